@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bench\Notes;
+use App\Bench\Standing;
+use App\Bench\Workbench;
+use App\Http\Conflicts\Conflict;
+use App\Models\Job;
+use App\Models\Record;
+use App\Models\User;
+use CleanRace\Core\Measure\Nonsense;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps one record of a job. The same id twice is one record. */
+final readonly class KeepRecord
+{
+    public function __construct(private ReadEntry $readEntry, private Workbench $workbench) {}
+
+    /**
+     * @param ?array<string, mixed> $entry
+     * @return array{Record, bool} the record as it stands, and whether it is new
+     *
+     * @throws Nonsense when the entry is not what the place asks for
+     * @throws Conflict when the job is signed, or the id stands for something else
+     */
+    public function __invoke(Job $job, User $author, string $id, string $place, ?array $entry, string $unit, ?string $instrument, Carbon $madeAt): array
+    {
+        return DB::transaction(function () use ($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt): array {
+            // One record of a job at a time: order of arrival is order of truth.
+            $job = Job::query()->whereKey($job->id)->with('shop')->lockForUpdate()->firstOrFail();
+            $kept = Record::query()->withoutGlobalScopes()->find($id);
+            if ($kept !== null) {
+                return $kept->job_id === $job->id && $kept->place === $place ? [$kept, false] : throw Conflict::idTaken();
+            }
+            if ($job->isSigned()) {
+                throw Conflict::closed();
+            }
+            $notebook = Notes::of($job)->notebook();
+            $read = ($this->readEntry)($job, $notebook, $place, $entry, $unit, $instrument);
+            $record = new Record(['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read);
+            $record->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id])->save();
+            $job->standing = Standing::of($this->workbench->report($job, $notebook->with($place, $read)), $notebook->with($place, $read));
+            $job->save();
+
+            return [$record, true];
+        });
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bench\Notes;
+use App\Bench\Workbench;
+use App\Http\Conflicts\Conflict;
+use App\Models\Job;
+use App\Models\SignOff;
+use App\Models\User;
+use App\Shapes\Json;
+use CleanRace\Core\Proving\Block;
+use CleanRace\Core\Verdict\Level;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Closes a job with a name, and keeps the report as it stood. */
+final readonly class SignJob
+{
+    public function __construct(private Workbench $workbench) {}
+
+    /** @throws Conflict when it is signed already, or something stands in the way */
+    public function __invoke(Job $job, User $by): SignOff
+    {
+        return DB::transaction(function () use ($job, $by): SignOff {
+            $job = Job::query()->whereKey($job->id)->with('shop', 'machine')->lockForUpdate()->firstOrFail();
+            if ($job->isSigned()) {
+                throw Conflict::closed();
+            }
+            $notes = Notes::of($job);
+            $report = $this->workbench->report($job, $notes->notebook());
+            if (! $report->maySign) {
+                throw Conflict::blocked(self::open($report->blocks));
+            }
+            $now = Carbon::now();
+            $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $now, 'card' => ['report' => Json::of($report), 'signed_by' => $by->name]]);
+            $signOff->forceFill(['shop_id' => $job->shop_id])->save();
+            $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();
+
+            return $signOff;
+        });
+    }
+
+    /**
+     * @param list<Block> $blocks
+     * @return list<array{field: string, detail: string}>
+     */
+    private static function open(array $blocks): array
+    {
+        $open = array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop || $b->word === null);
+
+        return array_map(static fn (Block $b): array => ['field' => $b->step, 'detail' => $b->station->label().': '.$b->what->inEnglish()], array_values($open));
+    }
+}

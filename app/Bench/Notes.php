@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use App\Models\Record;
+use CleanRace\Core\Measure\Notebook;
+use Illuminate\Database\Eloquent\Builder;
+
+/** The latest record of each place of a job. */
+final readonly class Notes
+{
+    /** @param array<string, Record> $current by place; withdrawn ones are left out */
+    private function __construct(public array $current) {}
+
+    public static function of(Job $job): self
+    {
+        return new self(self::latest(Record::query()->where('job_id', $job->id)));
+    }
+
+    /** What earlier jobs on the same wheel of the same machine noted of its fasteners. */
+    public static function ofFastenersBefore(Job $job): self
+    {
+        $earlier = Job::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->where('id', '<', $job->id)->select('id');
+
+        return new self(self::latest(Record::query()->whereIn('job_id', $earlier)->where('place', 'like', 'fastener.%')->where('place', 'not like', '%.done')));
+    }
+
+    /**
+     * @param Builder<Record> $records
+     * @return array<string, Record>
+     */
+    private static function latest(Builder $records): array
+    {
+        return $records->distinct(['place'])->orderBy('place')->orderByDesc('seq')->with('author:id,name')->get()
+            ->filter(static fn (Record $r): bool => $r->value !== null)->keyBy('place')->all();
+    }
+
+    public function notebook(): Notebook
+    {
+        return new Notebook(array_map(static fn (Record $r): array => ['value' => $r->value ?? [], 'instrument' => $r->instrument], $this->current));
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calculators;
+
+use App\Shapes\FieldNames;
+use BackedEnum;
+use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Pressure;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Measure\Temperature;
+use ReflectionClass;
+use ReflectionParameter;
+
+/** One input of a calculator, described for whoever fills it in. */
+final readonly class CalculatorField
+{
+    /**
+     * @param string $kind length, reading, temperature, force, pressure, clock, text, yes_no, choice, choices or list
+     * @param list<string> $options values of a choice
+     * @param list<CalculatorField> $of fields of each item of a list
+     */
+    private function __construct(
+        public string $name,
+        public string $label,
+        public string $kind,
+        public bool $required,
+        public array $options,
+        public ?string $instrument,
+        public array $of,
+    ) {}
+
+    public static function describe(ReflectionParameter $parameter): self
+    {
+        $type = InputReader::typeOf($parameter);
+        $field = InputReader::field($parameter);
+        $enum = is_a($type, BackedEnum::class, true) ? $type : ($field->of !== null && is_a($field->of, BackedEnum::class, true) ? $field->of : null);
+        $kind = match (true) {
+            $type === Length::class => 'length',
+            $type === Reading::class => 'reading',
+            $type === Temperature::class => 'temperature',
+            $type === Force::class => 'force',
+            $type === Pressure::class => 'pressure',
+            $type === Clock::class => 'clock',
+            $type === 'bool' => 'yes_no',
+            $type === 'array' => $enum === null ? 'list' : 'choices',
+            $enum !== null => 'choice',
+            default => 'text',
+        };
+
+        return new self(
+            FieldNames::of($parameter->getName(), $type), $field->label, $kind, ! $parameter->isDefaultValueAvailable(),
+            $enum === null ? [] : array_map(strval(...), array_column($enum::cases(), 'value')),
+            $type === Reading::class ? $field->by->value : null,
+            $kind === 'list' && $field->of !== null ? self::all($field->of) : [],
+        );
+    }
+
+    /**
+     * @param class-string $class of an input
+     * @return list<self>
+     */
+    public static function all(string $class): array
+    {
+        return array_map(self::describe(...), (new ReflectionClass($class))->getConstructor()?->getParameters() ?? []);
+    }
+}

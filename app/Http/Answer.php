@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Shapes\Json;
+use Illuminate\Contracts\Pagination\CursorPaginator;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Response;
+
+/** Answers with typed objects. */
+final class Answer
+{
+    public static function with(mixed $shape, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(Json::of($shape), $status, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /**
+     * One page of a list, with the cursor of the next.
+     *
+     * @template T
+     *
+     * @param CursorPaginator<int, T> $page
+     * @param callable(T): object $shape
+     */
+    public static function page(CursorPaginator $page, callable $shape): JsonResponse
+    {
+        return self::with(['data' => array_map($shape, array_values($page->items())), 'next_cursor' => $page->nextCursor()?->encode()]);
+    }
+
+    public static function nothing(): \Illuminate\Http\Response
+    {
+        return Response::noContent();
+    }
+}

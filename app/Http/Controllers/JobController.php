@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenJob;
+use App\Actions\ReadEntry;
+use App\Bench\Notes;
+use App\Bench\Workbench;
+use App\Http\Answer;
+use App\Http\Documented;
+use App\Http\Requests\NewJobRequest;
+use App\Http\Requests\PreviewRequest;
+use App\Http\Resources\JobCard;
+use App\Http\Resources\JobSheet;
+use App\Models\Job;
+use App\Models\User;
+use CleanRace\Core\Job\JobReport;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+final class JobController
+{
+    private const PAGE = 30;
+
+    #[Documented('Jobs on the board, newest first; signed ones with ?signed=1', answers: JobCard::class, page: true)]
+    public function index(Request $request): JsonResponse
+    {
+        Gate::authorize('viewAny', Job::class);
+        $jobs = Job::query()->with('machine')->orderByDesc('id');
+        $jobs = $request->boolean('signed') ? $jobs->whereNotNull('signed_at') : $jobs->whereNull('signed_at');
+
+        return Answer::page($jobs->cursorPaginate(self::PAGE), static fn (Job $job): JobCard => JobCard::of($job));
+    }
+
+    #[Documented('Open a job', answers: JobCard::class, status: 201)]
+    public function store(NewJobRequest $request, OpenJob $open, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('create', Job::class);
+        $machine = $request->machine();
+        Gate::authorize('view', $machine);
+        $job = $open($user, $machine, $request->string('wheel')->toString(), $request->string('pattern')->toString(), $request->string('complaint')->toString());
+
+        return Answer::with(JobCard::of($job->setRelation('machine', $machine)), 201);
+    }
+
+    #[Documented('A whole job as it stands', answers: JobSheet::class)]
+    public function show(Job $job, Workbench $workbench): JsonResponse
+    {
+        Gate::authorize('view', $job);
+        $job->load('machine', 'shop', 'signer');
+        $notes = Notes::of($job);
+
+        return Answer::with(JobSheet::of($job, $notes, Notes::ofFastenersBefore($job), $workbench->report($job, $notes->notebook())));
+    }
+
+    #[Documented('How the job would stand with these entries, without keeping them', answers: JobReport::class)]
+    public function preview(PreviewRequest $request, Job $job, Workbench $workbench, ReadEntry $read): JsonResponse
+    {
+        Gate::authorize('view', $job);
+        $notebook = Notes::of($job->load('shop'))->notebook();
+        /** @var list<array{place: string, entry: ?array<string, mixed>, instrument?: ?string}> $drafts */
+        $drafts = $request->validated('drafts');
+        foreach ($drafts as $draft) {
+            $entry = $read($job, $notebook, $draft['place'], $draft['entry'], $request->string('unit', 'mm')->toString(), $draft['instrument'] ?? null);
+            $notebook = $notebook->with($draft['place'], $entry);
+        }
+
+        return Answer::with($workbench->report($job, $notebook));
+    }
+}

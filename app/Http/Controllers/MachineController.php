@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer;
+use App\Http\Documented;
+use App\Http\Requests\NewMachineRequest;
+use App\Http\Resources\MachineCard;
+use App\Http\Resources\MachineHistory;
+use App\Http\Resources\PastJob;
+use App\Models\Job;
+use App\Models\Machine;
+use App\Models\Record;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Side;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Gate;
+
+final class MachineController
+{
+    private const PAGE = 50;
+
+    /** How many jobs of a machine its history shows. */
+    private const HISTORY = 40;
+
+    #[Documented('Machines of the shop, by name', answers: MachineCard::class, page: true)]
+    public function index(): JsonResponse
+    {
+        Gate::authorize('viewAny', Machine::class);
+
+        return Answer::page(Machine::query()->orderBy('name')->orderBy('id')->cursorPaginate(self::PAGE), static fn (Machine $m): MachineCard => MachineCard::of($m));
+    }
+
+    #[Documented('Note a new machine', answers: MachineCard::class, status: 201)]
+    public function store(NewMachineRequest $request): JsonResponse
+    {
+        Gate::authorize('create', Machine::class);
+        $machine = Machine::query()->create(['name' => $request->string('name')->toString(), 'model' => $request->string('model')->toString(), 'owner' => $request->string('owner')->toString()]);
+
+        return Answer::with(MachineCard::of($machine), 201);
+    }
+
+    #[Documented('A machine and what was done on it', answers: MachineHistory::class)]
+    public function show(Machine $machine): JsonResponse
+    {
+        Gate::authorize('view', $machine);
+        $jobs = $machine->jobs()->with('signer:id,name')->orderByDesc('id')->limit(self::HISTORY)->get();
+        $places = [Places::newNumber(Side::Left), Places::newNumber(Side::Right), Places::CARRY, Places::CARRY_WHEN];
+        $notes = Record::query()->whereIn('job_id', $jobs->modelKeys())->whereIn('place', $places)->orderBy('seq')->get()->groupBy('job_id');
+
+        return Answer::with(new MachineHistory(MachineCard::of($machine), array_values($jobs->map(static fn (Job $job): PastJob => self::past($job, $notes->get($job->id) ?? collect()))->all())));
+    }
+
+    /** @param Collection<int, Record> $notes oldest first */
+    private static function past(Job $job, Collection $notes): PastJob
+    {
+        $latest = $notes->keyBy('place');
+        $text = static fn (string $place): ?string => is_string($latest->get($place)->value['text'] ?? null) ? $latest->get($place)->value['text'] : null;
+
+        return new PastJob(
+            $job->id, $job->number, $job->wheel, $job->created_at, $job->signed_at, $job->signer?->name,
+            array_values(array_filter([$text(Places::newNumber(Side::Left)), $text(Places::newNumber(Side::Right))])),
+            $text(Places::CARRY), $text(Places::CARRY_WHEN),
+        );
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer;
+use App\Http\Documented;
+use App\Http\Resources\Pong;
+use Illuminate\Http\JsonResponse;
+
+final class PingController
+{
+    #[Documented('Whether the server answers; needs no sign-in and no database', answers: Pong::class)]
+    public function __invoke(): JsonResponse
+    {
+        return Answer::with(new Pong(true));
+    }
+}

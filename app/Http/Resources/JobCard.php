@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Job;
+use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Hub\Status;
+use DateTimeInterface;
+
+/** A job on the board. */
+final readonly class JobCard
+{
+    /** @param list<StationCard> $stations */
+    public function __construct(
+        public int $id,
+        public int $number,
+        public string $wheel,
+        public string $pattern,
+        public MachineCard $machine,
+        public string $complaint,
+        public Station $waitsAt,
+        public array $stations,
+        public DateTimeInterface $openedAt,
+        public ?DateTimeInterface $signedAt,
+    ) {}
+
+    public static function of(Job $job): self
+    {
+        $stations = $job->standing['stations'] ?? [];
+
+        return new self(
+            $job->id, $job->number, $job->wheel, $job->pattern, MachineCard::of($job->machine), $job->standing['complaint'] ?? '',
+            Station::from($job->standing['waits_at'] ?? 'check_in'),
+            array_map(static fn (Station $s): StationCard => new StationCard($s, $s->label(), Status::from($stations[$s->value] ?? 'untouched')), Station::cases()),
+            $job->created_at, $job->signed_at,
+        );
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Role;
+use App\Models\User;
+
+/** Who is signed in, and what they may do. */
+final readonly class Person
+{
+    public function __construct(
+        public string $name,
+        public string $email,
+        public Role $role,
+        public string $shop,
+        public string $units,
+        public string $theme,
+        public bool $maySign,
+        public bool $mayKeepTools,
+    ) {}
+
+    public static function of(User $user): self
+    {
+        return new self($user->name, $user->email, $user->role, $user->shop->name, $user->units, $user->theme, $user->role->maySign(), $user->role->mayKeepTools());
+    }
+}

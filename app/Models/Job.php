@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToShop;
+use Database\Factories\JobFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * One wheel of one machine, from complaint to sign-off.
+ *
+ * @property int $id
+ * @property int $shop_id
+ * @property int $machine_id
+ * @property int $number
+ * @property string $wheel
+ * @property string $pattern
+ * @property int $opened_by
+ * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string} $standing
+ * @property ?Carbon $signed_at
+ * @property ?int $signed_by
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
+ * @property Machine $machine
+ * @property Shop $shop
+ * @property ?User $signer
+ */
+final class Job extends Model
+{
+    use BelongsToShop;
+
+    /** @use HasFactory<JobFactory> */
+    use HasFactory;
+
+    protected $fillable = ['machine_id', 'number', 'wheel', 'pattern', 'opened_by', 'standing'];
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function signer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'signed_by');
+    }
+
+    /** @return HasMany<Record, $this> */
+    public function records(): HasMany
+    {
+        return $this->hasMany(Record::class);
+    }
+
+    /** @return HasOne<SignOff, $this> */
+    public function signOff(): HasOne
+    {
+        return $this->hasOne(SignOff::class);
+    }
+
+    public function isSigned(): bool
+    {
+        return $this->signed_at !== null;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['standing' => 'array', 'signed_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToShop;
+use Database\Factories\MachineFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A machine that comes to the shop.
+ *
+ * @property int $id
+ * @property int $shop_id
+ * @property string $name
+ * @property string $model
+ * @property string $owner
+ */
+final class Machine extends Model
+{
+    use BelongsToShop;
+
+    /** @use HasFactory<MachineFactory> */
+    use HasFactory;
+
+    protected $fillable = ['name', 'model', 'owner'];
+
+    /** @return HasMany<Job, $this> */
+    public function jobs(): HasMany
+    {
+        return $this->hasMany(Job::class);
+    }
+}

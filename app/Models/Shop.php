@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A workshop.
+ *
+ * @property int $id
+ * @property string $name
+ * @property ?int $press_capacity_n
+ * @property string $draw_bolt
+ * @property int $last_job_number
+ */
+final class Shop extends Model
+{
+    protected $fillable = ['name', 'press_capacity_n', 'draw_bolt'];
+}

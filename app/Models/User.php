@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Database\Factories\UserFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * A person of a shop.
+ *
+ * @property int $id
+ * @property int $shop_id
+ * @property string $name
+ * @property string $email
+ * @property Role $role
+ * @property string $units mm or in
+ * @property string $theme light or dark
+ * @property Shop $shop
+ */
+final class User extends Authenticatable
+{
+    /** @use HasFactory<UserFactory> */
+    use HasFactory;
+
+    protected $fillable = ['name', 'email', 'password', 'role', 'units', 'theme'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => Role::class, 'password' => 'hashed'];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Machine;
+use App\Models\User;
+
+final class MachinePolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return true;
+    }
+
+    public function create(User $user): bool
+    {
+        return true;
+    }
+
+    public function view(User $user, Machine $machine): bool
+    {
+        return $machine->shop_id === $user->shop_id;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes;
+
+use BackedEnum;
+use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Verdict\Figure;
+use CleanRace\Core\Verdict\Message;
+use DateTimeInterface;
+use ReflectionClass;
+use ReflectionNamedType;
+use ReflectionProperty;
+use stdClass;
+
+/** Writes typed objects as JSON: the names of {@see FieldNames}, quantities as numbers in their unit, words with their values. */
+final class Json
+{
+    private const DECIMALS = 6;
+
+    /** @var array<class-string, list<array{string, string}>> property and outside name, by class */
+    private static array $names = [];
+
+    public static function of(mixed $value): mixed
+    {
+        return match (true) {
+            is_float($value) => round($value, self::DECIMALS),
+            $value === null || is_scalar($value) => $value,
+            is_array($value) => array_map(self::of(...), $value),
+            $value instanceof BackedEnum => $value->value,
+            $value instanceof Quantity => round($value->amount(), self::DECIMALS),
+            $value instanceof Clock => $value->text(),
+            $value instanceof Reading => round($value->value->mm, self::DECIMALS),
+            $value instanceof Message => self::message($value),
+            $value instanceof Figure => self::figure($value),
+            $value instanceof DateTimeInterface => $value->format('Y-m-d\TH:i:s.vP'),
+            $value instanceof stdClass => $value,
+            is_object($value) => self::object($value),
+            default => null,
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function object(object $object): array
+    {
+        $out = [];
+        foreach (self::$names[$object::class] ??= self::names($object::class) as [$property, $name]) {
+            $out[$name] = self::of($object->{$property});
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param class-string $class
+     * @return list<array{string, string}>
+     */
+    private static function names(string $class): array
+    {
+        return array_map(static function (ReflectionProperty $p): array {
+            $type = $p->getType();
+
+            return [$p->getName(), FieldNames::of($p->getName(), $type instanceof ReflectionNamedType ? $type->getName() : null)];
+        }, (new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC));
+    }
+
+    /** @return array<string, mixed> */
+    private static function message(Message $message): array
+    {
+        return ['key' => $message->key, 'text' => $message->text, 'values' => (object) array_map(static fn (mixed $v): mixed => $v instanceof Quantity ? self::quantity($v, null) : $v, $message->values)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function figure(Figure $figure): array
+    {
+        return ['name' => $figure->name, 'label' => self::message($figure->label), 'quantity' => self::quantity($figure->value, $figure->digits), 'plus_minus' => $figure->plusMinus === null ? null : round($figure->plusMinus, self::DECIMALS)];
+    }
+
+    /** @return array{value: float, unit: string, digits: int} */
+    private static function quantity(Quantity $quantity, ?int $digits): array
+    {
+        return ['value' => round($quantity->amount(), self::DECIMALS), 'unit' => $quantity->unit()->value, 'digits' => $digits ?? Message::digits($quantity->unit())];
+    }
+}

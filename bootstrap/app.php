@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\ReadableJson;
+use App\Http\Middleware\SecureHeaders;
+use App\Http\Problem;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1')
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(SecureHeaders::class);
+        $middleware->statefulApi();
+        $middleware->appendToGroup('api', ReadableJson::class);
+        $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
+        $middleware->trustProxies(at: ['127.0.0.1', '::1']);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'files/*'));
+        $exceptions->render(static fn (Throwable $fault, Request $request) => $request->is('api/*', 'files/*') ? Problem::from($fault)->toResponse($request) : null);
+    })
+    ->create();

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Catalogue;
+
+/** What a stamped number was read as. */
+final readonly class Designation
+{
+    /**
+     * @param string $number the size part, as the table writes it
+     * @param ?Bearing $size the sizes, when the table holds them
+     * @param ?float $boreMm the bore, when only the number's own rule gives it
+     * @param string $kind deep_groove, double_row, angular_contact, taper
+     * @param list<Sign> $signs
+     * @param ?string $guessed what was taken for what to read it so ("O as 0"), or null when read as it stands
+     */
+    public function __construct(
+        public string $number,
+        public ?Bearing $size,
+        public ?float $boreMm,
+        public string $kind,
+        public array $signs,
+        public ?string $guessed,
+        public string $reading,
+    ) {}
+
+    /** Seals: 0, 1, 2, or null when the signs do not settle it. */
+    public function seals(): ?int
+    {
+        foreach ($this->signs as $sign) {
+            if ($sign->family === 'contact_unclear') {
+                return null;
+            }
+            if ($sign->seals !== null) {
+                return $sign->seals;
+            }
+        }
+
+        return 0;
+    }
+
+    /** Whether seals or shields close it; unclear signs still mean that something does. */
+    public function isClosed(): bool
+    {
+        return $this->seals() !== 0 || $this->has('shield_both') || $this->has('shield_one');
+    }
+
+    /** Radial clearance class; normal when none is stamped. */
+    public function clearance(): string
+    {
+        foreach ($this->signs as $sign) {
+            if ($sign->family === 'clearance') {
+                return $sign->sign === 'C0' ? 'CN' : $sign->sign;
+            }
+        }
+
+        return 'CN';
+    }
+
+    public function has(string $family): bool
+    {
+        return array_filter($this->signs, static fn (Sign $sign): bool => $sign->family === $family) !== [];
+    }
+
+    /** The designation written plainly: number and signs. */
+    public function written(): string
+    {
+        $tail = implode(' ', array_map(static fn (Sign $s): string => $s->sign, $this->signs));
+
+        return trim($this->number.' '.$tail);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Catalogue;
+
+/** What a hub or a shaft is made of. */
+enum Material: string
+{
+    case Aluminium = 'aluminium';
+    case Magnesium = 'magnesium';
+    case CastIron = 'cast_iron';
+    case Steel = 'steel';
+    case Zinc = 'zinc';
+    case Nylon = 'nylon';
+
+    public function label(): string
+    {
+        return $this->row()['label'];
+    }
+
+    /** Growth per kelvin. */
+    public function alpha(): float
+    {
+        return (float) $this->row()['alpha_per_k'];
+    }
+
+    /** Young's modulus, MPa. */
+    public function elastic(): float
+    {
+        return (float) $this->row()['elastic_mpa'];
+    }
+
+    public function poisson(): float
+    {
+        return (float) $this->row()['poisson'];
+    }
+
+    /** Hoop stress past which the hub may split, MPa. */
+    public function hoopLimit(): float
+    {
+        return (float) $this->row()['hoop_limit_mpa'];
+    }
+
+    /** @return array<string, string> */
+    private function row(): array
+    {
+        return Table::keyed('materials')[$this->value];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Catalogue;
+
+use RuntimeException;
+
+/** Reads the tables in core/data: CSV with a header line, in UTF-8. Each is read once in a process. */
+final class Table
+{
+    /** @var array<string, list<array<string, string>>> */
+    private static array $read = [];
+
+    /** @var array<string, array<string, array<string, string>>> */
+    private static array $keyed = [];
+
+    /**
+     * @return list<array<string, string>> one map a row, by the header's names
+     *
+     * @throws RuntimeException when the table is not there or a row has not as many cells as the header
+     */
+    public static function rows(string $name): array
+    {
+        return self::$read[$name] ??= self::read($name);
+    }
+
+    /** @return array<string, array<string, string>> the rows by their first column, `name` */
+    public static function keyed(string $name): array
+    {
+        return self::$keyed[$name] ??= array_column(self::rows($name), null, 'name');
+    }
+
+    /** @return list<array<string, string>> */
+    private static function read(string $name): array
+    {
+        $file = @fopen(dirname(__DIR__, 2)."/data/$name.csv", 'r') ?: throw new RuntimeException("No table named $name.");
+        /** @var list<string> $header */
+        $header = fgetcsv($file, null, ',', '"', '');
+        $rows = [];
+        while (is_array($cells = fgetcsv($file, null, ',', '"', ''))) {
+            if (count($cells) !== count($header)) {
+                throw new RuntimeException("Table $name: the row \"".implode(',', $cells).'" does not match its header.');
+            }
+            $rows[] = array_combine($header, array_map(strval(...), $cells));
+        }
+        fclose($file);
+
+        return $rows;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Checking;
+
+/** What spinning the wheel lets hear. */
+enum Spin: string
+{
+    case Quiet = 'quiet';
+    case Rub = 'rub';
+    case Rumble = 'rumble';
+    case Grind = 'grind';
+    case Locked = 'locked';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Quiet => 'Quiet',
+            self::Rub => 'Rubs once a turn',
+            self::Rumble => 'Rumbles all round',
+            self::Grind => 'Grinds',
+            self::Locked => 'Will not turn',
+        };
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Notebook;
+
+/** Something to enter: where it is kept, what it is called, how it is entered. */
+final readonly class Ask
+{
+    /**
+     * @param list<Option> $options
+     * @param ?string $at where it stands on the instrument: an hour of the clock, or a depth and an hour
+     */
+    private function __construct(
+        public string $place,
+        public AskKind $kind,
+        public string $label,
+        public bool $wanted,
+        public array $options = [],
+        public ?Instrument $instrument = null,
+        public ?string $at = null,
+        public ?string $hint = null,
+        public ?PartState $until = null,
+        public bool $borrowed = false,
+    ) {}
+
+    /** A size: more than zero. */
+    public static function length(string $place, string $label, Instrument $by = Instrument::DigitalCaliper, bool $wanted = true, ?string $at = null, ?string $hint = null): self
+    {
+        return new self($place, AskKind::Length, $label, $wanted, instrument: $by, at: $at, hint: $hint);
+    }
+
+    /** A depth: may be zero or less. */
+    public static function depth(string $place, string $label, bool $wanted = true, ?string $at = null, ?string $hint = null): self
+    {
+        return new self($place, AskKind::Depth, $label, $wanted, instrument: Instrument::DepthCaliper, at: $at, hint: $hint);
+    }
+
+    /** @param list<Option> $options */
+    public static function choice(string $place, string $label, array $options, bool $wanted = true, ?string $hint = null): self
+    {
+        return new self($place, AskKind::Choice, $label, $wanted, $options, hint: $hint);
+    }
+
+    /** @param list<Option> $options any number of them */
+    public static function choices(string $place, string $label, array $options, bool $wanted = true, ?string $hint = null): self
+    {
+        return new self($place, AskKind::Choices, $label, $wanted, $options, hint: $hint);
+    }
+
+    public static function tick(string $place, string $label): self
+    {
+        return new self($place, AskKind::Tick, $label, true);
+    }
+
+    public static function text(string $place, string $label, bool $wanted = true, ?string $hint = null): self
+    {
+        return new self($place, AskKind::Text, $label, $wanted, hint: $hint);
+    }
+
+    /** A bearing number. */
+    public static function number(string $place, string $label, bool $wanted = true, ?string $hint = null): self
+    {
+        return new self($place, AskKind::Number, $label, $wanted, hint: $hint);
+    }
+
+    public static function torque(string $place, string $label, bool $wanted = true): self
+    {
+        return new self($place, AskKind::Torque, $label, $wanted, hint: 'N·m, or write ft-lb');
+    }
+
+    public static function temperature(string $place, string $label, bool $wanted = true): self
+    {
+        return new self($place, AskKind::Temperature, $label, $wanted, hint: '°C, or write F');
+    }
+
+    /** A part to lay on the tray, or to fit: asked until it is there. */
+    public static function part(Part $part, PartState $until): self
+    {
+        return new self(Places::part($part->id), AskKind::Part, $part->name, true, array_map(static fn (string $way): Option => new Option($way, $way), $part->ways), until: $until);
+    }
+
+    /** Asked at an earlier step as well: shown here, but no sign that this step was begun. */
+    public function borrowed(): self
+    {
+        return new self($this->place, $this->kind, $this->label, false, $this->options, $this->instrument, $this->at, $this->hint, $this->until, true);
+    }
+
+    public function isEntered(Notebook $notebook): bool
+    {
+        $entry = $notebook->value($this->place);
+
+        return match ($this->kind) {
+            AskKind::Tick => $notebook->done($this->place),
+            AskKind::Part => in_array($entry['state'] ?? null, [$this->until?->value, PartState::Fitted->value, PartState::NotThere->value], true),
+            AskKind::Choices => $notebook->choices($this->place) !== [],
+            default => $entry !== null,
+        };
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+/** How something is entered. */
+enum AskKind: string
+{
+    case Length = 'length';
+    case Depth = 'depth';
+    case Choice = 'choice';
+    case Choices = 'choices';
+    case Tick = 'tick';
+    case Text = 'text';
+    case Number = 'number';
+    case Torque = 'torque';
+    case Temperature = 'temperature';
+    case Part = 'part';
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Catalogue\DesignationReader;
+use CleanRace\Core\Measure\LengthText;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\TemperatureText;
+use CleanRace\Core\Measure\TorqueText;
+
+/** Turns what a person entered into what the notebook keeps, or says in one sentence what is wrong with it. */
+final readonly class EntryReader
+{
+    private const LONGEST_TEXT = 2000;
+
+    /** Conditions a part may be laid down in. */
+    public const CONDITIONS = ['use', 'note', 'replace'];
+
+    public function __construct(private DesignationReader $designations = new DesignationReader) {}
+
+    /**
+     * @param array<string, mixed> $entry as it came
+     * @param string $unit what a bare length is in, `mm` or `in`
+     * @return array<string, mixed> what is kept; what was typed is kept beside what it means
+     *
+     * @throws Nonsense when it is not what this place asks for
+     */
+    public function read(Ask $ask, array $entry, string $unit): array
+    {
+        return match ($ask->kind) {
+            AskKind::Length, AskKind::Depth => $this->length($ask, $entry, $unit),
+            AskKind::Choice => ['choice' => $this->option($ask, $entry['choice'] ?? null)],
+            AskKind::Choices => ['choices' => array_map(fn (mixed $c): string => $this->option($ask, $c), self::list($entry['choices'] ?? null))],
+            AskKind::Tick => ['done' => is_bool($entry['done'] ?? null) ? $entry['done'] : throw new Nonsense('Say whether it is done or not.')],
+            AskKind::Text => ['text' => self::text($entry['text'] ?? null)],
+            AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
+            AskKind::Torque => ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Temperature => ['c' => (new TemperatureText)->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Part => $this->part($entry),
+        };
+    }
+
+    /**
+     * @param array<string, mixed> $entry
+     * @return array<string, mixed>
+     */
+    private function length(Ask $ask, array $entry, string $unit): array
+    {
+        $typed = self::text($entry['typed'] ?? null);
+        $length = (new LengthText($unit))->read($typed);
+        if ($ask->kind === AskKind::Length && $length->mm <= 0) {
+            throw Nonsense::notPositive();
+        }
+
+        return ['mm' => $length->mm, 'typed' => $typed];
+    }
+
+    /** @return array<string, mixed> */
+    private function number(string $text): array
+    {
+        $this->designations->read($text);
+
+        return ['text' => $text];
+    }
+
+    /**
+     * @param array<string, mixed> $entry
+     * @return array<string, mixed>
+     */
+    private function part(array $entry): array
+    {
+        $state = PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ?? throw new Nonsense('Say where the part is: in place, on the tray, or fitted.');
+        $condition = $entry['condition'] ?? null;
+        if ($condition !== null && ! in_array($condition, self::CONDITIONS, true)) {
+            throw new Nonsense('Say whether the part will be used, used and looked at again, or replaced.');
+        }
+        $way = $entry['way_round'] ?? null;
+        $photo = $entry['photo'] ?? null;
+
+        return array_filter([
+            'state' => $state->value, 'condition' => $condition,
+            'way_round' => $way === null ? null : self::text($way), 'photo' => $photo === null ? null : self::text($photo),
+        ], static fn (mixed $v): bool => $v !== null);
+    }
+
+    private function option(Ask $ask, mixed $said): string
+    {
+        $values = array_map(static fn (Option $o): string => $o->value, $ask->options);
+
+        return is_string($said) && in_array($said, $values, true) ? $said : throw new Nonsense('That is not one of the answers here.');
+    }
+
+    private static function text(mixed $said): string
+    {
+        $text = is_int($said) || is_float($said) ? (string) $said : $said;
+        if (! is_string($text) || trim($text) === '') {
+            throw Nonsense::empty();
+        }
+        if (mb_strlen($text) > self::LONGEST_TEXT) {
+            throw new Nonsense('That is more than 2000 characters. Shorten it.');
+        }
+
+        return trim(str_replace("\0", '', $text));
+    }
+
+    /** @return list<mixed> */
+    private static function list(mixed $said): array
+    {
+        return is_array($said) && array_is_list($said) && count($said) <= 20 ? $said : throw new Nonsense('Send a list of answers.');
+    }
+}

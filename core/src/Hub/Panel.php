@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+/** The instrument a step is worked with. */
+enum Panel: string
+{
+    case Answers = 'answers';
+    case Clock = 'clock';
+    case Survey = 'survey';
+    case Driver = 'driver';
+    case Tray = 'tray';
+    case BuyingList = 'buying_list';
+    case Match = 'match';
+    case Torques = 'torques';
+    case SignOff = 'sign_off';
+}

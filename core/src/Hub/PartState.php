@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+/** Where a part is. */
+enum PartState: string
+{
+    case InPlace = 'in_place';
+    case OnTray = 'on_tray';
+    case Fitted = 'fitted';
+    case NotThere = 'not_there';
+}

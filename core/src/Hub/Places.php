@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+/** The names of the places in a job's notebook that more than one station reads. */
+final class Places
+{
+    public const ROOM = 'size.room_temperature';
+
+    public const MATERIAL = 'size.hub_material';
+
+    public const FINISH = 'size.hub_finish';
+
+    public const HUB_OUTSIDE = 'size.hub_outside';
+
+    public const OVER_FACES = 'size.over_faces';
+
+    public const LEDGE_DEPTH = 'size.ledge_depth';
+
+    public const LEDGES = 'size.ledges';
+
+    public const LEDGE_SPAN = 'size.ledge_span';
+
+    public const SLEEVE_LENGTH = 'size.sleeve_length';
+
+    public const GROOVE_EDGE = 'size.groove_edge';
+
+    public const RING_SIDE = 'check.ring_side';
+
+    public const LOOK_THROUGH = 'seat.look_through';
+
+    public const CARRY = 'prove.carry';
+
+    public const CARRY_WHEN = 'prove.carry_when';
+
+    public static function part(string $id): string
+    {
+        return "part.$id";
+    }
+
+    public static function number(Side $side): string
+    {
+        return "size.{$side->value}.number";
+    }
+
+    public static function feel(Side $side): string
+    {
+        return "fit.{$side->value}.feel";
+    }
+
+    public static function remedy(Side $side): string
+    {
+        return "fit.{$side->value}.remedy";
+    }
+
+    public static function bore(Side $side, string $depth, string $clock): string
+    {
+        return "bore.{$side->value}.$depth.$clock";
+    }
+
+    public static function newNumber(Side $side): string
+    {
+        return "source.{$side->value}.number";
+    }
+
+    /** A word on why something that asks for care may go. */
+    public static function word(string $step): string
+    {
+        return "word.$step";
+    }
+}

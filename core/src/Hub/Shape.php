@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Length;
+
+/** One part of the section: where it lies along the axle and between which radii, in mm. */
+final readonly class Shape
+{
+    public function __construct(
+        public string $part,
+        public PartKind $kind,
+        public string $name,
+        public Side $side,
+        public PartState $state,
+        public Length $from,
+        public Length $to,
+        public Length $inner,
+        public Length $outer,
+        public ?Angle $tilt = null,
+        public ?Clock $highSide = null,
+    ) {}
+}

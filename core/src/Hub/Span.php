@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Measure\Length;
+
+/** A dimension along the axle. */
+final readonly class Span
+{
+    public function __construct(public string $label, public Length $from, public Length $to, public bool $measured) {}
+}

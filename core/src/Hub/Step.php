@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+
+/** One step of a station: what to do, with what, why, what can hurt, what to enter, and what is judged of it. */
+final readonly class Step
+{
+    /**
+     * @param list<Ask> $asks
+     * @param list<Verdict> $verdicts the one that matters most first
+     * @param bool $holds whether its verdicts count when the job is signed
+     * @param bool $onlyStops when it holds, whether a care is only advice
+     */
+    private function __construct(
+        public string $id,
+        public Message $title,
+        public ?Message $detail = null,
+        public ?Message $tool = null,
+        public ?Message $why = null,
+        public ?Message $caution = null,
+        public ?Message $find = null,
+        public ?string $part = null,
+        public Panel $panel = Panel::Answers,
+        public array $asks = [],
+        public array $verdicts = [],
+        public bool $done = false,
+        public bool $holds = true,
+        public bool $onlyStops = false,
+    ) {}
+
+    /** @param array<string, Quantity|string|int> $values for the places in title and detail */
+    public static function of(string $id, string $title, ?string $detail = null, array $values = []): self
+    {
+        return new self($id, Message::of("$id.title", $title, $values), $detail === null ? null : Message::of("$id.detail", $detail, $values));
+    }
+
+    /** The tool, the reason, what can hurt, what to look for, and the part that lights up. */
+    public function with(?string $tool = null, ?string $why = null, ?string $caution = null, ?string $find = null, ?string $part = null): self
+    {
+        $words = array_filter(compact('tool', 'why', 'caution', 'find'), static fn (?string $text): bool => $text !== null);
+        $said = [];
+        foreach ($words as $name => $text) {
+            $said[$name] = Message::of("{$this->id}.$name", $text);
+        }
+
+        return $this->changed($part === null ? $said : $said + ['part' => $part]);
+    }
+
+    public function asking(Ask ...$asks): self
+    {
+        return $this->changed(['asks' => [...$this->asks, ...array_values($asks)]]);
+    }
+
+    /** A step that is done by doing it. */
+    public function ticked(string $label = 'Done'): self
+    {
+        return $this->asking(Ask::tick($this->id.'.done', $label));
+    }
+
+    public function on(Panel $panel): self
+    {
+        return $this->changed(['panel' => $panel]);
+    }
+
+    public function judged(?Verdict ...$verdicts): self
+    {
+        return $this->changed(['verdicts' => [...$this->verdicts, ...array_values(array_filter($verdicts))]]);
+    }
+
+    public function advice(): self
+    {
+        return $this->changed(['holds' => false]);
+    }
+
+    public function holdingStopsOnly(): self
+    {
+        return $this->changed(['onlyStops' => true]);
+    }
+
+    public function markedDone(bool $done): self
+    {
+        return $this->changed(['done' => $done]);
+    }
+
+    public function worst(): ?Level
+    {
+        return array_reduce($this->verdicts, static fn (?Level $l, Verdict $v): Level => $l === null ? $v->level : $l->worse($v->level), null);
+    }
+
+    /** What of its judgement still counts at the end: none when it was advice. */
+    public function open(): ?Verdict
+    {
+        if (! $this->holds) {
+            return null;
+        }
+        foreach ($this->verdicts as $verdict) {
+            if ($verdict->level === $this->worst() && ($verdict->level === Level::Stop || ($verdict->level === Level::Care && ! $this->onlyStops))) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<string, mixed> $changed */
+    private function changed(array $changed): self
+    {
+        /** @var array{id: string, title: Message} $all */
+        $all = [...get_object_vars($this), ...$changed];
+
+        return new self(...$all);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Measure\Notebook;
+
+/** Where each part of a hub is, as the notebook says. */
+final readonly class Tray
+{
+    /** @param list<TrayItem> $items in the order along the axle */
+    private function __construct(public array $items) {}
+
+    public static function of(Pattern $pattern, Notebook $notebook): self
+    {
+        return new self(array_map(static function (Part $part) use ($notebook): TrayItem {
+            $entry = $notebook->value(Places::part($part->id)) ?? [];
+            $text = static fn (string $key): ?string => is_string($entry[$key] ?? null) ? $entry[$key] : null;
+
+            return new TrayItem(
+                $part->id, $part->kind, $part->name, $part->side,
+                PartState::tryFrom($text('state') ?? '') ?? PartState::InPlace,
+                $text('condition'), $text('way_round'), $text('photo'), is_int($entry['order'] ?? null) ? $entry['order'] : null,
+            );
+        }, $pattern->parts($notebook)));
+    }
+
+    public function state(string $part): PartState
+    {
+        return $this->find($part)->state ?? PartState::InPlace;
+    }
+
+    public function find(string $part): ?TrayItem
+    {
+        foreach ($this->items as $item) {
+            if ($item->part === $part) {
+                return $item;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<TrayItem> what still lies there */
+    public function left(): array
+    {
+        return array_values(array_filter($this->items, static fn (TrayItem $item): bool => $item->state === PartState::OnTray));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Job;
+
+use CleanRace\Core\Hub\HubSizes;
+use CleanRace\Core\Hub\Section;
+use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Proving\Block;
+use CleanRace\Core\Seating\DriverChoiceResult;
+use CleanRace\Core\Sizing\CaliperCandidate;
+use CleanRace\Core\Sourcing\Difference;
+use CleanRace\Core\Sourcing\ToBuy;
+use CleanRace\Core\Tooling\Tool;
+
+/** A whole job as it stands: the axle line, the seven stations, the tray, and what stands in the way of signing. */
+final readonly class JobReport
+{
+    /**
+     * @param list<StationReport> $stations
+     * @param list<TrayItem> $tray
+     * @param list<ToBuy> $toBuy
+     * @param list<Difference> $matchLeft
+     * @param list<Difference> $matchRight
+     * @param list<CaliperCandidate> $candidatesLeft
+     * @param list<CaliperCandidate> $candidatesRight
+     * @param list<Block> $blocks
+     */
+    public function __construct(
+        public Section $section,
+        public HubSizes $sizes,
+        public array $stations,
+        public array $tray,
+        public array $toBuy,
+        public array $matchLeft,
+        public array $matchRight,
+        public array $candidatesLeft,
+        public array $candidatesRight,
+        public DriverChoiceResult $driver,
+        public ?Tool $chosenDriver,
+        public array $blocks,
+        public bool $maySign,
+    ) {}
+}

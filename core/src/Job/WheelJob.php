@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Job;
+
+use CleanRace\Core\Checking\CheckIn;
+use CleanRace\Core\Hub\SectionMaker;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Proving\Prove;
+use CleanRace\Core\Seating\Progress;
+use CleanRace\Core\Seating\Seat;
+use CleanRace\Core\Setting\Set;
+use CleanRace\Core\Sizing\Finder;
+use CleanRace\Core\Sizing\Size;
+use CleanRace\Core\Sourcing\Source;
+use CleanRace\Core\Stripping\Strip;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+
+/** Goes through the seven stations in their order and says how the job stands. Nothing is kept: the notebook is all there is. */
+final readonly class WheelJob
+{
+    public function __construct(private Limits $limits) {}
+
+    public function report(Bench $bench): JobReport
+    {
+        $finder = new Finder($this->limits);
+        $source = new Source($this->limits);
+        $prove = new Prove;
+        $findings = $finder->findings($bench);
+        $progress = new Progress($this->limits, $bench, $findings);
+        $earlier = [
+            (new CheckIn($this->limits))->report($bench),
+            (new Strip)->report($bench),
+            (new Size($finder))->report($bench, $findings),
+            $source->report($bench, $findings),
+            (new Seat)->report($bench, $findings, $progress),
+            (new Set)->report($bench),
+        ];
+        $blocks = $prove->blocks($bench, $earlier);
+        $standing = array_filter(['left' => $progress->standing(Side::Left), 'right' => $progress->standing(Side::Right)]);
+
+        return new JobReport(
+            (new SectionMaker($findings->sizes, $bench->tray))->section($standing),
+            $findings->sizes,
+            [...$earlier, $prove->report($bench, $earlier)],
+            $bench->tray->items,
+            $source->toBuy($bench, $findings),
+            $source->compared($bench, Side::Left)->compared ?? [],
+            $source->compared($bench, Side::Right)->compared ?? [],
+            $finder->byCaliper($bench, Side::Left)->candidates ?? [],
+            $finder->byCaliper($bench, Side::Right)->candidates ?? [],
+            $progress->driver(),
+            $progress->chosenDriver(),
+            $blocks,
+            Prove::isClear($blocks),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Measure;
+
+/** An angle, in degrees. */
+final readonly class Angle implements Quantity
+{
+    private function __construct(public float $degrees) {}
+
+    /** @throws Nonsense when the number is not finite */
+    public static function degrees(float|int $degrees): self
+    {
+        return new self(Nonsense::unlessFinite((float) $degrees));
+    }
+
+    public function amount(): float
+    {
+        return $this->degrees;
+    }
+
+    public function unit(): Unit
+    {
+        return Unit::Degree;
+    }
+}

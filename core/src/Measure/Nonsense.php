@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Measure;
+
+use DomainException;
+
+/**
+ * Something that cannot be a measurement. The message is for the person who typed it: it says what is wrong and
+ * what would be right.
+ */
+final class Nonsense extends DomainException
+{
+    /** The input it belongs to, by its name in the trade's words, when one can be named. */
+    public ?string $field = null;
+
+    /** Says the sentence about one input, named as callers name it (`bore_mm`). */
+    public static function about(string $field, string $sentence): self
+    {
+        $fault = new self($sentence);
+        $fault->field = $field;
+
+        return $fault;
+    }
+
+    /** @throws self */
+    public static function unlessFinite(float $number): float
+    {
+        return is_finite($number) ? $number : throw new self('That is not a number that can be measured.');
+    }
+
+    public static function tooLong(float $mm): self
+    {
+        return new self(sprintf('%s mm is more than 2 metres, longer than anything on a wheel. Check the unit.', round($mm, 2)));
+    }
+
+    public static function notALength(string $text): self
+    {
+        return new self(sprintf('"%s" is not a length. Type a number, such as 25.4 or 1 1/16 in.', self::shortened($text)));
+    }
+
+    public static function empty(): self
+    {
+        return new self('Nothing is typed here. Type a number, such as 25.4 or 1 1/16 in.');
+    }
+
+    public static function twoNumbers(string $text): self
+    {
+        return new self(sprintf('"%s" holds more than one number. Type one reading.', self::shortened($text)));
+    }
+
+    public static function wrongUnit(string $unit): self
+    {
+        return new self(sprintf('"%s" is not a unit of length here. Use mm, cm, m, in or thou.', self::shortened($unit)));
+    }
+
+    public static function mil(): self
+    {
+        return new self('"mil" means a thousandth of an inch to some and a millimetre to others. Write thou or mm.');
+    }
+
+    public static function thousandsOrDecimals(string $text): self
+    {
+        return new self(sprintf('"%s" can be read two ways. Write %s or %s.', $text, str_replace(',', '.', $text), str_replace(',', '', $text)));
+    }
+
+    public static function badFraction(string $text): self
+    {
+        return new self(sprintf('"%s" is not a fraction that a rule shows. Write it like 27/64 or 1 1/16 in.', self::shortened($text)));
+    }
+
+    public static function notPositive(): self
+    {
+        return new self('A size must be more than zero.');
+    }
+
+    private static function shortened(string $text): string
+    {
+        return mb_strlen($text) > 40 ? mb_substr($text, 0, 40).'…' : $text;
+    }
+}

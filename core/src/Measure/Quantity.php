@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Measure;
+
+/** A number that knows its unit. */
+interface Quantity
+{
+    /** The number, in {@see self::unit()}. */
+    public function amount(): float;
+
+    public function unit(): Unit;
+}

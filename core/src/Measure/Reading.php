@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Measure;
+
+/** A length somebody read: the value, and the half-width of the band that the true size lies in. */
+final readonly class Reading
+{
+    private function __construct(public Length $value, public Length $halfWidth, public ?Instrument $instrument) {}
+
+    /** @throws Nonsense when the half-width is negative */
+    public static function of(Length $value, Instrument|Length $by): self
+    {
+        $halfWidth = $by instanceof Instrument ? $by->halfWidth() : $by;
+        if ($halfWidth->mm < 0) {
+            throw new Nonsense('An uncertainty cannot be less than zero.');
+        }
+
+        return new self($value, $halfWidth, $by instanceof Instrument ? $by : null);
+    }
+
+    public static function mm(float $mm, Instrument $by): self
+    {
+        return self::of(Length::mm($mm), $by);
+    }
+
+    /** Standard deviation in mm: a flat band of half-width u has u/√3. */
+    public function sigma(): float
+    {
+        return $this->halfWidth->mm / sqrt(3);
+    }
+
+    /** As a mean and a standard deviation, in mm. */
+    public function estimate(): Estimate
+    {
+        return new Estimate($this->value->mm, $this->sigma());
+    }
+}

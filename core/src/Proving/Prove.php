@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Proving;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Hub\Status;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+
+/** The last station: the checks that end a job, and what still stands in the way of signing it. */
+final readonly class Prove
+{
+    private const CHECKS = [
+        'spins' => 'Spins without grit, against the sound before', 'no_play' => 'No play at 3 and 9, nor at 12 and 6',
+        'stops' => 'Coasts and stops naturally', 'brake_free' => 'Brake free; lever pumped', 'rings_seen' => 'Snap rings seen all round',
+        'seals_level' => 'Seals level', 'disc_clean' => 'Disc wiped of fingerprints',
+    ];
+
+    /** @param list<StationReport> $earlier */
+    public function report(Bench $bench, array $earlier): StationReport
+    {
+        $blocks = $this->blocks($bench, $earlier);
+        $yesNo = Option::of(['pass' => 'Passed', 'fail' => 'Not passed']);
+        $words = array_values(array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Care));
+
+        return StationReport::of(Station::Prove, array_values(array_filter([
+            Step::of('prove.checks', 'The last checks', 'Wheel in, torques done. Then a short, careful ride; look at the torques again after.')
+                ->with(caution: 'Road machines: brakes, steering and wheel fixings are for the manual and, where the law says so, a licensed person. Ride only when checked.')
+                ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice("prove.$id", $label, $yesNo), array_keys(self::CHECKS), array_values(self::CHECKS)))
+                ->judged($this->checks($bench)),
+            $words === [] ? null : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
+                ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), $b->station->label().': '.$b->what->inEnglish()), $words))->advice(),
+            Step::of('prove.carry', 'Carry forward', 'What the next one at this wheel should know, and when to look.')
+                ->asking(Ask::text(Places::CARRY, 'Note for next time', wanted: false), Ask::text(Places::CARRY_WHEN, 'Look again', wanted: false, hint: 'a date, or a meter reading: 12 000 km'))->advice(),
+            Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')->on(Panel::SignOff)->judged($this->mayBeSigned($blocks))->advice(),
+        ])), $bench->notebook);
+    }
+
+    /**
+     * What stands in the way of signing.
+     *
+     * @param list<StationReport> $earlier
+     * @return list<Block>
+     */
+    public function blocks(Bench $bench, array $earlier): array
+    {
+        $blocks = [];
+        foreach ($earlier as $report) {
+            foreach ($report->steps as $step) {
+                $open = $step->open();
+                if ($open !== null) {
+                    $blocks[] = new Block($open->level, $report->station, $step->id, $open->headline, $bench->notebook->text(Places::word($step->id)));
+                }
+            }
+            if (in_array($report->status, [Status::Untouched, Status::UnderWay], true)) {
+                $id = 'unfinished.'.$report->station->value;
+                $missing = count($report->steps) - $report->doneSteps;
+                $blocks[] = new Block(Level::Care, $report->station, $id, Message::of('block.unfinished', '{count} steps not done', ['count' => $missing]), $bench->notebook->text(Places::word($id)));
+            }
+        }
+        foreach ($bench->tray->left() as $item) {
+            $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => $item->name]), null);
+        }
+        foreach (self::CHECKS as $id => $label) {
+            if ($bench->notebook->choice("prove.$id") !== 'pass') {
+                $blocks[] = new Block(Level::Stop, Station::Prove, "prove.$id", Message::of('block.check', 'Not passed: {check}', ['check' => lcfirst($label)]), null);
+            }
+        }
+
+        return $blocks;
+    }
+
+    /** @param list<Block> $blocks */
+    public static function isClear(array $blocks): bool
+    {
+        return array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop || $b->word === null) === [];
+    }
+
+    /** @param list<Block> $blocks */
+    private function mayBeSigned(array $blocks): Verdict
+    {
+        if (self::isClear($blocks)) {
+            return Verdict::go(Message::of('sign.ready', 'Ready to sign'), Message::of('sign.ready.say', 'Nothing on the tray, nothing stopped, every care answered.'));
+        }
+        $stops = array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop);
+        $open = array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop || $b->word === null);
+
+        return Verdict::of($stops === [] ? Level::Care : Level::Stop, Message::of('sign.blocked', 'Not yet'), Message::of('sign.blocked.say', '{count} things stand in the way.', ['count' => count($open)]))
+            ->because(...array_map(static fn (Block $b): Message => $b->what, array_values($open)));
+    }
+
+    private function checks(Bench $bench): ?Verdict
+    {
+        $answers = array_map(static fn (string $id): ?string => $bench->notebook->choice("prove.$id"), array_keys(self::CHECKS));
+        if (array_filter($answers) === []) {
+            return null;
+        }
+        $failed = array_keys(array_filter(array_combine(array_keys(self::CHECKS), $answers), static fn (?string $a): bool => $a === 'fail'));
+
+        return match (true) {
+            $failed !== [] => Verdict::stop(Message::of('prove.failed', 'Not ready to go out'), Message::of('prove.failed.say', 'Not passed: {what}.', ['what' => implode('; ', array_map(static fn (string $id): string => lcfirst(self::CHECKS[$id]), $failed))])),
+            in_array(null, $answers, true) => Verdict::care(Message::of('prove.some', 'Checks are missing'), Message::of('prove.some.say', 'Go through all of them.')),
+            default => Verdict::go(Message::of('prove.passed', 'All checks passed'), Message::of('prove.passed.say', 'Every check of the list is passed.')),
+        };
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Reading;
+
+/** Any of the three sizes, some missing. */
+final readonly class BearingFromCaliperInput
+{
+    public function __construct(
+        #[Field('Bore')] public ?Reading $bore = null,
+        #[Field('Outside diameter')] public ?Reading $outside = null,
+        #[Field('Width')] public ?Reading $width = null,
+        #[Field('State of the rings')] public RingState $state = RingState::Clean,
+    ) {
+        if ($bore === null && $outside === null && $width === null) {
+            throw Nonsense::about('bore_mm', 'Nothing is measured yet. Give at least the bore or the outside diameter.');
+        }
+        if ($bore !== null && $outside !== null && $bore->value->mm >= $outside->value->mm) {
+            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+        }
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+/** Where in the bore a diameter is taken. */
+enum BoreDepth: string
+{
+    case Lip = 'lip';
+    case Middle = 'middle';
+    case Bottom = 'bottom';
+}

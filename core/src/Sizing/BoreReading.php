@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Reading;
+
+/** One diameter of a bore: how deep, in which clock direction, and what was read. */
+final readonly class BoreReading
+{
+    public function __construct(
+        #[Field('How deep')] public BoreDepth $depth,
+        #[Field('Clock direction')] public Clock $clock,
+        #[Field('Diameter')] public Reading $diameter,
+    ) {}
+}

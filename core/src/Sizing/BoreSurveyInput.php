@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Measure\Nonsense;
+
+/** Diameters at up to three depths, each in up to three directions 60° apart. */
+final readonly class BoreSurveyInput
+{
+    /** @param list<BoreReading> $readings */
+    public function __construct(#[Field('Diameters', of: BoreReading::class)] public array $readings)
+    {
+        if ($readings === []) {
+            throw Nonsense::about('readings', 'Nothing is measured yet. One diameter is a start.');
+        }
+        $seen = [];
+        foreach ($readings as $reading) {
+            $place = $reading->depth->value.'@'.$reading->clock->text();
+            if (isset($seen[$place])) {
+                throw Nonsense::about('readings', sprintf('Two diameters are given for %s o\'clock at the %s. Keep one.', $reading->clock->text(), $reading->depth->value));
+            }
+            $seen[$place] = true;
+        }
+        $sizes = array_map(static fn (BoreReading $r): float => $r->diameter->value->mm, $readings);
+        if (max($sizes) > 1.1 * min($sizes)) {
+            throw Nonsense::about('readings', 'The diameters differ by more than a tenth. One is of another place, or mistyped.');
+        }
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Pressure;
+
+final readonly class ClearanceLeftInput
+{
+    public function __construct(
+        #[Field('Bore of the bearing')] public Length $bore,
+        #[Field('Outside diameter of the bearing')] public Length $outside,
+        #[Field('Pressure in the joint', least: 0, most: 200)] public Pressure $pressure,
+        #[Field('Clearance class')] public ClearanceClass $class = ClearanceClass::CN,
+    ) {
+        if ($bore->mm >= $outside->mm) {
+            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+        }
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Hub\HubSizes;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+
+/** Runs the sizing calculators on what a job's notebook holds. */
+final readonly class Finder
+{
+    /** Three directions 60° apart. */
+    public const DIRECTIONS = ['12', '2', '4'];
+
+    public const DEPTHS = [BoreDepth::Lip, BoreDepth::Bottom];
+
+    private const CALIPER_PLACES = ['bore', 'outside', 'width'];
+
+    public function __construct(private Limits $limits) {}
+
+    public function findings(Bench $bench): Findings
+    {
+        $sizes = $bench->pattern->sizes($bench->notebook);
+        $fits = $heats = $forces = [];
+        foreach ([Side::Left, Side::Right] as $side) {
+            $fits[$side->value] = $fit = $this->fit($bench, $side, $sizes);
+            $heats[$side->value] = $fit === null ? null : $this->heat($bench, $side, $sizes, $fit);
+            $forces[$side->value] = $fit === null ? null : $this->force($bench, $side, $sizes, $fit);
+        }
+
+        return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value]));
+    }
+
+    public function survey(Bench $bench, Side $side): ?BoreSurveyResult
+    {
+        $readings = [];
+        foreach (self::DEPTHS as $depth) {
+            foreach (self::DIRECTIONS as $clock) {
+                $reading = $bench->notebook->reading(Places::bore($side, $depth->value, $clock));
+                if ($reading !== null) {
+                    $readings[] = new BoreReading($depth, Clock::read($clock), $reading);
+                }
+            }
+        }
+        try {
+            return $readings === [] ? null : (new BoreSurvey($this->limits))->work(new BoreSurveyInput($readings));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** What the caliper says of the old bearing, when anything is read of it. */
+    public function byCaliper(Bench $bench, Side $side): ?BearingFromCaliperResult
+    {
+        [$bore, $outside, $width] = array_map(static fn (string $what): ?Reading => $bench->notebook->reading("size.{$side->value}.$what"), self::CALIPER_PLACES);
+        if ($bore === null && $outside === null && $width === null) {
+            return null;
+        }
+        try {
+            $state = RingState::tryFrom($bench->notebook->choice("size.{$side->value}.state") ?? '') ?? RingState::Worn;
+
+            return (new BearingFromCaliper($this->limits))->work(new BearingFromCaliperInput($bore, $outside, $width, $state));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    public function byNumber(Bench $bench, Side $side): ?BearingNumberResult
+    {
+        $number = $bench->notebook->text(Places::number($side));
+        try {
+            return $number === null ? null : (new BearingNumber)->work(new BearingNumberInput($number));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    private function fit(Bench $bench, Side $side, HubSizes $sizes): ?FitResult
+    {
+        $feel = FitFeel::tryFrom($bench->notebook->choice(Places::feel($side)) ?? '');
+        $bore = $this->loosest($this->survey($bench, $side), $bench, $side);
+        if ($feel === null && $bore === null && ! $bench->notebook->has(Places::MATERIAL)) {
+            return null;
+        }
+        try {
+            return (new Fit($this->limits))->work(new FitInput(
+                $sizes->bearing($side)->outside, $bore, null, $feel, HoleClass::N7, self::material($bench),
+                $bench->notebook->temperature(Places::ROOM), $bench->notebook->choice(Places::remedy($side)) === 'compound',
+            ));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** The fit is that of the loosest depth, when the bore is not the same all through. */
+    private function loosest(?BoreSurveyResult $survey, Bench $bench, Side $side): ?Reading
+    {
+        if ($survey === null || $survey->pattern === null) {
+            return $survey?->mean;
+        }
+        $means = array_map(static function (BoreDepth $depth) use ($bench, $side): float {
+            $here = array_filter(array_map(static fn (string $c): ?float => $bench->notebook->length(Places::bore($side, $depth->value, $c))?->mm, self::DIRECTIONS));
+
+            return $here === [] ? 0.0 : array_sum($here) / count($here);
+        }, self::DEPTHS);
+
+        return Reading::of(Length::mm(max($means)), $survey->mean->halfWidth);
+    }
+
+    private function heat(Bench $bench, Side $side, HubSizes $sizes, FitResult $fit): HeatResult
+    {
+        return (new Heat($this->limits))->work(new HeatInput(
+            $sizes->bearing($side)->outside, Length::mm(max(0.0, $fit->interference->mm)), self::material($bench), $bench->notebook->temperature(Places::ROOM),
+            HubFinish::tryFrom($bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint,
+        ));
+    }
+
+    private function force(Bench $bench, Side $side, HubSizes $sizes, FitResult $fit): ?PressForceResult
+    {
+        try {
+            return (new PressForce($this->limits))->work(new PressForceInput(
+                $sizes->bearing($side)->bore, $sizes->bearing($side)->outside, $sizes->width($side), $sizes->hubOutside, $fit->interference,
+                Length::mm($fit->interferenceHigh->mm - $fit->interference->mm), self::material($bench),
+                pressCapacity: $bench->pressCapacity, drawBolt: $bench->drawBolt,
+            ));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    private function clearance(HubSizes $sizes, ?PressForceResult $force): ?ClearanceLeftResult
+    {
+        try {
+            return $force === null ? null : (new ClearanceLeft)->work(new ClearanceLeftInput($sizes->bearing($sizes->first)->bore, $sizes->bearing($sizes->first)->outside, $force->pressure));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    private static function material(Bench $bench): Material
+    {
+        return Material::tryFrom($bench->notebook->choice(Places::MATERIAL) ?? '') ?? Material::Aluminium;
+    }
+}

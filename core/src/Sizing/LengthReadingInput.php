@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Calculator\Field;
+
+final readonly class LengthReadingInput
+{
+    public function __construct(
+        #[Field('What was typed')] public string $typed,
+        #[Field('What a bare number is in')] public LengthUnit $unit = LengthUnit::Millimetre,
+    ) {}
+}

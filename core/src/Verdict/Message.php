@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Verdict;
+
+use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Measure\Unit;
+
+/**
+ * Words for a person: a key for translators, an English default with {places}, and the values for the places.
+ * Quantities stay quantities, so that whoever shows the words can show mm or inches.
+ */
+final readonly class Message
+{
+    /** Decimals shown for each unit unless the message says otherwise. */
+    private const DIGITS = ['mm' => 2, 'deg' => 2, 'n' => 0, 'nm' => 1, 'c' => 0, 'k' => 1, 'mpa' => 1, 'share' => 0, 'count' => 0];
+
+    /** @param array<string, Quantity|string|int> $values */
+    private function __construct(public string $key, public string $text, public array $values) {}
+
+    /** @param array<string, Quantity|string|int> $values */
+    public static function of(string $key, string $text, array $values = []): self
+    {
+        return new self($key, $text, $values);
+    }
+
+    public static function digits(Unit $unit): int
+    {
+        return self::DIGITS[$unit->value];
+    }
+
+    /** The words in English with metric values. */
+    public function inEnglish(): string
+    {
+        $filled = [];
+        foreach ($this->values as $name => $value) {
+            $filled['{'.$name.'}'] = $value instanceof Quantity ? self::shown($value) : (string) $value;
+        }
+
+        return strtr($this->text, $filled);
+    }
+
+    /** A quantity as text in its own unit. */
+    public static function shown(Quantity $value, ?int $digits = null): string
+    {
+        $unit = $value->unit();
+        $number = number_format($unit === Unit::Share ? $value->amount() * 100 : $value->amount(), $digits ?? self::digits($unit), '.', '');
+
+        return match ($unit) {
+            Unit::Degree, Unit::Share => $number.$unit->symbol(),
+            Unit::Count => $number,
+            default => $number.' '.$unit->symbol(),
+        };
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\SignJob;
+use App\Models\Machine;
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\Tool;
+use App\Models\User;
+use CleanRace\Core\Tooling\ToolKind;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** A ferry-harbour workshop on an island that is not on any map. Loaded once; nothing is touched when it is there. */
+final class DatabaseSeeder extends Seeder
+{
+    public const PASSWORD = 'bearing';
+
+    public function run(DemoJob $demo, SignJob $sign): void
+    {
+        if (Shop::query()->exists()) {
+            return;
+        }
+        DB::transaction(function () use ($demo, $sign): void {
+            $shop = Shop::query()->create(['name' => 'Ferry Works', 'press_capacity_n' => 117680, 'draw_bolt' => 'M12']);
+            [$ines] = [$this->person($shop, 'Ines', 'ines', Role::Mechanic), $this->person($shop, 'Tove', 'tove', Role::Owner), $this->person($shop, 'Pim', 'pim', Role::Apprentice)];
+            $this->tools($shop);
+            $machines = $this->machines($shop);
+
+            $old = $demo->load($ines, $machines['trail1'], 'Front wheel', 'good', 'Hums at speed, started after the ford', Carbon::now()->subMonths(7));
+            $sign($old, $ines);
+            $demo->load($ines, $machines['moped3'], 'Front wheel', 'checked-in', 'Rumbles downhill, wheel knocks over the ramp', Carbon::now()->subHours(2));
+            $demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
+            $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26));
+            $demo->load($ines, $machines['trail1'], 'Front wheel', 'second-bearing', 'Grinds again after the winter', Carbon::now()->subHours(5));
+            $demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
+        });
+    }
+
+    private function person(Shop $shop, string $name, string $account, Role $role): User
+    {
+        $user = new User(['name' => $name, 'email' => "$account@ferryworks.example", 'password' => self::PASSWORD, 'role' => $role]);
+        $user->forceFill(['shop_id' => $shop->id])->save();
+
+        return $user->setRelation('shop', $shop);
+    }
+
+    private function tools(Shop $shop): void
+    {
+        $wall = [
+            ['42 cup', ToolKind::Cup, 46.2, 37.0, 60], ['Pipe 1 1/4', ToolKind::Pipe, 42.4, 37.2, 90], ['36 socket', ToolKind::ImpactSocket, 46.0, 38.5, 55],
+            ['30 socket', ToolKind::ChromeSocket, 41.0, 32.0, 50], ['24 socket', ToolKind::ImpactSocket, 33.0, 25.0, 50], ['46 disc', ToolKind::Disc, 46.4, null, 25], ['Old 6204 ring', ToolKind::OldRing, 46.7, 41.4, 14],
+            ['35 cup', ToolKind::Cup, 34.4, 27.5, 60], ['42 disc', ToolKind::Disc, 41.6, null, 25],
+        ];
+        foreach ($wall as [$name, $kind, $outside, $opening, $length]) {
+            (new Tool(['name' => $name, 'kind' => $kind, 'outside_mm' => $outside, 'opening_mm' => $opening, 'length_mm' => $length]))->forceFill(['shop_id' => $shop->id])->save();
+        }
+    }
+
+    /** @return array<string, Machine> */
+    private function machines(Shop $shop): array
+    {
+        $fleet = [
+            'moped7' => ['Parcel moped 7', 'Tern 110', 'Ferry Parcels'], 'moped3' => ['Parcel moped 3', 'Tern 110', 'Ferry Parcels'],
+            'trail1' => ['Campsite trail bike 1', 'Skua 250', 'Northbay Camp'], 'warden' => ['Warden\'s trail bike', 'Skua 250', 'Island Wardens'],
+            'post' => ['Post scooter', 'Dunlin 125', 'Island Post'],
+        ];
+
+        return array_map(static function (array $m) use ($shop): Machine {
+            $machine = new Machine(['name' => $m[0], 'model' => $m[1], 'owner' => $m[2]]);
+            $machine->forceFill(['shop_id' => $shop->id])->save();
+
+            return $machine;
+        }, $fleet);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CalculatorController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\MachineController;
+use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PingController;
+use App\Http\Controllers\RecordController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SignatureController;
+use App\Http\Controllers\ToolController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('ping', PingController::class)->withoutMiddleware('api');
+Route::post('session', [SessionController::class, 'store']);
+
+Route::middleware('auth:sanctum')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::patch('session', [SessionController::class, 'update']);
+    Route::delete('session', [SessionController::class, 'destroy']);
+
+    Route::get('jobs', [JobController::class, 'index']);
+    Route::post('jobs', [JobController::class, 'store']);
+    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
+    Route::post('jobs/{job}/preview', [JobController::class, 'preview'])->whereNumber('job');
+    Route::get('jobs/{job}/records', [RecordController::class, 'index'])->whereNumber('job');
+    Route::post('jobs/{job}/records', [RecordController::class, 'store'])->whereNumber('job');
+    Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
+    Route::post('jobs/{job}/signature', [SignatureController::class, 'store'])->whereNumber('job');
+
+    Route::get('machines', [MachineController::class, 'index']);
+    Route::post('machines', [MachineController::class, 'store']);
+    Route::get('machines/{machine}', [MachineController::class, 'show'])->whereNumber('machine');
+
+    Route::get('tools', [ToolController::class, 'index']);
+    Route::post('tools', [ToolController::class, 'store']);
+
+    Route::get('calculators', [CalculatorController::class, 'index']);
+    Route::post('calculators/{name}', [CalculatorController::class, 'work']);
+});

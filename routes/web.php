@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\PhotoController;
+use Illuminate\Support\Facades\Route;
+
+// What a browser opens by itself: pictures and printed cards.
+Route::middleware('auth:web')->prefix('files')->group(function (): void {
+    Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo');
+    Route::get('jobs/{job}/card.pdf', CardController::class)->whereNumber('job');
+});
+
+// Every other address is a page of the interface. It is the same document for all of them and keeps no session.
+Route::view('{page?}', 'page')->where('page', '^(?!api/|files/|build/|sanctum/).*$')->withoutMiddleware('web');
