@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableJson;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
@@ -15,7 +16,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
-        $middleware->statefulApi();
+        $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
         $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
         $middleware->trustProxies(at: ['127.0.0.1', '::1']);

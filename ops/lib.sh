@@ -143,7 +143,7 @@ http {
     location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
     location / { try_files \$uri /index.php?\$query_string; }
     location = /index.php {
-      include /etc/nginx/fastcgi_params; fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php; fastcgi_param HTTP_PROXY ""; fastcgi_pass unix:$run/fpm.sock; fastcgi_buffers 32 16k; fastcgi_read_timeout 120;
+      include /etc/nginx/fastcgi_params; fastcgi_param HTTP_HOST \$http_host; fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php; fastcgi_param HTTP_PROXY ""; fastcgi_pass unix:$run/fpm.sock; fastcgi_buffers 32 16k; fastcgi_read_timeout 120;
     }
   }
 }

@@ -15,6 +15,7 @@ use App\Policies\ToolPolicy;
 use CleanRace\Core\Verdict\Limits;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -26,6 +27,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // The page is reached by whatever name and port the shop has for it.
+        Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);

@@ -42,9 +42,11 @@ final readonly class SectionMaker
     {
         [$from, $to, $inner, $outer] = $this->extent($item, $standing);
         [$from, $to] = $this->sizes->first === Side::Right ? [$this->sizes->overFaces->mm - $to, $this->sizes->overFaces->mm - $from] : [$from, $to];
-        $tilted = $item->kind === PartKind::Bearing && $item->state !== PartState::OnTray ? $standing : null;
+        $tilted = $item->kind === PartKind::Bearing ? $standing : null;
+        // A bearing whose depth is read stands in the hub, whatever became of the old one.
+        $state = $tilted !== null && $item->state === PartState::OnTray ? PartState::Fitted : $item->state;
 
-        return new Shape($item->part, $item->kind, $item->name, $item->side, $item->state, Length::mm($from), Length::mm($to), Length::mm($inner), Length::mm($outer), $tilted?->angle, $tilted?->highSide);
+        return new Shape($item->part, $item->kind, $item->name, $item->side, $state, Length::mm($from), Length::mm($to), Length::mm($inner), Length::mm($outer), $tilted?->angle, $tilted?->highSide);
     }
 
     /**

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Calculators\CalculatorCard;
+use App\Calculators\CalculatorField;
+use App\Calculators\Calculators;
+use App\Http\Documented;
+use App\Shapes\Schemas;
+use CleanRace\Core\Calculator\Registry;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
+use ReflectionMethod;
+use ReflectionNamedType;
+
+/** The OpenAPI 3.1 document, made from routes, form requests and typed answers. */
+final class OpenApi
+{
+    private const PREFIX = 'api/v1/';
+
+    private const PAGED = ['type' => ['string', 'null'], 'description' => 'Hand it back as ?cursor= for the next page'];
+
+    public function __construct(private readonly Router $router, private readonly Schemas $schemas) {}
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        $paths = [];
+        foreach ($this->router->getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), self::PREFIX)) {
+                foreach ($this->operations($route) as $path => $operation) {
+                    $paths[$path] = ($paths[$path] ?? []) + $operation;
+                }
+            }
+        }
+        ksort($paths);
+
+        return [
+            'openapi' => '3.1.0',
+            'info' => ['title' => 'Clean Race', 'version' => '1', 'description' => 'Wheel bearings at the bench. Sign in by session cookie: GET /sanctum/csrf-cookie, then POST /session with the X-XSRF-TOKEN header. Errors are problem details (RFC 9457) with a list of fields.'],
+            'servers' => [['url' => '/api/v1']],
+            'paths' => $paths,
+            'components' => ['schemas' => $this->schemas->named() + ['Problem' => $this->problem()]],
+        ];
+    }
+
+    /** @return array<string, array<string, mixed>> operations by path */
+    private function operations(Route $route): array
+    {
+        $path = '/'.substr($route->uri(), strlen(self::PREFIX));
+        $verb = strtolower(array_values(array_diff($route->methods(), ['HEAD']))[0]);
+        if ($path === '/calculators/{name}') {
+            return array_combine(
+                array_map(static fn (string $name): string => "/calculators/$name", array_keys(Registry::all())),
+                array_map(fn (string $class): array => ['post' => $this->calculator($class)], array_values(Registry::all())),
+            );
+        }
+        $action = $route->getActionMethod() === $route->getActionName() ? '__invoke' : $route->getActionMethod();
+        $method = new ReflectionMethod((string) $route->getControllerClass(), str_contains($action, '\\') ? '__invoke' : $action);
+        /** @var Documented $about */
+        $about = $method->getAttributes(Documented::class)[0]->newInstance();
+
+        return [$path => [$verb => array_filter([
+            'summary' => $about->summary,
+            'parameters' => $this->parameters($route, $about),
+            'requestBody' => $this->body($method),
+            'responses' => $this->responses($about),
+        ])]];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function parameters(Route $route, Documented $about): array
+    {
+        $path = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']], $route->parameterNames());
+        preg_match_all('/\?(\w+)=/', $about->summary, $found);
+        $query = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'query', 'schema' => ['type' => 'string']], $found[1]);
+
+        return array_values([...$path, ...$query, ...($about->page ? [['name' => 'cursor', 'in' => 'query', 'schema' => ['type' => 'string']]] : [])]);
+    }
+
+    /** @return array<string, mixed> */
+    private function body(ReflectionMethod $method): array
+    {
+        foreach ($method->getParameters() as $parameter) {
+            $type = $parameter->getType();
+            if ($type instanceof ReflectionNamedType && is_a($type->getName(), FormRequest::class, true)) {
+                $schema = InputSchemas::ofRequest($type->getName());
+                $media = str_contains((string) json_encode($schema), '"binary"') ? 'multipart/form-data' : 'application/json';
+
+                return ['required' => true, 'content' => [$media => ['schema' => $schema]]];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return array<string, mixed> */
+    private function responses(Documented $about): array
+    {
+        $problem = ['description' => 'What is wrong', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
+        if ($about->answers === null) {
+            return [(string) $about->status => ['description' => 'Done'], 'default' => $problem];
+        }
+        $one = $this->schemas->of($about->answers);
+        $many = ['data' => ['type' => 'array', 'items' => $one]];
+        $schema = match (true) {
+            $about->page => Schemas::object($many + ['next_cursor' => self::PAGED]),
+            $about->many => Schemas::object($many),
+            default => $one,
+        };
+
+        return [(string) $about->status => ['description' => $about->summary, 'content' => ['application/json' => ['schema' => $schema]]], 'default' => $problem];
+    }
+
+    /**
+     * @param class-string $class
+     * @return array<string, mixed>
+     */
+    private function calculator(string $class): array
+    {
+        $card = CalculatorCard::of($class);
+        $result = (new ReflectionMethod($class, 'work'))->getReturnType();
+        /** @var class-string $answers */
+        $answers = $result instanceof ReflectionNamedType ? $result->getName() : 'object';
+
+        return [
+            'summary' => $card->title,
+            'description' => $card->answers,
+            'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => InputSchemas::ofCalculator(CalculatorField::all(Calculators::inputOf($class))), 'example' => $card->example]]],
+            'responses' => $this->responses(new Documented($card->title, $answers)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function problem(): array
+    {
+        return Schemas::object([
+            'type' => ['type' => 'string'], 'title' => ['type' => 'string'], 'status' => ['type' => 'integer'], 'detail' => ['type' => 'string'],
+            'errors' => ['type' => 'array', 'items' => Schemas::object(['field' => ['type' => 'string'], 'detail' => ['type' => 'string']])],
+        ]);
+    }
+}

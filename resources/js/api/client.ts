@@ -1,0 +1,76 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { paths } from './schema.generated';
+import type { Problem } from './types';
+
+/** What the server says when something cannot be done, or what stands in for it when no server answered. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem,
+  ) {
+    super(problem.detail);
+  }
+
+  /** Worth trying again by itself: nobody answered, or the record store is away. */
+  get passing(): boolean {
+    return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
+  }
+
+  /** The sentence about one field, when there is one. */
+  about(field: string): string | undefined {
+    return this.problem.errors.find((error) => error.field === field)?.detail;
+  }
+}
+
+const unreachable = (): Refusal =>
+  new Refusal(0, {
+    type: '/problems/unreachable',
+    title: 'No answer',
+    status: 0,
+    detail: 'The workshop server does not answer.',
+    errors: [],
+  });
+
+const cookie = (name: string): string | undefined =>
+  document.cookie
+    .split('; ')
+    .find((part) => part.startsWith(`${name}=`))
+    ?.slice(name.length + 1);
+
+/** Asks for the cookie that unsafe requests have to show. */
+export const fetchToken = (): Promise<Response> => fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+
+const guard: Middleware = {
+  async onRequest({ request }) {
+    if (request.method !== 'GET') {
+      if (!cookie('XSRF-TOKEN')) await fetchToken();
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(cookie('XSRF-TOKEN') ?? ''));
+    }
+    request.headers.set('Accept', 'application/json');
+    return request;
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '/api/v1', credentials: 'same-origin' });
+api.use(guard);
+
+interface Outcome<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** Waits for an answer; throws a Refusal for anything but a good one. */
+export async function answer<T>(asked: Promise<Outcome<T>>): Promise<T> {
+  let outcome: Outcome<T>;
+  try {
+    outcome = await asked;
+  } catch {
+    throw unreachable();
+  }
+  if (outcome.response.ok) return outcome.data as T;
+  const problem = outcome.error as Problem | undefined;
+  throw problem && typeof problem === 'object' && 'detail' in problem
+    ? new Refusal(outcome.response.status, problem)
+    : new Refusal(outcome.response.status, { ...unreachable().problem, detail: 'The server answered with a fault.' });
+}

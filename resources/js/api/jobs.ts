@@ -1,0 +1,70 @@
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, type Refusal } from './client';
+import type { EntryValue, JobCard, JobReport, JobSheet } from './types';
+
+export const jobKey = (id: number) => ['job', id] as const;
+const boardKey = ['jobs'] as const;
+
+interface Page<T> {
+  data: T[];
+  next_cursor: string | null;
+}
+
+export const useBoard = (signed: boolean) =>
+  useInfiniteQuery<Page<JobCard>, Refusal, JobCard[], readonly unknown[], string | undefined>({
+    queryKey: [...boardKey, signed],
+    queryFn: ({ pageParam }) =>
+      answer(api.GET('/jobs', { params: { query: { cursor: pageParam, signed: signed ? '1' : undefined } } })),
+    initialPageParam: undefined,
+    getNextPageParam: (page) => page.next_cursor ?? undefined,
+    select: (pages) => pages.pages.flatMap((page) => page.data),
+  });
+
+export const useJob = (id: number) =>
+  useQuery<JobSheet, Refusal>({
+    queryKey: jobKey(id),
+    queryFn: () => answer(api.GET('/jobs/{job}', { params: { path: { job: id } } })),
+  });
+
+export interface Draft {
+  place: string;
+  entry: EntryValue;
+  instrument?: string;
+}
+
+/** How the job would stand with what is typed so far. */
+export const usePreview = (id: number, drafts: Draft[], unit: 'mm' | 'in') =>
+  useQuery<JobReport, Refusal>({
+    queryKey: ['preview', id, unit, drafts],
+    queryFn: () =>
+      answer(api.POST('/jobs/{job}/preview', { params: { path: { job: id } }, body: { drafts, unit } as never })),
+    enabled: drafts.length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 10_000,
+    staleTime: 5_000,
+  });
+
+export interface NewJob {
+  machine_id: number;
+  wheel: string;
+  pattern: 'pair-sleeve';
+  complaint: string;
+}
+
+export const useOpenJob = () => {
+  const client = useQueryClient();
+  return useMutation<JobCard, Refusal, NewJob>({
+    mutationFn: (body) => answer(api.POST('/jobs', { body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: boardKey }),
+  });
+};
+
+export const useSignJob = (id: number) => {
+  const client = useQueryClient();
+  return useMutation<JobCard, Refusal, void>({
+    mutationFn: () => answer(api.POST('/jobs/{job}/signature', { params: { path: { job: id } } })),
+    onSettled: () => client.invalidateQueries({ queryKey: jobKey(id) }),
+    onSuccess: () => client.invalidateQueries({ queryKey: boardKey }),
+  });
+};

@@ -1,0 +1,46 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, fetchToken, type Refusal } from './client';
+import type { Person } from './types';
+
+export const sessionKey = ['session'] as const;
+
+/** Who is signed in. An error of status 401 means nobody. */
+export const useSession = () =>
+  useQuery<Person, Refusal>({
+    queryKey: sessionKey,
+    queryFn: () => answer(api.GET('/session')),
+    retry: (count, refusal) => refusal.passing && count < 3,
+    staleTime: 60_000,
+  });
+
+export const useSignIn = () => {
+  const client = useQueryClient();
+  return useMutation<Person, Refusal, { email: string; password: string }>({
+    mutationFn: async (body) => {
+      await fetchToken();
+      return answer(api.POST('/session', { body }));
+    },
+    onSuccess: (person) => client.setQueryData(sessionKey, person),
+    networkMode: 'always',
+  });
+};
+
+export const useSignOut = () => {
+  const client = useQueryClient();
+  return useMutation<unknown, Refusal, void>({
+    mutationFn: () => answer(api.DELETE('/session')),
+    onSuccess: () => {
+      client.clear();
+      window.location.assign('/sign-in');
+    },
+  });
+};
+
+export const usePreferences = () => {
+  const client = useQueryClient();
+  return useMutation<Person, Refusal, { units?: 'mm' | 'in'; theme?: 'light' | 'dark' }>({
+    mutationFn: (body) => answer(api.PATCH('/session', { body })),
+    onMutate: (change) => client.setQueryData<Person>(sessionKey, (person) => person && { ...person, ...change }),
+    onSuccess: (person) => client.setQueryData(sessionKey, person),
+  });
+};

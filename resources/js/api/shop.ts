@@ -1,0 +1,71 @@
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, type Refusal } from './client';
+import type { CalculatorCard, MachineCard, MachineHistory, ToolCard } from './types';
+
+interface Page<T> {
+  data: T[];
+  next_cursor: string | null;
+}
+
+export const useMachines = () =>
+  useInfiniteQuery<Page<MachineCard>, Refusal, MachineCard[], readonly unknown[], string | undefined>({
+    queryKey: ['machines'],
+    queryFn: ({ pageParam }) => answer(api.GET('/machines', { params: { query: { cursor: pageParam } } })),
+    initialPageParam: undefined,
+    getNextPageParam: (page) => page.next_cursor ?? undefined,
+    select: (pages) => pages.pages.flatMap((page) => page.data),
+  });
+
+export const useMachine = (id: number) =>
+  useQuery<MachineHistory, Refusal>({
+    queryKey: ['machine', id],
+    queryFn: () => answer(api.GET('/machines/{machine}', { params: { path: { machine: id } } })),
+  });
+
+export const useAddMachine = () => {
+  const client = useQueryClient();
+  return useMutation<MachineCard, Refusal, { name: string; model: string; owner: string }>({
+    mutationFn: (body) => answer(api.POST('/machines', { body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['machines'] }),
+  });
+};
+
+export const useTools = () =>
+  useQuery<ToolCard[], Refusal>({
+    queryKey: ['tools'],
+    queryFn: async () => (await answer(api.GET('/tools'))).data,
+  });
+
+export interface NewTool {
+  name: string;
+  kind: ToolCard['kind'];
+  outside_mm: string;
+  opening_mm: string | null;
+  length_mm: string;
+  unit: 'mm' | 'in';
+}
+
+export const useAddTool = () => {
+  const client = useQueryClient();
+  return useMutation<ToolCard, Refusal, NewTool>({
+    mutationFn: (body) => answer(api.POST('/tools', { body: body as never })),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['tools'] }),
+  });
+};
+
+export const useCalculators = () =>
+  useQuery<CalculatorCard[], Refusal>({
+    queryKey: ['calculators'],
+    queryFn: async () => (await answer(api.GET('/calculators'))).data,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** Works a calculator by name; the finder knows what it takes from the list, not from its type. */
+export const useWork = (name: string, input: Record<string, unknown>, enabled: boolean) =>
+  useQuery<Record<string, unknown>, Refusal>({
+    queryKey: ['preview', 'calculator', name, input],
+    queryFn: () => answer(api.POST(`/calculators/${name}` as '/calculators/length', { body: input as never })) as never,
+    enabled,
+    retry: false,
+    placeholderData: (before) => before,
+  });

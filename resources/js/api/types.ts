@@ -1,0 +1,33 @@
+import type { components } from './schema.generated';
+
+type Schemas = components['schemas'];
+
+export type Level = Schemas['Level'];
+export type Message = Schemas['Message'];
+export type Quantity = Schemas['Quantity'];
+export type Figure = Schemas['Figure'];
+export type Verdict = Schemas['Verdict'];
+export type Ask = Schemas['Ask'];
+export type Step = Schemas['Step'];
+export type StationReport = Schemas['StationReport'];
+export type StationName = Schemas['Station'];
+export type Status = Schemas['Status'];
+export type JobReport = Schemas['JobReport'];
+export type JobSheet = Schemas['JobSheet'];
+export type JobCard = Schemas['JobCard'];
+export type Entry = Schemas['Entry'];
+export type Person = Schemas['Person'];
+export type MachineCard = Schemas['MachineCard'];
+export type MachineHistory = Schemas['MachineHistory'];
+export type ToolCard = Schemas['ToolCard'];
+export type Section = Schemas['Section'];
+export type Shape = Schemas['Shape'];
+export type TrayItem = Schemas['TrayItem'];
+export type Tool = Schemas['Tool'];
+export type DriverChoice = Schemas['DriverChoiceResult'];
+export type CalculatorCard = Schemas['CalculatorCard'];
+export type CalculatorField = Schemas['CalculatorField'];
+export type Problem = Schemas['Problem'];
+
+/** What a person puts at a place: a small map, or null to withdraw what stands there. */
+export type EntryValue = Record<string, unknown> | null;

@@ -1,0 +1,30 @@
+import './theme/fonts';
+import { ChakraProvider } from '@chakra-ui/react';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { persistOptions, queryClient } from './api/queryClient';
+import { router } from './pages/router';
+import { system } from './theme/system';
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
+const styles = createCache({ key: 'cr', nonce });
+
+createRoot(document.getElementById('root') as HTMLElement).render(
+  <StrictMode>
+    <CacheProvider value={styles}>
+      <ChakraProvider value={system}>
+        <PersistQueryClientProvider
+          client={queryClient}
+          persistOptions={persistOptions}
+          onSuccess={() => queryClient.resumePausedMutations()}
+        >
+          <RouterProvider router={router} />
+        </PersistQueryClientProvider>
+      </ChakraProvider>
+    </CacheProvider>
+  </StrictMode>,
+);

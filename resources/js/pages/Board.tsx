@@ -1,0 +1,127 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useBoard } from '../api/jobs';
+import type { JobCard } from '../api/types';
+import { Button } from '../parts/Button';
+import { useKeys } from '../parts/keys';
+import { StatusMark } from '../parts/LevelMark';
+import { Keeping } from '../parts/Shell';
+import { Empty, Loading, Stale, Trouble } from '../parts/States';
+import { NewJobSheet } from './NewJobSheet';
+
+const when = (iso: string): string => new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' });
+
+/** One job as a line: machine, complaint, its seven stations, where it waits. */
+function Line({ job }: { job: JobCard }) {
+  const stopped = job.stations.some((one) => one.status === 'stop');
+  const waits = job.stations.find((one) => one.station === job.waits_at);
+  return (
+    <chakra.li borderBottomWidth="1px" borderColor="line">
+      <Link to={`/jobs/${job.id}/${job.waits_at}`}>
+        <Grid
+          templateColumns={{ base: '1fr', md: 'minmax(240px, 1.3fr) minmax(0, 1.4fr) auto 150px' }}
+          gap={{ base: '2', md: '5' }}
+          alignItems="center"
+          px="6"
+          py="3"
+          borderLeftWidth="6px"
+          borderLeftStyle="solid"
+          borderLeftColor={stopped ? 'oxide' : 'transparent'}
+          _hover={{ bg: 'wash' }}
+        >
+          <Box>
+            <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
+              {job.machine.name}, {job.wheel.toLowerCase()}
+            </chakra.span>
+            <Box color="mute" fontSize="14px">
+              Job {job.number} · {job.machine.owner} · {when(job.opened_at)}
+            </Box>
+          </Box>
+          <chakra.span lineClamp={2}>{job.complaint}</chakra.span>
+          <Flex gap="2.5" aria-label="Stations">
+            {job.stations.map((one) => (
+              <Flex
+                key={one.station}
+                direction="column"
+                align="center"
+                gap="1"
+                w="44px"
+                fontSize="12px"
+                color={one.station === job.waits_at ? 'ink' : 'mute'}
+                fontWeight={one.station === job.waits_at ? '600' : '400'}
+              >
+                <StatusMark status={one.status} />
+                {one.label.replace('Check in', 'Check')}
+              </Flex>
+            ))}
+          </Flex>
+          <chakra.span
+            fontFamily="heading"
+            fontWeight="600"
+            fontSize="18px"
+            color={stopped ? 'oxide' : job.signed_at ? 'verdigris' : 'blue'}
+          >
+            {job.signed_at
+              ? `Signed ${when(job.signed_at)}`
+              : stopped
+                ? `Stopped at ${job.stations.find((s) => s.status === 'stop')?.label}`
+                : `At ${waits?.label}`}
+          </chakra.span>
+        </Grid>
+      </Link>
+    </chakra.li>
+  );
+}
+
+/** Today's jobs, what each waits for. */
+export function Board() {
+  const [signed, setSigned] = useState(false);
+  const [opening, setOpening] = useState(false);
+  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useBoard(signed);
+  useKeys(useMemo(() => ({ o: () => setOpening(true) }), []));
+  return (
+    <Flex direction="column" minH="100%">
+      <Flex
+        as="header"
+        align="center"
+        gap="5"
+        px="6"
+        minH="64px"
+        borderBottomWidth="1px"
+        borderColor="line"
+        wrap="wrap"
+      >
+        <chakra.h1 fontSize="26px">{signed ? 'Signed jobs' : 'On the bench'}</chakra.h1>
+        <Button look="quiet" onClick={() => setSigned(!signed)}>
+          {signed ? 'Show open jobs' : 'Show signed jobs'}
+        </Button>
+        <Flex ml="auto" gap="5" align="center">
+          <Keeping />
+          <Button onClick={() => setOpening(true)}>Open a job</Button>
+        </Flex>
+      </Flex>
+      {data && error && <Stale refusal={error} />}
+      {!data && error && <Trouble refusal={error} again={refetch} />}
+      {!data && !error && <Loading what="the board" />}
+      {data?.length === 0 && (
+        <Empty title={signed ? 'Nothing signed yet' : 'The bench is clear'}>
+          {signed ? 'Jobs come here when they are signed off.' : 'Open a job when a wheel comes in.'}
+        </Empty>
+      )}
+      {data && data.length > 0 && (
+        <ul>
+          {data.map((job) => (
+            <Line key={job.id} job={job} />
+          ))}
+        </ul>
+      )}
+      {hasNextPage && (
+        <Button look="plain" m="6" alignSelf="start" disabled={isFetchingNextPage} onClick={() => fetchNextPage()}>
+          More
+        </Button>
+      )}
+      <NewJobSheet open={opening} onClose={() => setOpening(false)} />
+    </Flex>
+  );
+}

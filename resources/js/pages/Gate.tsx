@@ -1,0 +1,20 @@
+import { Navigate, useLocation } from 'react-router';
+import { useSession } from '../api/session';
+import { PersonProvider } from '../parts/person';
+import { Shell } from '../parts/Shell';
+import { Loading, Trouble } from '../parts/States';
+
+/** Lets in whoever is signed in. With no answer from the server, whoever was last known in this browser works on. */
+export function Gate() {
+  const { data, error, refetch } = useSession();
+  const { pathname } = useLocation();
+  if (error?.status === 401) return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
+  if (data) {
+    return (
+      <PersonProvider person={data}>
+        <Shell />
+      </PersonProvider>
+    );
+  }
+  return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="who you are" />;
+}

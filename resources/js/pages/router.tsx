@@ -1,0 +1,22 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { Board } from './Board';
+import { Gate } from './Gate';
+import { SignIn } from './SignIn';
+
+export const router = createBrowserRouter([
+  { path: '/sign-in', element: <SignIn /> },
+  {
+    element: <Gate />,
+    HydrateFallback: () => null,
+    children: [
+      { path: '/', element: <Navigate to="/board" replace /> },
+      { path: '/board', element: <Board /> },
+      { path: '/jobs/:id/:station?', lazy: async () => ({ Component: (await import('./Job')).Job }) },
+      { path: '/machines', lazy: async () => ({ Component: (await import('./Machines')).Machines }) },
+      { path: '/machines/:id', lazy: async () => ({ Component: (await import('./Machine')).Machine }) },
+      { path: '/finder/:name?', lazy: async () => ({ Component: (await import('./Finder')).Finder }) },
+      { path: '/tools', lazy: async () => ({ Component: (await import('./ToolWall')).ToolWall }) },
+      { path: '*', lazy: async () => ({ Component: (await import('./NotHere')).NotHere }) },
+    ],
+  },
+]);

@@ -1,0 +1,167 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { type KeyboardEvent, useEffect, useId, useState } from 'react';
+import type { Ask, EntryValue } from '../api/types';
+import { useBench } from './bench';
+import { Input } from './Field';
+import { useUnits } from './person';
+import { length } from './say';
+
+const INSTRUMENTS: Record<string, string> = {
+  steel_rule: 'rule',
+  vernier: 'vernier',
+  digital_caliper: 'caliper',
+  depth_caliper: 'depth rod',
+  micrometer: 'micrometer',
+  bore_gauge: 'bore gauge',
+  depth_micrometer: 'depth mic.',
+  dial_gauge: 'dial',
+  feeler: 'feeler',
+};
+
+/** What a place holds, as it would be typed. */
+function asTyped(ask: Ask, value: Record<string, unknown> | null | undefined): string {
+  if (!value) return '';
+  const held = ask.kind === 'text' || ask.kind === 'number' ? value.text : value.typed;
+  return typeof held === 'string' ? held : '';
+}
+
+const asEntry = (ask: Ask, typed: string): EntryValue =>
+  ask.kind === 'text' || ask.kind === 'number' ? { text: typed } : { typed };
+
+/** Enter goes to the next field of the same panel, as a caliper with a cable does. */
+function focusNext(from: HTMLElement): void {
+  const fields = [...(from.closest('[data-fields]') ?? document).querySelectorAll<HTMLElement>('input[data-reading]')];
+  fields[fields.indexOf(from) + 1]?.focus();
+}
+
+/** A reading, a number or a few words at one place. Kept the moment it is entered; worked out while it is typed. */
+export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: string; short?: boolean }) {
+  const bench = useBench();
+  const units = useUnits();
+  const id = useId();
+  const entry = bench.entries.get(ask.place);
+  const refused = bench.refused.get(ask.place);
+  const kept = asTyped(ask, entry?.value);
+  const remembered = bench.job.remembered.find((one) => one.place === ask.place);
+  const [typed, setTyped] = useState<string | null>(null);
+  const refusedText = refused && asTyped(ask, refused.sending.entry);
+  const shown = typed ?? refusedText ?? kept;
+  const measured = ask.kind === 'length' || ask.kind === 'depth';
+  const [instrument, setInstrument] = useState(entry?.instrument ?? ask.instrument ?? undefined);
+  const fault =
+    (typed !== null ? bench.faults.get(ask.place) : undefined) ?? (typed === null ? refused?.detail : undefined);
+  const mm = entry?.value?.mm;
+
+  // A value that arrives from elsewhere replaces what was shown, never what is being typed.
+  useEffect(() => {
+    if (entry?.instrument) setInstrument(entry.instrument);
+  }, [entry?.instrument]);
+
+  const change = (text: string) => {
+    setTyped(text);
+    bench.draft(ask.place, text.trim() === '' ? undefined : asEntry(ask, text), instrument);
+  };
+  const keep = () => {
+    if (typed === null) return;
+    const text = typed.trim();
+    if (text !== '' && text !== kept) bench.keep(ask.place, asEntry(ask, text), instrument);
+    if (text === '' && kept !== '') bench.keep(ask.place, null);
+    if (text === '') bench.dismiss(ask.place);
+    bench.draft(ask.place, undefined);
+    setTyped(null);
+  };
+  const press = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      keep();
+      focusNext(event.currentTarget);
+    }
+    if (event.key === 'Escape') {
+      bench.draft(ask.place, undefined);
+      setTyped(null);
+    }
+  };
+
+  return (
+    <Box>
+      <Flex align="baseline" justify="space-between" gap="2">
+        <chakra.label htmlFor={id} fontSize="14px" color="mute">
+          {label ?? ask.label}
+        </chakra.label>
+        {bench.waiting.has(ask.place) && (
+          <chakra.span fontSize="13px" color="brass">
+            waits
+          </chakra.span>
+        )}
+      </Flex>
+      <Flex align="stretch" gap="1">
+        <Input
+          id={id}
+          data-reading=""
+          data-place={ask.place}
+          kind={ask.kind === 'text' ? 'text' : 'reading'}
+          value={shown}
+          disabled={bench.closed}
+          inputMode={measured ? 'decimal' : 'text'}
+          placeholder={ask.hint && !short ? ask.hint : undefined}
+          onChange={(event) => change(event.target.value)}
+          onBlur={keep}
+          onKeyDown={press}
+          aria-invalid={fault ? true : undefined}
+          aria-describedby={fault ? `${id}-fault` : undefined}
+        />
+        {measured && !short && (
+          <chakra.select
+            aria-label={`Instrument for ${ask.label}`}
+            value={instrument}
+            disabled={bench.closed}
+            onChange={(event) => {
+              setInstrument(event.target.value);
+              if (kept !== '') bench.keep(ask.place, { typed: kept }, event.target.value);
+            }}
+            bg="transparent"
+            color="mute"
+            fontSize="13px"
+            w="84px"
+            borderWidth="1.5px"
+            borderColor="line"
+            borderRadius="sm"
+          >
+            {Object.entries(INSTRUMENTS).map(([value, name]) => (
+              <option key={value} value={value}>
+                {name}
+              </option>
+            ))}
+          </chakra.select>
+        )}
+      </Flex>
+      {fault ? (
+        <Box id={`${id}-fault`} role="alert" fontSize="14px" color="oxide" mt="0.5">
+          {fault}
+        </Box>
+      ) : (
+        <Box fontSize="13px" color="mute" minH={short ? undefined : '18px'}>
+          {measured && typeof mm === 'number' && typed === null && units !== 'mm' && length(mm, units)}
+          {measured &&
+            typeof mm === 'number' &&
+            typed === null &&
+            units === 'mm' &&
+            !/^[\d.,]+$/.test(kept) &&
+            length(mm, units)}
+          {kept === '' && remembered?.value && !bench.closed && (
+            <chakra.button
+              type="button"
+              color="blue"
+              textDecoration="underline"
+              minH="24px"
+              cursor="pointer"
+              onClick={() => bench.keep(ask.place, asEntry(ask, asTyped(ask, remembered.value)))}
+            >
+              Last time: {asTyped(ask, remembered.value)}
+            </chakra.button>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

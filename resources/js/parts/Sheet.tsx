@@ -1,0 +1,49 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { type ReactNode, useEffect, useRef } from 'react';
+import { Button } from './Button';
+
+/** A sheet over the page: the browser's own dialog, so focus stays in it and Escape closes it. */
+export function Sheet({
+  title,
+  open,
+  onClose,
+  children,
+}: {
+  title: string;
+  open: boolean;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  useEffect(() => {
+    if (open) dialog.current?.showModal();
+    else dialog.current?.close();
+  }, [open]);
+  return (
+    <chakra.dialog
+      ref={dialog}
+      onClose={onClose}
+      aria-label={title}
+      m="auto"
+      w="min(560px, 94vw)"
+      maxH="88vh"
+      overflowY="auto"
+      bg="paper"
+      color="ink"
+      borderWidth="2px"
+      borderColor="blue"
+      borderRadius="sm"
+      _backdrop={{ bg: 'rgba(10, 16, 22, 0.5)' }}
+    >
+      <Flex justify="space-between" align="center" px="5" pt="4">
+        <chakra.h2 fontSize="24px">{title}</chakra.h2>
+        <Button look="quiet" onClick={onClose}>
+          Close
+        </Button>
+      </Flex>
+      <Box px="5" pb="5" pt="2">
+        {open && children}
+      </Box>
+    </chakra.dialog>
+  );
+}

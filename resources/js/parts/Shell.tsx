@@ -1,0 +1,139 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { CircleGauge, ClipboardList, Drill, type LucideIcon, Motorbike, ScanSearch } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { NavLink, Outlet, useNavigate } from 'react-router';
+import { useWaiting } from '../api/records';
+import { usePreferences, useSignOut } from '../api/session';
+import { type Mode, useMode } from '../theme/mode';
+import { Button } from './Button';
+import { HelpSheet } from './HelpSheet';
+import { useKeys } from './keys';
+import { useOnline } from './online';
+import { usePerson } from './person';
+
+const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
+  { to: '/board', label: 'Board', icon: ClipboardList },
+  { to: '/machines', label: 'Machines', icon: Motorbike },
+  { to: '/finder', label: 'Finder', icon: ScanSearch },
+  { to: '/tools', label: 'Tool wall', icon: Drill },
+];
+
+/** Quietly: whether all is kept, or how much waits. */
+export function Keeping() {
+  const waiting = useWaiting().length;
+  const online = useOnline();
+  const text = waiting > 0 ? `${waiting} waiting to be kept` : online ? 'All kept' : 'No network; work on';
+  return (
+    <chakra.span
+      role="status"
+      color={waiting > 0 || !online ? 'brass' : 'mute'}
+      fontWeight={waiting > 0 ? '600' : '400'}
+      data-testid="keeping"
+    >
+      {text}
+    </chakra.span>
+  );
+}
+
+/** The rail on the left, the page beside it. */
+export function Shell() {
+  const person = usePerson();
+  const navigate = useNavigate();
+  const { mutate: prefer } = usePreferences();
+  const { mutate: signOut } = useSignOut();
+  const [help, setHelp] = useState(false);
+  useMode(person.theme as Mode);
+  const turnTheme = () => prefer({ theme: person.theme === 'dark' ? 'light' : 'dark' });
+  const turnUnits = () => prefer({ units: person.units === 'in' ? 'mm' : 'in' });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the two turns follow from the person
+  const keys = useMemo(
+    () => ({
+      '?': () => setHelp(true),
+      b: () => navigate('/board'),
+      m: () => navigate('/machines'),
+      f: () => navigate('/finder'),
+      w: () => navigate('/tools'),
+      t: turnTheme,
+      u: turnUnits,
+    }),
+    [navigate, person],
+  );
+  useKeys(keys);
+  return (
+    <Grid templateColumns={{ base: '1fr', md: '76px 1fr' }} templateRows={{ base: '1fr auto', md: '1fr' }} h="100%">
+      <Flex
+        as="nav"
+        aria-label="Main"
+        direction={{ base: 'row', md: 'column' }}
+        order={{ base: 2, md: 0 }}
+        borderRightWidth={{ md: '1px' }}
+        borderTopWidth={{ base: '1px', md: '0' }}
+        borderColor="line"
+        py={{ md: '2' }}
+        overflowX="auto"
+      >
+        <Box display={{ base: 'none', md: 'block' }} alignSelf="center" py="2" color="blue" aria-hidden>
+          <CircleGauge size={30} strokeWidth={1.6} />
+        </Box>
+        {PLACES.map(({ to, label, icon: Icon }) => (
+          <NavLink key={to} to={to}>
+            {({ isActive }) => (
+              <Box
+                textAlign="center"
+                py="2"
+                px={{ base: '4', md: '0' }}
+                fontFamily="heading"
+                fontWeight="500"
+                fontSize="13px"
+                color={isActive ? 'blue' : 'mute'}
+                bg={isActive ? 'wash' : undefined}
+                boxShadow={isActive ? { md: 'inset 3px 0 0 0 currentColor' } : undefined}
+              >
+                <chakra.span display="block" w="24px" mx="auto" mb="0.5">
+                  <Icon size={24} strokeWidth={1.7} aria-hidden />
+                </chakra.span>
+                {label}
+              </Box>
+            )}
+          </NavLink>
+        ))}
+        <Flex direction={{ base: 'row', md: 'column' }} mt={{ md: 'auto' }} align="stretch" gap="0">
+          <Button
+            look="quiet"
+            fontSize="13px"
+            px="1"
+            onClick={turnUnits}
+            aria-label={`Units: ${person.units}. Change.`}
+          >
+            {person.units}
+          </Button>
+          <Button
+            look="quiet"
+            fontSize="13px"
+            px="1"
+            onClick={turnTheme}
+            aria-label={`Theme: ${person.theme}. Change.`}
+          >
+            {person.theme === 'dark' ? 'Dark' : 'Light'}
+          </Button>
+          <Button look="quiet" fontSize="13px" px="1" onClick={() => setHelp(true)}>
+            Keys ?
+          </Button>
+          <Button
+            look="quiet"
+            fontSize="13px"
+            px="1"
+            onClick={() => signOut()}
+            title={`${person.name}, ${person.role}`}
+          >
+            Sign out
+          </Button>
+        </Flex>
+      </Flex>
+      <Box as="main" minW="0" minH="0" overflow="auto">
+        <Outlet />
+      </Box>
+      <HelpSheet open={help} onClose={() => setHelp(false)} />
+    </Grid>
+  );
+}

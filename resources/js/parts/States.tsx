@@ -1,0 +1,44 @@
+import { Box, chakra } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type { Refusal } from '../api/client';
+import { Button } from './Button';
+
+/** Nothing here yet, and what to do about it. */
+export const Empty = ({ title, children }: { title: string; children?: ReactNode }) => (
+  <Box py="10" px="6" maxW="480px">
+    <chakra.h2 fontSize="22px">{title}</chakra.h2>
+    <Box mt="2" color="mute">
+      {children}
+    </Box>
+  </Box>
+);
+
+export const Loading = ({ what }: { what: string }) => (
+  <Box py="10" px="6" color="mute" role="status">
+    Fetching {what}…
+  </Box>
+);
+
+/** Something could not be had. */
+export const Trouble = ({ refusal, again }: { refusal: Refusal; again?: () => void }) => (
+  <Box py="10" px="6" maxW="520px" role="alert">
+    <chakra.h2 fontSize="22px" color="oxide">
+      {refusal.problem.title}
+    </chakra.h2>
+    <Box mt="2" mb="4">
+      {refusal.message}
+    </Box>
+    {again && (
+      <Button look="plain" onClick={again}>
+        Try again
+      </Button>
+    )}
+  </Box>
+);
+
+/** What the page knows it is missing, over the top of what it still shows. */
+export const Stale = ({ refusal }: { refusal: Refusal }) => (
+  <Box role="status" px="5" py="1" bg="brassWash" fontSize="14px">
+    {refusal.message} Shown is what was known before.
+  </Box>
+);

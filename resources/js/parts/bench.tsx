@@ -1,0 +1,35 @@
+import { createContext, useContext } from 'react';
+import type { Refused } from '../api/records';
+import type { Entry, EntryValue, JobReport, JobSheet } from '../api/types';
+
+/** What every panel of a job works with. */
+export interface JobBench {
+  job: JobSheet;
+  /** As it stands with what is typed now. */
+  report: JobReport;
+  entries: Map<string, Entry>;
+  /** Places where something waits to be sent. */
+  waiting: Set<string>;
+  refused: Map<string, Refused>;
+  /** What is wrong with what is being typed, by place. */
+  faults: Map<string, string>;
+  closed: boolean;
+  keep: (place: string, entry: EntryValue, instrument?: string) => void;
+  draft: (place: string, entry: EntryValue | undefined, instrument?: string) => void;
+  dismiss: (place: string) => void;
+}
+
+const JobContext = createContext<JobBench | null>(null);
+export const JobProvider = JobContext.Provider;
+
+export function useBench(): JobBench {
+  const bench = useContext(JobContext);
+  if (!bench) throw new Error('No job is open here.');
+  return bench;
+}
+
+/** One value of the entry at a place, when it is text. */
+export const textAt = (entries: Map<string, Entry>, place: string, key: string): string | undefined => {
+  const value = entries.get(place)?.value?.[key];
+  return typeof value === 'string' ? value : undefined;
+};

@@ -1,0 +1,40 @@
+import type { Message, Quantity } from '../api/types';
+
+export type Units = 'mm' | 'in';
+
+const MM_PER_INCH = 25.4;
+const SYMBOLS: Record<Quantity['unit'], string> = {
+  mm: ' mm',
+  deg: '°',
+  n: ' N',
+  nm: ' N·m',
+  c: ' °C',
+  k: ' K',
+  mpa: ' MPa',
+  share: '%',
+  count: '',
+};
+
+/** A number in the person's units, without its unit. */
+export function amount(value: number, unit: Quantity['unit'], digits: number, units: Units): string {
+  if (unit === 'mm' && units === 'in') return (value / MM_PER_INCH).toFixed(digits >= 3 ? 4 : 3);
+  return (unit === 'share' ? value * 100 : value).toFixed(digits);
+}
+
+export const symbol = (unit: Quantity['unit'], units: Units): string =>
+  unit === 'mm' && units === 'in' ? ' in' : SYMBOLS[unit];
+
+/** A quantity as a person reads it. */
+export const shown = (quantity: Quantity, units: Units): string =>
+  amount(quantity.value, quantity.unit, quantity.digits, units) + symbol(quantity.unit, units);
+
+/** A length in mm as a person reads it. */
+export const length = (mm: number, units: Units, digits = 2): string => shown({ value: mm, unit: 'mm', digits }, units);
+
+/** The words of a message with its values in place. */
+export const say = (message: Message, units: Units): string =>
+  message.text.replace(/\{(\w+)\}/g, (place, name: string) => {
+    const value = message.values[name];
+    if (value === undefined) return place;
+    return typeof value === 'object' ? shown(value as Quantity, units) : String(value);
+  });

@@ -1,0 +1,149 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { type ComponentType, useEffect, useRef } from 'react';
+import type { StationReport, Step } from '../api/types';
+import { AnswersPanel } from '../parts/AnswersPanel';
+import { Button } from '../parts/Button';
+import { useUnits } from '../parts/person';
+import { say } from '../parts/say';
+import { VerdictCard } from '../parts/VerdictCard';
+import { SignOffPanel } from './prove/SignOffPanel';
+import { ClockPanel } from './seat/ClockPanel';
+import { DriverPanel } from './seat/DriverPanel';
+import { TorquePanel } from './set/TorquePanel';
+import { BearingPanel } from './size/BearingPanel';
+import { SurveyPanel } from './size/SurveyPanel';
+import { BuyingListPanel } from './source/BuyingListPanel';
+import { MatchPanel } from './source/MatchPanel';
+import { TrayPanel } from './strip/TrayPanel';
+
+const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
+  answers: AnswersPanel,
+  tray: TrayPanel,
+  survey: SurveyPanel,
+  buying_list: BuyingListPanel,
+  match: MatchPanel,
+  driver: DriverPanel,
+  clock: ClockPanel,
+  torques: TorquePanel,
+  sign_off: SignOffPanel,
+};
+
+const panelOf = (step: Step): ComponentType<{ step: Step }> =>
+  step.panel === 'answers' && step.id.endsWith('.bearing') ? BearingPanel : PANELS[step.panel];
+
+interface Props {
+  station: StationReport;
+  step: Step;
+  onStep: (id: string) => void;
+}
+
+/** A station at work: its steps, the instrument of the step, and the verdict. */
+export function StationWork({ station, step, onStep }: Props) {
+  const units = useUnits();
+  const list = useRef<HTMLOListElement>(null);
+  const Panel = panelOf(step);
+  const place = station.steps.findIndex((one) => one.id === step.id);
+  const next = station.steps[place + 1];
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of step scrolls
+  useEffect(() => {
+    list.current?.querySelector('[aria-current="step"]')?.scrollIntoView({ block: 'nearest' });
+  }, [step.id]);
+
+  return (
+    <Grid
+      templateColumns={{ base: '1fr', md: '272px minmax(0, 1fr) 324px' }}
+      minH="0"
+      flex="1"
+      overflow={{ md: 'hidden' }}
+    >
+      <Box
+        as="section"
+        aria-label="Steps"
+        overflowY={{ md: 'auto' }}
+        borderRightWidth={{ md: '1px' }}
+        borderColor="line"
+        py="1"
+      >
+        <ol ref={list}>
+          {station.steps.map((one, i) => {
+            const current = one.id === step.id;
+            return (
+              <chakra.li key={one.id} bg={current ? 'wash' : undefined} borderBottomWidth="1px" borderColor="line">
+                <chakra.button
+                  type="button"
+                  onClick={() => onStep(one.id)}
+                  aria-current={current ? 'step' : undefined}
+                  display="grid"
+                  gridTemplateColumns="26px 1fr auto"
+                  alignItems="baseline"
+                  w="100%"
+                  minH="42px"
+                  px="5"
+                  py="2"
+                  textAlign="left"
+                  cursor="pointer"
+                  color={one.done && !current ? 'mute' : 'ink'}
+                  fontWeight={current ? '600' : '400'}
+                >
+                  <chakra.span fontFamily="heading" fontWeight="600" fontSize="16px" color={current ? 'blue' : 'mute'}>
+                    {i + 1}
+                  </chakra.span>
+                  <span>{say(one.title, units)}</span>
+                  {one.done && (
+                    <chakra.span color="verdigris" aria-label="done" role="img">
+                      ✓
+                    </chakra.span>
+                  )}
+                </chakra.button>
+              </chakra.li>
+            );
+          })}
+        </ol>
+      </Box>
+      <Box
+        as="section"
+        aria-label={say(step.title, units)}
+        overflowY={{ md: 'auto' }}
+        px="6"
+        py="4"
+        borderRightWidth={{ md: '1px' }}
+        borderColor="line"
+      >
+        <chakra.h2 fontSize="22px">{say(step.title, units)}</chakra.h2>
+        {step.detail && <chakra.p mt="1">{say(step.detail, units)}</chakra.p>}
+        <Flex direction="column" gap="1" mt="2" mb="4" fontSize="14px">
+          {step.tool && <Note name="With" text={say(step.tool, units)} />}
+          {step.find && <Note name="Look for" text={say(step.find, units)} />}
+          {step.why && <Note name="Why" text={say(step.why, units)} />}
+          {step.caution && <Note name="Take care" text={say(step.caution, units)} warn />}
+        </Flex>
+        <Panel key={step.id} step={step} />
+        {next && (
+          <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" onClick={() => onStep(next.id)}>
+            Next: {say(next.title, units)}
+          </Button>
+        )}
+      </Box>
+      <Box as="section" aria-label="Verdict" aria-live="polite" overflowY={{ md: 'auto' }}>
+        {step.verdicts.map((verdict, i) => (
+          <VerdictCard key={verdict.headline.key} verdict={verdict} main={i === 0} />
+        ))}
+        {step.verdicts.length === 0 && (
+          <chakra.p px="5" py="4" color="mute">
+            {step.done ? 'Done. Nothing to judge at this step.' : 'Nothing to judge yet.'}
+          </chakra.p>
+        )}
+      </Box>
+    </Grid>
+  );
+}
+
+const Note = ({ name, text, warn = false }: { name: string; text: string; warn?: boolean }) => (
+  <Grid templateColumns="72px 1fr" color={warn ? 'brass' : 'mute'}>
+    <chakra.span fontWeight="600">{name}</chakra.span>
+    <chakra.span color={warn ? 'brass' : 'ink'} fontWeight={warn ? '500' : '400'}>
+      {text}
+    </chakra.span>
+  </Grid>
+);

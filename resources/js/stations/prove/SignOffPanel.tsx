@@ -1,0 +1,87 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Link } from 'react-router';
+import { useSignJob } from '../../api/jobs';
+import { Button } from '../../parts/Button';
+import { useBench } from '../../parts/bench';
+import { LevelMark } from '../../parts/LevelMark';
+import { usePerson, useUnits } from '../../parts/person';
+import { say } from '../../parts/say';
+
+/** What stands in the way, and the signature. */
+export function SignOffPanel() {
+  const { job, report } = useBench();
+  const person = usePerson();
+  const units = useUnits();
+  const { mutate, isPending, error } = useSignJob(job.id);
+  const open = report.blocks.filter((block) => block.level === 'stop' || !block.word);
+  const card = `/files/jobs/${job.id}/card.pdf`;
+  return (
+    <Flex direction="column" gap="4">
+      {job.signed_at ? (
+        <chakra.p fontFamily="heading" fontWeight="600" fontSize="26px" color="verdigris">
+          Signed by {job.signed_by}, {new Date(job.signed_at).toLocaleString()}
+        </chakra.p>
+      ) : (
+        <>
+          {open.length > 0 && (
+            <chakra.ul>
+              {open.map((block) => (
+                <chakra.li
+                  key={block.step}
+                  display="flex"
+                  gap="2"
+                  alignItems="center"
+                  py="1.5"
+                  borderBottomWidth="1px"
+                  borderColor="line"
+                >
+                  <LevelMark level={block.level} size={18} />
+                  <span>{say(block.what, units)}</span>
+                  <chakra.span ml="auto">
+                    <Link to={`/jobs/${job.id}/${block.station}`}>
+                      <chakra.span color="blue" textDecoration="underline">
+                        {block.station.replace('_', ' ')}
+                      </chakra.span>
+                    </Link>
+                  </chakra.span>
+                </chakra.li>
+              ))}
+            </chakra.ul>
+          )}
+          {person.may_sign ? (
+            <Button disabled={!report.may_sign || isPending} onClick={() => mutate()} alignSelf="start">
+              Sign as {person.name}
+            </Button>
+          ) : (
+            <chakra.p>A mechanic or the owner signs. Everything else here is yours to do.</chakra.p>
+          )}
+          {error && (
+            <Box role="alert" color="oxide">
+              {error.message}
+            </Box>
+          )}
+        </>
+      )}
+      <Flex gap="5">
+        <chakra.a href={card} target="_blank" color="blue" textDecoration="underline" py="2" rel="noopener">
+          Job card, A4
+        </chakra.a>
+        <chakra.a
+          href={`${card}?paper=letter`}
+          target="_blank"
+          color="blue"
+          textDecoration="underline"
+          py="2"
+          rel="noopener"
+        >
+          Job card, letter
+        </chakra.a>
+        <Link to={`/machines/${job.machine.id}`}>
+          <chakra.span color="blue" textDecoration="underline" py="2" display="inline-block">
+            History of {job.machine.name}
+          </chakra.span>
+        </Link>
+      </Flex>
+    </Flex>
+  );
+}

@@ -1,0 +1,64 @@
+import { chakra, Flex } from '@chakra-ui/react';
+import type { Step } from '../../api/types';
+import { AnswersPanel } from '../../parts/AnswersPanel';
+import { Button } from '../../parts/Button';
+import { textAt, useBench } from '../../parts/bench';
+import { LevelMark } from '../../parts/LevelMark';
+
+/** Old beside new: what matters, line by line. */
+export function MatchPanel({ step }: { step: Step }) {
+  const bench = useBench();
+  const side = step.id.includes('.left.') ? 'left' : 'right';
+  const place = `source.${side}.number`;
+  const compared = side === 'left' ? bench.report.match_left : bench.report.match_right;
+  const other = textAt(bench.entries, 'source.left.number', 'text');
+  return (
+    <Flex direction="column" gap="3">
+      {side === 'right' && other && !textAt(bench.entries, place, 'text') && (
+        <Button look="plain" alignSelf="start" onClick={() => bench.keep(place, { text: other })}>
+          Same as the left: {other}
+        </Button>
+      )}
+      <AnswersPanel step={step} />
+      {compared.length > 0 && (
+        <chakra.table
+          w="100%"
+          fontSize="15px"
+          css={{
+            '& td, & th': {
+              padding: '5px 8px 5px 0',
+              borderBottom: '1px solid',
+              borderColor: 'line',
+              textAlign: 'left',
+            },
+          }}
+        >
+          <thead>
+            <tr>
+              <th scope="col"> </th>
+              <th scope="col">Old</th>
+              <th scope="col">New</th>
+              <th scope="col"> </th>
+            </tr>
+          </thead>
+          <tbody>
+            {compared.map((line) => (
+              <tr key={line.what}>
+                <chakra.td color="mute">{line.what}</chakra.td>
+                <chakra.td fontFamily="heading" fontWeight="600" fontSize="17px">
+                  {line.old}
+                </chakra.td>
+                <chakra.td fontFamily="heading" fontWeight="600" fontSize="17px">
+                  {line.new}
+                </chakra.td>
+                <td>
+                  <LevelMark level={line.level} size={18} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </chakra.table>
+      )}
+    </Flex>
+  );
+}
