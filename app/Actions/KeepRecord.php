@@ -18,10 +18,12 @@ use Illuminate\Support\Facades\DB;
 /** Keeps one record of a job. The same id twice is one record. */
 final readonly class KeepRecord
 {
-    public function __construct(private ReadEntry $readEntry, private Workbench $workbench) {}
+    public function __construct(private ReadEntry $readEntry, private Workbench $workbench)
+    {
+    }
 
     /**
-     * @param ?array<string, mixed> $entry
+     * @param  ?array<string, mixed>  $entry
      * @return array{Record, bool} the record as it stands, and whether it is new
      *
      * @throws Nonsense when the entry is not what the place asks for

@@ -19,7 +19,9 @@ use Illuminate\Support\Str;
 /** Opens a job for one wheel of a machine, with the complaint as its first record. */
 final readonly class OpenJob
 {
-    public function __construct(private Workbench $workbench) {}
+    public function __construct(private Workbench $workbench)
+    {
+    }
 
     public function __invoke(User $by, Machine $machine, string $wheel, string $pattern, string $complaint): Job
     {

@@ -16,10 +16,12 @@ use CleanRace\Core\Measure\Notebook;
 /** Turns an entry as it came into what the notebook of this job keeps for that place. */
 final readonly class ReadEntry
 {
-    public function __construct(private Workbench $workbench, private EntryReader $reader) {}
+    public function __construct(private Workbench $workbench, private EntryReader $reader)
+    {
+    }
 
     /**
-     * @param ?array<string, mixed> $entry null withdraws what stands there
+     * @param  ?array<string, mixed>  $entry null withdraws what stands there
      * @return array{value: ?array<string, mixed>, instrument: ?string}
      *
      * @throws Nonsense with the place as its field
@@ -46,7 +48,7 @@ final readonly class ReadEntry
     /**
      * Parts keep the order in which they came off.
      *
-     * @param array<string, mixed> $value
+     * @param  array<string, mixed>  $value
      * @return array<string, mixed>
      */
     private function inOrder(Notebook $notebook, string $place, array $value): array

@@ -19,7 +19,9 @@ use Illuminate\Support\Facades\DB;
 /** Closes a job with a name, and keeps the report as it stood. */
 final readonly class SignJob
 {
-    public function __construct(private Workbench $workbench) {}
+    public function __construct(private Workbench $workbench)
+    {
+    }
 
     /** @throws Conflict when it is signed already, or something stands in the way */
     public function __invoke(Job $job, User $by): SignOff
@@ -44,7 +46,7 @@ final readonly class SignJob
     }
 
     /**
-     * @param list<Block> $blocks
+     * @param  list<Block>  $blocks
      * @return list<array{field: string, detail: string}>
      */
     private static function open(array $blocks): array

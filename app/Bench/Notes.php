@@ -12,8 +12,10 @@ use Illuminate\Database\Eloquent\Builder;
 /** The latest record of each place of a job. */
 final readonly class Notes
 {
-    /** @param array<string, Record> $current by place; withdrawn ones are left out */
-    private function __construct(public array $current) {}
+    /** @param  array<string, Record>  $current by place; withdrawn ones are left out */
+    private function __construct(public array $current)
+    {
+    }
 
     public static function of(Job $job): self
     {
@@ -29,7 +31,7 @@ final readonly class Notes
     }
 
     /**
-     * @param Builder<Record> $records
+     * @param  Builder<Record>  $records
      * @return array<string, Record>
      */
     private static function latest(Builder $records): array

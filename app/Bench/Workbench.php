@@ -24,7 +24,9 @@ final class Workbench
     /** @var ?list<CoreTool> */
     private ?array $tools = null;
 
-    public function __construct(private readonly Limits $limits) {}
+    public function __construct(private readonly Limits $limits)
+    {
+    }
 
     public function report(Job $job, Notebook $notebook): JobReport
     {

@@ -10,7 +10,7 @@ use stdClass;
 /** What a calculator is called, what it answers, and what it takes. */
 final readonly class CalculatorCard
 {
-    /** @param list<CalculatorField> $fields */
+    /** @param  list<CalculatorField>  $fields */
     private function __construct(
         public string $name,
         public string $title,
@@ -18,9 +18,10 @@ final readonly class CalculatorCard
         public string $answers,
         public array $fields,
         public stdClass $example,
-    ) {}
+    ) {
+    }
 
-    /** @param class-string $class */
+    /** @param  class-string  $class */
     public static function of(string $class): self
     {
         $about = Registry::about($class);

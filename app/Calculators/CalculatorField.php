@@ -19,9 +19,9 @@ use ReflectionParameter;
 final readonly class CalculatorField
 {
     /**
-     * @param string $kind length, reading, temperature, force, pressure, clock, text, yes_no, choice, choices or list
-     * @param list<string> $options values of a choice
-     * @param list<CalculatorField> $of fields of each item of a list
+     * @param  string  $kind length, reading, temperature, force, pressure, clock, text, yes_no, choice, choices or list
+     * @param  list<string>  $options values of a choice
+     * @param  list<CalculatorField>  $of fields of each item of a list
      */
     private function __construct(
         public string $name,
@@ -31,7 +31,8 @@ final readonly class CalculatorField
         public array $options,
         public ?string $instrument,
         public array $of,
-    ) {}
+    ) {
+    }
 
     public static function describe(ReflectionParameter $parameter): self
     {
@@ -60,7 +61,7 @@ final readonly class CalculatorField
     }
 
     /**
-     * @param class-string $class of an input
+     * @param  class-string  $class of an input
      * @return list<self>
      */
     public static function all(string $class): array

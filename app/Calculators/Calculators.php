@@ -12,10 +12,12 @@ use ReflectionMethod;
 /** Runs the calculators of the core's registry on JSON. */
 final readonly class Calculators
 {
-    public function __construct(private Container $container, private InputReader $reader) {}
+    public function __construct(private Container $container, private InputReader $reader)
+    {
+    }
 
     /**
-     * @param array<mixed> $given
+     * @param  array<mixed>  $given
      *
      * @throws InputFaults when the input does not fit
      * @throws UnknownCalculator when there is none of that name
@@ -32,7 +34,7 @@ final readonly class Calculators
     }
 
     /**
-     * @param class-string $class
+     * @param  class-string  $class
      * @return class-string
      */
     public static function inputOf(string $class): string

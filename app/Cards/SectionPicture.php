@@ -13,7 +13,7 @@ final class SectionPicture
 
     private const FILLS = ['bearing' => '#c3cad0', 'sleeve' => '#dfe4e6', 'seal' => '#6d757b', 'snap_ring' => '#3d464d', 'axle' => '#eceef0', 'spacer' => '#d5dade'];
 
-    /** @param array<string, mixed> $section as {@see \App\Shapes\Json} wrote it */
+    /** @param  array<string, mixed>  $section as {@see \App\Shapes\Json} wrote it */
     public static function of(array $section): string
     {
         $over = (float) $section['over_faces_mm'];

@@ -11,20 +11,23 @@ final readonly class Words
 
     private const SYMBOLS = ['mm' => ' mm', 'deg' => '°', 'n' => ' N', 'nm' => ' N·m', 'c' => ' °C', 'k' => ' K', 'mpa' => ' MPa', 'share' => ' %', 'count' => ''];
 
-    public function __construct(private string $units) {}
+    public function __construct(private string $units)
+    {
+    }
 
-    /** @param array{text: string, values: mixed} $message */
+    /** @param  array{text: string, values: mixed}  $message */
     public function say(array $message): string
     {
         $filled = [];
         foreach ((array) $message['values'] as $name => $value) {
+            /** @var array{value: float|int, unit: string, digits: int}|string|int $value */
             $filled['{'.$name.'}'] = is_array($value) ? $this->quantity($value) : (string) $value;
         }
 
         return strtr($message['text'], $filled);
     }
 
-    /** @param array{value: float|int, unit: string, digits: int} $quantity */
+    /** @param  array{value: float|int, unit: string, digits: int}  $quantity */
     public function quantity(array $quantity): string
     {
         if ($quantity['unit'] === 'mm' && $this->units === 'in') {

@@ -34,7 +34,7 @@ final class BenchCalc extends Command
         }
     }
 
-    /** @param list<array{field: string, detail: string}> $errors */
+    /** @param  list<array{field: string, detail: string}>  $errors */
     private function refuse(array $errors): int
     {
         $this->say(['errors' => $errors]);

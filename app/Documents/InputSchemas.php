@@ -15,7 +15,7 @@ use Illuminate\Validation\Rules\In;
 final class InputSchemas
 {
     /**
-     * @param list<CalculatorField> $fields
+     * @param  list<CalculatorField>  $fields
      * @return array<string, mixed>
      */
     public static function ofCalculator(array $fields): array
@@ -47,14 +47,14 @@ final class InputSchemas
     }
 
     /**
-     * @param class-string<FormRequest> $request
+     * @param  class-string<FormRequest>  $request
      * @return array<string, mixed>
      */
     public static function ofRequest(string $request): array
     {
         $root = ['type' => 'object', 'properties' => [], 'required' => []];
         /** @var array<string, list<string|ValidationRule|Enum|In>> $rules */
-        $rules = (new $request)->rules();
+        $rules = method_exists($request, 'rules') ? (new $request)->rules() : [];
         foreach ($rules as $name => $set) {
             $words = array_filter($set, is_string(...));
             $schema = self::fromRules($set);
@@ -74,7 +74,7 @@ final class InputSchemas
     }
 
     /**
-     * @param list<string|ValidationRule|Enum|In> $set
+     * @param  list<string|ValidationRule|Enum|In>  $set
      * @return array<string, mixed>
      */
     private static function fromRules(array $set): array

@@ -23,7 +23,9 @@ final class OpenApi
 
     private const PAGED = ['type' => ['string', 'null'], 'description' => 'Hand it back as ?cursor= for the next page'];
 
-    public function __construct(private readonly Router $router, private readonly Schemas $schemas) {}
+    public function __construct(private readonly Router $router, private readonly Schemas $schemas)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function document(): array
@@ -97,7 +99,7 @@ final class OpenApi
         return [];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     private function responses(Documented $about): array
     {
         $problem = ['description' => 'What is wrong', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
@@ -116,7 +118,7 @@ final class OpenApi
     }
 
     /**
-     * @param class-string $class
+     * @param  class-string  $class
      * @return array<string, mixed>
      */
     private function calculator(string $class): array

@@ -22,8 +22,8 @@ final class Answer
      *
      * @template T
      *
-     * @param CursorPaginator<int, T> $page
-     * @param callable(T): object $shape
+     * @param  CursorPaginator<int, T>  $page
+     * @param  callable(T): object  $shape
      */
     public static function page(CursorPaginator $page, callable $shape): JsonResponse
     {

@@ -24,14 +24,15 @@ use Throwable;
 /** Problem details after RFC 9457: one shape for everything that goes wrong, with a sentence a person can act on. */
 final readonly class Problem implements Responsable
 {
-    /** @param list<array{field: string, detail: string}> $errors */
+    /** @param  list<array{field: string, detail: string}>  $errors */
     public function __construct(
         public int $status,
         public string $slug,
         public string $title,
         public string $detail,
         public array $errors = [],
-    ) {}
+    ) {
+    }
 
     public static function from(Throwable $fault): self
     {
@@ -52,7 +53,7 @@ final readonly class Problem implements Responsable
         };
     }
 
-    /** @param list<array{field: string, detail: string}> $errors */
+    /** @param  list<array{field: string, detail: string}>  $errors */
     public static function input(array $errors, int $status = 422): self
     {
         return new self($status, 'input', 'That cannot be used', $errors[0]['detail'] ?? 'The input is not right.', $errors);

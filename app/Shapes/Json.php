@@ -55,7 +55,7 @@ final class Json
     }
 
     /**
-     * @param class-string $class
+     * @param  class-string  $class
      * @return list<array{string, string}>
      */
     private static function names(string $class): array

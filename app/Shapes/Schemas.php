@@ -34,7 +34,7 @@ final class Schemas
     /**
      * A reference to the schema of a class.
      *
-     * @param class-string $class
+     * @param  class-string  $class
      * @return array<string, mixed>
      */
     public function of(string $class): array
@@ -54,7 +54,7 @@ final class Schemas
     }
 
     /**
-     * @param class-string $class
+     * @param  class-string  $class
      * @return array<string, mixed>
      */
     private function properties(string $class): array
@@ -93,7 +93,7 @@ final class Schemas
     /**
      * What each array property lists, from the docblock of the constructor or the property.
      *
-     * @param ReflectionClass<object> $class
+     * @param  ReflectionClass<object>  $class
      * @return array<string, array<string, mixed>>
      */
     private function lists(ReflectionClass $class): array
@@ -113,7 +113,7 @@ final class Schemas
         return $out;
     }
 
-    /** @param ReflectionClass<object> $class */
+    /** @param  ReflectionClass<object>  $class */
     private function resolve(ReflectionClass $class, string $type): string
     {
         if (in_array($type, ['string', 'int', 'float', 'bool'], true)) {
@@ -133,7 +133,7 @@ final class Schemas
     }
 
     /**
-     * @param array<string, mixed> $schema
+     * @param  array<string, mixed>  $schema
      * @return array<string, mixed>
      */
     private static function nullable(array $schema): array
@@ -142,7 +142,7 @@ final class Schemas
     }
 
     /**
-     * @param array<string, array<string, mixed>> $properties
+     * @param  array<string, array<string, mixed>>  $properties
      * @return array<string, mixed>
      */
     public static function object(array $properties): array

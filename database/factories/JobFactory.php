@@ -16,7 +16,7 @@ final class JobFactory extends Factory
 
     public function definition(): array
     {
-        return ['number' => fake()->unique()->numberBetween(1, 1_000_000), 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'standing' => []];
+        return ['number' => random_int(1, 1_000_000_000), 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'standing' => []];
     }
 
     /** A job in the shop of this person. */

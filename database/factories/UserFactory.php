@@ -8,6 +8,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Factories\Factory;
+use Illuminate\Support\Str;
 
 /** @extends Factory<User> */
 final class UserFactory extends Factory
@@ -17,9 +18,9 @@ final class UserFactory extends Factory
     public function definition(): array
     {
         return [
-            'shop_id' => fn (): int => Shop::query()->create(['name' => 'Shop '.fake()->unique()->numberBetween(1, 1_000_000), 'press_capacity_n' => 117680])->id,
-            'name' => 'Person '.fake()->unique()->numberBetween(1, 1_000_000),
-            'email' => fake()->unique()->numerify('person######').'@shop.example',
+            'shop_id' => fn (): int => Shop::query()->create(['name' => 'Shop '.random_int(1, 1_000_000), 'press_capacity_n' => 117680])->id,
+            'name' => 'Person '.random_int(1, 1_000_000),
+            'email' => 'person'.Str::lower(Str::random(12)).'@shop.example',
             'password' => 'bearing',
             'role' => Role::Mechanic,
         ];

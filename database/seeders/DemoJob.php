@@ -21,7 +21,9 @@ use RuntimeException;
 /** Loads a job from the entries in database/seeders/data, as if they had been made at the bench one after the other. */
 final readonly class DemoJob
 {
-    public function __construct(private OpenJob $open, private ReadEntry $read, private Workbench $workbench) {}
+    public function __construct(private OpenJob $open, private ReadEntry $read, private Workbench $workbench)
+    {
+    }
 
     public function load(User $by, Machine $machine, string $wheel, string $entries, string $complaint, Carbon $start): Job
     {
@@ -52,7 +54,7 @@ final readonly class DemoJob
     /**
      * Tools are named in the data by what is written on them; a job knows them by their place on this wall.
      *
-     * @param array{place: string, entry: array<string, mixed>, instrument?: string} $given
+     * @param  array{place: string, entry: array<string, mixed>, instrument?: string}  $given
      * @return array{place: string, entry: array<string, mixed>, instrument?: string}
      */
     private function withTool(array $given, User $by): array

@@ -9,7 +9,7 @@ use RuntimeException;
 /** Something that is well said but cannot be done as things stand. */
 final class Conflict extends RuntimeException
 {
-    /** @param list<array{field: string, detail: string}> $errors */
+    /** @param  list<array{field: string, detail: string}>  $errors */
     private function __construct(string $message, public readonly string $slug, public readonly string $title, public readonly array $errors = [])
     {
         parent::__construct($message);
@@ -25,7 +25,7 @@ final class Conflict extends RuntimeException
         return new self('That id already stands for another record.', 'id-taken', 'Id taken');
     }
 
-    /** @param list<array{field: string, detail: string}> $blocks */
+    /** @param  list<array{field: string, detail: string}>  $blocks */
     public static function blocked(array $blocks): self
     {
         return new self(($blocks[0]['detail'] ?? 'Something').' stands in the way of signing.', 'blocked', 'Not ready to sign', $blocks);

@@ -54,11 +54,15 @@ final class MachineController
         return Answer::with(new MachineHistory(MachineCard::of($machine), array_values($jobs->map(static fn (Job $job): PastJob => self::past($job, $notes->get($job->id) ?? collect()))->all())));
     }
 
-    /** @param Collection<int, Record> $notes oldest first */
+    /** @param  Collection<int, Record>  $notes oldest first */
     private static function past(Job $job, Collection $notes): PastJob
     {
         $latest = $notes->keyBy('place');
-        $text = static fn (string $place): ?string => is_string($latest->get($place)->value['text'] ?? null) ? $latest->get($place)->value['text'] : null;
+        $text = static function (string $place) use ($latest): ?string {
+            $said = $latest->get($place)?->value['text'] ?? null;
+
+            return is_string($said) ? $said : null;
+        };
 
         return new PastJob(
             $job->id, $job->number, $job->wheel, $job->created_at, $job->signed_at, $job->signer?->name,

@@ -18,7 +18,8 @@ final readonly class Entry
         public ?string $instrument,
         public string $by,
         public DateTimeInterface $madeAt,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

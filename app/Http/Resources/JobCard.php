@@ -12,7 +12,7 @@ use DateTimeInterface;
 /** A job on the board. */
 final readonly class JobCard
 {
-    /** @param list<StationCard> $stations */
+    /** @param  list<StationCard>  $stations */
     public function __construct(
         public int $id,
         public int $number,
@@ -24,7 +24,8 @@ final readonly class JobCard
         public array $stations,
         public DateTimeInterface $openedAt,
         public ?DateTimeInterface $signedAt,
-    ) {}
+    ) {
+    }
 
     public static function of(Job $job): self
     {

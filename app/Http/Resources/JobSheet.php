@@ -15,8 +15,8 @@ use DateTimeInterface;
 final readonly class JobSheet
 {
     /**
-     * @param list<Entry> $entries
-     * @param list<Entry> $remembered fasteners as an earlier job on this wheel noted them
+     * @param  list<Entry>  $entries
+     * @param  list<Entry>  $remembered fasteners as an earlier job on this wheel noted them
      */
     public function __construct(
         public int $id,
@@ -30,7 +30,8 @@ final readonly class JobSheet
         public array $entries,
         public array $remembered,
         public JobReport $report,
-    ) {}
+    ) {
+    }
 
     public static function of(Job $job, Notes $notes, Notes $before, JobReport $report): self
     {

@@ -9,5 +9,7 @@ use stdClass;
 /** What was kept of a record. */
 final readonly class Kept
 {
-    public function __construct(public string $id, public string $place, public ?stdClass $value, public bool $new) {}
+    public function __construct(public string $id, public string $place, public ?stdClass $value, public bool $new)
+    {
+    }
 }

@@ -8,7 +8,9 @@ use App\Models\Machine;
 
 final readonly class MachineCard
 {
-    public function __construct(public int $id, public string $name, public string $model, public string $owner) {}
+    public function __construct(public int $id, public string $name, public string $model, public string $owner)
+    {
+    }
 
     public static function of(Machine $machine): self
     {

@@ -9,7 +9,7 @@ use DateTimeInterface;
 /** One job in a machine's history. */
 final readonly class PastJob
 {
-    /** @param list<string> $fitted numbers of the bearings fitted */
+    /** @param  list<string>  $fitted numbers of the bearings fitted */
     public function __construct(
         public int $id,
         public int $number,
@@ -20,5 +20,6 @@ final readonly class PastJob
         public array $fitted,
         public ?string $carried,
         public ?string $lookAgain,
-    ) {}
+    ) {
+    }
 }

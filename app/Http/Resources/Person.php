@@ -19,7 +19,8 @@ final readonly class Person
         public string $theme,
         public bool $maySign,
         public bool $mayKeepTools,
-    ) {}
+    ) {
+    }
 
     public static function of(User $user): self
     {

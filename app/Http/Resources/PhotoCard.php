@@ -6,5 +6,7 @@ namespace App\Http\Resources;
 
 final readonly class PhotoCard
 {
-    public function __construct(public string $id, public int $width, public int $height) {}
+    public function __construct(public string $id, public int $width, public int $height)
+    {
+    }
 }

@@ -6,5 +6,7 @@ namespace App\Http\Resources;
 
 final readonly class Pong
 {
-    public function __construct(public bool $ok) {}
+    public function __construct(public bool $ok)
+    {
+    }
 }

@@ -9,5 +9,7 @@ use CleanRace\Core\Hub\Status;
 
 final readonly class StationCard
 {
-    public function __construct(public Station $station, public string $label, public Status $status) {}
+    public function __construct(public Station $station, public string $label, public Status $status)
+    {
+    }
 }

@@ -10,7 +10,9 @@ use CleanRace\Core\Tooling\ToolKind;
 
 final readonly class ToolCard
 {
-    public function __construct(public int $id, public string $name, public ToolKind $kind, public string $kindName, public Length $outside, public ?Length $opening, public Length $length) {}
+    public function __construct(public int $id, public string $name, public ToolKind $kind, public string $kindName, public Length $outside, public ?Length $opening, public Length $length)
+    {
+    }
 
     public static function of(Tool $tool): self
     {

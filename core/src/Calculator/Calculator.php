@@ -13,12 +13,13 @@ use Attribute;
 #[Attribute(Attribute::TARGET_CLASS)]
 final readonly class Calculator
 {
-    /** @param array<string, mixed> $example an input that works, as callers write it */
+    /** @param  array<string, mixed>  $example an input that works, as callers write it */
     public function __construct(
         public string $name,
         public string $title,
         public string $station,
         public string $answers,
         public array $example,
-    ) {}
+    ) {
+    }
 }

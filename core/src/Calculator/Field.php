@@ -12,11 +12,11 @@ use CleanRace\Core\Measure\Instrument;
 final readonly class Field
 {
     /**
-     * @param string $label what a mechanic calls it
-     * @param ?float $least smallest value taken, in the field's unit; a size without one must be more than zero
-     * @param ?float $most largest value taken, in the field's unit
-     * @param Instrument $by what a reading is taken to be read with when nothing is said
-     * @param ?class-string $of what a list holds
+     * @param  string  $label what a mechanic calls it
+     * @param  ?float  $least smallest value taken, in the field's unit; a size without one must be more than zero
+     * @param  ?float  $most largest value taken, in the field's unit
+     * @param  Instrument  $by what a reading is taken to be read with when nothing is said
+     * @param  ?class-string  $of what a list holds
      */
     public function __construct(
         public string $label,
@@ -24,5 +24,6 @@ final readonly class Field
         public ?float $most = null,
         public Instrument $by = Instrument::DigitalCaliper,
         public ?string $of = null,
-    ) {}
+    ) {
+    }
 }

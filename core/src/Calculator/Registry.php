@@ -18,6 +18,7 @@ use CleanRace\Core\Sizing\Fit;
 use CleanRace\Core\Sizing\Heat;
 use CleanRace\Core\Sizing\LengthReading;
 use CleanRace\Core\Sizing\PressForce;
+use CleanRace\Core\Sizing\SlidingFit;
 use CleanRace\Core\Sourcing\MatchCheck;
 use ReflectionClass;
 
@@ -32,6 +33,7 @@ final class Registry
         BearingFromCaliper::class,
         BoreSurvey::class,
         Fit::class,
+        SlidingFit::class,
         Heat::class,
         PressForce::class,
         ClearanceLeft::class,
@@ -54,7 +56,7 @@ final class Registry
         return $all;
     }
 
-    /** @param class-string $class */
+    /** @param  class-string  $class */
     public static function about(string $class): Calculator
     {
         return (new ReflectionClass($class))->getAttributes(Calculator::class)[0]->newInstance();

@@ -25,9 +25,10 @@ final readonly class Bearing
         public Length $sealedWidth,
         public ?Length $tableCorner,
         public int $commonness,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, string> $row of bearings.csv */
+    /** @param  array<string, string>  $row of bearings.csv */
     public static function fromRow(array $row): self
     {
         return new self(

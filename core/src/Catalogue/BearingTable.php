@@ -7,7 +7,7 @@ namespace CleanRace\Core\Catalogue;
 /** The bearing sizes the program knows. */
 final class BearingTable
 {
-    /** @var ?array<string, Bearing> the same in the whole process: the table does not change */
+    /** @var ?array<int|string, Bearing> the same in the whole process: the table does not change */
     private static ?array $byNumber = null;
 
     public function __construct()

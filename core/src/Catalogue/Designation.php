@@ -8,12 +8,12 @@ namespace CleanRace\Core\Catalogue;
 final readonly class Designation
 {
     /**
-     * @param string $number the size part, as the table writes it
-     * @param ?Bearing $size the sizes, when the table holds them
-     * @param ?float $boreMm the bore, when only the number's own rule gives it
-     * @param string $kind deep_groove, double_row, angular_contact, taper
-     * @param list<Sign> $signs
-     * @param ?string $guessed what was taken for what to read it so ("O as 0"), or null when read as it stands
+     * @param  string  $number the size part, as the table writes it
+     * @param  ?Bearing  $size the sizes, when the table holds them
+     * @param  ?float  $boreMm the bore, when only the number's own rule gives it
+     * @param  string  $kind deep_groove, double_row, angular_contact, taper
+     * @param  list<Sign>  $signs
+     * @param  ?string  $guessed what was taken for what to read it so ("O as 0"), or null when read as it stands
      */
     public function __construct(
         public string $number,
@@ -23,7 +23,8 @@ final readonly class Designation
         public array $signs,
         public ?string $guessed,
         public string $reading,
-    ) {}
+    ) {
+    }
 
     /** Seals: 0, 1, 2, or null when the signs do not settle it. */
     public function seals(): ?int

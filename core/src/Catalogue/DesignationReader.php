@@ -35,7 +35,9 @@ final readonly class DesignationReader
     /** Highest bore code read as such: ×5 is 160 mm, far beyond any wheel here. */
     private const LAST_CODE = 32;
 
-    public function __construct(private BearingTable $table = new BearingTable, private Suffixes $suffixes = new Suffixes) {}
+    public function __construct(private BearingTable $table = new BearingTable, private Suffixes $suffixes = new Suffixes)
+    {
+    }
 
     /** @throws Nonsense when no size number can be found in it, or the series has no such bore */
     public function read(string $typed): Designation
@@ -77,7 +79,7 @@ final readonly class DesignationReader
         if ($slash !== '') {
             return $this->core($run.$slash, $prefix.' '.$rest, $guessed);
         }
-        for ($length = min(5, strlen($run)); $length >= 3; $length--) {
+        foreach (self::lengths($digits, strlen($run)) as $length) {
             $tail = substr($run, $length).$rest;
             if ($length === strlen($run) || $this->suffixes->begins($tail)) {
                 $read = $this->core(substr($run, 0, $length), $prefix.' '.$tail, $guessed);
@@ -88,6 +90,21 @@ final readonly class DesignationReader
         }
 
         return null;
+    }
+
+    /**
+     * How many digits the size number may have: first where something stands between them, as in 6300 2RS, then
+     * the longest.
+     *
+     * @return list<int>
+     */
+    private static function lengths(string $digits, int $count): array
+    {
+        $possible = range(min(5, $count), min(3, $count));
+        $parted = array_values(array_filter($possible, static fn (int $n): bool => preg_match('/^(?:\d[\s\-.]*){'.$n.'}$/', $digits) !== 1
+            && preg_match('/^\d(?:[\s\-.]*\d){'.($n - 1).'}[\s\-.]/', $digits) === 1));
+
+        return $count < 3 ? [] : array_values(array_unique([...$parted, ...$possible]));
     }
 
     /** The size number alone, against the table first and then by the series' own rule. */

@@ -7,7 +7,7 @@ namespace CleanRace\Core\Catalogue;
 /** The signs behind a bearing number. Makers spell the same thing in many ways. */
 final class Suffixes
 {
-    /** @var ?array<string, array<string, string>> rows by spelling, longest first; the same in the whole process */
+    /** @var ?array<int|string, array<string, string>> rows by spelling, longest first; the same in the whole process */
     private static ?array $rows = null;
 
     public function __construct()
@@ -41,8 +41,8 @@ final class Suffixes
     }
 
     /**
-     * @param array<string, array<string, string>> $rows
-     * @return array<string, array<string, string>>
+     * @param  array<int|string, array<string, string>>  $rows
+     * @return array<int|string, array<string, string>>
      */
     private static function longestFirst(array $rows): array
     {

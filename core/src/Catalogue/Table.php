@@ -12,7 +12,7 @@ final class Table
     /** @var array<string, list<array<string, string>>> */
     private static array $read = [];
 
-    /** @var array<string, array<string, array<string, string>>> */
+    /** @var array<string, array<int|string, array<string, string>>> */
     private static array $keyed = [];
 
     /**
@@ -25,7 +25,7 @@ final class Table
         return self::$read[$name] ??= self::read($name);
     }
 
-    /** @return array<string, array<string, string>> the rows by their first column, `name` */
+    /** @return array<int|string, array<string, string>> the rows by their first column, `name` */
     public static function keyed(string $name): array
     {
         return self::$keyed[$name] ??= array_column(self::rows($name), null, 'name');
@@ -35,8 +35,7 @@ final class Table
     private static function read(string $name): array
     {
         $file = @fopen(dirname(__DIR__, 2)."/data/$name.csv", 'r') ?: throw new RuntimeException("No table named $name.");
-        /** @var list<string> $header */
-        $header = fgetcsv($file, null, ',', '"', '');
+        $header = array_map(strval(...), fgetcsv($file, null, ',', '"', '') ?: []);
         $rows = [];
         while (is_array($cells = fgetcsv($file, null, ',', '"', ''))) {
             if (count($cells) !== count($header)) {

@@ -24,6 +24,18 @@ final readonly class Tolerances
     }
 
     /**
+     * The true bore of a ring of this nominal size, likewise.
+     *
+     * @throws Nonsense when the standard's table does not reach that far
+     */
+    public function bore(Length $nominal): Estimate
+    {
+        $lower = self::row('ring_tolerances', ['ring' => 'bore'], 'over_mm', 'upto_mm', $nominal)['lower_um'] / 1000;
+
+        return new Estimate($nominal->mm + $lower / 2, abs($lower) / 2 / sqrt(3));
+    }
+
+    /**
      * The interference that a hole class gives with a ring of normal class, least and most, in mm.
      *
      * @return array{float, float}
@@ -53,7 +65,7 @@ final readonly class Tolerances
     }
 
     /**
-     * @param array<string, string> $where
+     * @param  array<string, string>  $where
      * @return array<string, float>
      */
     private static function row(string $table, array $where, string $over, string $upto, Length $size): array

@@ -16,7 +16,9 @@ use CleanRace\Core\Verdict\Verdict;
 /** The first station: what the customer says, what the checks say, and what must be measured before anything comes apart. */
 final readonly class CheckIn
 {
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function report(Bench $bench): StationReport
     {

@@ -17,7 +17,9 @@ use CleanRace\Core\Verdict\Working;
 #[Calculator('rock-check', 'Which part is suspect', 'check_in', 'Rock, spin, look: what they rule in or out.', ['rock_three_nine' => 'at_hub', 'rock_twelve_six' => 'at_hub', 'spin' => 'rumble', 'caliper' => 'freed'])]
 final readonly class RockCheck
 {
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(RockCheckInput $input): RockCheckResult
     {

@@ -8,6 +8,8 @@ use CleanRace\Core\Verdict\Verdict;
 
 final readonly class RockCheckResult
 {
-    /** @param list<Suspicion> $suspects likeliest first */
-    public function __construct(public Suspect $first, public bool $mayBeRidden, public array $suspects, public Verdict $verdict) {}
+    /** @param  list<Suspicion>  $suspects likeliest first */
+    public function __construct(public Suspect $first, public bool $mayBeRidden, public array $suspects, public Verdict $verdict)
+    {
+    }
 }

@@ -11,8 +11,8 @@ use CleanRace\Core\Measure\Notebook;
 final readonly class Ask
 {
     /**
-     * @param list<Option> $options
-     * @param ?string $at where it stands on the instrument: an hour of the clock, or a depth and an hour
+     * @param  list<Option>  $options
+     * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour
      */
     private function __construct(
         public string $place,
@@ -25,7 +25,8 @@ final readonly class Ask
         public ?string $hint = null,
         public ?PartState $until = null,
         public bool $borrowed = false,
-    ) {}
+    ) {
+    }
 
     /** A size: more than zero. */
     public static function length(string $place, string $label, Instrument $by = Instrument::DigitalCaliper, bool $wanted = true, ?string $at = null, ?string $hint = null): self
@@ -39,13 +40,13 @@ final readonly class Ask
         return new self($place, AskKind::Depth, $label, $wanted, instrument: Instrument::DepthCaliper, at: $at, hint: $hint);
     }
 
-    /** @param list<Option> $options */
+    /** @param  list<Option>  $options */
     public static function choice(string $place, string $label, array $options, bool $wanted = true, ?string $hint = null): self
     {
         return new self($place, AskKind::Choice, $label, $wanted, $options, hint: $hint);
     }
 
-    /** @param list<Option> $options any number of them */
+    /** @param  list<Option>  $options any number of them */
     public static function choices(string $place, string $label, array $options, bool $wanted = true, ?string $hint = null): self
     {
         return new self($place, AskKind::Choices, $label, $wanted, $options, hint: $hint);

@@ -18,11 +18,13 @@ final readonly class EntryReader
     /** Conditions a part may be laid down in. */
     public const CONDITIONS = ['use', 'note', 'replace'];
 
-    public function __construct(private DesignationReader $designations = new DesignationReader) {}
+    public function __construct(private DesignationReader $designations = new DesignationReader)
+    {
+    }
 
     /**
-     * @param array<string, mixed> $entry as it came
-     * @param string $unit what a bare length is in, `mm` or `in`
+     * @param  array<string, mixed>  $entry as it came
+     * @param  string  $unit what a bare length is in, `mm` or `in`
      * @return array<string, mixed> what is kept; what was typed is kept beside what it means
      *
      * @throws Nonsense when it is not what this place asks for
@@ -43,7 +45,7 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array<string, mixed> $entry
+     * @param  array<string, mixed>  $entry
      * @return array<string, mixed>
      */
     private function length(Ask $ask, array $entry, string $unit): array
@@ -66,7 +68,7 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array<string, mixed> $entry
+     * @param  array<string, mixed>  $entry
      * @return array<string, mixed>
      */
     private function part(array $entry): array

@@ -10,7 +10,7 @@ use CleanRace\Core\Measure\Length;
 /** What a pair of bearings in a hub measures. Depths are from the hub face on their own side. */
 final readonly class HubSizes
 {
-    /** @param list<string> $measured names of those that somebody read; the others are what such hubs usually have */
+    /** @param  list<string>  $measured names of those that somebody read; the others are what such hubs usually have */
     public function __construct(
         public Bearing $left,
         public Bearing $right,
@@ -27,7 +27,8 @@ final readonly class HubSizes
         public bool $twoLedges,
         public Side $first,
         public array $measured,
-    ) {}
+    ) {
+    }
 
     public function bearing(Side $side): Bearing
     {

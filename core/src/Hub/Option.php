@@ -9,12 +9,14 @@ use BackedEnum;
 /** One answer that can be tapped. */
 final readonly class Option
 {
-    public function __construct(public string $value, public string $label) {}
+    public function __construct(public string $value, public string $label)
+    {
+    }
 
     /**
      * Every case of an enum that has a label.
      *
-     * @param class-string<BackedEnum> $enum
+     * @param  class-string<BackedEnum>  $enum
      * @return list<self>
      */
     public static function each(string $enum): array
@@ -26,7 +28,7 @@ final readonly class Option
     }
 
     /**
-     * @param array<string, string> $labels by value
+     * @param  array<string, string>  $labels by value
      * @return list<self>
      */
     public static function of(array $labels): array

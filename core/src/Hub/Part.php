@@ -7,7 +7,7 @@ namespace CleanRace\Core\Hub;
 /** One part of a hub, in its order along the axle. */
 final readonly class Part
 {
-    /** @param list<string> $ways the ways round it may lie, by name; the first is the usual one */
+    /** @param  list<string>  $ways the ways round it may lie, by name; the first is the usual one */
     public function __construct(
         public string $id,
         public PartKind $kind,
@@ -15,5 +15,6 @@ final readonly class Part
         public string $name,
         public bool $renewed,
         public array $ways = [],
-    ) {}
+    ) {
+    }
 }

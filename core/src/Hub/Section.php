@@ -10,9 +10,9 @@ use CleanRace\Core\Measure\Length;
 final readonly class Section
 {
     /**
-     * @param list<Point> $housing outline of the upper half, closed
-     * @param list<Shape> $shapes along the axle
-     * @param list<Span> $spans
+     * @param  list<Point>  $housing outline of the upper half, closed
+     * @param  list<Shape>  $shapes along the axle
+     * @param  list<Span>  $spans
      */
     public function __construct(
         public Length $overFaces,
@@ -20,5 +20,6 @@ final readonly class Section
         public array $housing,
         public array $shapes,
         public array $spans,
-    ) {}
+    ) {
+    }
 }

@@ -28,9 +28,11 @@ final readonly class SectionMaker
 
     private const RELIEF = 4.0;
 
-    public function __construct(private HubSizes $sizes, private Tray $tray) {}
+    public function __construct(private HubSizes $sizes, private Tray $tray)
+    {
+    }
 
-    /** @param array<string, Standing> $standing how a bearing stands, by side, where it was read */
+    /** @param  array<string, Standing>  $standing how a bearing stands, by side, where it was read */
     public function section(array $standing): Section
     {
         $shapes = array_map(fn (TrayItem $item): Shape => $this->shape($item, $standing[$item->side->value] ?? null), $this->tray->items);

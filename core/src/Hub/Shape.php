@@ -23,5 +23,6 @@ final readonly class Shape
         public Length $outer,
         public ?Angle $tilt = null,
         public ?Clock $highSide = null,
-    ) {}
+    ) {
+    }
 }

@@ -9,5 +9,7 @@ use CleanRace\Core\Measure\Length;
 /** A dimension along the axle. */
 final readonly class Span
 {
-    public function __construct(public string $label, public Length $from, public Length $to, public bool $measured) {}
+    public function __construct(public string $label, public Length $from, public Length $to, public bool $measured)
+    {
+    }
 }

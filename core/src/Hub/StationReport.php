@@ -10,10 +10,12 @@ use CleanRace\Core\Verdict\Level;
 /** One station as it stands: its steps, what is judged, how far it is. */
 final readonly class StationReport
 {
-    /** @param list<Step> $steps */
-    private function __construct(public Station $station, public string $label, public Status $status, public int $doneSteps, public array $steps) {}
+    /** @param  list<Step>  $steps */
+    private function __construct(public Station $station, public string $label, public Status $status, public int $doneSteps, public array $steps)
+    {
+    }
 
-    /** @param list<Step> $steps with their asks; which are done is read from the notebook */
+    /** @param  list<Step>  $steps with their asks; which are done is read from the notebook */
     public static function of(Station $station, array $steps, Notebook $notebook): self
     {
         $steps = array_map(static fn (Step $step): Step => $step->markedDone(self::isDone($step, $notebook)), $steps);
@@ -33,7 +35,7 @@ final readonly class StationReport
             : count(array_filter($wanted, $entered)) === count($wanted);
     }
 
-    /** @param list<Step> $steps */
+    /** @param  list<Step>  $steps */
     private static function status(array $steps, int $done, Notebook $notebook): Status
     {
         $touched = array_filter($steps, static fn (Step $s): bool => array_filter($s->asks, static fn (Ask $a): bool => ! $a->borrowed && $a->isEntered($notebook)) !== []) !== [];

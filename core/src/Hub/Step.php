@@ -13,10 +13,10 @@ use CleanRace\Core\Verdict\Verdict;
 final readonly class Step
 {
     /**
-     * @param list<Ask> $asks
-     * @param list<Verdict> $verdicts the one that matters most first
-     * @param bool $holds whether its verdicts count when the job is signed
-     * @param bool $onlyStops when it holds, whether a care is only advice
+     * @param  list<Ask>  $asks
+     * @param  list<Verdict>  $verdicts the one that matters most first
+     * @param  bool  $holds whether its verdicts count when the job is signed
+     * @param  bool  $onlyStops when it holds, whether a care is only advice
      */
     private function __construct(
         public string $id,
@@ -33,9 +33,10 @@ final readonly class Step
         public bool $done = false,
         public bool $holds = true,
         public bool $onlyStops = false,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, Quantity|string|int> $values for the places in title and detail */
+    /** @param  array<string, Quantity|string|int>  $values for the places in title and detail */
     public static function of(string $id, string $title, ?string $detail = null, array $values = []): self
     {
         return new self($id, Message::of("$id.title", $title, $values), $detail === null ? null : Message::of("$id.detail", $detail, $values));
@@ -109,7 +110,7 @@ final readonly class Step
         return null;
     }
 
-    /** @param array<string, mixed> $changed */
+    /** @param  array<string, mixed>  $changed */
     private function changed(array $changed): self
     {
         /** @var array{id: string, title: Message} $all */

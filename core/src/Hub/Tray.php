@@ -9,8 +9,10 @@ use CleanRace\Core\Measure\Notebook;
 /** Where each part of a hub is, as the notebook says. */
 final readonly class Tray
 {
-    /** @param list<TrayItem> $items in the order along the axle */
-    private function __construct(public array $items) {}
+    /** @param  list<TrayItem>  $items in the order along the axle */
+    private function __construct(public array $items)
+    {
+    }
 
     public static function of(Pattern $pattern, Notebook $notebook): self
     {

@@ -17,5 +17,6 @@ final readonly class TrayItem
         public ?string $wayRound,
         public ?string $photo,
         public ?int $order,
-    ) {}
+    ) {
+    }
 }

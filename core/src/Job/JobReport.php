@@ -19,14 +19,14 @@ use CleanRace\Core\Tooling\Tool;
 final readonly class JobReport
 {
     /**
-     * @param list<StationReport> $stations
-     * @param list<TrayItem> $tray
-     * @param list<ToBuy> $toBuy
-     * @param list<Difference> $matchLeft
-     * @param list<Difference> $matchRight
-     * @param list<CaliperCandidate> $candidatesLeft
-     * @param list<CaliperCandidate> $candidatesRight
-     * @param list<Block> $blocks
+     * @param  list<StationReport>  $stations
+     * @param  list<TrayItem>  $tray
+     * @param  list<ToBuy>  $toBuy
+     * @param  list<Difference>  $matchLeft
+     * @param  list<Difference>  $matchRight
+     * @param  list<CaliperCandidate>  $candidatesLeft
+     * @param  list<CaliperCandidate>  $candidatesRight
+     * @param  list<Block>  $blocks
      */
     public function __construct(
         public Section $section,
@@ -42,5 +42,6 @@ final readonly class JobReport
         public ?Tool $chosenDriver,
         public array $blocks,
         public bool $maySign,
-    ) {}
+    ) {
+    }
 }

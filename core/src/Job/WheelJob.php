@@ -21,7 +21,9 @@ use CleanRace\Core\Verdict\Limits;
 /** Goes through the seven stations in their order and says how the job stands. Nothing is kept: the notebook is all there is. */
 final readonly class WheelJob
 {
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function report(Bench $bench): JobReport
     {

@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** An angle, in degrees. */
 final readonly class Angle implements Quantity
 {
-    private function __construct(public float $degrees) {}
+    private function __construct(public float $degrees)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite */
     public static function degrees(float|int $degrees): self

@@ -15,13 +15,15 @@ final readonly class Belief
 
     private const NOTHING = 1e-9;
 
-    /** @param list<float> $weights */
-    private function __construct(private float $from, private float $step, private array $weights, public bool $clashes) {}
+    /** @param  non-empty-list<float>  $weights */
+    private function __construct(private float $from, private float $step, private array $weights, public bool $clashes)
+    {
+    }
 
     /** Nothing known but the outer limits. */
     public static function between(float $from, float $to, int $points = 1201): self
     {
-        return new self($from, ($to - $from) / ($points - 1), array_fill(0, $points, 1.0), false);
+        return new self($from, ($to - $from) / ($points - 1), array_fill(0, max(2, $points), 1.0), false);
     }
 
     /** A reading says where it is. */
@@ -59,7 +61,7 @@ final readonly class Belief
         return new Estimate($mean, sqrt(max(0.0, $square - $mean * $mean)));
     }
 
-    /** @param callable(float): float $likelihood */
+    /** @param  callable(float): float  $likelihood */
     private function times(callable $likelihood): self
     {
         $weights = [];
@@ -67,7 +69,7 @@ final readonly class Belief
             // What is already next to nothing stays so: no need to ask what the evidence makes of it.
             $weights[] = $weight < self::NOTHING ? 0.0 : $weight * $likelihood($this->from + $i * $this->step);
         }
-        $peak = max($weights);
+        $peak = max(0.0, ...$weights);
         if ($peak < 1e-12) {
             return new self($this->from, $this->step, $this->weights, true);
         }

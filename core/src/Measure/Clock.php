@@ -7,8 +7,10 @@ namespace CleanRace\Core\Measure;
 /** A direction around the axle as a clock face gives it: 12 up, clockwise, to the half hour. */
 final readonly class Clock
 {
-    /** @param float $hours from 0 (12 o'clock) up to 11.5 */
-    private function __construct(public float $hours) {}
+    /** @param  float  $hours from 0 (12 o'clock) up to 11.5 */
+    private function __construct(public float $hours)
+    {
+    }
 
     /** @throws Nonsense when it is not on a clock face */
     public static function read(string|int|float $said): self

@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A value known to a standard deviation, both in the unit of the quantity. Independent estimates combine by root of sum of squares. */
 final readonly class Estimate
 {
-    public function __construct(public float $mean, public float $sigma = 0.0) {}
+    public function __construct(public float $mean, public float $sigma = 0.0)
+    {
+    }
 
     public function plus(self $other): self
     {

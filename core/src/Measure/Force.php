@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A force, in newtons. */
 final readonly class Force implements Quantity
 {
-    private function __construct(public float $newtons) {}
+    private function __construct(public float $newtons)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite */
     public static function newtons(float|int $newtons): self

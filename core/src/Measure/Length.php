@@ -10,7 +10,9 @@ final readonly class Length implements Quantity
     /** Nothing on a wheel is longer than this, in mm. */
     public const LONGEST_MM = 2000.0;
 
-    private function __construct(public float $mm) {}
+    private function __construct(public float $mm)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite or is beyond two metres */
     public static function mm(float|int $mm): self

@@ -26,8 +26,10 @@ final readonly class LengthText
         '¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
     ];
 
-    /** @param string $unit what a bare number is in: `mm` or `in` */
-    public function __construct(private string $unit = 'mm') {}
+    /** @param  string  $unit what a bare number is in: `mm` or `in` */
+    public function __construct(private string $unit = 'mm')
+    {
+    }
 
     /** @throws Nonsense when the text is not one length, is longer than two metres, or can be read two ways */
     public function read(string $typed): Length
@@ -36,14 +38,14 @@ final readonly class LengthText
         if ($text === '') {
             throw Nonsense::empty();
         }
-        if (preg_match('~^([+-]?)\s*([\d.,/ ]*(?:\d-\d+/\d+)?[\d.,/ ]*?)\s*([^\d.,/]*)$~u', $text, $found) !== 1) {
+        if (preg_match('~^([+-]?)\s*([\d.,/ ]*(?:\d-\d+/\d+)?[\d.,/ ]*?)\s*([^\d.,/]*)\.?$~u', $text, $found) !== 1) {
             throw $this->fault($text);
         }
         [, $sign, $number, $unit] = $found;
         if (trim($number) === '') {
             throw Nonsense::notALength($typed);
         }
-        $unit = rtrim(trim($unit), '.');
+        $unit = trim($unit);
         $isFraction = str_contains($number, '/');
         $value = $isFraction ? $this->fraction(trim($number)) : $this->decimal(trim($number));
         $mm = $value * $this->factor($unit, $isFraction ? 'in' : $this->unit);

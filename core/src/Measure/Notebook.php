@@ -10,8 +10,10 @@ namespace CleanRace\Core\Measure;
  */
 final readonly class Notebook
 {
-    /** @param array<string, array{value: array<string, mixed>, instrument: ?string}> $entries by place */
-    public function __construct(private array $entries = []) {}
+    /** @param  array<string, array{value: array<string, mixed>, instrument: ?string}>  $entries by place */
+    public function __construct(private array $entries = [])
+    {
+    }
 
     public function has(string $place): bool
     {
@@ -85,7 +87,7 @@ final readonly class Notebook
     /**
      * The same notebook with one more entry; without it when the value is null.
      *
-     * @param array{value: ?array<string, mixed>, instrument: ?string} $entry
+     * @param  array{value: ?array<string, mixed>, instrument: ?string}  $entry
      */
     public function with(string $place, array $entry): self
     {

@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A pressure or a stress, in megapascals. */
 final readonly class Pressure implements Quantity
 {
-    private function __construct(public float $megapascals) {}
+    private function __construct(public float $megapascals)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite */
     public static function megapascals(float|int $megapascals): self

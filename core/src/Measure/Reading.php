@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A length somebody read: the value, and the half-width of the band that the true size lies in. */
 final readonly class Reading
 {
-    private function __construct(public Length $value, public Length $halfWidth, public ?Instrument $instrument) {}
+    private function __construct(public Length $value, public Length $halfWidth, public ?Instrument $instrument)
+    {
+    }
 
     /** @throws Nonsense when the half-width is negative */
     public static function of(Length $value, Instrument|Length $by): self

@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A share of a whole: 0.5 is a half. */
 final readonly class Share implements Quantity
 {
-    private function __construct(public float $share) {}
+    private function __construct(public float $share)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite */
     public static function of(float|int $share): self

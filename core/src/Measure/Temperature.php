@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A temperature, in degrees Celsius. */
 final readonly class Temperature implements Quantity
 {
-    private function __construct(public float $celsius) {}
+    private function __construct(public float $celsius)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite */
     public static function celsius(float|int $celsius): self

@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A difference between two temperatures, in kelvin. */
 final readonly class TemperatureRise implements Quantity
 {
-    private function __construct(public float $kelvin) {}
+    private function __construct(public float $kelvin)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite */
     public static function kelvin(float|int $kelvin): self

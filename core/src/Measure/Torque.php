@@ -7,7 +7,9 @@ namespace CleanRace\Core\Measure;
 /** A tightening torque, in newton-metres. */
 final readonly class Torque implements Quantity
 {
-    private function __construct(public float $newtonMetres) {}
+    private function __construct(public float $newtonMetres)
+    {
+    }
 
     /** @throws Nonsense when the number is not finite */
     public static function newtonMetres(float|int $newtonMetres): self

@@ -26,7 +26,7 @@ final readonly class Prove
         'seals_level' => 'Seals level', 'disc_clean' => 'Disc wiped of fingerprints',
     ];
 
-    /** @param list<StationReport> $earlier */
+    /** @param  list<StationReport>  $earlier */
     public function report(Bench $bench, array $earlier): StationReport
     {
         $blocks = $this->blocks($bench, $earlier);
@@ -49,7 +49,7 @@ final readonly class Prove
     /**
      * What stands in the way of signing.
      *
-     * @param list<StationReport> $earlier
+     * @param  list<StationReport>  $earlier
      * @return list<Block>
      */
     public function blocks(Bench $bench, array $earlier): array
@@ -80,13 +80,13 @@ final readonly class Prove
         return $blocks;
     }
 
-    /** @param list<Block> $blocks */
+    /** @param  list<Block>  $blocks */
     public static function isClear(array $blocks): bool
     {
         return array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop || $b->word === null) === [];
     }
 
-    /** @param list<Block> $blocks */
+    /** @param  list<Block>  $blocks */
     private function mayBeSigned(array $blocks): Verdict
     {
         if (self::isClear($blocks)) {

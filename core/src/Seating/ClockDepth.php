@@ -15,5 +15,6 @@ final readonly class ClockDepth
     public function __construct(
         #[Field('Clock direction')] public Clock $clock,
         #[Field('Depth from the hub face to the ring', least: -50, by: Instrument::DepthCaliper)] public Reading $depth,
-    ) {}
+    ) {
+    }
 }

@@ -25,14 +25,16 @@ final readonly class DriverChoice
     /** A driver without a stated depth has to reach the face only. */
     private const NO_DEPTH = 0.0;
 
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(DriverChoiceInput $input): DriverChoiceResult
     {
         return $this->among($input->bore, $input->outside, $input->thin, $input->depth ?? Length::mm(self::NO_DEPTH), array_map(static fn (ToolInput $t): Tool => $t->tool(), $input->tools));
     }
 
-    /** @param list<Tool> $tools */
+    /** @param  list<Tool>  $tools */
     public function among(Length $bore, Length $outside, bool $thin, Length $depth, array $tools): DriverChoiceResult
     {
         $k = $this->limits->get($thin ? 'driver.zone_share_thin' : 'driver.zone_share');

@@ -11,7 +11,7 @@ use CleanRace\Core\Measure\Nonsense;
 /** The bearing going into a bore by its outer ring, and what hangs on the wall. */
 final readonly class DriverChoiceInput
 {
-    /** @param list<ToolInput> $tools */
+    /** @param  list<ToolInput>  $tools */
     public function __construct(
         #[Field('Bore of the bearing')] public Length $bore,
         #[Field('Outside diameter of the bearing')] public Length $outside,

@@ -10,7 +10,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** Zones of the ring's face, the tools from best to worst, and what to make when none fits. */
 final readonly class DriverChoiceResult
 {
-    /** @param list<DriverFit> $tools */
+    /** @param  list<DriverFit>  $tools */
     public function __construct(
         public ?string $best,
         public Length $outerZoneInside,
@@ -20,5 +20,6 @@ final readonly class DriverChoiceResult
         public Length $makeOpeningLeast,
         public array $tools,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 }

@@ -20,5 +20,6 @@ final readonly class DriverFit
         public Share $contact,
         public Level $level,
         public Message $reason,
-    ) {}
+    ) {
+    }
 }

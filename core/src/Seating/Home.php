@@ -22,7 +22,9 @@ final readonly class Home
     /** Beyond this the arithmetic alone is clear, in mm. */
     private const FAR = 0.9;
 
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(HomeInput $input): HomeResult
     {

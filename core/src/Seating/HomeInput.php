@@ -13,7 +13,7 @@ use CleanRace\Core\Measure\Reading;
 /** Depth of the ledge and of the ring below the hub face, and what the hands say. */
 final readonly class HomeInput
 {
-    /** @param list<HomeSign> $signs */
+    /** @param  list<HomeSign>  $signs */
     public function __construct(
         #[Field('Width of the bearing, by its number')] public Length $width,
         #[Field('Depth of the ledge below the face', by: Instrument::DepthCaliper)] public ?Reading $ledgeDepth = null,

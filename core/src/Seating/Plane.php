@@ -9,10 +9,12 @@ use CleanRace\Core\Measure\Clock;
 /** The plane through depths around a clock, by least squares: z = z0 + b·cosθ + c·sinθ. Depths in mm. */
 final readonly class Plane
 {
-    /** @param list<float> $residuals */
-    private function __construct(public float $depth, public float $b, public float $c, public float $tiltHalfWidth, public array $residuals) {}
+    /** @param  list<float>  $residuals */
+    private function __construct(public float $depth, public float $b, public float $c, public float $tiltHalfWidth, public array $residuals)
+    {
+    }
 
-    /** @param non-empty-list<ClockDepth> $readings at least three that span the clock */
+    /** @param  non-empty-list<ClockDepth>  $readings at least three that span the clock */
     public static function through(array $readings): self
     {
         $normal = array_fill(0, 3, array_fill(0, 3, 0.0));
@@ -66,7 +68,7 @@ final readonly class Plane
     }
 
     /**
-     * @param array<int, array<int, float>> $m symmetric, three by three
+     * @param  array<int, array<int, float>>  $m symmetric, three by three
      * @return array{array{float, float, float}, array{float, float, float}, array{float, float, float}}
      */
     private static function inverse(array $m): array

@@ -34,9 +34,11 @@ final class Progress
 
     private ?DriverChoiceResult $driver = null;
 
-    public function __construct(private readonly Limits $limits, private readonly Bench $bench, private readonly Findings $findings) {}
+    public function __construct(private readonly Limits $limits, private readonly Bench $bench, private readonly Findings $findings)
+    {
+    }
 
-    /** @param string $stage `start` or `home` */
+    /** @param  string  $stage `start` or `home` */
     public function square(Side $side, string $stage): ?SquareResult
     {
         $key = $side->value.$stage;
@@ -173,7 +175,7 @@ final class Progress
         return $this->meanDepth($sizes->first, 'home') ?? ($ledge === null ? null : Reading::of($sizes->homeDepth(), $ledge->instrument ?? $ledge->halfWidth));
     }
 
-    /** @param list<PairFeel> $feel */
+    /** @param  list<PairFeel>  $feel */
     private function againstSpan(HubSizes $sizes, array $feel): ?Verdict
     {
         $span = $this->bench->notebook->reading(Places::LEDGE_SPAN);

@@ -23,7 +23,9 @@ final readonly class SecondBearing
     /** What adding up decimals leaves behind, in mm. */
     private const NOTHING = 1e-9;
 
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(SecondBearingInput $input): SecondBearingResult
     {
@@ -90,7 +92,7 @@ final readonly class SecondBearing
         return abs($toGo) <= $halfWidth + self::NOTHING && array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansShort()) === [];
     }
 
-    /** @param list<PairFeel> $feel */
+    /** @param  list<PairFeel>  $feel */
     private function byHands(array $feel): Verdict
     {
         $short = array_filter($feel, static fn (PairFeel $f): bool => $f->meansShort()) !== [];

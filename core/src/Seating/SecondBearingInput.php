@@ -14,7 +14,7 @@ use CleanRace\Core\Tooling\DrawBolt;
 /** A hub with one ledge: the sleeve is the stop of the second bearing. Depths are from the hub face on each side. */
 final readonly class SecondBearingInput
 {
-    /** @param list<PairFeel> $feel */
+    /** @param  list<PairFeel>  $feel */
     public function __construct(
         #[Field('Hub over its two faces')] public ?Reading $overFaces = null,
         #[Field('Depth of the first bearing', least: -50, by: Instrument::DepthCaliper)] public ?Reading $firstDepth = null,

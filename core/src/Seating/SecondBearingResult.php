@@ -18,5 +18,6 @@ final readonly class SecondBearingResult
         public ?Angle $nutTurn,
         public ?Angle $advisedTurn,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 }

@@ -23,7 +23,9 @@ final readonly class SleeveLength
     /** Groove radii leave this share of the ball diameter: (fi + fe − 1). */
     private const CONFORMITY = 0.04;
 
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(SleeveLengthInput $input): SleeveLengthResult
     {

@@ -12,7 +12,7 @@ use CleanRace\Core\Measure\Reading;
 /** A hub with two ledges: both outer rings stop on their own, the sleeve has to match the span. */
 final readonly class SleeveLengthInput
 {
-    /** @param list<PairFeel> $feel */
+    /** @param  list<PairFeel>  $feel */
     public function __construct(
         #[Field('Span between the ledges')] public Reading $span,
         #[Field('Length of the sleeve')] public Reading $sleeveLength,

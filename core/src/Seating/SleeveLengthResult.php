@@ -10,5 +10,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** Gap is positive when the sleeve is longer than the span. Allowed is how much shorter it may be. */
 final readonly class SleeveLengthResult
 {
-    public function __construct(public Length $gap, public Length $allowedShort, public Verdict $verdict) {}
+    public function __construct(public Length $gap, public Length $allowedShort, public Verdict $verdict)
+    {
+    }
 }

@@ -25,7 +25,9 @@ final readonly class Square
     /** The tip of a depth rod stands this share of the section inside the outside diameter: mid face of the ring. */
     private const TIP_SHARE = 0.105;
 
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(SquareInput $input): SquareResult
     {
@@ -118,9 +120,9 @@ final readonly class Square
     private function repeat(SquareInput $input, Plane $plane): ?Verdict
     {
         $n = count($input->readings);
-        $halfWidth = max(array_map(static fn (ClockDepth $r): float => $r->depth->halfWidth->mm, $input->readings));
+        $halfWidth = max(0.0, ...array_map(static fn (ClockDepth $r): float => $r->depth->halfWidth->mm, $input->readings));
         $residuals = array_map(abs(...), $plane->residuals);
-        $worst = max($residuals);
+        $worst = max(0.0, ...$residuals);
         if ($n <= 3 || $worst <= 3 * $halfWidth * sqrt(1 - 3 / $n)) {
             return null;
         }

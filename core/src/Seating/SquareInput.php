@@ -14,7 +14,7 @@ final readonly class SquareInput
 {
     public const LEAST_READINGS = 3;
 
-    /** @param list<ClockDepth> $readings */
+    /** @param  list<ClockDepth>  $readings */
     public function __construct(
         #[Field('Bore of the bearing')] public Length $bore,
         #[Field('Outside diameter of the bearing')] public Length $outside,
@@ -34,7 +34,7 @@ final readonly class SquareInput
         }
     }
 
-    /** @param list<ClockDepth> $readings */
+    /** @param  list<ClockDepth>  $readings */
     private static function span(array $readings): void
     {
         if (count($readings) < self::LEAST_READINGS) {

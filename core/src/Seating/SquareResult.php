@@ -20,5 +20,6 @@ final readonly class SquareResult
         public ?Angle $anglePlusMinus,
         public ?Clock $highSide,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 }

@@ -21,7 +21,9 @@ final readonly class BearingFromCaliper
 {
     private const KEPT = 8;
 
-    public function __construct(private Limits $limits, private BearingTable $table = new BearingTable) {}
+    public function __construct(private Limits $limits, private BearingTable $table = new BearingTable)
+    {
+    }
 
     public function work(BearingFromCaliperInput $input): BearingFromCaliperResult
     {
@@ -87,7 +89,7 @@ final readonly class BearingFromCaliper
     }
 
     /**
-     * @param list<array{Bearing, float}> $near
+     * @param  non-empty-list<array{Bearing, float}>  $near
      * @return non-empty-list<CaliperCandidate>
      */
     private function weighed(array $near): array
@@ -100,7 +102,7 @@ final readonly class BearingFromCaliper
         return $candidates;
     }
 
-    /** @param list<CaliperCandidate> $candidates */
+    /** @param  list<CaliperCandidate>  $candidates */
     private function neighbour(CaliperCandidate $best, array $candidates): ?CaliperCandidate
     {
         $reach = $this->limits->get('caliper.neighbour_sigma') ** 2;
@@ -127,7 +129,7 @@ final readonly class BearingFromCaliper
         return Message::of('caliper.split', 'Measure the {which} with a {tool}: it tells {a} from {b}.', ['which' => $which, 'tool' => $tool, 'a' => $a->number, 'b' => $b->number]);
     }
 
-    /** @param non-empty-list<CaliperCandidate> $candidates */
+    /** @param  non-empty-list<CaliperCandidate>  $candidates */
     private function working(array $candidates): Working
     {
         $working = Working::start();
@@ -138,7 +140,7 @@ final readonly class BearingFromCaliper
         return $working;
     }
 
-    /** @param list<array{Bearing, float}> $nearest */
+    /** @param  list<array{Bearing, float}>  $nearest */
     private function nothing(array $nearest): BearingFromCaliperResult
     {
         $candidates = array_map(static fn (array $miss): CaliperCandidate => CaliperCandidate::of($miss[0], $miss[1], 0.0), $nearest);

@@ -8,6 +8,8 @@ use CleanRace\Core\Verdict\Verdict;
 
 final readonly class BearingFromCaliperResult
 {
-    /** @param list<CaliperCandidate> $candidates likeliest first; when none fits, the nearest three */
-    public function __construct(public ?string $number, public array $candidates, public Verdict $verdict) {}
+    /** @param  list<CaliperCandidate>  $candidates likeliest first; when none fits, the nearest three */
+    public function __construct(public ?string $number, public array $candidates, public Verdict $verdict)
+    {
+    }
 }

@@ -24,7 +24,9 @@ final readonly class BearingNumber
         'angular_contact' => 'angular-contact ball bearing', 'taper' => 'taper roller bearing',
     ];
 
-    public function __construct(private DesignationReader $reader = new DesignationReader) {}
+    public function __construct(private DesignationReader $reader = new DesignationReader)
+    {
+    }
 
     /** @throws Nonsense when there is no bearing number in it */
     public function work(BearingNumberInput $input): BearingNumberResult

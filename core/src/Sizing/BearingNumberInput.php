@@ -8,5 +8,7 @@ use CleanRace\Core\Calculator\Field;
 
 final readonly class BearingNumberInput
 {
-    public function __construct(#[Field('What is stamped on the ring')] public string $number) {}
+    public function __construct(#[Field('What is stamped on the ring')] public string $number)
+    {
+    }
 }

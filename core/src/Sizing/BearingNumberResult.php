@@ -12,7 +12,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** Sizes are null where the table does not hold them; seals are null where the signs do not settle it. */
 final readonly class BearingNumberResult
 {
-    /** @param list<Sign> $signs */
+    /** @param  list<Sign>  $signs */
     private function __construct(
         public string $number,
         public string $kind,
@@ -24,7 +24,8 @@ final readonly class BearingNumberResult
         public array $signs,
         public string $askFor,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 
     public static function of(Designation $read, string $askFor, Verdict $verdict): self
     {

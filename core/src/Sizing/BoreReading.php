@@ -15,5 +15,6 @@ final readonly class BoreReading
         #[Field('How deep')] public BoreDepth $depth,
         #[Field('Clock direction')] public Clock $clock,
         #[Field('Diameter')] public Reading $diameter,
-    ) {}
+    ) {
+    }
 }

@@ -21,7 +21,9 @@ use CleanRace\Core\Verdict\Working;
 ]])]
 final readonly class BoreSurvey
 {
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(BoreSurveyInput $input): BoreSurveyResult
     {
@@ -30,7 +32,7 @@ final readonly class BoreSurvey
             $byDepth[$reading->depth->value][] = $reading;
         }
         $values = array_map(static fn (BoreReading $r): float => $r->diameter->value->mm, $input->readings);
-        $halfWidth = max(array_map(static fn (BoreReading $r): float => $r->diameter->halfWidth->mm, $input->readings));
+        $halfWidth = max(0.0, ...array_map(static fn (BoreReading $r): float => $r->diameter->halfWidth->mm, $input->readings));
         $mean = Reading::of(Length::mm(array_sum($values) / count($values)), Length::mm($halfWidth));
         $sigma = $this->limits->get('survey.repeat_share') * $halfWidth / sqrt(3);
 
@@ -44,11 +46,11 @@ final readonly class BoreSurvey
             $ovality === null ? null : Length::mm($ovality->mean),
             $taper === null ? null : Length::mm($taper->mean),
             $this->pattern($ovality, $taper),
-            $this->verdict($mean, $ovality, $taper, count($values)),
+            $this->verdict($mean, $ovality, $taper, count($values), $input->feel),
         );
     }
 
-    /** @param array<string, non-empty-list<BoreReading>> $byDepth */
+    /** @param  array<string, non-empty-list<BoreReading>>  $byDepth */
     private function widestOvality(array $byDepth, float $sigma): ?Estimate
     {
         $widest = null;
@@ -70,6 +72,14 @@ final readonly class BoreSurvey
         return 4 / 3 * sqrt(max(0.0, $a * $a + $b * $b + $c * $c - $a * $b - $b * $c - $a * $c));
     }
 
+    /** A ring that grips all the way down speaks for a round, straight bore. */
+    private function afterFeel(float $inside, ?FitFeel $feel): float
+    {
+        $odds = in_array($feel, [FitFeel::FirmDriving, FitFeel::WillNotStart], true) ? $this->limits->get('survey.feel_odds') : 1.0;
+
+        return $odds * $inside / ($odds * $inside + 1 - $inside);
+    }
+
     private function pattern(?Estimate $ovality, ?Estimate $taper): ?string
     {
         return match (true) {
@@ -80,13 +90,13 @@ final readonly class BoreSurvey
         };
     }
 
-    private function verdict(Reading $mean, ?Estimate $ovality, ?Estimate $taper, int $count): Verdict
+    private function verdict(Reading $mean, ?Estimate $ovality, ?Estimate $taper, int $count, ?FitFeel $feel): Verdict
     {
         $round = $this->limits->get('survey.ovality');
         $straight = $this->limits->get('survey.bellmouth');
         $pOval = $ovality?->probabilityAtMost($round) ?? 1.0;
         $pTaper = $taper === null ? 1.0 : $taper->probabilityAtMost($straight) - $taper->probabilityAtMost(-$straight);
-        $inside = min($pOval, $pTaper);
+        $inside = $this->afterFeel(min($pOval, $pTaper), $feel);
         $sign = ($ovality !== null && $ovality->mean - $ovality->spread() > $round) || ($taper !== null && abs($taper->mean) - $taper->spread() > $straight);
         $level = $this->limits->level($inside, $inside, $sign);
         $pattern = $this->pattern($ovality, $taper);
@@ -115,7 +125,7 @@ final readonly class BoreSurvey
         return $verdict->workedOut($working);
     }
 
-    /** @param non-empty-list<BoreReading> $ring */
+    /** @param  non-empty-list<BoreReading>  $ring */
     private static function mean(array $ring): float
     {
         return array_sum(array_map(static fn (BoreReading $r): float => $r->diameter->value->mm, $ring)) / count($ring);

@@ -10,8 +10,8 @@ use CleanRace\Core\Measure\Nonsense;
 /** Diameters at up to three depths, each in up to three directions 60° apart. */
 final readonly class BoreSurveyInput
 {
-    /** @param list<BoreReading> $readings */
-    public function __construct(#[Field('Diameters', of: BoreReading::class)] public array $readings)
+    /** @param  list<BoreReading>  $readings */
+    public function __construct(#[Field('Diameters', of: BoreReading::class)] public array $readings, #[Field('How a ring goes in')] public ?FitFeel $feel = null)
     {
         if ($readings === []) {
             throw Nonsense::about('readings', 'Nothing is measured yet. One diameter is a start.');

@@ -11,9 +11,9 @@ use CleanRace\Core\Verdict\Verdict;
 final readonly class BoreSurveyResult
 {
     /**
-     * @param Reading $mean mean diameter; an instrument's own error does not average out, so it keeps its half-width
-     * @param ?Length $ovality largest less smallest diameter, from three directions; at least this, from two
-     * @param ?Length $taper mean at the lip less mean at the bottom
+     * @param  Reading  $mean mean diameter; an instrument's own error does not average out, so it keeps its half-width
+     * @param  ?Length  $ovality largest less smallest diameter, from three directions; at least this, from two
+     * @param  ?Length  $taper mean at the lip less mean at the bottom
      */
     public function __construct(
         public Reading $mean,
@@ -21,5 +21,6 @@ final readonly class BoreSurveyResult
         public ?Length $taper,
         public ?string $pattern,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 }

@@ -11,7 +11,7 @@ use CleanRace\Core\Measure\Share;
 /** One size that the readings may mean. */
 final readonly class CaliperCandidate
 {
-    /** @param float $chiSquare sum of squared misses in standard deviations */
+    /** @param  float  $chiSquare sum of squared misses in standard deviations */
     public function __construct(
         public string $number,
         public Length $bore,
@@ -20,7 +20,8 @@ final readonly class CaliperCandidate
         public string $system,
         public float $chiSquare,
         public Share $probability,
-    ) {}
+    ) {
+    }
 
     public static function of(Bearing $size, float $chiSquare, float $probability): self
     {

@@ -18,7 +18,9 @@ use CleanRace\Core\Verdict\Working;
 #[Calculator('clearance-left', 'Clearance left after pressing', 'size', 'What the fit leaves of the bearing\'s own clearance.', ['bore_mm' => 20, 'outside_mm' => 47, 'pressure_mpa' => 5.42, 'class' => 'CN'])]
 final readonly class ClearanceLeft
 {
-    public function __construct(private Tolerances $tolerances = new Tolerances) {}
+    public function __construct(private Tolerances $tolerances = new Tolerances)
+    {
+    }
 
     /** @throws Nonsense when ISO 5753's table here does not reach the bore */
     public function work(ClearanceLeftInput $input): ClearanceLeftResult

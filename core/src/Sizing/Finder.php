@@ -25,7 +25,9 @@ final readonly class Finder
 
     private const CALIPER_PLACES = ['bore', 'outside', 'width'];
 
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function findings(Bench $bench): Findings
     {
@@ -37,7 +39,7 @@ final readonly class Finder
             $forces[$side->value] = $fit === null ? null : $this->force($bench, $side, $sizes, $fit);
         }
 
-        return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value]));
+        return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value] ?? null));
     }
 
     public function survey(Bench $bench, Side $side): ?BoreSurveyResult
@@ -52,7 +54,7 @@ final readonly class Finder
             }
         }
         try {
-            return $readings === [] ? null : (new BoreSurvey($this->limits))->work(new BoreSurveyInput($readings));
+            return $readings === [] ? null : (new BoreSurvey($this->limits))->work(new BoreSurveyInput($readings, FitFeel::tryFrom($bench->notebook->choice(Places::feel($side)) ?? '')));
         } catch (Nonsense) {
             return null;
         }

@@ -11,9 +11,9 @@ use CleanRace\Core\Hub\Side;
 final readonly class Findings
 {
     /**
-     * @param array<string, ?FitResult> $fits by side
-     * @param array<string, ?HeatResult> $heats by side
-     * @param array<string, ?PressForceResult> $forces by side
+     * @param  array<string, ?FitResult>  $fits by side
+     * @param  array<string, ?HeatResult>  $heats by side
+     * @param  array<string, ?PressForceResult>  $forces by side
      */
     public function __construct(
         public HubSizes $sizes,
@@ -21,7 +21,8 @@ final readonly class Findings
         public array $heats,
         public array $forces,
         public ?ClearanceLeftResult $clearance,
-    ) {}
+    ) {
+    }
 
     public function fit(Side $side): ?FitResult
     {

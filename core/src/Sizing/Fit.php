@@ -24,7 +24,9 @@ final readonly class Fit
 {
     private const ROOM_C = 20.0;
 
-    public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances) {}
+    public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances)
+    {
+    }
 
     /** @throws Nonsense when the standard's tables do not reach the size */
     public function work(FitInput $input): FitResult
@@ -70,7 +72,7 @@ final readonly class Fit
         return $outside->minus($input->bore->estimate());
     }
 
-    /** @param array{float, float} $nominal */
+    /** @param  array{float, float}  $nominal */
     private function believe(FitInput $input, ?Estimate $read, array $nominal): Belief
     {
         $soft = $this->limits->get('fit.feel_edge');

@@ -20,7 +20,8 @@ final readonly class FitResult
         public Length $interferenceWarm,
         public Share $probabilityGrips,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 
     public static function of(Estimate $fit, float $cold, float $warm, float $grips, Verdict $verdict): self
     {

@@ -21,7 +21,9 @@ final readonly class Heat
 {
     private const ROOM_C = 20.0;
 
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(HeatInput $input): HeatResult
     {
@@ -59,6 +61,6 @@ final readonly class Heat
             ? Verdict::care(Message::of('heat.part', 'Warm to {limit} and press the rest', $values), Message::of('heat.part.say', 'The fit asks for {to}, more than what is near can bear.', $values))
             : Verdict::go(Message::of('heat.to', 'Hub to {to}', $values), Message::of('heat.to.say', 'The bearing drops in; hold it down until it grips.'));
 
-        return $verdict->next(Message::of('heat.next', 'Warm the hub, not the bearing. No solvent near; gloves; read it with a thermometer.'));
+        return $verdict->next(Message::of('heat.next', 'Warm the hub, not the bearing, which bears {sealed} at most. No solvent near; gloves; read it with a thermometer.', ['sealed' => Temperature::celsius($this->limits->get('heat.sealed_limit_c'))]));
     }
 }

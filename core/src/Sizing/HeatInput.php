@@ -18,5 +18,6 @@ final readonly class HeatInput
         #[Field('Temperature of the shop', least: -30, most: 50)] public ?Temperature $room = null,
         #[Field('What limits the heat')] public HubFinish $finish = HubFinish::Bare,
         #[Field('The bearing comes out of a freezer')] public bool $freezer = false,
-    ) {}
+    ) {
+    }
 }

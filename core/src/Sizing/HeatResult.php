@@ -19,5 +19,6 @@ final readonly class HeatResult
         public Temperature $limit,
         public Length $freezerShrink,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,6 @@ final readonly class LengthReadingInput
     public function __construct(
         #[Field('What was typed')] public string $typed,
         #[Field('What a bare number is in')] public LengthUnit $unit = LengthUnit::Millimetre,
-    ) {}
+    ) {
+    }
 }

@@ -9,5 +9,7 @@ use CleanRace\Core\Verdict\Verdict;
 
 final readonly class LengthReadingResult
 {
-    public function __construct(public Length $length, public string $inches, public ?string $fraction, public Verdict $verdict) {}
+    public function __construct(public Length $length, public string $inches, public ?string $fraction, public Verdict $verdict)
+    {
+    }
 }

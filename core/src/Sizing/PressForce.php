@@ -23,7 +23,9 @@ use CleanRace\Core\Verdict\Working;
 ])]
 final readonly class PressForce
 {
-    public function __construct(private Limits $limits) {}
+    public function __construct(private Limits $limits)
+    {
+    }
 
     public function work(PressForceInput $input): PressForceResult
     {

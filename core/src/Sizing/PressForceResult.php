@@ -23,5 +23,6 @@ final readonly class PressForceResult
         public ?Share $shareOfPress,
         public Torque $drawBoltTorque,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 }

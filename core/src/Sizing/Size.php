@@ -18,7 +18,9 @@ use CleanRace\Core\Tooling\Bench;
 /** The third station: what the bearings are, and whether the bores will hold new ones. */
 final readonly class Size
 {
-    public function __construct(private Finder $finder) {}
+    public function __construct(private Finder $finder)
+    {
+    }
 
     public function report(Bench $bench, Findings $findings): StationReport
     {

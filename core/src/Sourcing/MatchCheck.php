@@ -22,7 +22,9 @@ use CleanRace\Core\Verdict\Working;
 #[Calculator('match-check', 'Old beside new', 'source', 'Does what came match what came out.', ['old_number' => '6204 2RS', 'new_number' => '6204 DDU C3', 'width_mm' => 13.96])]
 final readonly class MatchCheck
 {
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader) {}
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader)
+    {
+    }
 
     /** @throws Nonsense when one of the numbers cannot be read */
     public function work(MatchCheckInput $input): MatchCheckResult

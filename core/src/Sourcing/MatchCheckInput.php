@@ -16,5 +16,6 @@ final readonly class MatchCheckInput
         #[Field('Bore of the new one, measured')] public ?Reading $bore = null,
         #[Field('Outside diameter of the new one, measured')] public ?Reading $outside = null,
         #[Field('Width of the new one, measured')] public ?Reading $width = null,
-    ) {}
+    ) {
+    }
 }

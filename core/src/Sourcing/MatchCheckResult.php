@@ -8,6 +8,8 @@ use CleanRace\Core\Verdict\Verdict;
 
 final readonly class MatchCheckResult
 {
-    /** @param list<Difference> $compared */
-    public function __construct(public array $compared, public Verdict $verdict) {}
+    /** @param  list<Difference>  $compared */
+    public function __construct(public array $compared, public Verdict $verdict)
+    {
+    }
 }

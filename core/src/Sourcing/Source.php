@@ -23,7 +23,9 @@ use CleanRace\Core\Verdict\Limits;
 /** The fourth station: what to buy, and whether what came matches what came out. */
 final readonly class Source
 {
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader) {}
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader)
+    {
+    }
 
     public function report(Bench $bench, Findings $findings): StationReport
     {

@@ -8,8 +8,10 @@ namespace CleanRace\Core\Sourcing;
 final readonly class ToBuy
 {
     /**
-     * @param string $what what it is for
-     * @param string $askFor what to say at the counter
+     * @param  string  $what what it is for
+     * @param  string  $askFor what to say at the counter
      */
-    public function __construct(public string $what, public string $askFor, public int $quantity, public ?string $note) {}
+    public function __construct(public string $what, public string $askFor, public int $quantity, public ?string $note)
+    {
+    }
 }

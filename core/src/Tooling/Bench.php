@@ -15,7 +15,7 @@ final readonly class Bench
     public Tray $tray;
 
     /**
-     * @param list<Tool> $tools drivers on the wall
+     * @param  list<Tool>  $tools drivers on the wall
      */
     public function __construct(
         public Pattern $pattern,

@@ -16,5 +16,6 @@ final readonly class Tool
         public Length $outside,
         public ?Length $opening,
         public Length $length,
-    ) {}
+    ) {
+    }
 }

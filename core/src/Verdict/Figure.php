@@ -15,12 +15,13 @@ final readonly class Figure
         public Quantity $value,
         public ?float $plusMinus,
         public ?int $digits,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param string $name short name in snake_case, the same wherever this figure appears
-     * @param ?float $plusMinus two standard deviations, in the unit of the value
-     * @param ?int $digits decimals to show, or none for the unit's usual
+     * @param  string  $name short name in snake_case, the same wherever this figure appears
+     * @param  ?float  $plusMinus two standard deviations, in the unit of the value
+     * @param  ?int  $digits decimals to show, or none for the unit's usual
      */
     public static function of(string $name, string $label, Quantity $value, ?float $plusMinus = null, ?int $digits = null): self
     {

@@ -10,8 +10,10 @@ use OutOfBoundsException;
 /** Every threshold and default, from one table. A shop may change those the table marks as its own. */
 final readonly class Limits
 {
-    /** @param array<string, float> $values */
-    private function __construct(private array $values) {}
+    /** @param  array<int|string, float>  $values */
+    private function __construct(private array $values)
+    {
+    }
 
     public static function standard(): self
     {
@@ -28,9 +30,9 @@ final readonly class Limits
      * The rule for every limit: sure enough inside is go; sure enough outside, with a real sign of it, is stop;
      * whatever lies between is care, and never a wall.
      *
-     * @param float $inside probability of being inside the limit that is wanted
-     * @param float $bearable probability of being inside the limit beyond which work must not go on
-     * @param bool $sign a reading outside by more than two standard deviations, or an observation that means it
+     * @param  float  $inside probability of being inside the limit that is wanted
+     * @param  float  $bearable probability of being inside the limit beyond which work must not go on
+     * @param  bool  $sign a reading outside by more than two standard deviations, or an observation that means it
      */
     public function level(float $inside, float $bearable, bool $sign): Level
     {

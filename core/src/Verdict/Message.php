@@ -16,10 +16,12 @@ final readonly class Message
     /** Decimals shown for each unit unless the message says otherwise. */
     private const DIGITS = ['mm' => 2, 'deg' => 2, 'n' => 0, 'nm' => 1, 'c' => 0, 'k' => 1, 'mpa' => 1, 'share' => 0, 'count' => 0];
 
-    /** @param array<string, Quantity|string|int> $values */
-    private function __construct(public string $key, public string $text, public array $values) {}
+    /** @param  array<string, Quantity|string|int>  $values */
+    private function __construct(public string $key, public string $text, public array $values)
+    {
+    }
 
-    /** @param array<string, Quantity|string|int> $values */
+    /** @param  array<string, Quantity|string|int>  $values */
     public static function of(string $key, string $text, array $values = []): self
     {
         return new self($key, $text, $values);

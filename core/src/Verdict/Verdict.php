@@ -11,8 +11,8 @@ namespace CleanRace\Core\Verdict;
 final readonly class Verdict
 {
     /**
-     * @param list<Figure> $figures
-     * @param list<Message> $why
+     * @param  list<Figure>  $figures
+     * @param  list<Message>  $why
      */
     private function __construct(
         public Level $level,
@@ -23,7 +23,8 @@ final readonly class Verdict
         public ?Message $next = null,
         public ?Message $settledBy = null,
         public Working $working = new Working([]),
-    ) {}
+    ) {
+    }
 
     public static function of(Level $level, Message $headline, Message $sentence): self
     {
@@ -71,7 +72,7 @@ final readonly class Verdict
         return $this->with(['working' => $this->working->then($working)]);
     }
 
-    /** @param array<string, mixed> $changed */
+    /** @param  array<string, mixed>  $changed */
     private function with(array $changed): self
     {
         /** @var array{level: Level, headline: Message, sentence: Message} $all */

@@ -9,15 +9,17 @@ use CleanRace\Core\Measure\Quantity;
 /** How a number was reached, line by line: the formula, the same with the numbers in it, and what came out. */
 final readonly class Working
 {
-    /** @param list<array{what: string, formula: string, numbers: string, result: string}> $lines */
-    public function __construct(public array $lines) {}
+    /** @param  list<array{what: string, formula: string, numbers: string, result: string}>  $lines */
+    public function __construct(public array $lines)
+    {
+    }
 
     public static function start(): self
     {
         return new self([]);
     }
 
-    /** @param Quantity|string $result what came out, a quantity or words */
+    /** @param  Quantity|string  $result what came out, a quantity or words */
     public function line(string $what, string $formula, string $numbers, Quantity|string $result, ?int $digits = null): self
     {
         $shown = $result instanceof Quantity ? Message::shown($result, $digits) : $result;

@@ -19,7 +19,6 @@ use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Step;
-use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
@@ -43,7 +42,9 @@ final readonly class PairSleeve implements Pattern
 
     private const GROOVE_PLAY = 0.1;
 
-    public function __construct(private BearingTable $table = new BearingTable, private DesignationReader $reader = new DesignationReader) {}
+    public function __construct(private BearingTable $table = new BearingTable, private DesignationReader $reader = new DesignationReader)
+    {
+    }
 
     public function id(): string
     {

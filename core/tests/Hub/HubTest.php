@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Hub;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\AskKind;
+use CleanRace\Core\Hub\EntryReader;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Patterns\PairSleeve;
+use CleanRace\Core\Hub\Patterns\Patterns;
+use CleanRace\Core\Hub\SectionMaker;
+use CleanRace\Core\Hub\Shape;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\Standing;
+use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Hub\Status;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Hub\Tray;
+use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+use OutOfBoundsException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class HubTest extends TestCase
+{
+    /** @param  array<string, array<string, mixed>>  $entries */
+    private static function notebook(array $entries = []): Notebook
+    {
+        return new Notebook(array_map(static fn (array $value): array => ['value' => $value, 'instrument' => null], $entries));
+    }
+
+    public function test_patterns_are_found_by_their_id(): void
+    {
+        self::assertSame('pair-sleeve', Patterns::find('pair-sleeve')->id());
+        $this->expectException(OutOfBoundsException::class);
+        Patterns::find('nothing');
+    }
+
+    /** @return iterable<string, array{?string, list<string>, Side}> */
+    public static function rings(): iterable
+    {
+        yield 'not said' => [null, ['snap_ring_left'], Side::Left];
+        yield 'left' => ['left', ['snap_ring_left'], Side::Left];
+        yield 'right' => ['right', ['snap_ring_right'], Side::Right];
+        yield 'both' => ['both', ['snap_ring_left', 'snap_ring_right'], Side::Left];
+        yield 'none' => ['none', [], Side::Left];
+    }
+
+    /** @param  list<string>  $rings */
+    #[DataProvider('rings')]
+    public function test_the_side_with_the_ring_goes_first(?string $said, array $rings, Side $first): void
+    {
+        $pattern = new PairSleeve;
+        $notebook = self::notebook($said === null ? [] : ['check.ring_side' => ['choice' => $said]]);
+        $found = array_values(array_map(static fn (Part $p): string => $p->id, array_filter($pattern->parts($notebook), static fn (Part $p): bool => $p->kind === PartKind::SnapRing)));
+        self::assertSame($rings, $found);
+        self::assertSame($first, $pattern->firstSide($notebook));
+        self::assertStringContainsString($rings === [] ? 'ledge' : 'snap ring', $pattern->firstSideReason($notebook));
+    }
+
+    #[DataProvider('rings')]
+    public function test_the_take_down_lays_every_part_on_the_tray_once(?string $said): void
+    {
+        $pattern = new PairSleeve;
+        $notebook = self::notebook($said === null ? [] : ['check.ring_side' => ['choice' => $said]]);
+        $laid = [];
+        foreach ($pattern->takeDown($notebook) as $step) {
+            foreach ($step->asks as $ask) {
+                if ($ask->kind === AskKind::Part) {
+                    $laid[] = $ask->place;
+                }
+            }
+        }
+        $parts = array_map(static fn (Part $p): string => "part.{$p->id}", $pattern->parts($notebook));
+        sort($laid);
+        sort($parts);
+        self::assertSame($parts, $laid);
+    }
+
+    public function test_the_bearing_without_a_ring_comes_out_first_and_frees_the_sleeve(): void
+    {
+        foreach (['left' => 'bearing_right', 'right' => 'bearing_left'] as $ring => $out) {
+            $order = array_values(array_filter(array_map(static fn (Step $s): ?string => $s->part, (new PairSleeve)->takeDown(self::notebook(['check.ring_side' => ['choice' => $ring]])))));
+            self::assertLessThan(array_search('bearing_'.$ring, $order, true), array_search($out, $order, true));
+        }
+    }
+
+    public function test_sizes_are_usual_until_they_are_measured(): void
+    {
+        $pattern = new PairSleeve;
+        $usual = $pattern->sizes(self::notebook());
+        self::assertSame('6204', $usual->left->number);
+        self::assertSame([], $usual->measured);
+        $read = $pattern->sizes(self::notebook(['size.left.number' => ['text' => '6301 2RS'], 'size.over_faces' => ['mm' => 88.0], 'size.ledge_depth' => ['mm' => 20.0], 'size.sleeve_length' => ['mm' => 47.9]]));
+        self::assertSame(['6301', '6301'], [$read->left->number, $read->right->number]);
+        self::assertEqualsWithDelta(8.0, $read->homeDepth()->mm, 1e-9);
+        self::assertEqualsWithDelta(88 - 20 - 47.9 - 12, $read->secondRest()->mm, 1e-9);
+        self::assertSame(['over_faces', 'ledge_depth', 'sleeve_length'], $read->measured);
+    }
+
+    public function test_a_number_that_cannot_be_read_does_not_break_the_drawing(): void
+    {
+        self::assertSame('6204', (new PairSleeve)->sizes(self::notebook(['size.left.number' => ['text' => 'rust']]))->left->number);
+    }
+
+    /**
+     * @param  array<string, array<string, mixed>>  $entries
+     * @param  array<string, Standing>  $standing
+     * @return array<string, Shape>
+     */
+    private static function shapes(array $entries = [], array $standing = []): array
+    {
+        $pattern = new PairSleeve;
+        $notebook = self::notebook($entries);
+        $section = (new SectionMaker($pattern->sizes($notebook), Tray::of($pattern, $notebook)))->section($standing);
+
+        return array_combine(array_map(static fn (Shape $s): string => $s->part, $section->shapes), $section->shapes);
+    }
+
+    public function test_the_section_lies_as_the_hub_does(): void
+    {
+        $at = self::shapes();
+        self::assertEqualsWithDelta($at['bearing_left']->to->mm, $at['sleeve']->from->mm, 1e-9, 'the sleeve rests on the first inner ring');
+        self::assertEqualsWithDelta($at['sleeve']->to->mm, $at['bearing_right']->from->mm, 1e-9, 'and the second on the sleeve');
+        self::assertLessThanOrEqual($at['bearing_left']->from->mm, $at['snap_ring_left']->to->mm);
+        self::assertLessThanOrEqual($at['snap_ring_left']->from->mm, $at['seal_left']->to->mm);
+        self::assertLessThan($at['axle']->from->mm + 0.1, $at['axle']->from->mm);
+        foreach ($at as $shape) {
+            self::assertGreaterThan($shape->from->mm, $shape->to->mm, $shape->part);
+            self::assertGreaterThan($shape->inner->mm, $shape->outer->mm, $shape->part);
+        }
+    }
+
+    public function test_with_the_ring_on_the_right_the_section_is_mirrored(): void
+    {
+        $left = self::shapes();
+        $right = self::shapes(['check.ring_side' => ['choice' => 'right']]);
+        self::assertEqualsWithDelta(104 - $left['bearing_left']->to->mm, $right['bearing_right']->from->mm, 1e-9);
+        self::assertEqualsWithDelta(104 - $left['snap_ring_left']->to->mm, $right['snap_ring_right']->from->mm, 1e-9);
+    }
+
+    public function test_a_bearing_is_drawn_where_its_depths_say_it_stands(): void
+    {
+        $standing = new Standing(Length::mm(3.4), Angle::degrees(0.78), Clock::read('12'));
+        $at = self::shapes(['part.bearing_left' => ['state' => 'on_tray']], ['left' => $standing]);
+        self::assertEqualsWithDelta(3.4, $at['bearing_left']->from->mm, 1e-9);
+        self::assertSame(PartState::Fitted, $at['bearing_left']->state, 'a new one is going in');
+        self::assertSame(0.78, $at['bearing_left']->tilt?->degrees);
+        self::assertNull($at['bearing_right']->tilt);
+    }
+
+    public function test_the_tray_knows_what_lies_on_it(): void
+    {
+        $notebook = self::notebook(['part.sleeve' => ['state' => 'on_tray', 'condition' => 'use', 'way_round' => 'either way', 'order' => 3], 'part.axle' => ['state' => 'fitted']]);
+        $tray = Tray::of(new PairSleeve, $notebook);
+        self::assertSame(['sleeve'], array_map(static fn ($i): string => $i->part, $tray->left()));
+        self::assertSame([PartState::Fitted, PartState::InPlace, PartState::InPlace], [$tray->state('axle'), $tray->state('bearing_left'), $tray->state('no such part')]);
+        self::assertSame(['use', 'either way', 3], [$tray->find('sleeve')?->condition, $tray->find('sleeve')?->wayRound, $tray->find('sleeve')?->order]);
+    }
+
+    /** @return iterable<string, array{Ask, array<string, mixed>, array<string, mixed>}> */
+    public static function entries(): iterable
+    {
+        $options = Option::of(['a' => 'A', 'b' => 'B']);
+        $sleeve = new Part('sleeve', PartKind::Sleeve, Side::Middle, 'Sleeve', false, ['either way']);
+        yield 'length' => [Ask::length('x', 'X'), ['typed' => '1 1/16 in'], ['mm' => 26.9875, 'typed' => '1 1/16 in']];
+        yield 'length as a number' => [Ask::length('x', 'X'), ['typed' => 47.5], ['mm' => 47.5, 'typed' => '47.5']];
+        yield 'depth may be less than nought' => [Ask::depth('x', 'X'), ['typed' => '-0.2'], ['mm' => -0.2, 'typed' => '-0.2']];
+        yield 'choice' => [Ask::choice('x', 'X', $options), ['choice' => 'b'], ['choice' => 'b']];
+        yield 'choices' => [Ask::choices('x', 'X', $options), ['choices' => ['b', 'a']], ['choices' => ['b', 'a']]];
+        yield 'tick' => [Ask::tick('x', 'X'), ['done' => true], ['done' => true]];
+        yield 'text' => [Ask::text('x', 'X'), ['text' => "  seal worn\0 "], ['text' => 'seal worn']];
+        yield 'bearing number' => [Ask::number('x', 'X'), ['text' => '6204 2RS'], ['text' => '6204 2RS']];
+        yield 'torque' => [Ask::torque('x', 'X'), ['typed' => '45 Nm'], ['nm' => 45.0, 'typed' => '45 Nm']];
+        yield 'temperature' => [Ask::temperature('x', 'X'), ['typed' => '18'], ['c' => 18.0, 'typed' => '18']];
+        yield 'part' => [Ask::part($sleeve, PartState::OnTray), ['state' => 'on_tray', 'condition' => 'use', 'other' => 1], ['state' => 'on_tray', 'condition' => 'use']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @param  array<string, mixed>  $kept
+     */
+    #[DataProvider('entries')]
+    public function test_an_entry_becomes_what_the_notebook_keeps(Ask $ask, array $entry, array $kept): void
+    {
+        self::assertEqualsWithDelta($kept, (new EntryReader)->read($ask, $entry, 'mm'), 1e-9);
+    }
+
+    /** @return iterable<string, array{Ask, array<string, mixed>}> */
+    public static function wrongEntries(): iterable
+    {
+        $choice = Ask::choice('x', 'X', Option::of(['a' => 'A']));
+        $sleeve = Ask::part(new Part('sleeve', PartKind::Sleeve, Side::Middle, 'Sleeve', false), PartState::OnTray);
+        yield 'size of nought' => [Ask::length('x', 'X'), ['typed' => '0']];
+        yield 'negative size' => [Ask::length('x', 'X'), ['typed' => '-3']];
+        yield 'letters' => [Ask::length('x', 'X'), ['typed' => 'abc']];
+        yield 'nothing' => [Ask::length('x', 'X'), []];
+        yield 'a list where a length is meant' => [Ask::length('x', 'X'), ['typed' => [1]]];
+        yield 'an answer that is none' => [$choice, ['choice' => 'c']];
+        yield 'a number for an answer' => [$choice, ['choice' => 1]];
+        yield 'one of several is none' => [Ask::choices('x', 'X', Option::of(['a' => 'A'])), ['choices' => ['a', 'c']]];
+        yield 'choices that are no list' => [Ask::choices('x', 'X', []), ['choices' => 'a']];
+        yield 'a tick that is a word' => [Ask::tick('x', 'X'), ['done' => 'yes']];
+        yield 'empty text' => [Ask::text('x', 'X'), ['text' => '  ']];
+        yield 'endless text' => [Ask::text('x', 'X'), ['text' => str_repeat('a', 2001)]];
+        yield 'no bearing number' => [Ask::number('x', 'X'), ['text' => 'rust']];
+        yield 'torque without number' => [Ask::torque('x', 'X'), ['typed' => 'tight']];
+        yield 'part nowhere' => [$sleeve, ['state' => 'lost']];
+        yield 'part in no condition' => [$sleeve, ['state' => 'on_tray', 'condition' => 'fine']];
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    #[DataProvider('wrongEntries')]
+    public function test_a_wrong_entry_is_refused_with_a_sentence(Ask $ask, array $entry): void
+    {
+        try {
+            (new EntryReader)->read($ask, $entry, 'mm');
+            self::fail('was taken');
+        } catch (Nonsense $nonsense) {
+            self::assertMatchesRegularExpression('/^[A-Z"].*\.$/u', $nonsense->getMessage());
+        }
+    }
+
+    public function test_a_bare_length_is_in_the_persons_unit(): void
+    {
+        self::assertEqualsWithDelta(25.4, (new EntryReader)->read(Ask::length('x', 'X'), ['typed' => '1'], 'in')['mm'], 1e-9);
+    }
+
+    public function test_a_step_is_done_when_what_it_wants_is_entered(): void
+    {
+        $step = Step::of('s', 'S')->asking(Ask::text('a', 'A'), Ask::text('b', 'B', wanted: false));
+        self::assertFalse(self::report($step, [])->steps[0]->done);
+        self::assertFalse(self::report($step, ['b' => ['text' => 'x']])->steps[0]->done);
+        self::assertTrue(self::report($step, ['a' => ['text' => 'x']])->steps[0]->done);
+    }
+
+    public function test_a_step_that_wants_nothing_is_done_once_something_of_its_own_is_entered(): void
+    {
+        $step = Step::of('s', 'S')->asking(Ask::text('a', 'A', wanted: false), Ask::text('b', 'B')->borrowed());
+        self::assertFalse(self::report($step, ['b' => ['text' => 'x']])->steps[0]->done, 'asked elsewhere too');
+        self::assertTrue(self::report($step, ['a' => ['text' => 'x']])->steps[0]->done);
+    }
+
+    public function test_a_part_counts_only_when_it_is_where_the_step_wants_it(): void
+    {
+        $fit = Step::of('s', 'S')->asking(Ask::part(new Part('sleeve', PartKind::Sleeve, Side::Middle, 'Sleeve', false), PartState::Fitted));
+        self::assertFalse(self::report($fit, ['part.sleeve' => ['state' => 'on_tray']])->steps[0]->done);
+        self::assertTrue(self::report($fit, ['part.sleeve' => ['state' => 'fitted']])->steps[0]->done);
+    }
+
+    /** @return iterable<string, array{Step, array<string, array<string, mixed>>, Status}> */
+    public static function statuses(): iterable
+    {
+        $ask = Ask::text('a', 'A');
+        $judged = static fn (Level $level): Step => Step::of('s', 'S')->asking($ask)->judged(Verdict::of($level, Message::of('k', 'K'), Message::of('k', 'K')));
+        $entered = ['a' => ['text' => 'x']];
+        yield 'untouched' => [Step::of('s', 'S')->asking($ask), [], Status::Untouched];
+        yield 'under way' => [Step::of('s', 'S')->asking($ask, Ask::text('b', 'B')), $entered, Status::UnderWay];
+        yield 'settled' => [$judged(Level::Go), $entered, Status::Settled];
+        yield 'care' => [$judged(Level::Care), $entered, Status::Care];
+        yield 'stop' => [$judged(Level::Stop), $entered, Status::Stop];
+        yield 'a stop that is only advice' => [$judged(Level::Stop)->advice(), $entered, Status::Settled];
+        yield 'a care where only stops hold' => [$judged(Level::Care)->holdingStopsOnly(), $entered, Status::Settled];
+        yield 'a stop where only stops hold' => [$judged(Level::Stop)->holdingStopsOnly(), $entered, Status::Stop];
+    }
+
+    /** @param  array<string, array<string, mixed>>  $entries */
+    #[DataProvider('statuses')]
+    public function test_a_station_says_how_far_it_is(Step $step, array $entries, Status $status): void
+    {
+        self::assertSame($status, self::report($step, $entries)->status);
+    }
+
+    /** @param  array<string, array<string, mixed>>  $entries */
+    private static function report(Step $step, array $entries): StationReport
+    {
+        return StationReport::of(Station::Seat, [$step], self::notebook($entries));
+    }
+
+    public function test_words_fill_in_and_keep_their_quantities(): void
+    {
+        $message = Message::of('k', 'It stands {tilt} proud at {clock}.', ['tilt' => Length::mm(0.6), 'clock' => '12']);
+        self::assertSame('It stands 0.60 mm proud at 12.', $message->inEnglish());
+        self::assertInstanceOf(Length::class, $message->values['tilt']);
+        self::assertSame('0.5000 mm', Message::shown(Length::mm(0.5), 4));
+        self::assertSame(Level::Stop, Level::Care->worse(Level::Stop));
+        self::assertSame(Instrument::DepthCaliper, Ask::depth('d', 'D')->instrument);
+    }
+}

@@ -1,0 +1,281 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Job;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\AskKind;
+use CleanRace\Core\Hub\EntryReader;
+use CleanRace\Core\Hub\Patterns\PairSleeve;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Hub\Status;
+use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Tooling\Tool;
+use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Limits;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Whole jobs: good work passes, each slip is stopped where it happens. */
+final class WheelJobTest extends TestCase
+{
+    private const ENTRIES = __DIR__.'/../../../database/seeders/data/good.json';
+
+    private static function bench(Notebook $notebook): Bench
+    {
+        $cup = new Tool('7', '42 cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60));
+
+        return new Bench(new PairSleeve, $notebook, [$cup, new Tool('8', 'Plug', ToolKind::Disc, Length::mm(25), null, Length::mm(60))], Force::newtons(117680), DrawBolt::M12);
+    }
+
+    private static function report(Notebook $notebook): JobReport
+    {
+        return (new WheelJob(Limits::standard()))->report(self::bench($notebook));
+    }
+
+    /**
+     * The good job, entered as a person enters it, with some entries otherwise; null leaves one out.
+     *
+     * @param  array<string, ?array<string, mixed>>  $otherwise entries as typed, by place
+     */
+    private static function job(array $otherwise = []): Notebook
+    {
+        /** @var list<array{place: string, entry: array<string, mixed>}> $entries */
+        $entries = json_decode((string) file_get_contents(self::ENTRIES), true);
+        $notebook = new Notebook(['check.complaint' => ['value' => ['text' => 'Hums'], 'instrument' => null]]);
+        $asks = [];
+        foreach (self::report($notebook)->stations as $station) {
+            foreach ($station->steps as $step) {
+                $asks += array_combine(array_map(static fn (Ask $a): string => $a->place, $step->asks), $step->asks);
+            }
+        }
+        $asks += [Places::word('x') => Ask::text(Places::word('x'), '')];
+        $last = array_combine(array_column($entries, 'place'), array_column($entries, 'entry'));
+        foreach (array_filter([...$last, ...$otherwise], static fn (?array $e): bool => $e !== null) as $place => $entry) {
+            $entry = ($entry['choice'] ?? '') === '@42 cup' ? ['choice' => '7'] : $entry;
+            $ask = $asks[$place] ?? Ask::text($place, '');
+            $notebook = $notebook->with($place, ['value' => (new EntryReader)->read($ask, $entry, 'mm'), 'instrument' => $ask->instrument?->value]);
+        }
+
+        return $notebook;
+    }
+
+    /** @return array<string, string> status by station */
+    private static function statuses(JobReport $report): array
+    {
+        return array_combine(array_map(static fn (StationReport $s): string => $s->station->value, $report->stations), array_map(static fn (StationReport $s): string => $s->status->value, $report->stations));
+    }
+
+    public function test_an_untouched_job_has_seven_stations_and_may_not_be_signed(): void
+    {
+        $report = self::report(new Notebook);
+        self::assertSame(['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'], array_keys(self::statuses($report)));
+        self::assertSame(['untouched'], array_values(array_unique(self::statuses($report))));
+        self::assertFalse($report->maySign);
+    }
+
+    public function test_a_whole_good_job_is_go_at_every_station_and_may_be_signed(): void
+    {
+        $report = self::report(self::job());
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                self::assertNull($step->open(), $step->id);
+                self::assertTrue($step->done || $step->id === 'prove.sign', $step->id);
+            }
+        }
+        self::assertSame([], $report->blocks);
+        self::assertTrue($report->maySign);
+        self::assertSame('Take the 42 cup', self::headline($report, 'seat.driver'));
+    }
+
+    /** @return iterable<string, array{array<string, ?array<string, mixed>>, string, string}> what is otherwise, where it stops, how */
+    public static function slips(): iterable
+    {
+        $depths = static fn (string $at, array $mm): array => array_combine(array_map(static fn (int $h): string => "$at.$h", array_keys($mm)), array_map(static fn (string $t): array => ['typed' => $t], $mm));
+        $seats = ['seat.left.home.12' => null, 'seat.left.home.3' => null, 'seat.left.home.6' => null, 'seat.left.home.9' => null, 'seat.left.home.signs' => null];
+        yield 'cocked ring' => [[...$depths('seat.left.start', [12 => '3.10', 3 => '3.40', 6 => '3.70', 9 => '3.40']), 'seat.left.start.eye' => null, ...$seats], 'seat.left.start', 'square.out'];
+        yield 'cocked by eye' => [['seat.right.start.12' => null, 'seat.right.start.3' => null, 'seat.right.start.6' => null, 'seat.right.start.9' => null, 'seat.right.start.eye' => ['choice' => 'cocked'], 'seat.pair_feel' => null, ...$depths('seat.right.home', [12 => '8.8', 3 => '8.8', 6 => '8.8', 9 => '8.8'])], 'seat.right.start', 'square.out'];
+        yield 'loose bore' => [[...$depths('bore.left.lip', [12 => '47.06', 2 => '47.06', 4 => '47.06']), ...$depths('bore.left.bottom', [12 => '47.06', 2 => '47.06', 4 => '47.06']), 'fit.left.feel' => ['choice' => 'rattles']], 'size.left.bore', 'fit.loose'];
+        yield 'sleeve left on the tray' => [['part.sleeve' => ['state' => 'on_tray']], 'seat.right.home', 'second.no_sleeve'];
+        yield 'sleeve not looked for' => [['seat.look_through' => ['choice' => 'not_seen']], 'seat.sleeve', 'second.no_sleeve'];
+        yield 'second bearing overdrawn' => [$depths('seat.right.home', [12 => '9.60', 3 => '9.60', 6 => '9.60', 9 => '9.60']), 'seat.right.home', 'second.past'];
+        yield 'overdrawn, as hands feel it' => [['seat.pair_feel' => ['choices' => ['binds']]], 'seat.right.home', 'second.too_far'];
+        yield 'first bearing not home' => [[...$depths('seat.left.home', [12 => '8.60', 3 => '8.60', 6 => '8.60', 9 => '8.60']), 'seat.left.home.signs' => null], 'seat.left.home', 'home.not'];
+        yield 'ring not in its groove' => [['seat.ring_seated' => ['choice' => 'not_all']], 'seat.ring', 'ring.out'];
+        yield 'one seal for two' => [['source.left.number' => ['text' => '6204 RS1']], 'source.left.match', 'match.wrong'];
+        yield 'wrong width' => [['source.right.width' => ['typed' => '18.0']], 'source.right.match', 'match.wrong'];
+        yield 'driver on the inner ring' => [['seat.driver' => ['choice' => '8']], 'seat.driver', 'driver.not'];
+        yield 'axle only under blows' => [['set.axle_passes' => ['choice' => 'blows']], 'set.axle', 'axle.blows'];
+        yield 'pinch bolts before the axle' => [['fastener.axle_nut.done' => null], 'set.pinch_bolts', 'torque.order'];
+        yield 'drags when clamped' => [['set.turns' => ['choice' => 'drags']], 'set.clamped', 'clamped.drags'];
+        yield 'pin used again' => [['set.pins' => ['choice' => 'old']], 'set.clamped', 'pins.old'];
+        yield 'a last check not passed' => [['prove.brake_free' => ['choice' => 'fail']], 'prove.checks', 'prove.failed'];
+    }
+
+    /** @param  array<string, ?array<string, mixed>>  $otherwise */
+    #[DataProvider('slips')]
+    public function test_each_slip_is_stopped_where_it_happens(array $otherwise, string $step, string $key): void
+    {
+        $report = self::report(self::job($otherwise));
+        $found = self::step($report, $step);
+        $keys = array_map(static fn ($v): string => $v->headline->key, array_filter($found->verdicts, static fn ($v): bool => $v->level === Level::Stop));
+        self::assertContains($key, $keys);
+        self::assertFalse($report->maySign);
+    }
+
+    public function test_a_part_left_on_the_tray_blocks_and_is_named(): void
+    {
+        $report = self::report(self::job(['part.spacer_left' => ['state' => 'on_tray']]));
+        self::assertContains('Left wheel spacer still lies on the tray', array_map(static fn ($b): string => $b->what->inEnglish(), $report->blocks));
+        self::assertFalse($report->maySign);
+    }
+
+    public function test_an_open_care_asks_for_a_word_and_a_word_lets_it_go(): void
+    {
+        $care = ['source.left.number' => ['text' => '6204 DDU C3']];
+        $asked = self::report(self::job($care));
+        self::assertFalse($asked->maySign);
+        self::assertSame([Places::word('source.left.match')], array_map(static fn (Ask $a): string => $a->place, self::step($asked, 'prove.words')->asks));
+        $answered = self::report(self::job($care + [Places::word('source.left.match') => ['text' => 'More clearance does no harm in a warm hub']]));
+        self::assertTrue($answered->maySign);
+        self::assertSame('care', self::statuses($answered)['source']);
+    }
+
+    public function test_a_word_does_not_lift_a_stop(): void
+    {
+        self::assertFalse(self::report(self::job(['set.turns' => ['choice' => 'drags'], Places::word('set.clamped') => ['text' => 'It will do']]))->maySign);
+    }
+
+    public function test_a_cocked_start_that_was_driven_out_and_went_home_is_forgotten(): void
+    {
+        $report = self::report(self::job(['seat.left.start.12' => ['typed' => '2.00'], 'seat.left.start.6' => ['typed' => '2.30']]));
+        self::assertNull(self::step($report, 'seat.left.start')->open(), 'it is home: the start no longer counts');
+    }
+
+    public function test_with_the_ring_on_the_right_the_right_goes_first(): void
+    {
+        $report = self::report(self::job(['check.ring_side' => ['choice' => 'right'], 'part.snap_ring_left' => null]));
+        $ids = array_map(static fn ($s): string => $s->id, $report->stations[4]->steps);
+        self::assertLessThan(array_search('seat.left.start', $ids, true), array_search('seat.right.start', $ids, true));
+    }
+
+    public function test_the_list_to_buy_groups_what_is_the_same(): void
+    {
+        $list = self::report(self::job())->toBuy;
+        self::assertSame('6204, contact seal on both sides, 20 × 47 × 14 mm', $list[array_key_first(array_filter($list, static fn ($l): bool => str_contains($l->what, 'bearing')))]->askFor);
+        self::assertSame([2], array_map(static fn ($l): int => $l->quantity, $list), 'seals that are used again are not bought');
+        $seals = self::report(self::job(['part.seal_left' => ['state' => 'on_tray', 'condition' => 'replace'], 'part.seal_right' => ['state' => 'on_tray', 'condition' => 'replace']]))->toBuy;
+        self::assertSame([2, 2], array_map(static fn ($l): int => $l->quantity, $seals));
+        $glued = self::report(self::job(['fit.left.feel' => ['choice' => 'drops_in'], 'fit.left.remedy' => ['choice' => 'compound']]))->toBuy;
+        self::assertStringContainsString('Retaining compound', $glued[count($glued) - 1]->askFor);
+    }
+
+    public function test_two_ledges_ask_about_the_span(): void
+    {
+        $two = ['size.ledges' => ['choice' => 'two'], 'size.ledge_span' => ['typed' => '57.60'], 'seat.pair_feel' => ['choices' => ['clamped_free']]];
+        self::assertSame('sleeve.fits', self::step(self::report(self::job($two)), 'seat.right.home')->verdicts[0]->headline->key);
+        $short = ['size.sleeve_length' => ['typed' => '57.10'], 'seat.pair_feel' => null];
+        self::assertSame('sleeve.short', self::step(self::report(self::job([...$two, ...$short])), 'seat.right.home')->verdicts[0]->headline->key);
+    }
+
+    /** Good work read with a caliper and felt with good hands is mostly go; bad work hardly ever. */
+    public function test_simulated_good_work_is_go_and_bad_work_is_not(): void
+    {
+        $chance = new Randomizer(new Mt19937(20261125));
+        $between = static fn (float $from, float $to): float => $from + ($to - $from) * $chance->getInt(0, 1_000_000) / 1_000_000;
+        $read = static fn (float $true, float $u): array => ['typed' => sprintf('%.2f', $true + $between(-$u, $u))];
+        $counts = ['good' => 0, 'bad' => 0];
+        $jobs = 60;
+        for ($i = 0; $i < $jobs; $i++) {
+            $width = $between(13.90, 14.0);
+            $fit = $between(0.010, 0.026);
+            $bores = [];
+            $systematic = $between(-0.02, 0.02);
+            foreach (['left', 'right'] as $side) {
+                foreach (['lip', 'bottom'] as $depth) {
+                    foreach ([12, 2, 4] as $hour) {
+                        $bores["bore.$side.$depth.$hour"] = ['typed' => sprintf('%.2f', 46.9945 - $fit + $systematic + $between(-0.008, 0.008))];
+                    }
+                }
+            }
+            $home = [];
+            foreach ([12, 3, 6, 9] as $hour) {
+                $home["seat.left.home.$hour"] = $read(23.20 - $width, 0.04);
+                $home["seat.right.home.$hour"] = $read(104 - 23.20 - 57.60 - $width, 0.04);
+                $home["seat.left.start.$hour"] = $read(2.0, 0.03);
+                $home["seat.right.start.$hour"] = $read(2.0, 0.03);
+            }
+            $good = [...$bores, ...$home, 'source.left.width' => null, 'source.right.width' => null];
+            $counts['good'] += self::allGo(self::report(self::job($good)));
+
+            $kind = $i % 4;
+            $bad = match ($kind) {
+                0 => ['seat.left.home.signs' => null] + array_combine(array_map(static fn (int $h): string => "seat.left.home.$h", [12, 3, 6, 9]), array_map(static fn (): array => $read(23.20 - $width - 0.6, 0.04), [0, 0, 0, 0])),
+                1 => ['fit.left.feel' => ['choice' => 'drops_in']] + array_map(static fn (array $b): array => ['typed' => sprintf('%.2f', (float) $b['typed'] + 0.06)], $bores),
+                2 => array_combine(array_map(static fn (int $h): string => "seat.right.home.$h", [12, 3, 6, 9]), array_map(static fn (): array => $read(9.20 + 0.5, 0.04), [0, 0, 0, 0])) + ['seat.pair_feel' => null],
+                default => ['seat.pair_feel' => ['choices' => ['binds']]],
+            };
+            $counts['bad'] += self::allGo(self::report(self::job([...$good, ...$bad])));
+        }
+        self::assertGreaterThanOrEqual(0.9 * $jobs, $counts['good'], "good work: {$counts['good']} of $jobs go");
+        self::assertLessThanOrEqual(0.02 * $jobs, $counts['bad'], "bad work: {$counts['bad']} of $jobs go");
+    }
+
+    private static function allGo(JobReport $report): int
+    {
+        foreach ($report->stations as $station) {
+            if ($station->status !== Status::Settled && $station->station->value !== 'prove') {
+                return 0;
+            }
+        }
+
+        return $report->maySign ? 1 : 0;
+    }
+
+    private static function step(JobReport $report, string $id): \CleanRace\Core\Hub\Step
+    {
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                if ($step->id === $id) {
+                    return $step;
+                }
+            }
+        }
+        self::fail("No step $id.");
+    }
+
+    private static function headline(JobReport $report, string $step): string
+    {
+        return self::step($report, $step)->verdicts[0]->headline->inEnglish();
+    }
+
+    public function test_every_place_is_asked_in_one_way_only(): void
+    {
+        $kinds = [];
+        foreach (self::report(self::job())->stations as $station) {
+            foreach ($station->steps as $step) {
+                foreach ($step->asks as $ask) {
+                    $kinds[$ask->place][] = $ask->kind->value;
+                    self::assertNotSame('', $ask->label);
+                    self::assertTrue(! in_array($ask->kind, [AskKind::Choice, AskKind::Choices], true) || count($ask->options) > 1 || $ask->place === 'seat.driver', $ask->place);
+                }
+            }
+        }
+        foreach ($kinds as $place => $found) {
+            self::assertCount(1, array_unique($found), $place);
+        }
+        self::assertArrayHasKey(Places::feel(Side::Left), $kinds);
+    }
+}
