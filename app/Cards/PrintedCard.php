@@ -17,6 +17,13 @@ use Illuminate\Contracts\View\Factory;
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
 final readonly class PrintedCard
 {
+    private const SIZES_PT = [7.6, 6.9, 6.2, 5.5];
+
+    private const INSTRUMENTS = [
+        'steel_rule' => 'rule', 'vernier' => 'vernier', 'digital_caliper' => 'caliper', 'depth_caliper' => 'depth rod', 'micrometer' => 'micrometer',
+        'bore_gauge' => 'bore gauge', 'depth_micrometer' => 'depth mic.', 'dial_gauge' => 'dial', 'feeler' => 'feeler',
+    ];
+
     public function __construct(private Workbench $workbench, private Factory $views)
     {
     }
@@ -28,45 +35,72 @@ final readonly class PrintedCard
         /** @var array<string, mixed> $report */
         $report = json_decode((string) json_encode($job->signOff->card['report'] ?? Json::of($this->workbench->report($job, $notes->notebook()))), true);
         $words = new Words($units);
-        $html = $this->views->make('card', [
+        $content = [
             'job' => $job, 'report' => $report, 'words' => $words, 'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionPicture::of($report['section'])),
             'readings' => $this->readings($notes, $report, $words), 'torques' => $this->torques($job, $notes, $words),
             'note' => static fn (string $place): ?string => is_string($notes->current[$place]->value['text'] ?? null) ? $notes->current[$place]->value['text'] : null,
-        ])->render();
-        $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'fontCache' => storage_path('framework/cache'), 'tempDir' => storage_path('framework/cache')]));
-        $pdf->setPaper($paper);
-        $pdf->loadHtml($html);
-        $pdf->render();
+        ];
+        // A long job is set smaller until it is one page.
+        foreach (self::SIZES_PT as $size) {
+            $pdf = $this->rendered($content + ['size' => $size], $paper);
+            if ($pdf->getCanvas()->get_page_count() === 1) {
+                break;
+            }
+        }
 
         return (string) $pdf->output();
     }
 
+    /** @param  array<string, mixed>  $content */
+    private function rendered(array $content, string $paper): Dompdf
+    {
+        $cache = storage_path('framework/cache');
+        $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'fontCache' => $cache, 'tempDir' => $cache]));
+        $pdf->setPaper($paper);
+        $pdf->loadHtml($this->views->make('card', $content)->render());
+        $pdf->render();
+
+        return $pdf;
+    }
+
     /**
-     * Lengths that were read, by what they are called on the screen.
+     * Lengths that were read, by what they are called on the screen; those round one clock in one line.
      *
      * @param  array<string, mixed>  $report
      * @return list<array{label: string, value: string, by: string}>
      */
     private function readings(Notes $notes, array $report, Words $words): array
     {
-        $out = [];
+        $lines = [];
         foreach ($report['stations'] as $station) {
             foreach ($station['steps'] as $step) {
                 foreach ($step['asks'] as $ask) {
                     $record = $notes->current[$ask['place']] ?? null;
-                    if ($record instanceof Record && isset($record->value['mm'])) {
-                        $side = match (true) {
-                            str_contains($ask['place'], '.left.') => 'left ',
-                            str_contains($ask['place'], '.right.') => 'right ',
-                            default => '',
-                        };
-                        $out[$ask['place']] = ['label' => $station['label'].', '.$side.lcfirst($ask['label']), 'value' => $words->mm((float) $record->value['mm']), 'by' => str_replace('_', ' ', (string) $record->instrument)];
+                    if (! $record instanceof Record || ! isset($record->value['mm'])) {
+                        continue;
                     }
+                    $value = $words->mm((float) $record->value['mm']);
+                    $round = $ask['at'] !== null;
+                    $group = $round ? substr($ask['place'], 0, (int) strrpos($ask['place'], '.')) : $ask['place'];
+                    $hour = $round ? ' at '.substr($ask['place'], strlen($group) + 1) : '';
+                    $lines[$group] ??= ['label' => self::label($ask['place'], $round ? $group : $ask['label']), 'value' => [], 'by' => self::INSTRUMENTS[$record->instrument] ?? ''];
+                    $lines[$group]['value'][] = preg_replace('/ \w+$/', '', $round ? $value : '').($round ? $hour : $value);
                 }
             }
         }
 
-        return array_values($out);
+        return array_values(array_map(static fn (array $line): array => ['value' => implode(', ', $line['value'])] + $line, $lines));
+    }
+
+    private static function label(string $place, string $label): string
+    {
+        $side = preg_match('/\.(left|right)\b/', $place, $found) === 1 ? ucfirst($found[1]).' ' : '';
+
+        return match (true) {
+            str_starts_with($place, 'bore.') => $side.'bore, '.explode('.', $place)[2],
+            str_starts_with($place, 'seat.') => $side.'bearing, '.(str_contains($place, '.start.') ? 'going in' : 'home'),
+            default => $side.($side === '' ? $label : lcfirst($label)),
+        };
     }
 
     /** @return list<array{name: string, torque: string, source: string, spanner: string, thread: string}> */

@@ -2,7 +2,7 @@
 <html lang="en"><head><meta charset="utf-8"><title>Job {{ $job->number }}</title>
 <style>
 @page { margin: 11mm 12mm; }
-body { font: 7.6pt 'DejaVu Sans'; color: #20262c; line-height: 1.22; }
+body { font: {{ $size }}pt 'DejaVu Sans'; color: #20262c; line-height: 1.22; }
 h1 { font-size: 15pt; margin: 0; } h2 { font-size: 8.6pt; margin: 5pt 0 2pt; border-bottom: 0.6pt solid #20262c; }
 p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0.6pt 3pt 0.6pt 0; }
 .lines td { border-bottom: 0.3pt solid #c9c2b2; } .n { text-align: right; white-space: nowrap; } .m { color: #555c61; } .l { font-weight: bold; white-space: nowrap; width: 34pt; }
@@ -32,7 +32,7 @@ p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { ve
 </table>
 </td><td>
 <h2>Readings</h2><table class="lines">
-@foreach (array_slice($readings, 0, 44) as $r)<tr><td>{{ $r['label'] }}</td><td class="m">{{ $r['by'] }}</td><td class="n">{{ $r['value'] }}</td></tr>@endforeach
-</table>@if (count($readings) > 44)<p class="m">{{ count($readings) - 44 }} more are in the record.</p>@endif
+@foreach (array_slice($readings, 0, 34) as $r)<tr><td>{{ $r['label'] }}</td><td class="m" style="white-space:nowrap">{{ $r['by'] }}</td><td style="text-align:right">{{ $r['value'] }}</td></tr>@endforeach
+</table>@if (count($readings) > 34)<p class="m">{{ count($readings) - 34 }} more are in the record.</p>@endif
 </td></tr></table>
 </body></html>

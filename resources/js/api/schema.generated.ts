@@ -294,6 +294,11 @@ export interface paths {
                                 instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                             };
                         }[];
+                        /**
+                         * @description How a ring goes in
+                         * @enum {string}
+                         */
+                        feel?: "rattles" | "drops_in" | "thumb_push" | "light_taps" | "firm_driving" | "will_not_start";
                     };
                 };
             };
@@ -1422,6 +1427,85 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["SleeveLengthResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/sliding-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Fit of an axle that slides
+         * @description Axle against the bore of its bearing.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "bore_mm": 20,
+                     *       "shaft_mm": {
+                     *         "value": 19.97,
+                     *         "instrument": "micrometer"
+                     *       }
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Bore of the bearing, nominal
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm: number | string;
+                        /** @description Diameter of the axle */
+                        shaft_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                    };
+                };
+            };
+            responses: {
+                /** @description Fit of an axle that slides */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SlidingFitResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -2758,6 +2842,10 @@ export interface components {
         SleeveLengthResult: {
             gap_mm: number;
             allowed_short_mm: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        SlidingFitResult: {
+            interference_mm: number;
             verdict: components["schemas"]["Verdict"];
         };
         Span: {

@@ -33,7 +33,7 @@ export function Sheet({
       borderWidth="2px"
       borderColor="blue"
       borderRadius="sm"
-      _backdrop={{ bg: 'rgba(10, 16, 22, 0.5)' }}
+      _backdrop={{ bg: 'shade' }}
     >
       <Flex justify="space-between" align="center" px="5" pt="4">
         <chakra.h2 fontSize="24px">{title}</chakra.h2>

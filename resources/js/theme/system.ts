@@ -115,6 +115,7 @@ const config = defineConfig({
         steelPale: both('#dde2e5', '#49545c'),
         alloy: both('#e6e8e4', '#333d44'),
         seal: both('#565e64', '#aab3b8'),
+        shade: both('#0a101680', '#000000a0'),
         edge: both('#30383e', '#ccd3d6'),
       },
     },

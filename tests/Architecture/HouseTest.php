@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** Which way the house may depend: resources/js → HTTP → app → core, and in core only along the order of the work. */
+final class HouseTest extends TestCase
+{
+    /** Rooms of the core, each of which may use those before it. */
+    private const ORDER = [
+        'Measure', 'Verdict', 'Catalogue', 'Hub', 'Tooling', 'Checking', 'Stripping', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Job',
+    ];
+
+    /** What may be used across that order, and why it is no fault. */
+    private const ACROSS = [
+        'Calculator' => 'attributes that mark a calculator and its fields: any room may wear them; only the registry looks into rooms',
+    ];
+
+    /** @return list<array{string, string}> path below the root, contents */
+    private static function files(string $folder, string $ending): array
+    {
+        $root = dirname(__DIR__, 2).'/';
+        $out = [];
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root.$folder, RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            if (preg_match($ending, $file->getFilename()) === 1 && ! str_contains($file->getFilename(), '.generated.')) {
+                $out[] = [substr($file->getPathname(), strlen($root)), (string) file_get_contents($file->getPathname())];
+            }
+        }
+
+        return $out;
+    }
+
+    public function test_there_is_something_to_look_at(): void
+    {
+        self::assertGreaterThan(100, count(self::files('core/src', '/\.php$/')));
+        self::assertGreaterThan(30, count(self::files('resources/js', '/\.tsx?$/')));
+    }
+
+    public function test_core_rooms_use_only_earlier_ones(): void
+    {
+        foreach (self::files('core/src', '/\.php$/') as [$path, $source]) {
+            $room = explode('/', $path)[2];
+            if (isset(self::ACROSS[$room])) {
+                continue;
+            }
+            $mine = array_search($room, self::ORDER, true);
+            self::assertNotFalse($mine, "$path is in a room the house does not know.");
+            preg_match_all('/^use CleanRace\\\\Core\\\\(\w+)\\\\/m', $source, $used);
+            foreach (array_diff($used[1], array_keys(self::ACROSS)) as $other) {
+                $theirs = array_search($other, self::ORDER, true);
+                self::assertNotFalse($theirs, "$path uses an unknown room $other.");
+                $verdictReadsItsTable = $room === 'Verdict' && $other === 'Catalogue' && str_ends_with($path, 'Limits.php');
+                self::assertTrue($theirs <= $mine || $verdictReadsItsTable, "$path uses $other, which comes later in the work.");
+            }
+        }
+    }
+
+    public function test_core_knows_no_framework_no_database_no_clock_and_no_chance(): void
+    {
+        foreach (self::files('core/src', '/\.php$/') as [$path, $source]) {
+            self::assertDoesNotMatchRegularExpression('/\b(Illuminate|App|Laravel|Symfony)\\\\/', $source, $path);
+            self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])(time|microtime|date|rand|mt_rand|random_int|getenv|file_put_contents|curl_init)\s*\(/', $source, $path);
+            self::assertDoesNotMatchRegularExpression('/\b(PDO|DateTimeImmutable|DateTime)\b/', $source, $path);
+            self::assertStringContainsString('declare(strict_types=1);', $source, $path);
+        }
+    }
+
+    public function test_core_classes_are_final_or_contracts(): void
+    {
+        foreach (self::files('core/src', '/\.php$/') as [$path, $source]) {
+            self::assertMatchesRegularExpression('/^(final (readonly )?class|enum|interface) /m', $source, $path);
+        }
+    }
+
+    public function test_the_app_reads_no_request_outside_http(): void
+    {
+        foreach (self::files('app', '/\.php$/') as [$path, $source]) {
+            if (! str_starts_with($path, 'app/Http') && ! str_starts_with($path, 'app/Documents')) {
+                self::assertDoesNotMatchRegularExpression('/^use App\\\\Http\\\\(?!Conflicts)/m', $source, "$path reaches into HTTP.");
+            }
+        }
+    }
+
+    public function test_the_shop_is_kept_to_its_own_in_one_place(): void
+    {
+        $scopes = array_filter(self::files('app', '/\.php$/'), static fn (array $f): bool => str_contains($f[1], 'addGlobalScope'));
+        self::assertSame(['app/Models/Concerns/BelongsToShop.php'], array_column(array_values($scopes), 0));
+        foreach (self::files('app/Models', '/\.php$/') as [$path, $source]) {
+            if (str_contains($source, 'extends Model') && ! str_contains($source, 'class Shop ')) {
+                self::assertStringContainsString('use BelongsToShop;', $source, $path);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> folder, what it must not import, why */
+    public static function rooms(): iterable
+    {
+        yield 'drawing fetches nothing' => ['drawing', '/from \'(\.\.\/)+(api\/(?!types)|pages|stations)/', 'drawings are pure functions from geometry'];
+        yield 'api shows nothing' => ['api', '/from \'(\.\.\/)+(parts|pages|stations|drawing|theme)/', 'the client knows no screen'];
+        yield 'parts know no station' => ['parts', '/from \'(\.\.\/)+(pages|stations)/', 'small pieces are used by stations, not the other way'];
+        yield 'stations know no page' => ['stations', '/from \'(\.\.\/)+pages/', 'pages put stations together'];
+        yield 'theme knows nobody' => ['theme', '/from \'\.\.\//', 'tokens stand alone'];
+    }
+
+    #[DataProvider('rooms')]
+    public function test_the_interface_depends_one_way(string $folder, string $forbidden, string $why): void
+    {
+        foreach (self::files("resources/js/$folder", '/\.tsx?$/') as [$path, $source]) {
+            self::assertDoesNotMatchRegularExpression($forbidden, $source, "$path: $why.");
+        }
+    }
+
+    public function test_only_the_theme_names_a_colour(): void
+    {
+        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
+            if (! str_starts_with($path, 'resources/js/theme/')) {
+                self::assertDoesNotMatchRegularExpression('/#[0-9a-fA-F]{6}\b|rgba?\(|hsla?\(/', $source, "$path names a colour.");
+            }
+        }
+    }
+
+    public function test_every_limit_stands_in_the_table_and_not_in_the_interface(): void
+    {
+        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
+            self::assertDoesNotMatchRegularExpression('/\b0\.75\b.*deg|\bangle_deg\s*[<>]/', $source, "$path judges by itself.");
+        }
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Machine;
+use App\Models\Photo;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Router;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Every route: nobody signed in, another shop, each role. A new route fails here until it is written down. */
+final class AuthorisationTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** What anyone may call. */
+    private const OPEN = ['GET api/v1/ping', 'POST api/v1/session', 'GET sanctum/csrf-cookie', 'GET {page?}'];
+
+    /**
+     * Every guarded route, with a body that does no harm, and what each role gets.
+     *
+     * @return iterable<string, array{string, string, array<string, mixed>, array{int, int, int}}> owner, mechanic, apprentice
+     */
+    public static function guarded(): iterable
+    {
+        $all = static fn (int $status): array => [$status, $status, $status];
+        yield 'GET session' => ['GET', '/api/v1/session', [], $all(200)];
+        yield 'PATCH session' => ['PATCH', '/api/v1/session', ['units' => 'in'], $all(200)];
+        yield 'DELETE session' => ['DELETE', '/api/v1/session', [], $all(204)];
+        yield 'GET jobs' => ['GET', '/api/v1/jobs', [], $all(200)];
+        yield 'POST jobs' => ['POST', '/api/v1/jobs', ['machine_id' => '@machine', 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'complaint' => 'Hums'], $all(201)];
+        yield 'GET jobs/{job}' => ['GET', '/api/v1/jobs/@job', [], $all(200)];
+        yield 'POST jobs/{job}/preview' => ['POST', '/api/v1/jobs/@job/preview', ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]], $all(200)];
+        yield 'GET jobs/{job}/records' => ['GET', '/api/v1/jobs/@job/records', [], $all(200)];
+        yield 'POST jobs/{job}/records' => ['POST', '/api/v1/jobs/@job/records', ['id' => '@uuid', 'place' => 'size.over_faces', 'entry' => ['typed' => '104']], $all(201)];
+        yield 'POST jobs/{job}/photos' => ['POST', '/api/v1/jobs/@job/photos', ['id' => '@uuid', 'photo' => '@photo'], $all(201)];
+        yield 'POST jobs/{job}/signature' => ['POST', '/api/v1/jobs/@job/signature', [], [409, 409, 403]];
+        yield 'GET machines' => ['GET', '/api/v1/machines', [], $all(200)];
+        yield 'POST machines' => ['POST', '/api/v1/machines', ['name' => 'Barrow'], $all(201)];
+        yield 'GET machines/{machine}' => ['GET', '/api/v1/machines/@machine', [], $all(200)];
+        yield 'GET tools' => ['GET', '/api/v1/tools', [], $all(200)];
+        yield 'POST tools' => ['POST', '/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'], [201, 201, 403]];
+        yield 'GET calculators' => ['GET', '/api/v1/calculators', [], $all(200)];
+        yield 'POST calculators/{name}' => ['POST', '/api/v1/calculators/length', ['typed' => '1 in'], $all(200)];
+        yield 'GET photo' => ['GET', '/files/photos/@photo_id.jpg', [], $all(200)];
+        yield 'GET card' => ['GET', '/files/jobs/@job/card.pdf', [], $all(200)];
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[DataProvider('guarded')]
+    public function test_nobody_gets_in_without_signing_in(string $verb, string $path, array $body): void
+    {
+        [$path, $body] = $this->filled($path, $body, $this->person());
+        $this->json($verb, $path, $body)->assertStatus(401)->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('title', 'Not signed in');
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @param  array{int, int, int}  $expected
+     */
+    #[DataProvider('guarded')]
+    public function test_each_role_may_do_what_is_its_to_do(string $verb, string $path, array $body, array $expected): void
+    {
+        foreach ([Role::Owner, Role::Mechanic, Role::Apprentice] as $i => $role) {
+            $user = $this->person($role);
+            [$there, $filled] = $this->filled($path, $body, $user);
+            $this->actingAs($user)->json($verb, $there, $filled)->assertStatus($expected[$i]);
+        }
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[DataProvider('guarded')]
+    public function test_what_belongs_to_another_shop_is_not_there(string $verb, string $path, array $body): void
+    {
+        if (! str_contains($path.json_encode($body), '@')) {
+            $this->addToAssertionCount(1);
+
+            return;
+        }
+        [$there, $filled] = $this->filled($path, $body, $this->person());
+        $this->actingAs($this->person(Role::Owner))->json($verb, $there, $filled)->assertStatus(404)->assertJsonPath('title', 'Not here');
+    }
+
+    public function test_every_route_is_written_down_here(): void
+    {
+        $known = array_map(static fn (array $case): string => $case[0].' '.preg_replace('/@\w+/', '{}', ltrim($case[1], '/')), iterator_to_array(self::guarded()));
+        $known = array_map(static fn (string $k): string => str_replace('calculators/length', 'calculators/{}', $k), array_values($known));
+        $routes = array_map(static fn (Route $r): string => array_values(array_diff($r->methods(), ['HEAD']))[0].' '.$r->uri(), Router::getRoutes()->getRoutes());
+        foreach ($routes as $route) {
+            if (! in_array($route, self::OPEN, true)) {
+                self::assertContains(preg_replace('/\{\w+\}/', '{}', $route), $known, "$route has no authorisation test.");
+            }
+        }
+    }
+
+    public function test_lists_hold_only_what_belongs_to_the_shop(): void
+    {
+        $mine = $this->person();
+        $job = $this->jobOf($mine);
+        $this->jobOf($this->person());
+        $this->actingAs($mine);
+        self::assertSame([$job->id], array_column($this->getJson('/api/v1/jobs')->json('data'), 'id'));
+        self::assertSame([$job->machine_id], array_column($this->getJson('/api/v1/machines')->json('data'), 'id'));
+    }
+
+    public function test_a_job_cannot_be_opened_on_another_shops_machine(): void
+    {
+        $theirs = $this->jobOf($this->person())->machine_id;
+        $this->actingAs($this->person(Role::Owner))->postJson('/api/v1/jobs', ['machine_id' => $theirs, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->assertNotFound();
+    }
+
+    public function test_nobody_can_name_a_shop_for_what_they_make(): void
+    {
+        $mine = $this->person();
+        $other = $this->person();
+        $this->actingAs($mine)->postJson('/api/v1/machines', ['name' => 'Barrow', 'shop_id' => $other->shop_id])->assertCreated();
+        self::assertSame($mine->shop_id, Machine::query()->withoutGlobalScopes()->where('name', 'Barrow')->firstOrFail()->shop_id);
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{string, array<string, mixed>}
+     */
+    private function filled(string $path, array $body, User $user): array
+    {
+        $job = $this->jobOf($user);
+        $photo = new Photo(['id' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'jpeg' => 'x']);
+        $photo->forceFill(['shop_id' => $user->shop_id, 'job_id' => $job->id, 'author_id' => $user->id])->save();
+        $values = ['@machine' => $job->machine_id, '@job' => $job->id, '@uuid' => (string) Str::uuid(), '@photo_id' => $photo->id, '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30)];
+
+        return [
+            (string) preg_replace_callback('/@\w+/', static fn (array $m): string => (string) $values[$m[0]], $path),
+            array_map(static fn (mixed $v): mixed => is_string($v) ? $values[$v] ?? $v : $v, $body),
+        ];
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use CleanRace\Core\Calculator\Registry;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** The calculators as callers meet them: through the API and on the command line. */
+final class CalculatorsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->person());
+    }
+
+    public function test_every_calculator_is_listed_and_its_example_works(): void
+    {
+        $cards = $this->getJson('/api/v1/calculators')->assertOk()->json('data');
+        self::assertSame(array_keys(Registry::all()), array_column($cards, 'name'));
+        foreach ($cards as $card) {
+            $answer = $this->postJson('/api/v1/calculators/'.$card['name'], $card['example']);
+            self::assertSame(200, $answer->status(), $card['name'].': '.$answer->content());
+            self::assertContains($answer->json('verdict.level'), ['go', 'care', 'stop']);
+            self::assertNotSame('', $answer->json('verdict.sentence.text'));
+            foreach ($card['fields'] as $field) {
+                self::assertMatchesRegularExpression('/^[a-z][a-z0-9_]*$/', $field['name']);
+            }
+        }
+    }
+
+    public function test_no_calculator_asks_the_database(): void
+    {
+        DB::enableQueryLog();
+        foreach (Registry::all() as $name => $class) {
+            DB::flushQueryLog();
+            $this->postJson("/api/v1/calculators/$name", Registry::about($class)->example)->assertOk();
+            self::assertSame([], DB::getQueryLog(), $name);
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, float|string>}> */
+    public static function worked(): iterable
+    {
+        $press = ['bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 66, 'interference_mm' => 0.025, 'contact_length_mm' => 14, 'material' => 'aluminium', 'press_capacity_n' => 12 * 9806.65, 'draw_bolt' => 'M12'];
+        yield 'heat, aluminium' => ['heat', ['outside_mm' => 47, 'interference_mm' => 0.025, 'material' => 'aluminium', 'room_c' => 18], ['rise_k' => 41.6, 'target_c' => 59.6]];
+        yield 'heat, steel' => ['heat', ['outside_mm' => 52, 'interference_mm' => 0.015, 'material' => 'steel', 'room_c' => 20], ['rise_k' => 57.5]];
+        yield 'press force' => ['press-force', $press, ['pressure_mpa' => 5.42, 'force_n' => 1345, 'share_of_press' => 0.0114, 'draw_bolt_torque_nm' => 2.42]];
+        yield 'square' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '12', 'depth_mm' => 3.10], ['clock' => 3, 'depth_mm' => '3.40'], ['clock' => '6', 'depth_mm' => 3.70], ['clock' => '9', 'depth_mm' => 3.40]]],
+            ['mean_depth_mm' => 3.40, 'tilt_mm' => 0.60, 'angle_deg' => 0.78, 'high_side' => '12', 'verdict.headline.key' => 'square.out']];
+        $second = ['over_faces_mm' => 104.00, 'first_depth_mm' => 9.20, 'first_width_mm' => 14, 'sleeve_length_mm' => 57.60, 'second_width_mm' => 14, 'draw_bolt' => 'M12'];
+        yield 'second bearing, to go' => ['second-bearing', $second + ['second_depth_mm' => 8.85], ['rest_depth_mm' => 9.20, 'to_go_mm' => 0.35, 'nut_turn_deg' => 72]];
+        yield 'second bearing, past' => ['second-bearing', $second + ['second_depth_mm' => 9.60], ['verdict.level' => 'stop']];
+        yield 'clearance' => ['clearance-left', ['bore_mm' => 20, 'outside_mm' => 47, 'pressure_mpa' => 5.42], ['taken_mm' => 0.00794]];
+        yield 'lengths as text' => ['heat', ['outside_mm' => '1 7/8 in', 'interference_mm' => '0.001 in', 'room_c' => 20], ['rise_k' => (0.0254 + 0.02) / (47.625 * 23e-6)]];
+        yield 'a reading with its instrument' => ['fit', ['outside_mm' => 47, 'bore_mm' => ['value' => 46.975, 'instrument' => 'bore_gauge']], ['verdict.level' => 'go']];
+        yield 'the same with a caliper' => ['fit', ['outside_mm' => 47, 'bore_mm' => 46.99], ['verdict.level' => 'care']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $input
+     * @param  array<string, float|string>  $expected
+     */
+    #[DataProvider('worked')]
+    public function test_worked_figures_through_the_api_and_the_command_line(string $name, array $input, array $expected): void
+    {
+        $this->assertFigures($expected, (array) $this->postJson("/api/v1/calculators/$name", $input)->assertOk()->json());
+        $process = new Process([PHP_BINARY, base_path('artisan'), 'bench:calc', $name], base_path(), ['DB_HOST' => '192.0.2.1', 'DB_PORT' => '1', 'DATABASE_URL' => false], (string) json_encode($input));
+        $process->mustRun();
+        $this->assertFigures($expected, json_decode($process->getOutput(), true));
+    }
+
+    /**
+     * @param  array<string, float|string>  $expected
+     * @param  array<mixed>  $answer
+     */
+    private function assertFigures(array $expected, array $answer): void
+    {
+        foreach ($expected as $path => $value) {
+            $found = data_get($answer, $path);
+            is_string($value) ? self::assertSame($value, $found, $path) : self::assertEqualsWithDelta($value, $found, abs($value) * 0.005 + 1e-6, $path);
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        $heat = ['outside_mm' => 47, 'interference_mm' => 0.02];
+        yield 'letters' => ['heat', ['outside_mm' => 'abc'] + $heat, 'outside_mm'];
+        yield 'negative' => ['heat', ['outside_mm' => -47] + $heat, 'outside_mm'];
+        yield 'two numbers' => ['heat', ['outside_mm' => '47 52'] + $heat, 'outside_mm'];
+        yield 'nine metres' => ['heat', ['outside_mm' => '9 m'] + $heat, 'outside_mm'];
+        yield 'nine thousand millimetres' => ['heat', ['outside_mm' => 9000] + $heat, 'outside_mm'];
+        yield 'empty' => ['heat', ['outside_mm' => ''] + $heat, 'outside_mm'];
+        yield 'missing' => ['heat', ['interference_mm' => 0.02], 'outside_mm'];
+        yield 'a list' => ['heat', ['outside_mm' => [47]] + $heat, 'outside_mm'];
+        yield 'true' => ['heat', ['outside_mm' => true] + $heat, 'outside_mm'];
+        yield 'too tight to be real' => ['heat', ['interference_mm' => 5] + $heat, 'interference_mm'];
+        yield 'a material that is none' => ['heat', ['material' => 'wood'] + $heat, 'material'];
+        yield 'a shop on fire' => ['heat', ['room_c' => 400] + $heat, 'room_c'];
+        yield 'yes as a word' => ['heat', ['freezer' => 'yes'] + $heat, 'freezer'];
+        yield 'a field that is not there' => ['heat', ['outside' => 47] + $heat, 'outside'];
+        yield 'bore larger than outside' => ['bearing-from-caliper', ['bore_mm' => 47, 'outside_mm' => 20], 'bore_mm'];
+        yield 'hub smaller than bearing' => ['press-force', ['bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 40, 'interference_mm' => 0.02], 'hub_outside_mm'];
+        yield 'two depths' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '12', 'depth_mm' => 3], ['clock' => '6', 'depth_mm' => 3]]], 'readings'];
+        yield 'a depth of words' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '12', 'depth_mm' => 'x'], ['clock' => '4', 'depth_mm' => 3], ['clock' => '8', 'depth_mm' => 3]]], 'readings.0.depth_mm'];
+        yield 'an hour that is none' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '13', 'depth_mm' => 3]]], 'readings.0.clock'];
+        yield 'readings of words' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => 'none'], 'readings'];
+        yield 'a number that is no bearing' => ['bearing-number', ['number' => 'rust'], 'number'];
+        yield 'a series without such a bore' => ['bearing-number', ['number' => '6299'], 'number'];
+        yield 'a size beyond the standard' => ['fit', ['outside_mm' => 500], 'outside_mm'];
+        yield 'an instrument that is none' => ['fit', ['outside_mm' => 47, 'bore_mm' => ['value' => 47, 'instrument' => 'eye']], 'bore_mm'];
+        yield 'mil is asked' => ['length', ['typed' => '5 mil'], 'typed'];
+    }
+
+    /** @param  array<string, mixed>  $input */
+    #[DataProvider('wrong')]
+    public function test_wrong_input_gets_a_sentence_and_the_fields_name(string $name, array $input, string $field): void
+    {
+        $answer = $this->postJson("/api/v1/calculators/$name", $input)->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json');
+        self::assertSame($field, $answer->json('errors.0.field'), (string) $answer->content());
+        self::assertMatchesRegularExpression('/^[A-Z0-9"].{5,}\.$/u', $answer->json('errors.0.detail'));
+    }
+
+    public function test_all_faults_of_an_input_are_said_at_once(): void
+    {
+        $errors = $this->postJson('/api/v1/calculators/heat', ['outside_mm' => 'x', 'interference_mm' => 'y', 'material' => 'wood'])->assertStatus(422)->json('errors');
+        self::assertSame(['outside_mm', 'interference_mm', 'material'], array_column($errors, 'field'));
+    }
+
+    public function test_a_calculator_that_is_not_there_names_those_that_are(): void
+    {
+        self::assertStringContainsString('press-force', $this->postJson('/api/v1/calculators/moon', ['x' => 1])->assertNotFound()->json('detail'));
+    }
+
+    public function test_the_command_line_says_what_is_wrong(): void
+    {
+        foreach ([['heat', '{"outside_mm":"x","interference_mm":0}', 'outside_mm'], ['heat', 'not json', 'body'], ['moon', '{}', 'name']] as [$name, $input, $field]) {
+            $process = new Process([PHP_BINARY, base_path('artisan'), 'bench:calc', $name], base_path(), null, $input);
+            self::assertSame(1, $process->run());
+            self::assertSame($field, json_decode($process->getOutput(), true)['errors'][0]['field']);
+        }
+    }
+
+    public function test_the_document_of_the_api_is_up_to_date(): void
+    {
+        $this->artisan('bench:openapi --check')->assertSuccessful();
+        $document = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true);
+        foreach (array_keys(Registry::all()) as $name) {
+            self::assertArrayHasKey("/calculators/$name", $document['paths']);
+        }
+    }
+}

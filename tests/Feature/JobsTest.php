@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Cards\PrintedCard;
+use App\Models\Job;
+use App\Models\Machine;
+use App\Models\Record;
+use App\Models\Role;
+use App\Models\SignOff;
+use App\Models\Tool;
+use App\Models\User;
+use CleanRace\Core\Tooling\ToolKind;
+use Database\Seeders\DatabaseSeeder;
+use Database\Seeders\DemoJob;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Jobs from opening to the signed card. */
+final class JobsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $user;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->person()->load('shop');
+        $this->actingAs($this->user);
+    }
+
+    private static function machineOf(User $user): Machine
+    {
+        return Machine::factory()->create(['shop_id' => $user->shop_id]);
+    }
+
+    private function good(?Machine $machine = null): Job
+    {
+        Tool::query()->firstOrCreate(['name' => '42 cup'], ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60]);
+
+        return $this->app->make(DemoJob::class)->load($this->user, $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]), 'Front wheel', 'good', 'Hums', Carbon::now()->subHour());
+    }
+
+    public function test_a_job_is_opened_with_a_number_of_the_shops_own(): void
+    {
+        $machine = Machine::factory()->create(['shop_id' => $this->user->shop_id]);
+        $open = fn () => $this->postJson('/api/v1/jobs', ['machine_id' => $machine->id, 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'complaint' => 'Rumbles downhill'])->assertCreated();
+        self::assertSame(1, $open()->json('number'));
+        $second = $open();
+        self::assertSame(2, $second->json('number'));
+        self::assertSame(['Rumbles downhill', 'check_in'], [$second->json('complaint'), $second->json('waits_at')]);
+        $other = $this->person();
+        $theirs = $this->nobody()::machineOf($other);
+        $this->actingAs($other)->postJson('/api/v1/jobs', ['machine_id' => $theirs->id, 'wheel' => 'Rear', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->assertJsonPath('number', 1);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrongJobs(): iterable
+    {
+        yield 'no machine' => [['machine_id' => null], 'machine_id'];
+        yield 'a machine of words' => [['machine_id' => 'x'], 'machine_id'];
+        yield 'a number beyond all' => [['machine_id' => 99999999999999], 'machine_id'];
+        yield 'a pattern not known' => [['pattern' => 'moon'], 'pattern'];
+        yield 'no complaint' => [['complaint' => ''], 'complaint'];
+        yield 'a long wheel' => [['wheel' => str_repeat('w', 81)], 'wheel'];
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('wrongJobs')]
+    public function test_what_is_missing_to_open_a_job_is_named(array $change, string $field): void
+    {
+        $machine = Machine::factory()->create(['shop_id' => $this->user->shop_id]);
+        $this->postJson('/api/v1/jobs', $change + ['machine_id' => $machine->id, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])
+            ->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+    }
+
+    public function test_the_board_is_paged_and_asks_the_same_few_queries_however_long_it_is(): void
+    {
+        Job::factory()->by($this->user)->count(35)->create();
+        DB::enableQueryLog();
+        $first = $this->getJson('/api/v1/jobs')->assertOk();
+        $few = count(DB::getQueryLog());
+        self::assertCount(30, $first->json('data'));
+        self::assertLessThanOrEqual(3, $few);
+        $rest = $this->getJson('/api/v1/jobs?cursor='.$first->json('next_cursor'))->json();
+        self::assertCount(5, $rest['data']);
+        self::assertNull($rest['next_cursor']);
+        self::assertCount(35, array_unique([...array_column($first->json('data'), 'id'), ...array_column($rest['data'], 'id')]));
+    }
+
+    public function test_opening_a_job_asks_few_queries_however_much_is_recorded(): void
+    {
+        $job = $this->good();
+        DB::enableQueryLog();
+        $this->getJson("/api/v1/jobs/{$job->id}")->assertOk();
+        self::assertLessThanOrEqual(9, count(DB::getQueryLog()));
+    }
+
+    public function test_a_good_job_is_signed_once_and_then_nothing_changes(): void
+    {
+        $job = $this->good();
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated()->assertJsonPath('id', $job->id);
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertStatus(409)->assertJsonPath('title', 'Already signed');
+        $this->keep($job, 'prove.carry', ['text' => 'later'])->assertStatus(409);
+        self::assertSame(1, SignOff::query()->count());
+        self::assertSame($this->user->name, $this->getJson("/api/v1/jobs/{$job->id}")->json('signed_by'));
+        self::assertSame([], array_column($this->getJson('/api/v1/jobs')->json('data'), 'id'));
+        self::assertSame([$job->id], array_column($this->getJson('/api/v1/jobs?signed=1')->json('data'), 'id'));
+    }
+
+    public function test_an_apprentice_does_all_but_sign(): void
+    {
+        $job = $this->good();
+        $this->actingAs($this->person(Role::Apprentice, $this->user));
+        $this->keep($job, 'prove.carry', ['text' => 'noted'])->assertCreated();
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertForbidden();
+        self::assertFalse($job->refresh()->isSigned());
+    }
+
+    public function test_what_stands_in_the_way_is_named_and_a_word_lets_a_care_go(): void
+    {
+        $job = $this->good();
+        $this->keep($job, 'part.sleeve', ['state' => 'on_tray'])->assertCreated();
+        $blocked = $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertStatus(409);
+        self::assertContains('Prove: Sleeve still lies on the tray', array_column($blocked->json('errors'), 'detail'));
+        $this->keep($job, 'part.sleeve', ['state' => 'fitted']);
+        $this->keep($job, 'source.left.number', ['text' => '6204 DDU C3']);
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertStatus(409);
+        $this->keep($job, 'word.source.left.match', ['text' => 'More clearance does no harm here'])->assertCreated();
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated();
+    }
+
+    public function test_the_board_shows_where_a_job_stops(): void
+    {
+        $job = $this->good();
+        $this->keep($job, 'set.turns', ['choice' => 'drags'])->assertCreated();
+        $card = $this->getJson('/api/v1/jobs')->json('data.0');
+        self::assertSame('set', $card['waits_at']);
+        self::assertSame('stop', collect($card['stations'])->firstWhere('station', 'set')['status']);
+    }
+
+    public function test_fasteners_are_remembered_for_this_wheel_of_this_machine(): void
+    {
+        $job = $this->good();
+        $again = fn (string $wheel) => $this->getJson('/api/v1/jobs/'.$this->postJson('/api/v1/jobs', ['machine_id' => $job->machine_id, 'wheel' => $wheel, 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->json('id'))->json('remembered');
+        $remembered = collect($again('Front wheel'))->keyBy('place');
+        self::assertSame('24', $remembered['fastener.axle_nut.spanner']['value']['text']);
+        self::assertEquals(80, $remembered['fastener.axle_nut.torque']['value']['nm']);
+        self::assertFalse($remembered->has('fastener.axle_nut.done'), 'that it was tightened is not remembered');
+        self::assertSame([], $again('Rear wheel'));
+    }
+
+    public function test_the_history_of_a_machine_says_what_was_fitted_and_carried_forward(): void
+    {
+        $job = $this->good();
+        $this->postJson("/api/v1/jobs/{$job->id}/signature");
+        $past = $this->getJson("/api/v1/machines/{$job->machine_id}")->assertOk()->json('jobs.0');
+        self::assertSame([['6204 DDU', '6204 DDU'], '12 000 km', $this->user->name], [$past['fitted'], $past['look_again'], $past['signed_by']]);
+        self::assertStringContainsString('seal track worn', $past['carried']);
+    }
+
+    public function test_tools_are_hung_in_either_unit_and_chosen_from(): void
+    {
+        $job = $this->jobOf($this->user);
+        $this->actingAs($this->user)->postJson('/api/v1/tools', ['name' => 'Inch cup', 'kind' => 'cup', 'outside_mm' => '1.8', 'opening_mm' => '1 1/2', 'length_mm' => '3', 'unit' => 'in'])->assertCreated()->assertJson(['outside_mm' => 45.72, 'opening_mm' => 38.1]);
+        self::assertSame('Inch cup', $this->getJson("/api/v1/jobs/{$job->id}")->json('report.driver.tools.0.name'));
+        foreach ([['outside_mm', 'x'], ['opening_mm', '60'], ['length_mm', ''], ['kind', 'spoon'], ['name', '']] as [$field, $value]) {
+            $this->postJson('/api/v1/tools', [$field => $value] + ['name' => 'T', 'kind' => 'cup', 'outside_mm' => '46', 'opening_mm' => '37', 'length_mm' => '60'])->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+        }
+    }
+
+    public function test_the_card_is_one_page_on_both_papers_and_says_what_was_done(): void
+    {
+        $job = $this->good();
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated();
+        foreach (['' => '595', '?paper=letter' => '612'] as $query => $width) {
+            $pdf = (string) $this->get("/files/jobs/{$job->id}/card.pdf$query")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            self::assertStringStartsWith('%PDF', $pdf);
+            self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf), "one page on $query");
+            self::assertMatchesRegularExpression("#/MediaBox \\[0\\.000 0\\.000 $width#", $pdf);
+        }
+    }
+
+    public function test_an_unsigned_long_job_still_prints_on_one_page(): void
+    {
+        $job = $this->good();
+        $this->keep($job, 'prove.carry', ['text' => str_repeat('seal track worn, look again. ', 60)]);
+        $pdf = $this->app->make(PrintedCard::class)->pdf($job->load('machine', 'shop', 'signer', 'signOff'), 'a4', 'in');
+        self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf));
+    }
+
+    public function test_the_demo_shop_has_jobs_at_different_stations_and_loads_once(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        self::assertSame(0, Record::query()->withoutGlobalScopes()->count(), 'a shop is there already: nothing is touched');
+    }
+
+    public function test_the_demo_data_holds_a_bad_bore_a_cocked_bearing_and_a_signed_job(): void
+    {
+        DB::table('users')->delete();
+        DB::table('shops')->delete();
+        $this->app->make('auth')->forgetGuards();
+        $this->seed(DatabaseSeeder::class);
+        $jobs = Job::query()->get();
+        $stops = $jobs->map(static fn (Job $j): array => array_keys(array_filter($j->standing['stations'] ?? [], static fn (string $s): bool => $s === 'stop')))->flatten()->sort()->values()->all();
+        self::assertSame(['seat', 'size'], $stops);
+        self::assertCount(1, $jobs->whereNotNull('signed_at'));
+        self::assertGreaterThanOrEqual(4, $jobs->pluck('standing.waits_at')->unique()->count());
+        self::assertSame(0, User::query()->where('email', 'not like', '%.example')->count(), 'no address that could be real');
+    }
+}

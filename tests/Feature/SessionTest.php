@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class SessionTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_signs_in_says_who_and_signs_out(): void
+    {
+        $user = $this->person(Role::Apprentice);
+        $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'bearing'])
+            ->assertOk()->assertJson(['name' => $user->name, 'role' => 'apprentice', 'may_sign' => false, 'units' => 'mm', 'theme' => 'light']);
+        $this->getJson('/api/v1/session')->assertOk()->assertJsonPath('email', $user->email);
+        $this->deleteJson('/api/v1/session')->assertNoContent();
+        $this->app->make('auth')->forgetGuards();
+        $this->getJson('/api/v1/session')->assertUnauthorized();
+    }
+
+    public function test_a_wrong_password_is_said_beside_the_field_and_tells_nothing_more(): void
+    {
+        $user = $this->person();
+        $known = $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(422)->json('errors');
+        $unknown = $this->postJson('/api/v1/session', ['email' => 'nobody@shop.example', 'password' => 'wrong'])->assertStatus(422)->json('errors');
+        self::assertSame($known, $unknown);
+        self::assertSame('email', $known[0]['field']);
+    }
+
+    public function test_tries_are_limited_and_a_good_one_clears_the_count(): void
+    {
+        $user = $this->person();
+        $try = fn (string $password) => $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => $password]);
+        for ($i = 0; $i < 4; $i++) {
+            $try('wrong')->assertStatus(422);
+        }
+        $try('bearing')->assertOk();
+        for ($i = 0; $i < 5; $i++) {
+            $try('wrong')->assertStatus(422);
+        }
+        $try('bearing')->assertStatus(429)->assertJsonPath('title', 'Too many tries');
+        $this->travel(61)->seconds();
+        $try('bearing')->assertOk();
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'nothing' => [[], 'email'];
+        yield 'no address' => [['email' => 'ines', 'password' => 'x'], 'email'];
+        yield 'no password' => [['email' => 'a@b.example'], 'password'];
+        yield 'lists' => [['email' => ['a'], 'password' => ['b']], 'email'];
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[DataProvider('wrong')]
+    public function test_what_is_missing_is_named(array $body, string $field): void
+    {
+        $this->postJson('/api/v1/session', $body)->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+    }
+
+    public function test_units_and_theme_are_kept(): void
+    {
+        $user = $this->person();
+        $this->actingAs($user)->patchJson('/api/v1/session', ['units' => 'in', 'theme' => 'dark'])->assertOk()->assertJson(['units' => 'in', 'theme' => 'dark']);
+        self::assertSame(['in', 'dark'], [$user->refresh()->units, $user->theme]);
+        $this->patchJson('/api/v1/session', ['units' => 'furlong'])->assertStatus(422)->assertJsonPath('errors.0.field', 'units');
+        $this->patchJson('/api/v1/session', ['role' => 'owner'])->assertOk();
+        self::assertSame(Role::Mechanic, $user->refresh()->role, 'nobody gives themselves a role');
+    }
+
+    public function test_headers_say_what_a_browser_may_do(): void
+    {
+        $page = $this->get('/board')->assertOk();
+        $policy = (string) $page->headers->get('Content-Security-Policy');
+        self::assertStringContainsString("default-src 'self'", $policy);
+        self::assertStringNotContainsString('unsafe', $policy);
+        self::assertMatchesRegularExpression("/script-src 'self' 'nonce-\\w{20,}'/", $policy);
+        self::assertSame(['DENY', 'nosniff', 'same-origin'], [$page->headers->get('X-Frame-Options'), $page->headers->get('X-Content-Type-Options'), $page->headers->get('Referrer-Policy')]);
+        self::assertStringContainsString("default-src 'none'", (string) $this->getJson('/api/v1/ping')->headers->get('Content-Security-Policy'));
+    }
+
+    public function test_an_unknown_address_of_the_api_is_a_problem_and_not_a_page(): void
+    {
+        $this->getJson('/api/v1/nothing')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('status', 404);
+        $this->json('PUT', '/api/v1/session')->assertStatus(405);
+    }
+}
