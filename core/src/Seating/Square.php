@@ -70,7 +70,7 @@ final readonly class Square
         $level = $this->level($input, $plane, $angle);
         if ($level === Level::Go) {
             return $input->stage === SquareStage::Home
-                ? Verdict::go(Message::of('square.home', 'Square'), Message::of('square.home.say', 'It stands level on its ledge.'))
+                ? Verdict::go(Message::of('square.home', 'Square'), Message::of('square.home.say', 'It stands level.'))
                 : Verdict::go(Message::of('square.on', 'Square: go on'), Message::of('square.on.say', 'It is going in level. Keep reading as it goes.'));
         }
         if ($high === null) {

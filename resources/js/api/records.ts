@@ -2,7 +2,7 @@ import { type QueryClient, useMutation, useMutationState, useQuery, useQueryClie
 import { useCallback, useMemo } from 'react';
 import { answer, api, type Refusal } from './client';
 import { jobKey } from './jobs';
-import type { Entry, EntryValue } from './types';
+import type { Entry, EntryValue, JobSheet, Kept } from './types';
 
 /** One record on its way to the server. Its id is made here, so that sent twice it is kept once. */
 export interface Sending {
@@ -13,6 +13,8 @@ export interface Sending {
   unit: 'mm' | 'in';
   instrument?: string;
   made_at: string;
+  /** Who enters it, to be shown until the server says so. */
+  by: string;
 }
 
 /** A record that the server would not take, with what was entered. */
@@ -23,6 +25,23 @@ export interface Refused {
 
 const recordKey = ['record'] as const;
 const refusedKey = (job: number) => ['refused', job] as const;
+
+/** The entries of a job with one more record in them; a withdrawn one takes its place's entry away. */
+function withRecord(entries: Entry[], kept: Kept, sending: Sending): Entry[] {
+  const others = entries.filter((one) => one.place !== kept.place);
+  if (kept.value === null) return others;
+  return [
+    ...others,
+    {
+      id: kept.id,
+      place: kept.place,
+      value: kept.value,
+      instrument: sending.instrument ?? null,
+      by: sending.by,
+      made_at: sending.made_at,
+    },
+  ];
+}
 
 /** A UUID also where the page is not served over a secure connection, as on a shop's own network. */
 export function newId(): string {
@@ -39,7 +58,7 @@ export function newId(): string {
  */
 export function setRecordDefaults(client: QueryClient): void {
   client.setMutationDefaults(recordKey, {
-    mutationFn: ({ job, ...body }: Sending) =>
+    mutationFn: ({ job, by: _by, ...body }: Sending) =>
       answer(api.POST('/jobs/{job}/records', { params: { path: { job } }, body: body as never })),
     scope: { id: 'records' },
     retry: (_count, refusal) => (refusal as Refusal).passing,
@@ -51,7 +70,12 @@ export function setRecordDefaults(client: QueryClient): void {
         { sending, detail: (refusal as Refusal).about(sending.place) ?? (refusal as Refusal).message },
       ]);
     },
-    onSuccess: (_kept, sending: Sending) => {
+    onSuccess: (kept, sending: Sending) => {
+      // What is acknowledged stands at once, also while later records are still on their way.
+      client.setQueryData<JobSheet>(
+        jobKey(sending.job),
+        (job) => job && { ...job, entries: withRecord(job.entries, kept as Kept, sending) },
+      );
       client.setQueryData<Refused[]>(refusedKey(sending.job), (before = []) =>
         before.filter((one) => one.sending.place !== sending.place),
       );
@@ -66,12 +90,12 @@ export function setRecordDefaults(client: QueryClient): void {
 }
 
 /** Keeps what was entered. */
-export function useKeep(job: number, unit: 'mm' | 'in') {
+export function useKeep(job: number, unit: 'mm' | 'in', by: string) {
   const { mutate } = useMutation<unknown, Refusal, Sending>({ mutationKey: recordKey });
   return useCallback(
     (place: string, entry: EntryValue, instrument?: string) =>
-      mutate({ job, id: newId(), place, entry, unit, instrument, made_at: new Date().toISOString() }),
-    [mutate, job, unit],
+      mutate({ job, id: newId(), place, entry, unit, instrument, made_at: new Date().toISOString(), by }),
+    [mutate, job, unit, by],
   );
 }
 
@@ -102,7 +126,7 @@ export function useRefused(job: number): [Map<string, Refused>, (place: string) 
 }
 
 /** What stands at each place: what the server has, and over it what still waits to be sent. */
-export function useEntries(job: number, kept: Entry[], me: string): Map<string, Entry> {
+export function useEntries(job: number, kept: Entry[]): Map<string, Entry> {
   const waiting = useWaiting();
   return useMemo(() => {
     const entries = new Map(kept.map((entry) => [entry.place, entry]));
@@ -115,10 +139,10 @@ export function useEntries(job: number, kept: Entry[], me: string): Map<string, 
           place: one.place,
           value: one.entry,
           instrument: one.instrument ?? null,
-          by: me,
+          by: one.by,
           made_at: one.made_at,
         });
     }
     return entries;
-  }, [job, kept, waiting, me]);
+  }, [job, kept, waiting]);
 }

@@ -16,6 +16,7 @@ export type JobReport = Schemas['JobReport'];
 export type JobSheet = Schemas['JobSheet'];
 export type JobCard = Schemas['JobCard'];
 export type Entry = Schemas['Entry'];
+export type Kept = Schemas['Kept'];
 export type Person = Schemas['Person'];
 export type MachineCard = Schemas['MachineCard'];
 export type MachineHistory = Schemas['MachineHistory'];

@@ -169,12 +169,7 @@ export function AxleLine({ report, units, width, height, lit, driver }: Props) {
       <text x={width - 14} y={20} fontSize={14} textAnchor="end" fill={ink('mute')}>
         Right
       </text>
-      <text
-        x={14}
-        y={height - 8}
-        fontSize={12.5}
-        fill={ink('mute')}
-      >
+      <text x={14} y={height - 8} fontSize={12.5} fill={ink('mute')}>
         {`Half-section, to scale.${tilted ? ` Tilt drawn × ${TILT_DRAWN}.` : ''}`}
       </text>
     </svg>

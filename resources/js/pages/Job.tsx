@@ -61,10 +61,10 @@ function Sheet({ job }: { job: JobSheet }) {
   const { station: named } = useParams();
   const [drafts, draft] = useDrafts();
   const preview = usePreview(job.id, drafts, units);
-  const entries = useEntries(job.id, job.entries, person.name);
+  const entries = useEntries(job.id, job.entries);
   const waitingList = useWaiting();
   const [refused, dismiss] = useRefused(job.id);
-  const keep = useKeep(job.id, units);
+  const keep = useKeep(job.id, units, person.name);
   const live = drafts.length > 0 && preview.data && !preview.isError ? preview.data : job.report;
   const report = useDeferredValue(live);
   const station = report.stations.find((one) => one.station === named) ?? (report.stations[0] as StationReport);
@@ -141,7 +141,8 @@ const stopped = (step: Step): boolean => step.holds && step.verdicts.some((verdi
 function useStep(station: StationReport): [string, (id: string) => void] {
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const first = useRef<Record<string, string>>({});
-  first.current[station.station] ??= (station.steps.find((one) => !one.done || stopped(one)) ?? station.steps[0])?.id ?? '';
+  first.current[station.station] ??=
+    (station.steps.find((one) => !one.done || stopped(one)) ?? station.steps[0])?.id ?? '';
   const id = chosen[station.station] ?? first.current[station.station] ?? '';
   const set = useCallback(
     (next: string) => setChosen((before) => ({ ...before, [station.station]: next })),

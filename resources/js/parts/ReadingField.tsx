@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { type KeyboardEvent, useEffect, useId, useState } from 'react';
 import type { Ask, EntryValue } from '../api/types';
+import { visuallyHidden } from '../theme/hidden';
 import { useBench } from './bench';
 import { Input } from './Field';
 import { useUnits } from './person';
@@ -85,7 +86,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
   return (
     <Box>
       <Flex align="baseline" justify="space-between" gap="2">
-        <chakra.label htmlFor={id} fontSize="14px" color="mute">
+        <chakra.label htmlFor={id} fontSize="14px" color="mute" css={short ? visuallyHidden : undefined}>
           {label ?? ask.label}
         </chakra.label>
         {bench.waiting.has(ask.place) && (
@@ -105,6 +106,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
           inputMode={measured ? 'decimal' : 'text'}
           placeholder={ask.hint && !short ? ask.hint : undefined}
           onChange={(event) => change(event.target.value)}
+          onFocus={(event) => event.currentTarget.select()}
           onBlur={keep}
           onKeyDown={press}
           aria-invalid={fault ? true : undefined}

@@ -71,7 +71,7 @@ export function ClockPanel({ step }: { step: Step }) {
           <Grid gap="1.5">
             {shown.map((ask) => (
               <Grid key={ask.place} templateColumns="30px 1fr" alignItems="start">
-                <chakra.span pt="7" fontFamily="heading" fontWeight="600" fontSize="18px" color="mute" aria-hidden>
+                <chakra.span pt="2.5" fontFamily="heading" fontWeight="600" fontSize="18px" color="mute" aria-hidden>
                   {ask.at}
                 </chakra.span>
                 <ReadingField ask={ask} label={`Depth at ${ask.at}`} short />

@@ -43,13 +43,13 @@ export function DriverPanel({ step }: { step: Step }) {
               <Box flex="1">
                 <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
                   {tool.name}
+                </chakra.span>{' '}
+                <chakra.span fontSize="13.5px" whiteSpace="nowrap">
+                  {length(tool.outside_mm, units, 1)} /{' '}
+                  {tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}
                 </chakra.span>
                 <Box fontSize="13.5px">{say(tool.reason, units)}</Box>
               </Box>
-              <chakra.span fontSize="13.5px" whiteSpace="nowrap">
-                {length(tool.outside_mm, units, 1)} /{' '}
-                {tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}
-              </chakra.span>
             </Button>
           </li>
         ))}

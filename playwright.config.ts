@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+// Debian's Chromium; as root it cannot have a sandbox of its own, and it must not look for the network.
+const args = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 1,
+  reporter: 'list',
+  forbidOnly: true,
+  outputDir: 'test-results',
+  use: {
+    baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8080',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: '/usr/bin/chromium', args },
+  },
+});

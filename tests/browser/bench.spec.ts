@@ -1,0 +1,161 @@
+import { expect, test } from '@playwright/test';
+import { field, goTo, kept, openJob, records, signIn, station, tap, type, verdict } from './helpers';
+
+const demo = async (page: import('@playwright/test').Page, machine: string): Promise<void> => {
+  await page.goto('/board');
+  await page.getByRole('link', { name: machine }).click();
+  await page.waitForURL(/\/jobs\/\d+\//);
+};
+
+test('the demo jobs stand where they should: cocked, bad bore, a little to go', async ({ page }) => {
+  await signIn(page);
+  await demo(page, 'Parcel moped 7');
+  await expect(verdict(page)).toHaveText('Drive it back out');
+  await expect(page.getByText('It stands 0.60 mm proud at 12.')).toBeVisible();
+  await expect(page.getByRole('img', { name: "Proud at 12 o'clock" })).toBeVisible();
+  await expect(page.getByText('Tilt drawn × 6.')).toBeVisible();
+  expect(await page.locator('g[data-part="bearing_left"]').getAttribute('transform')).toMatch(/^rotate\(/);
+  await demo(page, "Warden's trail bike");
+  await expect(verdict(page)).toHaveText('The bore will not hold it');
+  await demo(page, 'Campsite trail bike 1');
+  await expect(verdict(page)).toHaveText(/0\.3\d mm to go/);
+  await expect(page.getByText('How this was worked out').first()).toBeVisible();
+  await page.getByText('How this was worked out').first().click();
+  await expect(page.getByText('hub − first depth − first width − sleeve − second width')).toBeVisible();
+});
+
+test('a verdict follows while it is typed, and nothing is kept until it is entered', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Live bike');
+  await page.goto(`/jobs/${job}/size`);
+  await field(page, 'size.left.number').pressSequentially('6204 2RS');
+  await expect(verdict(page)).toHaveText('6204');
+  await expect(page.getByText('20 × 47 × 14 mm.')).toBeVisible();
+  expect((await records(page, job)).map((one) => one.place)).not.toContain('size.left.number');
+  await field(page, 'size.left.number').press('Escape');
+  await expect(field(page, 'size.left.number')).toHaveValue('');
+  await field(page, 'size.left.number').fill('6302 ZZ');
+  await page.getByRole('heading', { level: 1 }).click();
+  await kept(page);
+  expect((await records(page, job)).at(-1)).toMatchObject({ place: 'size.left.number', value: { text: '6302 ZZ' } });
+});
+
+for (const [typed, words] of [
+  ['abc', 'is not a length'],
+  ['-3', 'must be more than zero'],
+  ['104 105', 'more than one number'],
+  ['9 m', 'more than 2 metres'],
+  ['1,250', 'Write 1.250 or 1250'],
+] as const) {
+  test(`"${typed}" gets one sentence beside the field and is not lost`, async ({ page }) => {
+    await signIn(page);
+    const job = await openJob(page, 'Wrong bike');
+    await page.goto(`/jobs/${job}/size`);
+    await goTo(page, 'Ledge, sleeve, faces');
+    await type(page, 'size.ledge_depth', '23.2');
+    await field(page, 'size.over_faces').fill(typed);
+    await expect(page.getByRole('alert')).toContainText(words);
+    await field(page, 'size.over_faces').press('Enter');
+    await expect(page.getByRole('alert')).toContainText(words);
+    await expect(field(page, 'size.over_faces')).toHaveValue(typed);
+    await expect(field(page, 'size.ledge_depth')).toHaveValue('23.2');
+  });
+}
+
+test('three depths are enough, and the eye alone too', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Three-point bike');
+  await page.goto(`/jobs/${job}/seat`);
+  await goTo(page, 'Start the first bearing square');
+  await page.getByRole('button', { name: 'Three places' }).click();
+  await type(page, 'seat.left.start.12', '3.00');
+  await type(page, 'seat.left.start.4', '3.30');
+  await type(page, 'seat.left.start.8', '3.30');
+  await expect(verdict(page)).toHaveText('Tap at 12');
+  await goTo(page, 'Start the second bearing square');
+  await tap(page, 'seat.right.start.eye', 'Proud on one side');
+  await tap(page, 'seat.right.start.eye_clock', '4');
+  await expect(verdict(page)).toHaveText('Is the sleeve in?');
+});
+
+test('a missing sleeve cannot be passed over in silence', async ({ page }) => {
+  await signIn(page);
+  await demo(page, 'Campsite trail bike 1');
+  await goTo(page, 'Sleeve in, and look through');
+  await tap(page, 'seat.look_through', 'Not seen');
+  await expect(verdict(page)).toHaveText('Is the sleeve in?');
+  await goTo(page, 'The second, just to the sleeve');
+  await expect(verdict(page)).toHaveText('Is the sleeve in?');
+  await goTo(page, 'Sleeve in, and look through');
+  await tap(page, 'seat.look_through', 'Sleeve seen');
+  await kept(page);
+});
+
+test('a tap twice on the same answer takes it back', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Twice bike');
+  await page.goto(`/jobs/${job}/check_in`);
+  await goTo(page, 'Rock it, spin it, listen');
+  await tap(page, 'check.spin', 'Quiet');
+  await expect(page.getByRole('button', { name: 'Quiet' })).toHaveAttribute('aria-pressed', 'true');
+  await tap(page, 'check.spin', 'Quiet');
+  await expect(page.getByRole('button', { name: 'Quiet' })).toHaveAttribute('aria-pressed', 'false');
+  await kept(page);
+});
+
+test('in inches every length shows and is read in inches', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Inch bike');
+  await page.getByRole('button', { name: 'Units: mm. Change.' }).click();
+  await page.goto(`/jobs/${job}/size`);
+  await goTo(page, 'Ledge, sleeve, faces');
+  await type(page, 'size.sleeve_length', '2.27');
+  await kept(page);
+  await expect(page.getByText('sleeve 2.270 in')).toBeVisible();
+  expect((await records(page, job)).at(-1)?.value?.mm).toBeCloseTo(57.658, 3);
+  await page.getByRole('button', { name: 'Units: in. Change.' }).click();
+  await expect(page.getByText('sleeve 57.66 mm')).toBeVisible();
+});
+
+test('a photo that is none is refused beside the part', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Photo bike');
+  await page.goto(`/jobs/${job}/strip`);
+  await goTo(page, 'Sleeve out');
+  await page
+    .locator('[data-place="part.sleeve"] input[type=file]')
+    .setInputFiles({ name: 'sleeve.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('this is text') });
+  await expect(page.getByRole('alert')).toContainText('not a picture');
+});
+
+test('an apprentice works on jobs but does not sign', async ({ page }) => {
+  await signIn(page, 'apprentice');
+  await demo(page, 'Parcel moped 3');
+  await station(page, 'Prove');
+  await goTo(page, 'Sign it off');
+  await expect(page.getByText('A mechanic or the owner signs.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Sign as/ })).toHaveCount(0);
+});
+
+test('fasteners are offered again the next time', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/board');
+  await page.getByRole('button', { name: 'Open a job' }).click();
+  await page.getByLabel('Machine').selectOption({ label: 'Campsite trail bike 1, Northbay Camp' });
+  await page.getByLabel('What the customer says').fill('Again');
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await page.waitForURL(/check_in/);
+  await station(page, 'Strip');
+  await goTo(page, 'Draw the axle');
+  await page.getByRole('button', { name: 'Last time: 24' }).click();
+  await expect(field(page, 'fastener.axle_nut.spanner')).toHaveValue('24');
+});
+
+test('a signed job is closed', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Show signed jobs' }).click();
+  await page.getByRole('link', { name: 'Campsite trail bike 1' }).click();
+  await expect(page.getByText('signed by Ines')).toBeVisible();
+  await station(page, 'Size');
+  await expect(field(page, 'size.left.number')).toBeDisabled();
+});

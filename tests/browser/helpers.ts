@@ -1,0 +1,94 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** People of the demo shop. */
+export const PEOPLE = { mechanic: 'ines', owner: 'tove', apprentice: 'pim' } as const;
+
+export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail').fill(`${PEOPLE[who]}@ferryworks.example`);
+  await page.getByLabel('Password').fill('bearing');
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/board');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
+/** Opens a job on a machine that was not here before, and gives its address back. */
+export async function openJob(page: Page, name: string, complaint = 'Rumbles downhill'): Promise<number> {
+  await page.goto('/board');
+  await page.getByRole('button', { name: 'Open a job' }).click();
+  await page.getByLabel('Machine').selectOption({ label: 'A machine not seen before' });
+  await page.getByLabel('Its name').fill(name);
+  await page.getByLabel('What the customer says').fill(complaint);
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await page.waitForURL(/\/jobs\/\d+\/check_in/);
+  return Number(page.url().match(/jobs\/(\d+)/)?.[1]);
+}
+
+export const field = (page: Page, place: string): Locator => page.locator(`input[data-place="${place}"]`);
+
+/** Types a reading and presses Enter, as a caliper with a cable does. */
+export async function type(page: Page, place: string, text: string): Promise<void> {
+  await field(page, place).fill(text);
+  await field(page, place).press('Enter');
+}
+
+/** Taps an answer. */
+export const tap = (page: Page, place: string, label: string): Promise<void> =>
+  page.locator(`[data-place="${place}"]`).getByRole('button', { name: label, exact: true }).click();
+
+/** Taps what is done by doing it. */
+export const tick = (page: Page, place: string): Promise<void> => page.locator(`button[data-place="${place}"]`).click();
+
+export const goTo = async (page: Page, step: string): Promise<void> => {
+  await page.getByRole('region', { name: 'Steps' }).getByRole('button', { name: step }).click();
+  await expect(page.getByRole('heading', { level: 2, name: step })).toBeVisible();
+};
+
+export async function station(page: Page, name: string): Promise<void> {
+  const link = page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: new RegExp(`${name} ?\\d+ of`) });
+  await link.click();
+  await expect(link).toHaveAttribute('aria-current', 'page');
+}
+
+/** The verdict that stands first on the right. */
+export const verdict = (page: Page): Locator =>
+  page.getByRole('region', { name: 'Verdict', exact: true }).locator('h3').first();
+
+export const kept = (page: Page): Promise<void> => expect(page.getByTestId('keeping')).toHaveText('All kept');
+
+interface Entry {
+  place: string;
+  value: Record<string, unknown> | null;
+  id: string;
+}
+
+/** Every record of a job as the server has it, oldest first. */
+export async function records(page: Page, job: number): Promise<Entry[]> {
+  const all: Entry[] = [];
+  let cursor = '';
+  do {
+    const answer = await page.request.get(`/api/v1/jobs/${job}/records${cursor && `?cursor=${cursor}`}`);
+    const body = (await answer.json()) as { data: Entry[]; next_cursor: string | null };
+    all.push(...body.data);
+    cursor = body.next_cursor ?? '';
+  } while (cursor);
+  return all.reverse();
+}
+
+/** Puts entries into a job through the API, for a test that is about what comes after. */
+export async function enter(
+  page: Page,
+  job: number,
+  entries: { place: string; entry: Record<string, unknown> }[],
+): Promise<void> {
+  const token = (await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '';
+  for (const one of entries) {
+    const answer = await page.request.post(`/api/v1/jobs/${job}/records`, {
+      headers: { 'X-XSRF-TOKEN': decodeURIComponent(token) },
+      data: { ...one, id: crypto.randomUUID() },
+    });
+    expect(answer.status(), one.place).toBe(201);
+  }
+}

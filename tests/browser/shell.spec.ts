@@ -1,0 +1,217 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { goTo, signIn, station } from './helpers';
+
+/** Faults that keep somebody from working. */
+async function serious(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+    .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
+}
+
+const theme = async (page: Page, wanted: 'light' | 'dark'): Promise<void> => {
+  const dark = await page.evaluate(() => document.documentElement.classList.contains('dark'));
+  if (dark !== (wanted === 'dark')) await page.getByRole('button', { name: /^Theme/ }).click();
+  await expect(page.locator('html')).toHaveClass(wanted === 'dark' ? /dark/ : /^(?!.*dark)/);
+};
+
+for (const wanted of ['light', 'dark'] as const) {
+  test(`no page has a serious fault for those who see or move otherwise, ${wanted}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await page.goto('/sign-in');
+    await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
+    expect(await serious(page), '/sign-in').toEqual([]);
+    await signIn(page);
+    await theme(page, wanted);
+    const job = (await page.getByRole('link', { name: 'Parcel moped 7' }).getAttribute('href'))?.match(/\d+/)?.[0];
+    const stations = ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'].map(
+      (one) => `/jobs/${job}/${one}`,
+    );
+    for (const address of [
+      '/board',
+      ...stations,
+      '/machines',
+      '/machines/1',
+      '/finder',
+      '/finder/square',
+      '/tools',
+      '/nowhere',
+    ]) {
+      await page.goto(address);
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      expect(await serious(page), address).toEqual([]);
+    }
+    for (const [where, step] of [
+      ['Size', 'Will the left bore hold'],
+      ['Seat', 'Choose the driver'],
+      ['Strip', 'Draw the axle'],
+      ['Source', 'Match the left'],
+    ] as const) {
+      await page.goto(`/jobs/${job}/seat`);
+      await station(page, where);
+      await goTo(page, step);
+      expect(await serious(page), step).toEqual([]);
+    }
+    await page.goto('/board');
+    await page.getByRole('button', { name: 'Open a job' }).click();
+    expect(await serious(page), 'open a job').toEqual([]);
+    await page.keyboard.press('Escape');
+    await theme(page, 'light');
+  });
+}
+
+test('the keys do what the help sheet says', async ({ page }) => {
+  await signIn(page);
+  await page.keyboard.press('m');
+  await expect(page).toHaveURL(/machines/);
+  await page.keyboard.press('f');
+  await expect(page).toHaveURL(/finder/);
+  await page.keyboard.press('w');
+  await expect(page).toHaveURL(/tools/);
+  await page.keyboard.press('b');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'What the keys do' })).toBeVisible();
+  await page.keyboard.press('m');
+  await expect(page, 'no shortcut works under a sheet').toHaveURL(/board/);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Parcel moped 7' }).click();
+  for (const [key, where] of ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'].map(
+    (one, i) => [String(i + 1), one] as const,
+  )) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(new RegExp(`/${where}$`));
+  }
+  await page.keyboard.press('3');
+  await goTo(page, 'The left bearing');
+  await page.keyboard.press('n');
+  await expect(page.getByRole('heading', { level: 2, name: 'The right bearing' })).toBeVisible();
+  await page.keyboard.press('p');
+  await expect(page.getByRole('heading', { level: 2, name: 'The left bearing' })).toBeVisible();
+});
+
+test('a wrong password is said beside the field and keeps the address', async ({ page }) => {
+  await page.goto('/board');
+  await expect(page).toHaveURL(/sign-in/);
+  await page.getByLabel('E-mail').fill('ines@ferryworks.example');
+  await page.getByLabel('Password').fill('wrong');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toHaveText('No one signs in with this address and password.');
+  await expect(page.getByLabel('E-mail')).toHaveValue('ines@ferryworks.example');
+});
+
+test('signing out leaves nothing behind on the page', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page).toHaveURL(/sign-in/);
+  await page.goto('/board');
+  await expect(page).toHaveURL(/sign-in/);
+});
+
+test('the theme and the units are remembered for the person', async ({ page }) => {
+  await signIn(page, 'owner');
+  await page.keyboard.press('t');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: 'Units: in. Change.' })).toBeVisible();
+  await page.reload();
+  await expect(page.locator('html')).toHaveClass(/dark/);
+  await expect(page.getByRole('button', { name: 'Units: in. Change.' })).toBeVisible();
+  await page.keyboard.press('t');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: 'Units: mm. Change.' })).toBeVisible();
+});
+
+test('no style or script is refused by the page policy', async ({ page }) => {
+  const refused: string[] = [];
+  page.on('console', (message) => {
+    if (/Content Security Policy|Refused to/i.test(message.text())) refused.push(message.text());
+  });
+  await signIn(page);
+  await page.getByRole('link', { name: 'Parcel moped 7' }).click();
+  await station(page, 'Size');
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Finder' }).click();
+  await expect(page.getByRole('heading', { name: 'Finder' })).toBeVisible();
+  expect(refused).toEqual([]);
+});
+
+test('the first load is at most 220 kB of script', async ({ page }) => {
+  let bytes = 0;
+  page.on('response', async (response) => {
+    if (response.url().endsWith('.js'))
+      bytes +=
+        Number(await response.headerValue('content-length')) || (await response.request().sizes()).responseBodySize;
+  });
+  await page.goto('/sign-in');
+  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  expect(bytes).toBeGreaterThan(20_000);
+  expect(bytes).toBeLessThan(220_000);
+});
+
+test('the finder answers while it is typed and says what is missing', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/finder/press-force');
+  await page.getByRole('button', { name: 'Fill in an example' }).click();
+  await expect(page.getByRole('heading', { level: 3 }).first()).toHaveText('Light work: 1345 N');
+  await page.getByLabel('Outside diameter of the hub around the bearing, mm').fill('40');
+  await expect(page.getByRole('alert')).toHaveText('The hub must be larger outside than the bearing it holds.');
+  await page.goto('/finder/bearing-from-caliper');
+  await page.getByLabel('Bore, mm').fill('20.0');
+  await page.getByLabel('Outside diameter, mm').fill('47.0');
+  await page.getByLabel('Width, mm').fill('14');
+  await expect(page.getByRole('heading', { level: 3 }).first()).toContainText('6204');
+  await page.goto('/finder/square');
+  await page.getByRole('button', { name: 'Fill in an example' }).click();
+  await expect(page.getByRole('heading', { level: 3 }).filter({ hasText: 'Drive it back out' })).toBeVisible();
+});
+
+test('a tool is hung on the wall by a mechanic, not by an apprentice', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/tools');
+  await page.getByLabel('Name').fill('Exhaust pipe end');
+  await page.getByLabel('Kind').selectOption('pipe');
+  await page.getByLabel('Outside of its face').fill('1 3/4 in');
+  await page.getByLabel('Opening').fill('60');
+  await page.getByLabel('Length').fill('80');
+  await page.getByRole('button', { name: 'Hang it up' }).click();
+  await expect(page.getByRole('alert')).toHaveText('The opening is not smaller than the outside of the tool.');
+  await expect(page.getByLabel('Name')).toHaveValue('Exhaust pipe end');
+  await page.getByLabel('Opening').fill('40');
+  await page.getByRole('button', { name: 'Hang it up' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Exhaust pipe end' })).toContainText('44.5 mm / 40.0 mm');
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await signIn(page, 'apprentice');
+  await page.goto('/tools');
+  await expect(page.getByText('Exhaust pipe end')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Hang it up' })).toHaveCount(0);
+});
+
+test('what is missing to open a job is said beside its field', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Open a job' }).click();
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Choose the machine.' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Write what the customer says' })).toBeVisible();
+});
+
+test('a job that is not there says so', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/jobs/999999/seat');
+  await expect(page.getByRole('alert')).toContainText('Not here');
+  await page.goto('/nowhere');
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+});
+
+test('on a phone the page fits and every target is large enough for a thumb', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 780 });
+  await signIn(page);
+  for (const address of ['/board', '/jobs/2/check_in', '/tools', '/finder']) {
+    await page.goto(address);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(390);
+  }
+  await page.goto('/jobs/2/check_in');
+  for (const button of await page.locator('main fieldset button').all()) {
+    expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(44);
+  }
+});

@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test';
+import { newId } from '../../resources/js/api/records';
+import { hours, onClock } from '../../resources/js/drawing/ClockFace';
+import { fit } from '../../resources/js/drawing/scale';
+import { amount, length, say, shown } from '../../resources/js/parts/say';
+
+test.describe('words and numbers', () => {
+  test('quantities show in the unit of the person', () => {
+    expect(shown({ value: 0.6, unit: 'mm', digits: 2 }, 'mm')).toBe('0.60 mm');
+    expect(shown({ value: 25.4, unit: 'mm', digits: 2 }, 'in')).toBe('1.000 in');
+    expect(shown({ value: 0.0254, unit: 'mm', digits: 3 }, 'in')).toBe('0.0010 in');
+    expect(shown({ value: 0.0114, unit: 'share', digits: 1 }, 'mm')).toBe('1.1%');
+    expect(shown({ value: 1344.65, unit: 'n', digits: 0 }, 'in')).toBe('1345 N');
+    expect(shown({ value: 0.778, unit: 'deg', digits: 2 }, 'mm')).toBe('0.78°');
+    expect(amount(-0.0714, 'mm', 3, 'mm')).toBe('-0.071');
+    expect(length(104, 'mm')).toBe('104.00 mm');
+  });
+
+  test('a message fills its places and leaves what it does not know', () => {
+    const message = {
+      key: 'k',
+      text: 'It stands {tilt} proud at {clock}; {what}.',
+      values: { tilt: { value: 0.6, unit: 'mm' as const, digits: 2 }, clock: '12' },
+    };
+    expect(say(message, 'mm')).toBe('It stands 0.60 mm proud at 12; {what}.');
+    expect(say(message, 'in')).toBe('It stands 0.024 in proud at 12; {what}.');
+  });
+
+  test('ids are UUIDs of version 4 and differ', () => {
+    const ids = Array.from({ length: 200 }, newId);
+    for (const id of ids) expect(id).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  test('the clock has 12 up and turns clockwise', () => {
+    expect(onClock(0, 10).y).toBeCloseTo(-10);
+    expect(onClock(3, 10).x).toBeCloseTo(10);
+    expect(onClock(6, 10).y).toBeCloseTo(10);
+    expect(onClock(9, 10).x).toBeCloseTo(-10);
+    expect(hours('1:30')).toBe(1.5);
+    expect(hours('12')).toBe(12);
+  });
+
+  test('a section fits its box at one scale, centred', () => {
+    const section = { over_faces_mm: 104, hub_outside_mm: 66, housing: [], shapes: [], spans: [] };
+    const scale = fit(section, 1200, 180);
+    expect(scale.x(52)).toBeCloseTo(600);
+    expect(scale.y(0)).toBe(180);
+    expect(scale.y(33)).toBeGreaterThanOrEqual(0);
+    expect(scale.x(104) - scale.x(0)).toBeCloseTo(104 * scale.perMm);
+    expect(fit(section, 300, 180).perMm).toBeLessThan(scale.perMm);
+  });
+});
