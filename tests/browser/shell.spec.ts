@@ -4,7 +4,7 @@ import { goTo, signIn, station } from './helpers';
 
 /** Faults that keep somebody from working. */
 async function serious(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
   return violations
     .filter((one) => one.impact === 'serious' || one.impact === 'critical')
     .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
@@ -76,6 +76,7 @@ test('the keys do what the help sheet says', async ({ page }) => {
   await expect(page, 'no shortcut works under a sheet').toHaveURL(/board/);
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Parcel moped 7' }).click();
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
   for (const [key, where] of ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'].map(
     (one, i) => [String(i + 1), one] as const,
   )) {

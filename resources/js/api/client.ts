@@ -49,6 +49,11 @@ const guard: Middleware = {
     request.headers.set('Accept', 'application/json');
     return request;
   },
+  async onResponse({ response }) {
+    // The session ended: the next try carries a fresh token.
+    if (response.status === 419) await fetchToken();
+    return response;
+  },
 };
 
 export const api = createClient<paths>({ baseUrl: '/api/v1', credentials: 'same-origin' });

@@ -31,6 +31,9 @@ const persister: Persister = {
   removeClient: () => del(STORE),
 };
 
+/** Leaves nothing of what was known in this browser. */
+export const forget = (): Promise<void> => del(STORE);
+
 export const persistOptions = {
   persister,
   maxAge: A_WEEK,

@@ -61,7 +61,8 @@ export function setRecordDefaults(client: QueryClient): void {
     mutationFn: ({ job, by: _by, ...body }: Sending) =>
       answer(api.POST('/jobs/{job}/records', { params: { path: { job } }, body: body as never })),
     scope: { id: 'records' },
-    retry: (_count, refusal) => (refusal as Refusal).passing,
+    // Signed out is a matter of signing in again: what was entered waits for it.
+    retry: (_count, refusal) => (refusal as Refusal).passing || [401, 419].includes((refusal as Refusal).status),
     retryDelay: (count) => Math.min(500 * 2 ** count, 5_000),
     gcTime: Number.POSITIVE_INFINITY,
     onError: (refusal, sending: Sending) => {

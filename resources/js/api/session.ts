@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, fetchToken, type Refusal } from './client';
+import { forget } from './queryClient';
 import type { Person } from './types';
 
 export const sessionKey = ['session'] as const;
@@ -10,7 +11,7 @@ export const useSession = () =>
     queryKey: sessionKey,
     queryFn: () => answer(api.GET('/session')),
     retry: (count, refusal) => refusal.passing && count < 3,
-    staleTime: 60_000,
+    staleTime: 0,
   });
 
 export const useSignIn = () => {
@@ -29,8 +30,9 @@ export const useSignOut = () => {
   const client = useQueryClient();
   return useMutation<unknown, Refusal, void>({
     mutationFn: () => answer(api.DELETE('/session')),
-    onSuccess: () => {
+    onSuccess: async () => {
       client.clear();
+      await forget();
       window.location.assign('/sign-in');
     },
   });
@@ -41,6 +43,9 @@ export const usePreferences = () => {
   return useMutation<Person, Refusal, { units?: 'mm' | 'in'; theme?: 'light' | 'dark' }>({
     mutationFn: (body) => answer(api.PATCH('/session', { body })),
     onMutate: (change) => client.setQueryData<Person>(sessionKey, (person) => person && { ...person, ...change }),
-    onSuccess: (person) => client.setQueryData(sessionKey, person),
+    // One after the other: the answer to an earlier change must not undo a later one on the page.
+    scope: { id: 'preferences' },
+    onSuccess: (kept, change) =>
+      client.setQueryData<Person>(sessionKey, (person) => (person ? { ...person, ...change } : kept)),
   });
 };

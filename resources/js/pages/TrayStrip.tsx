@@ -11,6 +11,7 @@ export function TrayStrip({ items, lit }: { items: TrayItem[]; lit: string | nul
     <Flex
       as="section"
       aria-label="Tray"
+      tabIndex={0}
       align="center"
       gap="2"
       px="4"

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { type KeyboardEvent, useEffect, useId, useState } from 'react';
+import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
 import type { Ask, EntryValue } from '../api/types';
 import { visuallyHidden } from '../theme/hidden';
 import { useBench } from './bench';
@@ -44,7 +44,13 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
   const refused = bench.refused.get(ask.place);
   const kept = asTyped(ask, entry?.value);
   const remembered = bench.job.remembered.find((one) => one.place === ask.place);
-  const [typed, setTyped] = useState<string | null>(null);
+  const [typed, setTypedState] = useState<string | null>(null);
+  // Enter keeps and moves on, and moving on leaves the field: what was typed is kept once.
+  const pending = useRef<string | null>(null);
+  const setTyped = (text: string | null) => {
+    pending.current = text;
+    setTypedState(text);
+  };
   const refusedText = refused && asTyped(ask, refused.sending.entry);
   const shown = typed ?? refusedText ?? kept;
   const measured = ask.kind === 'length' || ask.kind === 'depth';
@@ -63,8 +69,8 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
     bench.draft(ask.place, text.trim() === '' ? undefined : asEntry(ask, text), instrument);
   };
   const keep = () => {
-    if (typed === null) return;
-    const text = typed.trim();
+    if (pending.current === null) return;
+    const text = pending.current.trim();
     if (text !== '' && text !== kept) bench.keep(ask.place, asEntry(ask, text), instrument);
     if (text === '' && kept !== '') bench.keep(ask.place, null);
     if (text === '') bench.dismiss(ask.place);

@@ -41,6 +41,7 @@ export function Shell() {
   const navigate = useNavigate();
   const { mutate: prefer } = usePreferences();
   const { mutate: signOut } = useSignOut();
+  const waiting = useWaiting().length;
   const [help, setHelp] = useState(false);
   useMode(person.theme as Mode);
   const turnTheme = () => prefer({ theme: person.theme === 'dark' ? 'light' : 'dark' });
@@ -123,8 +124,9 @@ export function Shell() {
             look="quiet"
             fontSize="13px"
             px="1"
+            disabled={waiting > 0}
             onClick={() => signOut()}
-            title={`${person.name}, ${person.role}`}
+            title={waiting > 0 ? 'Not before everything is kept' : `${person.name}, ${person.role}`}
           >
             Sign out
           </Button>

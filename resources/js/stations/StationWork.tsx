@@ -125,7 +125,7 @@ export function StationWork({ station, step, onStep }: Props) {
           </Button>
         )}
       </Box>
-      <Box as="section" aria-label="Verdict" aria-live="polite" overflowY={{ md: 'auto' }}>
+      <Box as="section" aria-label="Verdict" aria-live="polite" overflowY={{ md: 'auto' }} tabIndex={0}>
         {step.verdicts.map((verdict, i) => (
           <VerdictCard key={verdict.headline.key} verdict={verdict} main={i === 0} />
         ))}
