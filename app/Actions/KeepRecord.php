@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Bench\Notes;
-use App\Bench\Standing;
-use App\Bench\Workbench;
 use App\Http\Conflicts\Conflict;
 use App\Models\Job;
 use App\Models\Record;
 use App\Models\User;
 use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Support\Carbon;
+
+use function Illuminate\Support\defer;
+
 use Illuminate\Support\Facades\DB;
 
 /** Keeps one record of a job. The same id twice is one record. */
 final readonly class KeepRecord
 {
-    public function __construct(private ReadEntry $readEntry, private Workbench $workbench)
+    public function __construct(private ReadEntry $readEntry, private NoteStanding $noteStanding)
     {
     }
 
@@ -45,8 +46,8 @@ final readonly class KeepRecord
             $read = ($this->readEntry)($job, $notebook, $place, $entry, $unit, $instrument);
             $record = new Record(['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read);
             $record->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id])->save();
-            $job->standing = Standing::of($this->workbench->report($job, $notebook->with($place, $read)), $notebook->with($place, $read));
-            $job->save();
+            // The board may hear of it a moment later: what was entered is acknowledged first.
+            defer(fn () => ($this->noteStanding)($job->id));
 
             return [$record, true];
         });

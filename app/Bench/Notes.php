@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Builder;
 /** The latest record of each place of a job. */
 final readonly class Notes
 {
+    /** How many earlier jobs on a wheel are asked what its fasteners took. */
+    private const LAST_TIMES = 3;
+
     /** @param  array<string, Record>  $current by place; withdrawn ones are left out */
     private function __construct(public array $current)
     {
@@ -25,7 +28,7 @@ final readonly class Notes
     /** What earlier jobs on the same wheel of the same machine noted of its fasteners. */
     public static function ofFastenersBefore(Job $job): self
     {
-        $earlier = Job::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->where('id', '<', $job->id)->select('id');
+        $earlier = Job::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->where('id', '<', $job->id)->orderByDesc('id')->limit(self::LAST_TIMES)->select('id');
 
         return new self(self::latest(Record::query()->whereIn('job_id', $earlier)->where('place', 'like', 'fastener.%')->where('place', 'not like', '%.done')));
     }

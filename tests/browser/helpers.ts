@@ -9,7 +9,7 @@ export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'):
   await page.getByLabel('Password').fill('bearing');
   await page.keyboard.press('Enter');
   await page.waitForURL('**/board');
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
 }
 
 /** Opens a job on a machine that was not here before, and gives its address back. */

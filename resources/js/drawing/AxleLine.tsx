@@ -94,6 +94,7 @@ export function AxleLine({ report, units, width, height, lit, driver }: Props) {
   const scale = fit(section, width, axis);
   const housing = polygon(section.housing.map((p): [number, number] => [scale.x(p.along_mm), scale.y(p.radius_mm)]));
   const tilted = section.shapes.some((shape) => drawnTilt(shape) !== 0);
+  const guessed = section.spans.some((span) => !span.measured);
   const driven =
     driver && section.shapes.find((s) => s.kind === 'bearing' && s.side === driver.side && s.state !== 'on_tray');
   return (
@@ -158,11 +159,16 @@ export function AxleLine({ report, units, width, height, lit, driver }: Props) {
             from={span.from_mm}
             to={span.to_mm}
             y={axis + 14}
-            text={`${span.label} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ', not measured'}`}
+            text={`${span.label} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ' ?'}`}
             sure={span.measured}
             scale={scale}
           />
         ))}
+      {guessed && (
+        <text x={width - 14} y={height - 8} fontSize={12.5} textAnchor="end" fill={ink('mute')}>
+          ? as such hubs usually are, not measured
+        </text>
+      )}
       <text x={14} y={20} fontSize={14} fill={ink('mute')}>
         Left
       </text>

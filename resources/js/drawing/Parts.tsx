@@ -86,8 +86,8 @@ function Seal({ shape, scale }: Props) {
         {...edge}
       />
       <circle
-        cx={at(0.72)}
-        cy={y + height * 0.72}
+        cx={at(0.68)}
+        cy={y + height * 0.84}
         r={Math.max(1.4, 0.1 * width)}
         fill={ink('card')}
         stroke={ink('edge')}

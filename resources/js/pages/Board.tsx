@@ -35,7 +35,7 @@ function Line({ job }: { job: JobCard }) {
               {job.machine.name}, {job.wheel.toLowerCase()}
             </chakra.span>
             <Box color="mute" fontSize="14px">
-              Job {job.number} · {job.machine.owner} · {when(job.opened_at)}
+              {[`Job ${job.number}`, job.machine.owner, when(job.opened_at)].filter(Boolean).join(' · ')}
             </Box>
           </Box>
           <chakra.span lineClamp={2}>{job.complaint}</chakra.span>

@@ -117,8 +117,9 @@ function Sheet({ job }: { job: JobSheet }) {
             {job.machine.name}, {job.wheel.toLowerCase()}
           </chakra.h1>
           <chakra.span color="mute" fontSize="14px" lineClamp={1} flex="1" minW="0">
-            Job {job.number} · {job.machine.owner} · {job.machine.model}
-            {job.signed_by && ` · signed by ${job.signed_by}`}
+            {[`Job ${job.number}`, job.machine.owner, job.machine.model, job.signed_by && `signed by ${job.signed_by}`]
+              .filter(Boolean)
+              .join(' · ')}
           </chakra.span>
           <chakra.span fontSize="14px">
             <Keeping /> · {person.name}

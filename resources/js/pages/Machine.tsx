@@ -30,7 +30,7 @@ export function Machine() {
                 <chakra.strong fontSize="17px">{job.wheel}</chakra.strong>
                 {job.fitted.length > 0 && (
                   <Box>
-                    Fitted: {job.fitted.join(' left, ')}
+                    {job.signed_at ? 'Fitted' : 'To fit'}: {job.fitted.join(' left, ')}
                     {job.fitted.length === 2 && ' right'}
                   </Box>
                 )}

@@ -59,7 +59,7 @@ const field = defineRecipe({
     borderColor: 'line',
     borderRadius: 'sm',
     fontSize: '16px',
-    _placeholder: { color: 'mute' },
+    _placeholder: { color: 'mute', fontFamily: 'body', fontWeight: '400', fontSize: '15px' },
     _invalid: { borderColor: 'oxide' },
   },
   variants: {

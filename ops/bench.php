@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Times the running application: php ops/bench.php BASE_URL, with the database in DB_*.
+ * Prints the median and p95 of each request, and the median as a ratio to a bare framework route on the same server.
+ */
+
+const WARM = 15;
+const RUNS = 120;
+const RECORDS_PER_JOB = 40;
+
+$base = $argv[1] ?? exit("php ops/bench.php BASE_URL\n");
+$database = new PDO(sprintf('pgsql:host=%s;port=%s;dbname=%s', getenv('DB_HOST'), getenv('DB_PORT'), getenv('DB_DATABASE')), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+
+$curl = curl_init();
+curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TCP_NODELAY => true]);
+
+/** @return array{int, string, float} status, body, milliseconds */
+function ask(string $verb, string $path, ?array $body = null): array
+{
+    global $curl, $base;
+    $token = '';
+    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) ?: [] as $line) {
+        $token = str_contains($line, 'XSRF-TOKEN') ? urldecode((string) preg_replace('/^.*\t/', '', $line)) : $token;
+    }
+    curl_setopt_array($curl, [
+        CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $verb, CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: $token"],
+    ]);
+    $start = hrtime(true);
+    $answer = (string) curl_exec($curl);
+
+    return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $answer, (hrtime(true) - $start) / 1e6];
+}
+
+/** @return array{float, float} median and p95, in ms */
+function timed(callable $request, int $expected): array
+{
+    $times = [];
+    for ($i = 0; $i < WARM + RUNS; $i++) {
+        [$status, $body, $ms] = $request();
+        if ($status !== $expected) {
+            exit("Expected $expected, got $status: ".substr($body, 0, 300)."\n");
+        }
+        $times[] = $ms;
+    }
+    $times = array_slice($times, WARM);
+    sort($times);
+
+    return [$times[intdiv(RUNS, 2)], $times[(int) (0.95 * RUNS)]];
+}
+
+function uuid(): string
+{
+    $hex = bin2hex(random_bytes(16));
+    $hex[12] = '4';
+    $hex[16] = '8';
+
+    return preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $hex);
+}
+
+/** Fills the shop up to this many jobs, each with its records, as copies of a demo job. */
+function fill(PDO $database, int $jobs): void
+{
+    $have = (int) $database->query('select count(*) from jobs')->fetchColumn();
+    $database->exec("insert into jobs (shop_id, machine_id, number, wheel, pattern, opened_by, standing, created_at, updated_at)
+        select shop_id, machine_id, 1000 + n, 'Wheel ' || n % 4, pattern, opened_by, standing, now(), now()
+        from jobs, generate_series($have + 1, $jobs) n where jobs.number = 6");
+    $database->exec('insert into records (id, shop_id, job_id, author_id, place, value, instrument, made_at, received_at)
+        select gen_random_uuid(), j.shop_id, j.id, r.author_id, r.place, r.value, r.instrument, r.made_at, r.received_at
+        from jobs j cross join (select * from records where job_id = (select id from jobs where number = 6) order by seq limit '.RECORDS_PER_JOB.') r
+        where j.number > 1000 and not exists (select from records x where x.job_id = j.id)');
+    $database->exec('analyze');
+}
+
+ask('GET', '/sanctum/csrf-cookie');
+[$status] = ask('POST', '/api/v1/session', ['email' => 'ines@ferryworks.example', 'password' => 'bearing']);
+$status === 200 || exit("Could not sign in: $status\n");
+$calculators = json_decode(ask('GET', '/api/v1/calculators')[1], true)['data'];
+
+$medians = [];
+foreach ([2000, 20000] as $count) {
+    fill($database, $count);
+    $ids = $database->query('select id from jobs where number > 1000 order by random() limit 500')->fetchAll(PDO::FETCH_COLUMN);
+    $any = static fn (): string => (string) $ids[array_rand($ids)];
+    [$bare, $bare95] = timed(static fn (): array => ask('GET', '/api/v1/ping'), 200);
+    printf("\n%s jobs, %s records. Bare framework route: median %.1f ms, p95 %.1f ms\n", number_format($count), number_format((float) $database->query('select count(*) from records')->fetchColumn()), $bare, $bare95);
+    printf("%-34s %9s %9s %8s\n", '', 'median', 'p95', 'ratio');
+    $requests = [
+        'open a job' => [static fn (): array => ask('GET', '/api/v1/jobs/'.$any()), 200],
+        'save a reading' => [static fn (): array => ask('POST', '/api/v1/jobs/'.$any().'/records', ['id' => uuid(), 'place' => 'size.over_faces', 'entry' => ['typed' => '104']]), 201],
+        'work out while typing' => [static fn (): array => ask('POST', '/api/v1/jobs/'.$any().'/preview', ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]]), 200],
+        'the board' => [static fn (): array => ask('GET', '/api/v1/jobs'), 200],
+    ];
+    foreach ($calculators as $card) {
+        $requests['calculator '.$card['name']] = [static fn (): array => ask('POST', '/api/v1/calculators/'.$card['name'], $card['example']), 200];
+    }
+    foreach ($requests as $name => [$request, $expected]) {
+        [$median, $p95] = timed($request, $expected);
+        printf("%-34s %6.1f ms %6.1f ms %7.2fx%s\n", $name, $median, $p95, $median / $bare, isset($medians[$name]) ? sprintf('   growth %.2fx', $median / $medians[$name]) : '');
+        $medians[$name] ??= $median;
+    }
+}
