@@ -14,12 +14,15 @@ use App\Shapes\Json;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Verdict\Level;
 use Illuminate\Support\Carbon;
+
+use function Illuminate\Support\defer;
+
 use Illuminate\Support\Facades\DB;
 
 /** Closes a job with a name, and keeps the report as it stood. */
 final readonly class SignJob
 {
-    public function __construct(private Workbench $workbench)
+    public function __construct(private Workbench $workbench, private NoteStanding $noteStanding)
     {
     }
 
@@ -40,6 +43,8 @@ final readonly class SignJob
             $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $now, 'card' => ['report' => Json::of($report), 'signed_by' => $by->name]]);
             $signOff->forceFill(['shop_id' => $job->shop_id])->save();
             $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();
+
+            defer(fn () => ($this->noteStanding)($job->id));
 
             return $signOff;
         });

@@ -61,7 +61,7 @@ final class Workbench
 
         return new Bench(
             Patterns::find($job->pattern), $notebook, $this->tools,
-            $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n), DrawBolt::from($shop->draw_bolt),
+            $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n), DrawBolt::from($shop->draw_bolt), $job->isSigned(),
         );
     }
 }

@@ -18,7 +18,7 @@ final readonly class StationReport
     /** @param  list<Step>  $steps with their asks; which are done is read from the notebook */
     public static function of(Station $station, array $steps, Notebook $notebook): self
     {
-        $steps = array_map(static fn (Step $step): Step => $step->markedDone(self::isDone($step, $notebook)), $steps);
+        $steps = array_map(static fn (Step $step): Step => $step->markedDone($step->done || self::isDone($step, $notebook)), $steps);
         $done = count(array_filter($steps, static fn (Step $step): bool => $step->done));
 
         return new self($station, $station->label(), self::status($steps, $done, $notebook), $done, $steps);

@@ -42,7 +42,7 @@ final readonly class Prove
                 ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), $b->station->label().': '.$b->what->inEnglish()), $words))->advice(),
             Step::of('prove.carry', 'Carry forward', 'What the next one at this wheel should know, and when to look.')
                 ->asking(Ask::text(Places::CARRY, 'Note for next time', wanted: false), Ask::text(Places::CARRY_WHEN, 'Look again', wanted: false, hint: 'a date, or a meter reading: 12 000 km'))->advice(),
-            Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')->on(Panel::SignOff)->judged($this->mayBeSigned($blocks))->advice(),
+            Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')->on(Panel::SignOff)->judged($bench->signed ? self::signed() : $this->mayBeSigned($blocks))->advice()->markedDone($bench->signed),
         ])), $bench->notebook);
     }
 
@@ -97,6 +97,11 @@ final readonly class Prove
 
         return Verdict::of($stops === [] ? Level::Care : Level::Stop, Message::of('sign.blocked', 'Not yet'), Message::of('sign.blocked.say', '{count} things stand in the way.', ['count' => count($open)]))
             ->because(...array_map(static fn (Block $b): Message => $b->what, array_values($open)));
+    }
+
+    private static function signed(): Verdict
+    {
+        return Verdict::go(Message::of('sign.signed', 'Signed'), Message::of('sign.signed.say', 'The record is closed.'));
     }
 
     private function checks(Bench $bench): ?Verdict

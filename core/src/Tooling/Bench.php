@@ -23,6 +23,7 @@ final readonly class Bench
         public array $tools,
         public ?Force $pressCapacity,
         public DrawBolt $drawBolt,
+        public bool $signed = false,
     ) {
         $this->tray = Tray::of($pattern, $notebook);
     }

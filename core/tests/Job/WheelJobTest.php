@@ -33,11 +33,11 @@ final class WheelJobTest extends TestCase
 {
     private const ENTRIES = __DIR__.'/../../../database/seeders/data/good.json';
 
-    private static function bench(Notebook $notebook): Bench
+    private static function bench(Notebook $notebook, bool $signed = false): Bench
     {
         $cup = new Tool('7', '42 cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60));
 
-        return new Bench(new PairSleeve, $notebook, [$cup, new Tool('8', 'Plug', ToolKind::Disc, Length::mm(25), null, Length::mm(60))], Force::newtons(117680), DrawBolt::M12);
+        return new Bench(new PairSleeve, $notebook, [$cup, new Tool('8', 'Plug', ToolKind::Disc, Length::mm(25), null, Length::mm(60))], Force::newtons(117680), DrawBolt::M12, $signed);
     }
 
     private static function report(Notebook $notebook): JobReport
@@ -133,6 +133,13 @@ final class WheelJobTest extends TestCase
         $keys = array_map(static fn ($v): string => $v->headline->key, array_filter($found->verdicts, static fn ($v): bool => $v->level === Level::Stop));
         self::assertContains($key, $keys);
         self::assertFalse($report->maySign);
+    }
+
+    public function test_a_signed_job_is_settled_to_the_end(): void
+    {
+        $report = (new WheelJob(Limits::standard()))->report(self::bench(self::job(), signed: true));
+        self::assertSame(['settled'], array_values(array_unique(self::statuses($report))));
+        self::assertSame('Signed', self::headline($report, 'prove.sign'));
     }
 
     public function test_a_part_left_on_the_tray_blocks_and_is_named(): void

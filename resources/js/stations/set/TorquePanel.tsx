@@ -11,7 +11,7 @@ export function TorquePanel({ step }: { step: Step }) {
   };
   return (
     <Flex direction="column" gap="4" data-fields="">
-      <Grid templateColumns="repeat(auto-fit, minmax(190px, 1fr))" gap="4">
+      <Grid templateColumns="repeat(auto-fit, minmax(140px, 1fr))" gap="4">
         <Box>{field('.torque')}</Box>
         <Box>{field('.spanner')}</Box>
         <Box>{field('.thread')}</Box>

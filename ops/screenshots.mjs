@@ -1,0 +1,53 @@
+// Takes the pictures in docs/screenshots from a freshly started demo: ./start --fresh, then node ops/screenshots.mjs
+import { chromium } from '@playwright/test';
+
+const base = process.env.BASE_URL ?? 'http://127.0.0.1:8080';
+const flags = ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run', '--disable-sync'];
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+
+const shoot = async (name) => {
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+};
+const open = async (address, step) => {
+  await page.goto(base + address);
+  await page.getByRole('heading').first().waitFor();
+  if (step) await page.getByRole('region', { name: 'Steps' }).getByRole('button', { name: step }).click();
+};
+
+await page.goto(`${base}/sign-in`);
+await page.getByRole('button', { name: 'Sign in' }).waitFor();
+await shoot('sign-in');
+await page.getByLabel('E-mail').fill('ines@ferryworks.example');
+await page.getByLabel('Password').fill('bearing');
+await page.keyboard.press('Enter');
+await page.waitForURL('**/board');
+await page.getByRole('navigation', { name: 'Main' }).waitFor();
+await shoot('board');
+for (const [name, address, step] of [
+  ['check-in', '/jobs/2/check_in', 'Rock it'],
+  ['strip', '/jobs/3/strip', 'Seals out'],
+  ['size-bore', '/jobs/4/size', 'Will the left bore hold'],
+  ['size-force', '/jobs/5/size', 'Heat and force'],
+  ['source', '/jobs/5/source', 'Match the left'],
+  ['seat', '/jobs/6/seat', 'Start the first'],
+  ['seat-driver', '/jobs/6/seat', 'Choose the driver'],
+  ['seat-second', '/jobs/5/seat', 'The second, just'],
+  ['set', '/jobs/1/set', 'Axle nut'],
+  ['prove', '/jobs/1/prove', 'Sign it off'],
+  ['machine', '/machines/3'],
+  ['tool-wall', '/tools'],
+]) {
+  await open(address, step);
+  await shoot(name);
+}
+await open('/finder/square');
+await page.getByRole('button', { name: 'Fill in an example' }).click();
+await shoot('finder');
+await open('/jobs/6/seat', 'Start the first');
+await page.getByRole('button', { name: /^Theme/ }).click();
+await shoot('seat-dark');
+await page.getByRole('button', { name: /^Theme/ }).click();
+await page.waitForTimeout(300);
+await browser.close();
