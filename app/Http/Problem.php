@@ -20,6 +20,7 @@ use Illuminate\Validation\ValidationException;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
+use UnexpectedValueException;
 
 /** Problem details after RFC 9457: one shape for everything that goes wrong, with a sentence a person can act on. */
 final readonly class Problem implements Responsable
@@ -40,6 +41,7 @@ final readonly class Problem implements Responsable
             $fault instanceof InputFaults => self::input($fault->faults),
             $fault instanceof Nonsense => self::input([['field' => $fault->field ?? 'entry', 'detail' => $fault->getMessage()]]),
             $fault instanceof ValidationException => self::input(self::fromValidation($fault), $fault->status),
+            $fault instanceof UnexpectedValueException && str_contains($fault->getMessage(), 'pagination') => self::input([['field' => 'cursor', 'detail' => 'That cursor belongs to another list. Leave it out to start from the top.']]),
             $fault instanceof UnknownCalculator => new self(404, 'unknown-calculator', 'No such calculator', $fault->getMessage()),
             $fault instanceof Conflict => new self(409, $fault->slug, $fault->title, $fault->getMessage(), $fault->errors),
             $fault instanceof AuthenticationException => new self(401, 'signed-out', 'Not signed in', 'Sign in to go on.'),

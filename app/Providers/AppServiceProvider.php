@@ -14,6 +14,8 @@ use App\Policies\PhotoPolicy;
 use App\Policies\ToolPolicy;
 use CleanRace\Core\Verdict\Limits;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Pagination\Cursor;
+use Illuminate\Pagination\CursorPaginator;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -29,10 +31,20 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The page is reached by whatever name and port the shop has for it.
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
+        CursorPaginator::currentCursorResolver(static fn (string $name): ?Cursor => self::cursor(request()->query($name)));
         Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);
         Gate::policy(Photo::class, PhotoPolicy::class);
         Gate::policy(Tool::class, ToolPolicy::class);
+    }
+
+    /** A cursor that nobody here wrote is no cursor: the list starts from the top. */
+    private static function cursor(mixed $given): ?Cursor
+    {
+        $parts = is_string($given) ? json_decode((string) base64_decode(strtr($given, '-_', '+/'), true), true) : null;
+        $ours = is_array($parts) && is_bool($parts['_pointsToNextItems'] ?? null) && array_filter($parts, is_array(...)) === [];
+
+        return $ours ? Cursor::fromEncoded($given) : null;
     }
 }

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\NoteStanding;
+use App\Bench\Notes;
+use App\Models\Job;
+use App\Models\Machine;
+use App\Models\Role;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+/** Machines, tools, and what a shop remembers. */
+final class ShopTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_machines_stand_in_order_of_their_names_page_by_page(): void
+    {
+        $user = $this->person();
+        foreach (range(1, 55) as $n) {
+            Machine::factory()->create(['shop_id' => $user->shop_id, 'name' => sprintf('Cart %02d', 56 - $n)]);
+        }
+        $this->actingAs($user);
+        $first = $this->getJson('/api/v1/machines')->assertOk();
+        $second = $this->getJson('/api/v1/machines?cursor='.$first->json('next_cursor'))->assertOk();
+        $names = [...array_column($first->json('data'), 'name'), ...array_column($second->json('data'), 'name')];
+        self::assertCount(55, $names);
+        $sorted = $names;
+        sort($sorted);
+        self::assertSame($sorted, $names);
+        self::assertNull($second->json('next_cursor'));
+    }
+
+    public function test_a_cursor_that_is_none_starts_from_the_top_and_breaks_nothing(): void
+    {
+        $this->actingAs($this->person());
+        $this->getJson('/api/v1/machines?cursor=nonsense')->assertOk();
+        foreach (['{"x":1}', '[1]', '"x"', '{"id":[1],"_pointsToNextItems":true}'] as $odd) {
+            $this->getJson('/api/v1/jobs?cursor='.base64_encode($odd))->assertOk();
+        }
+        $this->getJson('/api/v1/jobs?cursor[]=1')->assertOk();
+        $this->getJson('/api/v1/jobs?cursor='.base64_encode('{"moon":1,"_pointsToNextItems":true}'))->assertStatus(422)->assertJsonPath('errors.0.field', 'cursor');
+    }
+
+    public function test_a_machine_wants_a_name_and_no_more(): void
+    {
+        $this->actingAs($this->person(Role::Apprentice));
+        $this->postJson('/api/v1/machines', ['name' => 'Barrow'])->assertCreated()->assertJson(['name' => 'Barrow', 'model' => '', 'owner' => '']);
+        $this->postJson('/api/v1/machines', ['name' => ''])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
+        $this->postJson('/api/v1/machines', ['name' => str_repeat('x', 121)])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
+        $this->postJson('/api/v1/machines', ['name' => 'B', 'owner' => ['x']])->assertStatus(422)->assertJsonPath('errors.0.field', 'owner');
+    }
+
+    public function test_names_in_any_script_and_with_any_signs_come_back_as_they_went(): void
+    {
+        $this->actingAs($this->person());
+        $name = 'Ölmühle “Řezáč” <b>&\' 自転車 🚲';
+        $id = $this->postJson('/api/v1/machines', ['name' => $name])->assertCreated()->json('id');
+        self::assertSame($name, $this->getJson("/api/v1/machines/$id")->json('machine.name'));
+    }
+
+    public function test_only_the_last_few_jobs_are_asked_what_the_fasteners_took(): void
+    {
+        $user = $this->person();
+        $machine = Machine::factory()->create(['shop_id' => $user->shop_id]);
+        $jobs = array_map(fn (): Job => Job::factory()->by($user)->create(['machine_id' => $machine->id]), range(1, 6));
+        $this->actingAs($user);
+        foreach ($jobs as $i => $job) {
+            $this->keep($job, 'fastener.axle_nut.spanner', ['text' => (string) (20 + $i)])->assertCreated();
+        }
+        $last = $jobs[5];
+        self::assertSame('24', Notes::ofFastenersBefore($last)->current['fastener.axle_nut.spanner']->value['text'] ?? null);
+        DB::enableQueryLog();
+        Notes::ofFastenersBefore($last);
+        self::assertLessThanOrEqual(2, count(DB::getQueryLog()));
+    }
+
+    public function test_the_standing_of_a_job_can_be_worked_out_again_at_any_time(): void
+    {
+        $user = $this->person();
+        $job = $this->jobOf($user);
+        $this->actingAs($user)->keep($job, 'check.complaint', ['text' => 'Squeals']);
+        $noted = $job->refresh()->standing;
+        DB::table('jobs')->where('id', $job->id)->update(['standing' => '{}']);
+        $this->app->make(NoteStanding::class)($job->id);
+        self::assertEquals($noted, $job->refresh()->standing);
+        self::assertSame('Squeals', $job->standing['complaint'] ?? null);
+    }
+
+    public function test_numbers_of_jobs_have_no_gaps_and_no_doubles_in_a_shop(): void
+    {
+        $user = $this->person();
+        $machine = Machine::factory()->create(['shop_id' => $user->shop_id]);
+        $this->actingAs($user);
+        $numbers = array_map(fn (): int => $this->postJson('/api/v1/jobs', ['machine_id' => $machine->id, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->json('number'), range(1, 5));
+        self::assertSame([1, 2, 3, 4, 5], $numbers);
+    }
+
+    public function test_a_records_page_goes_back_to_the_first(): void
+    {
+        $user = $this->person();
+        $job = $this->jobOf($user);
+        $this->actingAs($user);
+        foreach (range(1, 53) as $n) {
+            $this->keep($job, 'size.over_faces', ['typed' => (string) (100 + $n / 100)], ['id' => (string) Str::uuid()])->assertCreated();
+        }
+        $first = $this->getJson("/api/v1/jobs/{$job->id}/records")->assertOk();
+        $rest = $this->getJson("/api/v1/jobs/{$job->id}/records?cursor=".$first->json('next_cursor'))->assertOk();
+        $typed = array_map(static fn (array $e): string => $e['value']['typed'], [...$first->json('data'), ...$rest->json('data')]);
+        self::assertCount(53, $typed);
+        self::assertSame(['100.53', '100.01'], [$typed[0], $typed[52]]);
+    }
+}
