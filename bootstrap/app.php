@@ -2,22 +2,30 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\HoldsSession;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableJson;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1')
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1', then: static function (): void {
+        Route::prefix('api/v1')->middleware('calculators')->group(__DIR__.'/../routes/calculators.php');
+    })
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
         $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
+        $middleware->group('calculators', [EncryptCookies::class, StartSession::class, ValidateCsrfToken::class, HoldsSession::class, ReadableJson::class]);
         $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
         $middleware->trustProxies(at: ['127.0.0.1', '::1']);
     })

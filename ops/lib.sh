@@ -141,6 +141,8 @@ http {
   server {
     listen 127.0.0.1:$port; root $ROOT/public; index index.php;
     location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
+    error_page 413 @large;
+    location @large { default_type application/problem+json; return 413 '{"type":"/problems/too-large","title":"Too large","status":413,"detail":"That is larger than 10 MB. Take the photo smaller.","errors":[{"field":"photo","detail":"That is larger than 10 MB. Take the photo smaller."}]}'; }
     location / { try_files \$uri /index.php?\$query_string; }
     location = /index.php {
       include /etc/nginx/fastcgi_params; fastcgi_param HTTP_HOST \$http_host; fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php; fastcgi_param HTTP_PROXY ""; fastcgi_pass unix:$run/fpm.sock; fastcgi_buffers 32 16k; fastcgi_read_timeout 120;

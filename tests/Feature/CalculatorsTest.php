@@ -130,6 +130,14 @@ final class CalculatorsTest extends TestCase
         self::assertMatchesRegularExpression('/^[A-Z0-9"].{5,}\.$/u', $answer->json('errors.0.detail'));
     }
 
+    public function test_json_that_is_not_is_said_to_be_so(): void
+    {
+        foreach (['{"outside_mm": ', 'hello', '7', 'null'] as $body) {
+            $this->call('POST', '/api/v1/calculators/heat', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)
+                ->assertStatus(400)->assertJsonPath('errors.0.field', 'body');
+        }
+    }
+
     public function test_all_faults_of_an_input_are_said_at_once(): void
     {
         $errors = $this->postJson('/api/v1/calculators/heat', ['outside_mm' => 'x', 'interference_mm' => 'y', 'material' => 'wood'])->assertStatus(422)->json('errors');

@@ -25,7 +25,7 @@ final readonly class RockCheck
     {
         $suspects = $this->suspicions($input);
         $first = $suspects[0];
-        $ride = $this->mayBeRidden($input, $first);
+        $ride = $this->mayBeRidden($input);
         $working = Working::start();
         foreach ($suspects as $s) {
             $working = $working->line(ucfirst($s->suspect->label()), 'weights of the signs, as odds', $s->reasons === [] ? 'no sign' : implode('; ', $s->reasons), $s->probability);
@@ -70,7 +70,7 @@ final readonly class RockCheck
             || ($input->seals !== null && $input->seals !== SealLook::Dry);
     }
 
-    private function mayBeRidden(RockCheckInput $input, Suspicion $first): bool
+    private function mayBeRidden(RockCheckInput $input): bool
     {
         $play = ($input->rockThreeNine ?? Rock::None) !== Rock::None || ($input->rockTwelveSix ?? Rock::None) !== Rock::None;
 

@@ -75,6 +75,11 @@ final class Nonsense extends DomainException
         return new self('A size must be more than zero.');
     }
 
+    public static function boreNotSmaller(): self
+    {
+        return self::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+    }
+
     private static function shortened(string $text): string
     {
         return mb_strlen($text) > 40 ? mb_substr($text, 0, 40).'…' : $text;

@@ -20,7 +20,7 @@ final readonly class DriverChoiceInput
         #[Field('A thin-section bearing (68, 69)')] public bool $thin = false,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+            throw Nonsense::boreNotSmaller();
         }
     }
 }

@@ -69,7 +69,7 @@ final readonly class SecondBearing
     {
         $there = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansThere()) !== [];
         $tooFar = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansTooFar()) !== [];
-        $values = ['mm' => Length::mm(abs($toGo)), 'turn' => sprintf('%.0f°', $advised ?? 0), 'bolt' => $input->drawBolt->value];
+        $values = ['mm' => Length::mm(abs($toGo)), 'turn' => self::turnWords($advised ?? 0.0), 'bolt' => $input->drawBolt->value];
         $past = -$toGo > $halfWidth + $this->limits->get('second.past');
 
         return match (true) {
@@ -106,6 +106,19 @@ final readonly class SecondBearing
                 ->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
             default => Verdict::care(Message::of('second.axle_only', 'The axle passes: try the sleeve too'), Message::of('second.axle_only.say', 'That alone does not tell whether the inner ring rests on the sleeve.')),
         };
+    }
+
+    /** "33°, about a tenth of a turn": a nut is turned by eye. */
+    private static function turnWords(float $degrees): string
+    {
+        $parts = [2 => 'half', 3 => 'a third of', 4 => 'a quarter of', 5 => 'a fifth of', 6 => 'a sixth of', 8 => 'an eighth of', 10 => 'a tenth of', 12 => 'a twelfth of', 16 => 'a sixteenth of'];
+        $turns = $degrees / 360;
+        if ($turns > 0.6) {
+            return sprintf('%.0f°, about %.1f turns', $degrees, $turns);
+        }
+        $nearest = array_reduce(array_keys($parts), static fn (?int $best, int $n): int => $best === null || abs(1 / $n - $turns) < abs(1 / $best - $turns) ? $n : $best);
+
+        return sprintf('%.0f°, about %s a turn', $degrees, $parts[$nearest ?? 16]);
     }
 
     private static function short(): Verdict

@@ -22,7 +22,7 @@ final readonly class SleeveLengthInput
         #[Field('How the pair feels', of: PairFeel::class)] public array $feel = [],
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+            throw Nonsense::boreNotSmaller();
         }
     }
 }

@@ -24,7 +24,7 @@ final readonly class SquareInput
         #[Field('Where it looks proud')] public ?Clock $eyeClock = null,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+            throw Nonsense::boreNotSmaller();
         }
         if ($readings === [] && $eye === null) {
             throw Nonsense::about('readings', 'Give three or four depths around the clock, or say how it looks.');

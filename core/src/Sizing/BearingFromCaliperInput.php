@@ -21,7 +21,7 @@ final readonly class BearingFromCaliperInput
             throw Nonsense::about('bore_mm', 'Nothing is measured yet. Give at least the bore or the outside diameter.');
         }
         if ($bore !== null && $outside !== null && $bore->value->mm >= $outside->value->mm) {
-            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+            throw Nonsense::boreNotSmaller();
         }
     }
 }

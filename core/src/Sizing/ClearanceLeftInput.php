@@ -18,7 +18,7 @@ final readonly class ClearanceLeftInput
         #[Field('Clearance class')] public ClearanceClass $class = ClearanceClass::CN,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+            throw Nonsense::boreNotSmaller();
         }
     }
 }

@@ -28,7 +28,7 @@ final readonly class PressForceInput
         #[Field('Draw bolt')] public DrawBolt $drawBolt = DrawBolt::M12,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+            throw Nonsense::boreNotSmaller();
         }
         if ($hubOutside->mm <= $outside->mm) {
             throw Nonsense::about('hub_outside_mm', 'The hub must be larger outside than the bearing it holds.');

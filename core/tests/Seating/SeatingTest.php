@@ -240,6 +240,9 @@ final class SeatingTest extends TestCase
         self::assertEqualsWithDelta(72.0, $result->nutTurn?->degrees, 1e-6);
         self::assertEqualsWithDelta(36.0, $result->advisedTurn?->degrees, 1e-6);
         self::assertEqualsWithDelta(sqrt(2 * 0.03 ** 2 + 2 * 0.05 ** 2), $result->plusMinus?->mm, 1e-9);
+        self::assertStringContainsString('Turn the M12 nut 36°, about a tenth of a turn', self::second(8.85)->verdict->sentence->inEnglish());
+        self::assertStringContainsString('about a third of a turn', self::second(8.0)->verdict->sentence->inEnglish());
+        self::assertStringContainsString('turns', self::second(4.0)->verdict->sentence->inEnglish());
         self::assertSame(Level::Stop, self::second(9.60)->verdict->level);
         self::assertSame('second.past', self::second(9.60)->verdict->headline->key);
     }
