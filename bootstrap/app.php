@@ -27,7 +27,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->appendToGroup('api', ReadableJson::class);
         $middleware->group('calculators', [EncryptCookies::class, StartSession::class, ValidateCsrfToken::class, HoldsSession::class, ReadableJson::class]);
         $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
-        $middleware->trustProxies(at: ['127.0.0.1', '::1']);
+        // Only a proxy that the shop names may say who is behind it.
+        $proxies = env('TRUSTED_PROXIES');
+        if (is_string($proxies) && $proxies !== '') {
+            $middleware->trustProxies(at: explode(',', $proxies));
+        }
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'files/*'));

@@ -29,6 +29,7 @@ need_packages() {
   command -v composer > /dev/null || missing+=(composer)
   command -v npm > /dev/null || missing+=(npm)
   command -v unzip > /dev/null || missing+=(unzip)
+  command -v ps > /dev/null || missing+=(procps)
   for module in "$@"; do
     case $module in
       chromium) [ -x /usr/bin/chromium ] || missing+=(chromium) ;;
@@ -122,7 +123,7 @@ serve() {
   fpm=$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2); nginx=$(command -v nginx || echo /usr/sbin/nginx)
   mkdir -p "$run/tmp"; chmod 700 "$RUN"
   [ "$(id -u)" = 0 ] && user=(-R)
-  names=$(compgen -e | grep -E '^(APP_|DB_|DATABASE_URL$|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_)')
+  names=$(compgen -e | grep -E '^(APP_|DB_|DATABASE_URL$|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_|TRUSTED_)')
   {
     printf '[global]\npid = %s\nerror_log = %s\ndaemonize = yes\n[www]\n' "$run/fpm.pid" "$home/fpm.log"
     [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n'

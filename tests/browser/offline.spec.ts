@@ -103,6 +103,7 @@ test('a record the server will not take stands beside its field with what was ty
   await kept(page);
   await expect(field(page, 'size.over_faces')).toHaveValue('about four inches');
   await expect(page.getByRole('alert')).toContainText('is not a length');
+  await expect(page.getByText('One entry was not taken')).toBeVisible();
   await expect(field(page, 'size.ledge_depth')).toHaveValue('23.2');
   await type(page, 'size.over_faces', '104');
   await expect(page.getByRole('alert')).toHaveCount(0);

@@ -122,6 +122,11 @@ function Sheet({ job }: { job: JobSheet }) {
               .join(' · ')}
           </chakra.span>
           <chakra.span fontSize="14px">
+            {refused.size > 0 && (
+              <chakra.span color="oxide" fontWeight="600" mr="3">
+                {refused.size === 1 ? 'One entry was not taken' : `${refused.size} entries were not taken`}
+              </chakra.span>
+            )}
             <Keeping /> · {person.name}
           </chakra.span>
         </Flex>
