@@ -181,6 +181,7 @@ test('a tool is hung on the wall by a mechanic, not by an apprentice', async ({ 
   await page.getByRole('button', { name: 'Hang it up' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Exhaust pipe end' })).toContainText('44.5 mm / 40.0 mm');
   await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/sign-in');
   await signIn(page, 'apprentice');
   await page.goto('/tools');
   await expect(page.getByText('Exhaust pipe end')).toBeVisible();

@@ -118,7 +118,7 @@ final readonly class SecondBearing
         }
         $nearest = array_reduce(array_keys($parts), static fn (?int $best, int $n): int => $best === null || abs(1 / $n - $turns) < abs(1 / $best - $turns) ? $n : $best);
 
-        return sprintf('%.0f°, about %s a turn', $degrees, $parts[$nearest ?? 16]);
+        return sprintf('%.0f°, about %s a turn', $degrees, $parts[$nearest]);
     }
 
     private static function short(): Verdict
