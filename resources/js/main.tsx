@@ -20,7 +20,10 @@ createRoot(document.getElementById('root') as HTMLElement).render(
         <PersistQueryClientProvider
           client={queryClient}
           persistOptions={persistOptions}
-          onSuccess={() => queryClient.resumePausedMutations()}
+          // Not awaited: the page must come up while what waits is still waiting.
+          onSuccess={() => {
+            void queryClient.resumePausedMutations();
+          }}
         >
           <RouterProvider router={router} />
         </PersistQueryClientProvider>

@@ -10,6 +10,7 @@ export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'):
   await page.keyboard.press('Enter');
   await page.waitForURL('**/board');
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
 }
 
 /** Opens a job on a machine that was not here before, and gives its address back. */
