@@ -16,8 +16,6 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   workers: 1,
-  // A shared machine stalls now and then: a test gets a second try, and ./test says which one needed it.
-  retries: 1,
   reporter: 'list',
   forbidOnly: true,
   outputDir: 'test-results',
