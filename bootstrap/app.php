@@ -2,18 +2,22 @@
 
 declare(strict_types=1);
 
+use App\Calculators\InputFaults;
+use App\Calculators\UnknownCalculator;
+use App\Http\Conflicts\Conflict;
 use App\Http\Middleware\HoldsSession;
+use App\Http\Middleware\HoldsToken;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableJson;
+use App\Http\Middleware\ReadSession;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
+use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
-use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -25,7 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecureHeaders::class);
         $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
-        $middleware->group('calculators', [EncryptCookies::class, StartSession::class, ValidateCsrfToken::class, HoldsSession::class, ReadableJson::class]);
+        $middleware->group('calculators', [EncryptCookies::class, ReadSession::class, HoldsToken::class, HoldsSession::class, ReadableJson::class]);
         $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
         // Only a proxy that the shop names may say who is behind it.
         $proxies = env('TRUSTED_PROXIES');
@@ -34,6 +38,8 @@ return Application::configure(basePath: dirname(__DIR__))
         }
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // What a person typed wrong is told to the person; it is no fault of the program to be looked into.
+        $exceptions->dontReport([InputFaults::class, Nonsense::class, UnknownCalculator::class, Conflict::class]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'files/*'));
         $exceptions->render(static fn (Throwable $fault, Request $request) => $request->is('api/*', 'files/*') ? Problem::from($fault)->toResponse($request) : null);
     })

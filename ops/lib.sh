@@ -104,6 +104,8 @@ database() {
 app_env() {
   local home=$STATE/$1
   mkdir -p "$home"/storage/{app,logs,framework/{cache/data,sessions,views}} "$home/cache"
+  # Tables laid ready last time may be out of date; warm_caches lays them anew.
+  rm -rf "$home/storage/framework/tables"
   [ -f "$home/key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' > "$home/key"
   chmod 600 "$home/key"
   export APP_KEY APP_URL=http://127.0.0.1:$2 LARAVEL_STORAGE_PATH=$home/storage VIEW_COMPILED_PATH=$home/storage/framework/views
@@ -159,4 +161,4 @@ CONF
 }
 
 # Caches what does not change while it serves.
-warm_caches() { artisan config:cache -q && artisan route:cache -q && artisan view:cache -q && artisan event:cache -q; }
+warm_caches() { artisan config:cache -q && artisan route:cache -q && artisan view:cache -q && artisan event:cache -q && artisan bench:tables -q; }

@@ -39,6 +39,8 @@ final class Job extends Model
     /** @use HasFactory<JobFactory> */
     use HasFactory;
 
+    protected $table = 'jobs';
+
     protected $fillable = ['machine_id', 'number', 'wheel', 'pattern', 'opened_by', 'standing'];
 
     /** @return BelongsTo<Machine, $this> */

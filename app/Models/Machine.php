@@ -26,6 +26,8 @@ final class Machine extends Model
     /** @use HasFactory<MachineFactory> */
     use HasFactory;
 
+    protected $table = 'machines';
+
     protected $fillable = ['name', 'model', 'owner'];
 
     /** @return HasMany<Job, $this> */

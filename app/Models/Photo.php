@@ -21,6 +21,8 @@ final class Photo extends Model
 {
     use BelongsToShop;
 
+    protected $table = 'photos';
+
     public $incrementing = false;
 
     protected $keyType = 'string';

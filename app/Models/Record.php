@@ -28,6 +28,8 @@ final class Record extends Model
 {
     use BelongsToShop;
 
+    protected $table = 'records';
+
     public $incrementing = false;
 
     public $timestamps = false;

@@ -17,5 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Shop extends Model
 {
+    protected $table = 'shops';
+
     protected $fillable = ['name', 'press_capacity_n', 'draw_bolt'];
 }

@@ -23,6 +23,8 @@ final class SignOff extends Model
 {
     use BelongsToShop;
 
+    protected $table = 'sign_offs';
+
     public $timestamps = false;
 
     protected $dateFormat = 'Y-m-d H:i:s.vP';

@@ -25,6 +25,8 @@ final class Tool extends Model
 {
     use BelongsToShop;
 
+    protected $table = 'tools';
+
     protected $fillable = ['name', 'kind', 'outside_mm', 'opening_mm', 'length_mm'];
 
     public function toCore(): CoreTool

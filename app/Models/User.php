@@ -26,6 +26,8 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
+    protected $table = 'users';
+
     protected $fillable = ['name', 'email', 'password', 'role', 'units', 'theme'];
 
     protected $hidden = ['password', 'remember_token'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Console\BenchTables;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Photo;
@@ -12,6 +13,7 @@ use App\Policies\JobPolicy;
 use App\Policies\MachinePolicy;
 use App\Policies\PhotoPolicy;
 use App\Policies\ToolPolicy;
+use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Verdict\Limits;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Pagination\Cursor;
@@ -25,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Limits::class, static fn (): Limits => Limits::standard());
+        Table::readyIn(BenchTables::folder());
     }
 
     public function boot(): void

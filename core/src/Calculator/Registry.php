@@ -22,38 +22,33 @@ use CleanRace\Core\Sizing\SlidingFit;
 use CleanRace\Core\Sourcing\MatchCheck;
 use ReflectionClass;
 
-/** Every calculator there is. To add one: write the class, and name it here. */
+/** Every calculator there is, by the name it says of itself. To add one: write the class, and name it here. */
 final class Registry
 {
-    /** @var list<class-string> in the order of the work */
+    /** @var array<string, class-string> in the order of the work */
     private const CALCULATORS = [
-        LengthReading::class,
-        RockCheck::class,
-        BearingNumber::class,
-        BearingFromCaliper::class,
-        BoreSurvey::class,
-        Fit::class,
-        SlidingFit::class,
-        Heat::class,
-        PressForce::class,
-        ClearanceLeft::class,
-        MatchCheck::class,
-        DriverChoice::class,
-        Square::class,
-        Home::class,
-        SleeveLength::class,
-        SecondBearing::class,
+        'length' => LengthReading::class,
+        'rock-check' => RockCheck::class,
+        'bearing-number' => BearingNumber::class,
+        'bearing-from-caliper' => BearingFromCaliper::class,
+        'bore-survey' => BoreSurvey::class,
+        'fit' => Fit::class,
+        'sliding-fit' => SlidingFit::class,
+        'heat' => Heat::class,
+        'press-force' => PressForce::class,
+        'clearance-left' => ClearanceLeft::class,
+        'match-check' => MatchCheck::class,
+        'driver' => DriverChoice::class,
+        'square' => Square::class,
+        'home' => Home::class,
+        'sleeve-length' => SleeveLength::class,
+        'second-bearing' => SecondBearing::class,
     ];
 
     /** @return array<string, class-string> by name */
     public static function all(): array
     {
-        $all = [];
-        foreach (self::CALCULATORS as $class) {
-            $all[self::about($class)->name] = $class;
-        }
-
-        return $all;
+        return self::CALCULATORS;
     }
 
     /** @param  class-string  $class */

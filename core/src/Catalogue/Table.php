@@ -6,7 +6,10 @@ namespace CleanRace\Core\Catalogue;
 
 use RuntimeException;
 
-/** Reads the tables in core/data: CSV with a header line, in UTF-8. Each is read once in a process. */
+/**
+ * Reads the tables in core/data: CSV with a header line, in UTF-8. Each is read once in a process; a server that keeps
+ * compiled PHP in memory may have them laid ready as PHP ({@see self::layReady}), so that none is read at a request.
+ */
 final class Table
 {
     /** @var array<string, list<array<string, string>>> */
@@ -15,6 +18,23 @@ final class Table
     /** @var array<string, array<int|string, array<string, string>>> */
     private static array $keyed = [];
 
+    private static ?string $ready = null;
+
+    /** Where the tables lie ready as PHP; null when they are to be read from the CSV. */
+    public static function readyIn(?string $folder): void
+    {
+        self::$ready = $folder;
+    }
+
+    /** Writes every table as PHP into the folder. */
+    public static function layReady(string $folder): void
+    {
+        foreach (glob(self::folder().'/*.csv') ?: [] as $file) {
+            $name = basename($file, '.csv');
+            file_put_contents("$folder/$name.php", '<?php return '.var_export(self::read($name), true).';', LOCK_EX);
+        }
+    }
+
     /**
      * @return list<array<string, string>> one map a row, by the header's names
      *
@@ -22,7 +42,7 @@ final class Table
      */
     public static function rows(string $name): array
     {
-        return self::$read[$name] ??= self::read($name);
+        return self::$read[$name] ??= self::$ready !== null && is_file(self::$ready."/$name.php") ? require self::$ready."/$name.php" : self::read($name);
     }
 
     /** @return array<int|string, array<string, string>> the rows by their first column, `name` */
@@ -34,7 +54,7 @@ final class Table
     /** @return list<array<string, string>> */
     private static function read(string $name): array
     {
-        $file = @fopen(dirname(__DIR__, 2)."/data/$name.csv", 'r') ?: throw new RuntimeException("No table named $name.");
+        $file = @fopen(self::folder()."/$name.csv", 'r') ?: throw new RuntimeException("No table named $name.");
         $header = array_map(strval(...), fgetcsv($file, null, ',', '"', '') ?: []);
         $rows = [];
         while (is_array($cells = fgetcsv($file, null, ',', '"', ''))) {
@@ -46,5 +66,10 @@ final class Table
         fclose($file);
 
         return $rows;
+    }
+
+    private static function folder(): string
+    {
+        return dirname(__DIR__, 2).'/data';
     }
 }
