@@ -21,7 +21,7 @@ final readonly class NoteStanding
     {
         DB::transaction(function () use ($job): void {
             $job = Job::query()->withoutGlobalScopes()->whereKey($job)->with('shop')->lockForUpdate()->firstOrFail();
-            $notebook = Notes::of($job)->notebook();
+            $notebook = Notes::notebookOf($job);
             $job->update(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)]);
         });
     }

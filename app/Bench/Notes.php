@@ -20,6 +20,21 @@ final readonly class Notes
     {
     }
 
+    /** The same as a notebook alone, without who entered what and when. */
+    public static function notebookOf(Job $job): Notebook
+    {
+        $rows = Record::query()->where('job_id', $job->id)->distinct(['place'])->orderBy('place')->orderByDesc('seq')->toBase()->get(['place', 'value', 'instrument']);
+        $entries = [];
+        foreach ($rows as $row) {
+            $value = $row->value === null ? null : json_decode($row->value, true, flags: JSON_THROW_ON_ERROR);
+            if ($value !== null) {
+                $entries[$row->place] = ['value' => $value, 'instrument' => $row->instrument];
+            }
+        }
+
+        return new Notebook($entries);
+    }
+
     public static function of(Job $job): self
     {
         return new self(self::latest(Record::query()->where('job_id', $job->id)));

@@ -41,23 +41,14 @@ final class Workbench
         }
         $ringSide = $notebook->value(Places::RING_SIDE);
         $plain = new Notebook($ringSide === null ? [] : [Places::RING_SIDE => ['value' => $ringSide, 'instrument' => null]]);
-        foreach ($this->report($job, $plain)->stations as $station) {
-            foreach ($station->steps as $step) {
-                foreach ($step->asks as $ask) {
-                    if ($ask->place === $place) {
-                        return $ask;
-                    }
-                }
-            }
-        }
 
-        return null;
+        return (new WheelJob($this->limits))->ask($this->bench($job, $plain), $place);
     }
 
     private function bench(Job $job, Notebook $notebook): Bench
     {
         $shop = $job->shop;
-        $this->tools ??= array_values(Tool::query()->where('shop_id', $job->shop_id)->orderBy('id')->get()->map(static fn (Tool $t): CoreTool => $t->toCore())->all());
+        $this->tools ??= Tool::wall($job->shop_id);
 
         return new Bench(
             Patterns::find($job->pattern), $notebook, $this->tools,

@@ -29,12 +29,13 @@ final class Tool extends Model
 
     protected $fillable = ['name', 'kind', 'outside_mm', 'opening_mm', 'length_mm'];
 
-    public function toCore(): CoreTool
+    /** @return list<CoreTool> all that hangs on the wall of a shop */
+    public static function wall(int $shop): array
     {
-        return new CoreTool(
-            (string) $this->id, $this->name, $this->kind, Length::mm((float) $this->outside_mm),
-            $this->opening_mm === null ? null : Length::mm((float) $this->opening_mm), Length::mm((float) $this->length_mm),
-        );
+        return array_values(self::query()->where('shop_id', $shop)->orderBy('id')->toBase()->get()->map(static fn (object $row): CoreTool => new CoreTool(
+            (string) $row->id, $row->name, ToolKind::from($row->kind), Length::mm((float) $row->outside_mm),
+            $row->opening_mm === null ? null : Length::mm((float) $row->opening_mm), Length::mm((float) $row->length_mm),
+        ))->all());
     }
 
     /** @return array<string, string> */

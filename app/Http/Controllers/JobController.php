@@ -61,7 +61,7 @@ final class JobController
     public function preview(PreviewRequest $request, Job $job, Workbench $workbench, ReadEntry $read): JsonResponse
     {
         Gate::authorize('view', $job);
-        $notebook = Notes::of($job->load('shop'))->notebook();
+        $notebook = Notes::notebookOf($job->load('shop'));
         /** @var list<array{place: string, entry: ?array<string, mixed>, instrument?: ?string}> $drafts */
         $drafts = $request->validated('drafts');
         foreach ($drafts as $draft) {

@@ -16,8 +16,9 @@ final readonly class ToolCard
 
     public static function of(Tool $tool): self
     {
-        $core = $tool->toCore();
-
-        return new self($tool->id, $core->name, $core->kind, $core->kind->label(), $core->outside, $core->opening, $core->length);
+        return new self(
+            $tool->id, $tool->name, $tool->kind, $tool->kind->label(), Length::mm((float) $tool->outside_mm),
+            $tool->opening_mm === null ? null : Length::mm((float) $tool->opening_mm), Length::mm((float) $tool->length_mm),
+        );
     }
 }

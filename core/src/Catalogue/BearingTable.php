@@ -7,22 +7,22 @@ namespace CleanRace\Core\Catalogue;
 /** The bearing sizes the program knows. */
 final class BearingTable
 {
-    /** @var ?array<int|string, Bearing> the same in the whole process: the table does not change */
-    private static ?array $byNumber = null;
+    /** @var array<string, ?Bearing> those asked for so far, the same in the whole process: the table does not change */
+    private static array $found = [];
 
-    public function __construct()
-    {
-        self::$byNumber ??= array_map(Bearing::fromRow(...), array_column(Table::rows('bearings'), null, 'number'));
-    }
+    /** @var ?array<int|string, array<string, string>> */
+    private static ?array $rows = null;
 
     public function find(string $number): ?Bearing
     {
-        return self::$byNumber[$number] ?? null;
+        self::$rows ??= array_column(Table::rows('bearings'), null, 'number');
+
+        return self::$found[$number] ??= isset(self::$rows[$number]) ? Bearing::fromRow(self::$rows[$number]) : null;
     }
 
     /** @return list<Bearing> */
     public function all(): array
     {
-        return array_values(self::$byNumber ?? []);
+        return array_map(fn (array $row): Bearing => $this->find($row['number']) ?? Bearing::fromRow($row), Table::rows('bearings'));
     }
 }

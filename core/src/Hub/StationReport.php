@@ -24,6 +24,19 @@ final readonly class StationReport
         return new self($station, $station->label(), self::status($steps, $done, $notebook), $done, $steps);
     }
 
+    public function ask(string $place): ?Ask
+    {
+        foreach ($this->steps as $step) {
+            foreach ($step->asks as $ask) {
+                if ($ask->place === $place) {
+                    return $ask;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** Done when everything that is wanted is entered. A step that wants nothing is done once anything is entered in it. */
     private static function isDone(Step $step, Notebook $notebook): bool
     {

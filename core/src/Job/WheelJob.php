@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace CleanRace\Core\Job;
 
 use CleanRace\Core\Checking\CheckIn;
+use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\SectionMaker;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Proving\Prove;
 use CleanRace\Core\Seating\Progress;
 use CleanRace\Core\Seating\Seat;
 use CleanRace\Core\Setting\Set;
 use CleanRace\Core\Sizing\Finder;
+use CleanRace\Core\Sizing\Findings;
 use CleanRace\Core\Sizing\Size;
 use CleanRace\Core\Sourcing\Source;
 use CleanRace\Core\Stripping\Strip;
@@ -25,6 +28,34 @@ final readonly class WheelJob
     {
     }
 
+    /** What is asked at a place, or null when nothing is. Goes no further through the stations than it must. */
+    public function ask(Bench $bench, string $place): ?Ask
+    {
+        $finder = new Finder($this->limits);
+        $findings = $finder->findings($bench);
+        $earlier = [];
+        foreach ($this->stations($bench, $finder, $findings, new Progress($this->limits, $bench, $findings)) as $station) {
+            $earlier[] = $station;
+            $ask = $station->ask($place);
+            if ($ask !== null) {
+                return $ask;
+            }
+        }
+
+        return (new Prove)->report($bench, $earlier)->ask($place);
+    }
+
+    /** @return iterable<StationReport> the six before Prove, each worked out when it is asked for */
+    private function stations(Bench $bench, Finder $finder, Findings $findings, Progress $progress): iterable
+    {
+        yield (new CheckIn($this->limits))->report($bench);
+        yield (new Strip)->report($bench);
+        yield (new Size($finder))->report($bench, $findings);
+        yield (new Source($this->limits))->report($bench, $findings);
+        yield (new Seat)->report($bench, $findings, $progress);
+        yield (new Set)->report($bench);
+    }
+
     public function report(Bench $bench): JobReport
     {
         $finder = new Finder($this->limits);
@@ -32,14 +63,7 @@ final readonly class WheelJob
         $prove = new Prove;
         $findings = $finder->findings($bench);
         $progress = new Progress($this->limits, $bench, $findings);
-        $earlier = [
-            (new CheckIn($this->limits))->report($bench),
-            (new Strip)->report($bench),
-            (new Size($finder))->report($bench, $findings),
-            $source->report($bench, $findings),
-            (new Seat)->report($bench, $findings, $progress),
-            (new Set)->report($bench),
-        ];
+        $earlier = iterator_to_array($this->stations($bench, $finder, $findings, $progress), false);
         $blocks = $prove->blocks($bench, $earlier);
         $standing = array_filter(['left' => $progress->standing(Side::Left), 'right' => $progress->standing(Side::Right)]);
 
