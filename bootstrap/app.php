@@ -13,23 +13,28 @@ use App\Http\Middleware\ReadSession;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
 use CleanRace\Core\Measure\Nonsense;
+use Illuminate\Auth\Middleware\Authenticate;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
+use Laravel\Sanctum\Http\Middleware\AuthenticateSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1', then: static function (): void {
-        Route::prefix('api/v1')->middleware('calculators')->group(__DIR__.'/../routes/calculators.php');
+        Route::prefix('api/v1')->group(__DIR__.'/../routes/bench.php');
     })
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
         $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
-        $middleware->group('calculators', [EncryptCookies::class, ReadSession::class, HoldsToken::class, HoldsSession::class, ReadableJson::class]);
+        $read = [EncryptCookies::class, ReadSession::class, HoldsToken::class];
+        $middleware->group('typing', [...$read, AuthenticateSession::class, Authenticate::using('web'), SubstituteBindings::class, ReadableJson::class]);
+        $middleware->group('calculators', [...$read, HoldsSession::class, ReadableJson::class]);
         $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
         // Only a proxy that the shop names may say who is behind it.
         $proxies = env('TRUSTED_PROXIES');

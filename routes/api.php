@@ -24,9 +24,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs', [JobController::class, 'index']);
     Route::post('jobs', [JobController::class, 'store']);
     Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
-    Route::post('jobs/{job}/preview', [JobController::class, 'preview'])->whereNumber('job');
     Route::get('jobs/{job}/records', [RecordController::class, 'index'])->whereNumber('job');
-    Route::post('jobs/{job}/records', [RecordController::class, 'store'])->whereNumber('job');
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
     Route::post('jobs/{job}/signature', [SignatureController::class, 'store'])->whereNumber('job');
 

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CalculatorController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\RecordController;
+use Illuminate\Support\Facades\Route;
+
+// What is asked while people type and read: the session is read and left as it was.
+Route::middleware('typing')->group(static function (): void {
+    Route::post('jobs/{job}/preview', [JobController::class, 'preview'])->whereNumber('job');
+    Route::post('jobs/{job}/records', [RecordController::class, 'store'])->whereNumber('job');
+});
+
+// A calculator's answer is the same for everybody: a session and its token are asked for, the database is not.
+Route::middleware('calculators')->post('calculators/{name}', [CalculatorController::class, 'work']);
