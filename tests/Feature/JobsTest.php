@@ -142,17 +142,17 @@ final class JobsTest extends TestCase
         $this->keep($job, 'set.turns', ['choice' => 'drags'])->assertCreated();
         $card = $this->getJson('/api/v1/jobs')->json('data.0');
         self::assertSame('set', $card['waits_at']);
-        self::assertSame('stop', collect($card['stations'])->firstWhere('station', 'set')['status']);
+        self::assertSame('stop', array_column($card['stations'], 'status', 'station')['set']);
     }
 
     public function test_fasteners_are_remembered_for_this_wheel_of_this_machine(): void
     {
         $job = $this->good();
         $again = fn (string $wheel) => $this->getJson('/api/v1/jobs/'.$this->postJson('/api/v1/jobs', ['machine_id' => $job->machine_id, 'wheel' => $wheel, 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->json('id'))->json('remembered');
-        $remembered = collect($again('Front wheel'))->keyBy('place');
+        $remembered = array_column($again('Front wheel'), null, 'place');
         self::assertSame('24', $remembered['fastener.axle_nut.spanner']['value']['text']);
         self::assertEquals(80, $remembered['fastener.axle_nut.torque']['value']['nm']);
-        self::assertFalse($remembered->has('fastener.axle_nut.done'), 'that it was tightened is not remembered');
+        self::assertFalse(isset($remembered['fastener.axle_nut.done']), 'that it was tightened is not remembered');
         self::assertSame([], $again('Rear wheel'));
     }
 

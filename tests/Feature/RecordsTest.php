@@ -109,7 +109,8 @@ final class RecordsTest extends TestCase
             $this->keep($this->job, "part.$part", ['state' => 'on_tray', 'condition' => 'use'])->assertCreated();
         }
         $this->keep($this->job, 'part.axle', ['state' => 'on_tray', 'condition' => 'note', 'way_round' => 'head left']);
-        $tray = collect($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.tray'))->whereNotNull('order')->sortBy('order')->pluck('part')->all();
+        $tray = array_column(array_filter($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.tray'), static fn (array $item): bool => $item['order'] !== null), 'part', 'order');
+        ksort($tray);
         self::assertSame(['axle', 'spacer_left', 'seal_left'], array_values($tray));
     }
 
@@ -255,6 +256,6 @@ final class RecordsTest extends TestCase
     /** @return ?array<string, mixed> */
     private function entry(string $place): ?array
     {
-        return collect($this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->json('entries'))->firstWhere('place', $place);
+        return array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->json('entries'), null, 'place')[$place] ?? null;
     }
 }

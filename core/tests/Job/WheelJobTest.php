@@ -181,7 +181,7 @@ final class WheelJobTest extends TestCase
     public function test_the_list_to_buy_groups_what_is_the_same(): void
     {
         $list = self::report(self::job())->toBuy;
-        self::assertSame('6204, contact seal on both sides, 20 × 47 × 14 mm', $list[array_key_first(array_filter($list, static fn ($l): bool => str_contains($l->what, 'bearing')))]->askFor);
+        self::assertSame('6204, contact seal on both sides, 20 × 47 × 14 mm', array_values(array_filter($list, static fn ($l): bool => str_contains($l->what, 'bearing')))[0]->askFor);
         self::assertSame([2], array_map(static fn ($l): int => $l->quantity, $list), 'seals that are used again are not bought');
         $seals = self::report(self::job(['part.seal_left' => ['state' => 'on_tray', 'condition' => 'replace'], 'part.seal_right' => ['state' => 'on_tray', 'condition' => 'replace']]))->toBuy;
         self::assertSame([2, 2], array_map(static fn ($l): int => $l->quantity, $seals));
