@@ -18,7 +18,10 @@ final class BenchTables extends Command
     {
         $folder = self::folder();
         is_dir($folder) || mkdir($folder, 0o755, true);
-        Table::layReady($folder);
+        Table::readyIn(null);
+        foreach (Table::names() as $name) {
+            file_put_contents("$folder/$name.php", '<?php return '.var_export(Table::rows($name), true).';', LOCK_EX);
+        }
 
         return self::SUCCESS;
     }

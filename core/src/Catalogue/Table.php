@@ -8,7 +8,7 @@ use RuntimeException;
 
 /**
  * Reads the tables in core/data: CSV with a header line, in UTF-8. Each is read once in a process; a server that keeps
- * compiled PHP in memory may have them laid ready as PHP ({@see self::layReady}), so that none is read at a request.
+ * compiled PHP in memory may have them laid ready as PHP ({@see self::readyIn}), so that none is read at a request.
  */
 final class Table
 {
@@ -26,13 +26,10 @@ final class Table
         self::$ready = $folder;
     }
 
-    /** Writes every table as PHP into the folder. */
-    public static function layReady(string $folder): void
+    /** @return list<string> names of all there are */
+    public static function names(): array
     {
-        foreach (glob(self::folder().'/*.csv') ?: [] as $file) {
-            $name = basename($file, '.csv');
-            file_put_contents("$folder/$name.php", '<?php return '.var_export(self::read($name), true).';', LOCK_EX);
-        }
+        return array_map(static fn (string $file): string => basename($file, '.csv'), glob(self::folder().'/*.csv') ?: []);
     }
 
     /**
