@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MachineController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\RecordController;
@@ -23,6 +24,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
 
     Route::get('jobs', [JobController::class, 'index']);
     Route::post('jobs', [JobController::class, 'store']);
+    Route::post('jobs/several', [JobController::class, 'several']);
     Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
     Route::get('jobs/{job}/records', [RecordController::class, 'index'])->whereNumber('job');
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
@@ -35,5 +37,6 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools', [ToolController::class, 'store']);
 
+    Route::get('patterns', PatternController::class);
     Route::get('calculators', [CalculatorController::class, 'index']);
 });

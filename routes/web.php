@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\HubFileController;
 use App\Http\Controllers\PhotoController;
 use Illuminate\Support\Facades\Route;
 
@@ -10,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('auth:web')->prefix('files')->group(function (): void {
     Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo');
     Route::get('jobs/{job}/card.pdf', CardController::class)->whereNumber('job');
+    Route::get('jobs/{job}/hub.{form}', HubFileController::class)->whereNumber('job')->whereIn('form', ['svg', 'dxf']);
 });
 
 // Every other address is a page of the interface. It is the same document for all of them and keeps no session.

@@ -9,6 +9,7 @@ use App\Models\Job;
 use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
@@ -33,9 +34,12 @@ final readonly class ReadEntry
             return ['value' => null, 'instrument' => null];
         }
         try {
-            $value = $this->reader->read($ask, $entry, $unit);
+            $value = $this->reader->read($ask, $entry, $unit, $notebook->value($place));
+            if ($ask->kind === AskKind::Stack) {
+                StackEdits::from($value)->checked($this->workbench->pattern($job)->stack($notebook));
+            }
         } catch (Nonsense $nonsense) {
-            throw Nonsense::about($place, $nonsense->getMessage());
+            throw Nonsense::about($nonsense->field === 'reason' ? 'reason' : $place, $nonsense->getMessage());
         }
         if ($ask->kind === AskKind::Part) {
             $value = $this->inOrder($notebook, $place, $value);
@@ -54,7 +58,7 @@ final readonly class ReadEntry
     private function inOrder(Notebook $notebook, string $place, array $value): array
     {
         $order = $notebook->value($place)['order'] ?? null;
-        if ($order === null && $value['state'] === PartState::OnTray->value) {
+        if ($order === null && in_array($value['state'], [PartState::OnTray->value, PartState::Scrapped->value], true)) {
             $order = 1 + $notebook->count('part.', 'order');
         }
 

@@ -58,6 +58,12 @@ final readonly class Notes
             ->filter(static fn (Record $r): bool => $r->value !== null)->keyBy('place')->all();
     }
 
+    /** @return array<string, string> what was written, by place */
+    public function words(): array
+    {
+        return array_filter(array_map(static fn (Record $r): string => is_string($r->value['text'] ?? null) ? $r->value['text'] : '', $this->current));
+    }
+
     public function notebook(): Notebook
     {
         return new Notebook(array_map(static fn (Record $r): array => ['value' => $r->value ?? [], 'instrument' => $r->instrument], $this->current));

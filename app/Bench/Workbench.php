@@ -7,7 +7,8 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Tool;
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Patterns\Patterns;
+use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
@@ -16,21 +17,26 @@ use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool as CoreTool;
+use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Limits;
 
 /** Sets a job out before the core: its hub, its notebook, the shop's tools. Made for one job at a time. */
 final class Workbench
 {
-    /** @var ?list<CoreTool> */
+    /** What decides which things are asked: the hub as it is, and the way it comes apart. */
+    private const SHAPES = [Places::RING_SIDE, Places::HUB, 'strip.condition', 'strip.way', 'strip.heat'];
+
+    /** @var ?array{list<CoreTool>, list<WallTool>} */
     private ?array $tools = null;
 
     public function __construct(private readonly Limits $limits)
     {
     }
 
-    public function report(Job $job, Notebook $notebook): JobReport
+    /** @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place */
+    public function report(Job $job, Notebook $notebook, array $spanners = []): JobReport
     {
-        return (new WheelJob($this->limits))->report($this->bench($job, $notebook));
+        return (new WheelJob($this->limits))->report($this->bench($job, $notebook, $spanners));
     }
 
     /** What is asked at a place of this job, or null when nothing is. */
@@ -39,20 +45,31 @@ final class Workbench
         if (str_starts_with($place, Places::word(''))) {
             return Ask::text($place, 'Why it may go');
         }
-        $ringSide = $notebook->value(Places::RING_SIDE);
-        $plain = new Notebook($ringSide === null ? [] : [Places::RING_SIDE => ['value' => $ringSide, 'instrument' => null]]);
+        if ($place === Places::HUB) {
+            return Ask::stack();
+        }
+        if ($place === Places::AS_FOUND) {
+            return Ask::tick($place, 'Keep it as found');
+        }
 
-        return (new WheelJob($this->limits))->ask($this->bench($job, $plain), $place);
+        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook->only(self::SHAPES)), $place);
     }
 
-    private function bench(Job $job, Notebook $notebook): Bench
+    public function pattern(Job $job): Pattern
+    {
+        return Patterns::find($job->pattern);
+    }
+
+    /** @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place */
+    private function bench(Job $job, Notebook $notebook, array $spanners = []): Bench
     {
         $shop = $job->shop;
-        $this->tools ??= Tool::wall($job->shop_id);
+        [$drivers, $wall] = $this->tools ??= Tool::wall($job->shop_id);
 
         return new Bench(
-            Patterns::find($job->pattern), $notebook, $this->tools,
+            Patterns::find($job->pattern), $notebook, $drivers,
             $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n), DrawBolt::from($shop->draw_bolt), $job->isSigned(),
+            $wall, $shop->habits, $spanners,
         );
     }
 }

@@ -9,7 +9,7 @@ use App\Bench\Workbench;
 use App\Models\Job;
 use App\Models\Record;
 use App\Shapes\Json;
-use CleanRace\Core\Hub\Patterns\Patterns;
+use CleanRace\Core\Hub\Patterns;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;

@@ -14,10 +14,20 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?int $press_capacity_n
  * @property string $draw_bolt
  * @property int $last_job_number
+ * @property array<string, string> $habits how it usually goes about things, by name
  */
 final class Shop extends Model
 {
     protected $table = 'shops';
 
-    protected $fillable = ['name', 'press_capacity_n', 'draw_bolt'];
+    protected $fillable = ['name', 'press_capacity_n', 'draw_bolt', 'habits'];
+
+    /** Before anybody said otherwise, a shop has no habits of its own. */
+    protected $attributes = ['habits' => '{}'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['habits' => 'array'];
+    }
 }

@@ -20,13 +20,13 @@ final class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'bearing';
 
-    public function run(DemoJob $demo, SignJob $sign): void
+    public function run(DemoJob $demo, PatternJobs $patterns, SignJob $sign): void
     {
         if (Shop::query()->exists()) {
             return;
         }
-        DB::transaction(function () use ($demo, $sign): void {
-            $shop = Shop::query()->create(['name' => 'Ferry Works', 'press_capacity_n' => 117680, 'draw_bolt' => 'M12']);
+        DB::transaction(function () use ($demo, $patterns, $sign): void {
+            $shop = Shop::query()->create(['name' => 'Ferry Works', 'press_capacity_n' => 117680, 'draw_bolt' => 'M12', 'habits' => ['extraction' => 'drift', 'heat' => 'cold']]);
             [$ines] = [$this->person($shop, 'Ines', 'ines', Role::Mechanic), $this->person($shop, 'Tove', 'tove', Role::Owner), $this->person($shop, 'Pim', 'pim', Role::Apprentice)];
             $this->tools($shop);
             $machines = $this->machines($shop);
@@ -38,6 +38,7 @@ final class DatabaseSeeder extends Seeder
             $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26));
             $demo->load($ines, $machines['trail1'], 'Front wheel', 'second-bearing', 'Grinds again after the winter', Carbon::now()->subHours(5));
             $demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
+            $patterns->load($ines, $machines);
         });
     }
 
@@ -59,6 +60,17 @@ final class DatabaseSeeder extends Seeder
         foreach ($wall as [$name, $kind, $outside, $opening, $length]) {
             (new Tool(['name' => $name, 'kind' => $kind, 'outside_mm' => $outside, 'opening_mm' => $opening, 'length_mm' => $length]))->forceFill(['shop_id' => $shop->id])->save();
         }
+        $others = [
+            ['Seal lever', ToolKind::SealLever], ['Ring pliers, internal', ToolKind::RingPliersIn], ['Square punch 10', ToolKind::Drift, 'outside_mm' => 10, 'length_mm' => 280], ['Hide mallet', ToolKind::SoftMallet],
+            ['Collet puller, small', ToolKind::BlindPuller, 'opening_mm' => 8, 'outside_mm' => 16], ['Collet puller, large', ToolKind::BlindPuller, 'opening_mm' => 18, 'outside_mm' => 28], ['Slide hammer', ToolKind::SlideHammer],
+            ['12-tonne press', ToolKind::Press], ['Hot-air gun', ToolKind::HeatGun], ['Thermometer', ToolKind::Thermometer], ['Magnet on a stalk', ToolKind::Magnet], ['Side cutters', ToolKind::Cutters], ['Rod M12', ToolKind::Rod, 'outside_mm' => 12, 'length_mm' => 330],
+            ['Cone spanner 15', ToolKind::ConeSpanner, 'across_mm' => 15], ['Spanner 17', ToolKind::Spanner, 'across_mm' => 17], ['Socket 27', ToolKind::Socket, 'across_mm' => 27],
+        ];
+        foreach ($others as $tool) {
+            [$name, $kind] = [$tool[0], $tool[1]];
+            unset($tool[0], $tool[1]);
+            (new Tool(['name' => $name, 'kind' => $kind] + $tool))->forceFill(['shop_id' => $shop->id])->save();
+        }
     }
 
     /** @return array<string, Machine> */
@@ -68,6 +80,11 @@ final class DatabaseSeeder extends Seeder
             'moped7' => ['Parcel moped 7', 'Tern 110', 'Ferry Parcels'], 'moped3' => ['Parcel moped 3', 'Tern 110', 'Ferry Parcels'],
             'trail1' => ['Campsite trail bike 1', 'Skua 250', 'Northbay Camp'], 'warden' => ['Warden\'s trail bike', 'Skua 250', 'Island Wardens'],
             'post' => ['Post scooter', 'Dunlin 125', 'Island Post'],
+            'bike1' => ['Harbour bicycle 4', 'Plover 28', 'Harbour Hire'], 'bike2' => ['Doctor\'s bicycle', 'Plover 27', 'Dr Marrow'], 'bike3' => ['School bicycle 11', 'Stint 26', 'Island School'],
+            'trike2' => ['Cargo trike 2', 'Heron Box', 'Ferry Parcels'], 'moped5' => ['Parcel moped 5', 'Tern 50', 'Ferry Parcels'],
+            'snow1' => ['Ski-lift sled', 'Auk 500', 'Northbay Camp'], 'quad1' => ['Campsite quad 1', 'Gannet 300', 'Northbay Camp'], 'quad3' => ['Campsite quad 3', 'Gannet 450', 'Northbay Camp'],
+            'side1' => ['Warden\'s side-by-side', 'Fulmar 700', 'Island Wardens'], 'cart4' => ['Golf cart 4', 'Puffin E', 'Links Golf'],
+            'mower2' => ['Links mower 2', 'Curlew 52', 'Links Golf'], 'tractor1' => ['Groundsman\'s tractor', 'Whimbrel 16', 'Links Golf'], 'trailer1' => ['Boat trailer', 'Eider 750', 'Harbour Hire'],
         ];
 
         return array_map(static function (array $m) use ($shop): Machine {

@@ -27,9 +27,22 @@ final readonly class DemoJob
 
     public function load(User $by, Machine $machine, string $wheel, string $entries, string $complaint, Carbon $start): Job
     {
-        $job = ($this->open)($by, $machine, $wheel, 'pair-sleeve', $complaint)->setRelation('shop', $by->shop);
-        $notebook = Notes::of($job)->notebook();
-        foreach (self::entries($entries) as $i => $given) {
+        return $this->enter($this->open($by, $machine, $wheel, 'pair-sleeve', $complaint, $start), $by, self::entries($entries), $start);
+    }
+
+    public function open(User $by, Machine $machine, string $wheel, string $pattern, string $complaint, Carbon $start): Job
+    {
+        $job = ($this->open)($by, $machine, $wheel, $pattern, $complaint)->setRelation('shop', $by->shop);
+        $job->forceFill(['created_at' => $start])->save();
+
+        return $job;
+    }
+
+    /** @param  list<array{place: string, entry: array<string, mixed>, instrument?: string}>  $entries */
+    public function enter(Job $job, User $by, array $entries, Carbon $start): Job
+    {
+        $notebook = Notes::notebookOf($job);
+        foreach ($entries as $i => $given) {
             $given = $this->withTool($given, $by);
             $kept = ($this->read)($job, $notebook, $given['place'], $given['entry'], 'mm', $given['instrument'] ?? null);
             $notebook = $notebook->with($given['place'], $kept);
@@ -37,7 +50,7 @@ final readonly class DemoJob
             (new Record(['id' => (string) Str::uuid7(), 'place' => $given['place'], 'made_at' => $at, 'received_at' => $at] + $kept))
                 ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])->save();
         }
-        $job->forceFill(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook), 'created_at' => $start])->save();
+        $job->forceFill(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)])->save();
 
         return $job;
     }

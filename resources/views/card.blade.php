@@ -15,7 +15,7 @@ p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { ve
 <div style="text-align:center"><img src="{{ $picture }}" style="width: 150mm; height: 41.6mm" alt=""></div>
 <table class="cols"><tr><td>
 <h2>Parts, left to right</h2><table class="lines">
-@foreach ($report['tray'] as $part)<tr><td>{{ $part['name'] }}</td><td class="m">{{ $part['way_round'] }}</td><td class="n">{{ ['in_place' => 'in place', 'on_tray' => 'ON TRAY', 'fitted' => 'fitted', 'not_there' => 'not there'][$part['state']] }}</td></tr>@endforeach
+@foreach ($report['tray'] as $part)<tr><td>{{ $part['name'] }}</td><td class="m">{{ $part['way_round'] }}</td><td class="n">{{ ['in_place' => 'in place', 'on_tray' => 'ON TRAY', 'fitted' => 'fitted', 'not_there' => 'not there', 'stays' => 'left in place', 'scrapped' => 'scrapped'][$part['state']] }}</td></tr>@endforeach
 </table>
 <h2>Bearings</h2>
 @foreach (['left', 'right'] as $side)<p>{{ ucfirst($side) }}: out {{ $note("size.$side.number") ?? 'not read' }}; in {{ $note("source.$side.number") ?? 'not noted' }}</p>@endforeach

@@ -42,7 +42,7 @@ test.describe('words and numbers', () => {
   });
 
   test('a section fits its box at one scale, centred', () => {
-    const section = { over_faces_mm: 104, hub_outside_mm: 66, housing: [], shapes: [], spans: [] };
+    const section = { from_mm: 0, to_mm: 104, radius_mm: 33, pieces: [], spans: [], left: 'Left', right: 'Right' };
     const scale = fit(section, 1200, 180);
     expect(scale.x(52)).toBeCloseTo(600);
     expect(scale.y(0)).toBe(180);

@@ -12,6 +12,7 @@ use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\NewJobRequest;
 use App\Http\Requests\PreviewRequest;
+use App\Http\Requests\SeveralJobsRequest;
 use App\Http\Resources\JobCard;
 use App\Http\Resources\JobSheet;
 use App\Models\Job;
@@ -20,6 +21,7 @@ use CleanRace\Core\Job\JobReport;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 final class JobController
@@ -47,6 +49,18 @@ final class JobController
         return Answer::with(JobCard::of($job->setRelation('machine', $machine)), 201);
     }
 
+    #[Documented('Open a job for each of several wheels of one machine, all or none', answers: JobCard::class, many: true, status: 201)]
+    public function several(SeveralJobsRequest $request, OpenJob $open, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('create', Job::class);
+        $machine = $request->machine();
+        Gate::authorize('view', $machine);
+        $complaint = $request->string('complaint')->toString();
+        $jobs = DB::transaction(static fn (): array => array_map(static fn (array $w): Job => $open($user, $machine, $w['wheel'], $w['pattern'], $complaint), $request->wheels()));
+
+        return Answer::with(['data' => array_map(static fn (Job $job): JobCard => JobCard::of($job->setRelation('machine', $machine)), $jobs)], 201);
+    }
+
     #[Documented('A whole job as it stands', answers: JobSheet::class)]
     public function show(Job $job, Workbench $workbench): JsonResponse
     {
@@ -54,7 +68,9 @@ final class JobController
         $job->load('machine', 'shop', 'signer');
         $notes = Notes::of($job);
 
-        return Answer::with(JobSheet::of($job, $notes, Notes::ofFastenersBefore($job), $workbench->report($job, $notes->notebook())));
+        $before = Notes::ofFastenersBefore($job);
+
+        return Answer::with(JobSheet::of($job, $notes, $before, $workbench->report($job, $notes->notebook(), $before->words())));
     }
 
     #[Documented('How the job would stand with these entries, without keeping them', answers: JobReport::class)]

@@ -20,9 +20,10 @@ final class NewToolRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:60'],
             'kind' => ['required', 'string', Rule::enum(ToolKind::class)],
-            'outside_mm' => ['required'],
+            'outside_mm' => ['sometimes', 'nullable'],
             'opening_mm' => ['sometimes', 'nullable'],
-            'length_mm' => ['required'],
+            'length_mm' => ['sometimes', 'nullable'],
+            'across_mm' => ['sometimes', 'nullable'],
             'unit' => ['sometimes', 'string', 'in:mm,in'],
         ];
     }

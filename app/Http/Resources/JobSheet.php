@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Bench\Notes;
 use App\Models\Job;
 use App\Models\Record;
-use CleanRace\Core\Hub\Patterns\Patterns;
+use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Job\JobReport;
 use DateTimeInterface;
 
@@ -38,7 +38,7 @@ final readonly class JobSheet
         $entry = static fn (Record $r): Entry => Entry::of($r);
 
         return new self(
-            $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->name(), MachineCard::of($job->machine), $job->created_at,
+            $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->card()->name, MachineCard::of($job->machine), $job->created_at,
             $job->signed_at, $job->signer?->name, array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
         );
     }

@@ -10,15 +10,26 @@ use CleanRace\Core\Tooling\ToolKind;
 
 final readonly class ToolCard
 {
-    public function __construct(public int $id, public string $name, public ToolKind $kind, public string $kindName, public Length $outside, public ?Length $opening, public Length $length)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public ToolKind $kind,
+        public string $kindName,
+        public bool $driver,
+        public ?Length $outside,
+        public ?Length $opening,
+        public ?Length $length,
+        public ?Length $across,
+    ) {
     }
 
     public static function of(Tool $tool): self
     {
+        $length = static fn (?string $mm): ?Length => $mm === null ? null : Length::mm((float) $mm);
+
         return new self(
-            $tool->id, $tool->name, $tool->kind, $tool->kind->label(), Length::mm((float) $tool->outside_mm),
-            $tool->opening_mm === null ? null : Length::mm((float) $tool->opening_mm), Length::mm((float) $tool->length_mm),
+            $tool->id, $tool->name, $tool->kind, $tool->kind->label(), $tool->kind->isDriver(),
+            $length($tool->outside_mm), $length($tool->opening_mm), $length($tool->length_mm), $length($tool->across_mm),
         );
     }
 }

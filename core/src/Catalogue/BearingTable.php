@@ -20,6 +20,21 @@ final class BearingTable
         return self::$found[$number] ??= isset(self::$rows[$number]) ? Bearing::fromRow(self::$rows[$number]) : null;
     }
 
+    /** The size that has these three measures, in mm; the commonest when more than one has. */
+    public function measuring(float $bore, float $outside, float $width): ?Bearing
+    {
+        $best = null;
+        foreach (Table::rows('bearings') as $row) {
+            $fits = abs((float) $row['bore_mm'] - $bore) < 0.005 && abs((float) $row['outside_mm'] - $outside) < 0.005
+                && (abs((float) $row['width_sealed_mm'] - $width) < 0.005 || abs((float) $row['width_open_mm'] - $width) < 0.005);
+            if ($fits && ($best === null || (int) $row['commonness'] > (int) $best['commonness'])) {
+                $best = $row;
+            }
+        }
+
+        return $best === null ? null : $this->find($best['number']);
+    }
+
     /** @return list<Bearing> */
     public function all(): array
     {

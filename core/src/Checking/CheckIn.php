@@ -6,6 +6,7 @@ namespace CleanRace\Core\Checking;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
@@ -36,7 +37,7 @@ final readonly class CheckIn
                 )->judged($this->verdict($bench))->advice(),
             Step::of('check.capture', 'Measure before you strip', 'These cannot be had once it is apart. A rule is enough.')
                 ->with(why: 'Spacers swapped side to side put the wheel off centre, and nobody remembers which was which.')
-                ->asking(...$bench->pattern->capture())->advice(),
+                ->asking(...$bench->pattern->capture())->on(Panel::Captures)->advice(),
         ], $bench->notebook);
     }
 

@@ -12,6 +12,8 @@ final readonly class Ask
 {
     /**
      * @param  list<Option>  $options
+     * @param  list<Finding>  $findings what may be seen of a part of that kind
+     * @param  ?string  $picture of where the instrument stands; such an ask may be skipped with a reason
      * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour
      */
     private function __construct(
@@ -25,6 +27,8 @@ final readonly class Ask
         public ?string $hint = null,
         public ?PartState $until = null,
         public bool $borrowed = false,
+        public ?string $picture = null,
+        public array $findings = [],
     ) {
     }
 
@@ -62,6 +66,12 @@ final readonly class Ask
         return new self($place, AskKind::Text, $label, $wanted, hint: $hint);
     }
 
+    /** Changes to the parts of the hub. */
+    public static function stack(): self
+    {
+        return new self(Places::HUB, AskKind::Stack, 'Parts of the hub', false);
+    }
+
     /** A bearing number. */
     public static function number(string $place, string $label, bool $wanted = true, ?string $hint = null): self
     {
@@ -81,13 +91,19 @@ final readonly class Ask
     /** A part to lay on the tray, or to fit: asked until it is there. */
     public static function part(Part $part, PartState $until): self
     {
-        return new self(Places::part($part->id), AskKind::Part, $part->name, true, array_map(static fn (string $way): Option => new Option($way, $way), $part->ways), until: $until);
+        return new self(Places::part($part->id), AskKind::Part, $part->name, true, array_map(static fn (string $way): Option => new Option($way, $way), $part->kind->ways()), until: $until, findings: $until === PartState::OnTray ? Finding::of($part->kind) : []);
+    }
+
+    /** Measured before the hub comes apart. */
+    public function captured(string $picture): self
+    {
+        return new self($this->place, $this->kind, $this->label, $this->wanted, $this->options, $this->instrument, $this->at, $this->hint, $this->until, $this->borrowed, $picture, $this->findings);
     }
 
     /** Asked at an earlier step as well: shown here, but no sign that this step was begun. */
     public function borrowed(): self
     {
-        return new self($this->place, $this->kind, $this->label, false, $this->options, $this->instrument, $this->at, $this->hint, $this->until, true);
+        return new self($this->place, $this->kind, $this->label, false, $this->options, $this->instrument, $this->at, $this->hint, $this->until, true, $this->picture, $this->findings);
     }
 
     public function isEntered(Notebook $notebook): bool
@@ -96,7 +112,7 @@ final readonly class Ask
 
         return match ($this->kind) {
             AskKind::Tick => $notebook->done($this->place),
-            AskKind::Part => in_array($entry['state'] ?? null, [$this->until?->value, PartState::Fitted->value, PartState::NotThere->value], true),
+            AskKind::Part => in_array($entry['state'] ?? null, [$this->until?->value, PartState::Fitted->value, PartState::NotThere->value, PartState::Stays->value, ...($this->until === PartState::OnTray ? [PartState::Scrapped->value] : [])], true),
             AskKind::Choices => $notebook->choices($this->place) !== [],
             default => $entry !== null,
         };

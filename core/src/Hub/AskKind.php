@@ -17,4 +17,5 @@ enum AskKind: string
     case Torque = 'torque';
     case Temperature = 'temperature';
     case Part = 'part';
+    case Stack = 'stack';
 }

@@ -15,6 +15,8 @@ final readonly class EntryReader
 {
     private const LONGEST_TEXT = 2000;
 
+    private const MOST_PHOTOS = 12;
+
     /** Conditions a part may be laid down in. */
     public const CONDITIONS = ['use', 'note', 'replace'];
 
@@ -25,12 +27,17 @@ final readonly class EntryReader
     /**
      * @param  array<string, mixed>  $entry as it came
      * @param  string  $unit what a bare length is in, `mm` or `in`
+     * @param  ?array<string, mixed>  $before what stands there now
      * @return array<string, mixed> what is kept; what was typed is kept beside what it means
      *
      * @throws Nonsense when it is not what this place asks for
      */
-    public function read(Ask $ask, array $entry, string $unit): array
+    public function read(Ask $ask, array $entry, string $unit, ?array $before = null): array
     {
+        if ($ask->picture !== null && isset($entry['skipped'])) {
+            return ['skipped' => self::text($entry['skipped'])];
+        }
+
         return match ($ask->kind) {
             AskKind::Length, AskKind::Depth => $this->length($ask, $entry, $unit),
             AskKind::Choice => ['choice' => $this->option($ask, $entry['choice'] ?? null)],
@@ -40,7 +47,8 @@ final readonly class EntryReader
             AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
             AskKind::Torque => ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Temperature => ['c' => (new TemperatureText)->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
-            AskKind::Part => $this->part($entry),
+            AskKind::Part => $this->part($ask, $entry, $before ?? []),
+            AskKind::Stack => StackEdits::from($before)->plus($entry, $unit)->kept(),
         };
     }
 
@@ -68,23 +76,33 @@ final readonly class EntryReader
     }
 
     /**
+     * What is said of a part replaces what was said of the same; the rest stands.
+     *
      * @param  array<string, mixed>  $entry
+     * @param  array<string, mixed>  $before
      * @return array<string, mixed>
      */
-    private function part(array $entry): array
+    private function part(Ask $ask, array $entry, array $before): array
     {
-        $state = PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ?? throw new Nonsense('Say where the part is: in place, on the tray, or fitted.');
+        $state = PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ?? throw new Nonsense('Say where the part is: in place, on the tray, fitted, left as it is, or scrapped.');
         $condition = $entry['condition'] ?? null;
         if ($condition !== null && ! in_array($condition, self::CONDITIONS, true)) {
             throw new Nonsense('Say whether the part will be used, used and looked at again, or replaced.');
         }
-        $way = $entry['way_round'] ?? null;
-        $photo = $entry['photo'] ?? null;
+        $said = static fn (string $key): mixed => array_key_exists($key, $entry) ? $entry[$key] : $before[$key] ?? null;
+        $words = static fn (string $key): ?string => in_array($said($key), [null, ''], true) ? null : self::text($said($key));
+        $reason = $words('reason');
+        if ($state === PartState::Scrapped && $reason === null) {
+            throw Nonsense::about('reason', 'Say why it is scrapped.');
+        }
+        $findings = array_values(array_intersect(array_map(static fn (Finding $f): string => $f->value, $ask->findings === [] ? [] : $ask->findings), array_filter((array) ($said('findings') ?? []), is_string(...))));
 
         return array_filter([
-            'state' => $state->value, 'condition' => $condition,
-            'way_round' => $way === null ? null : self::text($way), 'photo' => $photo === null ? null : self::text($photo),
-        ], static fn (mixed $v): bool => $v !== null);
+            'state' => $state->value, 'condition' => $condition, 'way_round' => $words('way_round'), 'note' => $words('note'), 'reason' => $reason,
+            'findings' => $ask->findings === [] ? array_values(array_filter((array) ($before['findings'] ?? []), is_string(...))) : $findings,
+            'photos' => array_slice(array_values(array_filter((array) ($said('photos') ?? []), is_string(...))), 0, self::MOST_PHOTOS),
+            'new' => $said('new') === true && $state === PartState::Fitted ? true : null, 'order' => $before['order'] ?? null,
+        ], static fn (mixed $v): bool => $v !== null && $v !== []);
     }
 
     private function option(Ask $ask, mixed $said): string

@@ -7,7 +7,8 @@ namespace CleanRace\Core\Hub;
 /** A nut or bolt of a hub. Its spanner, thread, torque and source are asked once and remembered for the machine. */
 final readonly class Fastener
 {
-    public function __construct(public string $id, public string $name)
+    /** @param  ?string  $part the part that comes off with it */
+    public function __construct(public string $id, public string $name, public ?string $part = null)
     {
     }
 

@@ -12,6 +12,8 @@ enum Panel: string
     case Survey = 'survey';
     case Driver = 'driver';
     case Tray = 'tray';
+    case Tools = 'tools';
+    case Captures = 'captures';
     case BuyingList = 'buying_list';
     case Match = 'match';
     case Torques = 'torques';

@@ -4,17 +4,73 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+
 /** One part of a hub, in its order along the axle. */
 final readonly class Part
 {
-    /** @param  list<string>  $ways the ways round it may lie, by name; the first is the usual one */
-    public function __construct(
+    /**
+     * @param  array<string, Length>  $sizes by the names its kind gives them
+     * @param  string  $way the way round it lies; empty when it has none
+     * @param  string  $form a shape of its kind, as the drawing knows them; empty for the plain one
+     */
+    private function __construct(
         public string $id,
         public PartKind $kind,
         public Side $side,
         public string $name,
+        public array $sizes,
+        public string $way,
+        public string $form,
         public bool $renewed,
-        public array $ways = [],
     ) {
+    }
+
+    /** @param  array<string, float|int>  $mm sizes by name, in mm */
+    public static function of(PartKind $kind, Side $side, string $name, array $mm, string $form = '', ?string $id = null): self
+    {
+        return new self(
+            $id ?? ($side === Side::Middle ? $kind->value : $kind->value.'_'.$side->value),
+            $kind, $side, $name, array_map(Length::mm(...), $mm), $kind->ways()[0] ?? '', $form, $kind->isRenewed(),
+        );
+    }
+
+    /** A size in mm; zero when it has none of that name. */
+    public function mm(string $size): float
+    {
+        return $this->sizes[$size]->mm ?? 0.0;
+    }
+
+    /** How much it takes up along the axle, in mm. */
+    public function along(): float
+    {
+        return $this->mm($this->kind->alongSize());
+    }
+
+    /** @throws Nonsense when such a part has no such size, or it cannot be that small */
+    public function resized(string $size, Length $length): self
+    {
+        if (! in_array($size, [...$this->kind->sizes(), ...$this->kind->otherSizes()], true)) {
+            throw Nonsense::about('size', sprintf('A %s has no %s.', lcfirst($this->kind->label()), str_replace('_', ' ', $size)));
+        }
+        if ($length->mm <= 0 && in_array($size, $this->kind->sizes(), true)) {
+            throw Nonsense::about('size', 'A size must be more than zero.');
+        }
+
+        return new self($this->id, $this->kind, $this->side, $this->name, [...$this->sizes, $size => $length], $this->way, $this->form, $this->renewed);
+    }
+
+    public function flipped(): self
+    {
+        $ways = $this->kind->ways();
+        $next = $ways === [] ? '' : $ways[((int) array_search($this->way, $ways, true) + 1) % count($ways)];
+
+        return new self($this->id, $this->kind, $this->side, $this->name, $this->sizes, $next, $this->form, $this->renewed);
+    }
+
+    public function named(string $id, string $name): self
+    {
+        return new self($id, $this->kind, $this->side, $name, $this->sizes, $this->way, $this->form, $this->renewed);
     }
 }

@@ -4,13 +4,94 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
-/** What a part of a hub is. */
+use CleanRace\Core\Catalogue\Table;
+
+/** What a part of a hub is. What each kind is called, where it lies and which sizes it has stands in part_kinds.csv. */
 enum PartKind: string
 {
     case Axle = 'axle';
-    case Spacer = 'spacer';
-    case Seal = 'seal';
-    case SnapRing = 'snap_ring';
+    case Housing = 'housing';
     case Bearing = 'bearing';
+    case DoubleRow = 'double_row';
+    case FlangedBearing = 'flanged_bearing';
+    case AngularBearing = 'angular_bearing';
+    case Bush = 'bush';
+    case TaperCone = 'taper_cone';
+    case TaperCup = 'taper_cup';
+    case Cup = 'cup';
+    case Cone = 'cone';
+    case Balls = 'balls';
+    case Seal = 'seal';
+    case Felt = 'felt';
+    case DustCap = 'dust_cap';
+    case RingNut = 'ring_nut';
+    case SnapRing = 'snap_ring';
+    case Clip = 'clip';
     case Sleeve = 'sleeve';
+    case Washer = 'washer';
+    case Spacer = 'spacer';
+    case Collar = 'collar';
+    case EndCap = 'end_cap';
+    case LockNut = 'lock_nut';
+    case CastleNut = 'castle_nut';
+    case HubFlange = 'hub_flange';
+    case Freehub = 'freehub';
+    case ORing = 'o_ring';
+    case Nipple = 'nipple';
+
+    public function label(): string
+    {
+        return $this->row()['label'];
+    }
+
+    public function lane(): Lane
+    {
+        return Lane::from($this->row()['lane']);
+    }
+
+    /** @return list<string> names of the sizes such a part must have */
+    public function sizes(): array
+    {
+        return explode(' ', $this->row()['sizes']);
+    }
+
+    /** @return list<string> names of the sizes it may have besides */
+    public function otherSizes(): array
+    {
+        return array_values(array_filter(explode(' ', $this->row()['may'])));
+    }
+
+    /** @return list<string> the ways round it may lie, by name; the first is the usual one */
+    public function ways(): array
+    {
+        return array_values(array_filter(explode('|', $this->row()['ways'])));
+    }
+
+    /** Whether a new one is the rule when the hub is done. */
+    public function isRenewed(): bool
+    {
+        return $this->row()['renewed'] === '1';
+    }
+
+    /** A rolling bearing that comes as one piece. */
+    public function isCartridge(): bool
+    {
+        return in_array($this, [self::Bearing, self::DoubleRow, self::FlangedBearing, self::AngularBearing], true);
+    }
+
+    /** Which of its sizes it takes up along the axle. */
+    public function alongSize(): string
+    {
+        return match ($this) {
+            self::Balls => 'ball',
+            self::ORing => 'section',
+            default => in_array('width', $this->sizes(), true) ? 'width' : 'length',
+        };
+    }
+
+    /** @return array<string, string> */
+    private function row(): array
+    {
+        return Table::keyed('part_kinds')[$this->value];
+    }
 }

@@ -11,4 +11,10 @@ enum PartState: string
     case OnTray = 'on_tray';
     case Fitted = 'fitted';
     case NotThere = 'not_there';
+
+    /** Looked at and left where it is. */
+    case Stays = 'stays';
+
+    /** Thrown away, with a reason. */
+    case Scrapped = 'scrapped';
 }

@@ -6,29 +6,29 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Notebook;
 
-/** A way hubs are built: its parts, what to capture before stripping, its take-down, its first side. */
+/** A way hubs are built: its parts, what to capture before stripping, its take-down, its first side and its assembly. */
 interface Pattern
 {
     public function id(): string;
 
-    public function name(): string;
+    public function card(): PatternCard;
 
-    /** @return list<Part> along the axle, left to right */
-    public function parts(Notebook $notebook): array;
-
-    /** What the parts measure, from what is entered, else from what such hubs usually have. */
-    public function sizes(Notebook $notebook): HubSizes;
+    /** The parts such a hub usually has, with the sizes it usually has, left to right. */
+    public function stack(Notebook $notebook): Stack;
 
     /** @return list<Ask> readings that cannot be had once the hub is apart */
     public function capture(): array;
 
-    /** @return list<Step> in order, each part laid on the tray once */
-    public function takeDown(Notebook $notebook): array;
+    /** @return list<Move> milestones of the take-down; what stands in the way of one comes off before it */
+    public function moves(Stack $stack, Side $first): array;
 
     /** The side that locates: it goes home first. */
     public function firstSide(Notebook $notebook): Side;
 
     public function firstSideReason(Notebook $notebook): string;
+
+    /** @return list<string> part ids in the order in which they go in */
+    public function assembly(Side $first): array;
 
     /** @return list<Fastener> that it is held by, in the order of tightening */
     public function fasteners(): array;

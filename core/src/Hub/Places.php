@@ -7,6 +7,12 @@ namespace CleanRace\Core\Hub;
 /** The names of the places in a job's notebook that more than one station reads. */
 final class Places
 {
+    /** Changes made to the parts of the hub. */
+    public const HUB = 'hub.edits';
+
+    /** Faults of the stack that are kept, because it was found so. */
+    public const AS_FOUND = 'hub.as_found';
+
     public const ROOM = 'size.room_temperature';
 
     public const MATERIAL = 'size.hub_material';

@@ -4,22 +4,28 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Hub\Drawing\Piece;
 use CleanRace\Core\Measure\Length;
 
-/** Where everything lies along the axle, ready to be drawn to scale. Zero is the left face of the hub. */
+/** The hub in half-section, ready to be drawn to scale. Zero is the left face of the housing, or the first part where there is none. */
 final readonly class Section
 {
     /**
-     * @param  list<Point>  $housing outline of the upper half, closed
-     * @param  list<Shape>  $shapes along the axle
+     * @param  Length  $from the leftmost of it
+     * @param  Length  $to the rightmost
+     * @param  Length  $radius the furthest from the axis
+     * @param  list<Piece>  $pieces housing first, then along the axle
      * @param  list<Span>  $spans
+     * @param  string  $left what people call the left end
      */
     public function __construct(
-        public Length $overFaces,
-        public Length $hubOutside,
-        public array $housing,
-        public array $shapes,
+        public Length $from,
+        public Length $to,
+        public Length $radius,
+        public array $pieces,
         public array $spans,
+        public string $left,
+        public string $right,
     ) {
     }
 }

@@ -4,116 +4,218 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Hub\Drawing\BearingDrawer;
+use CleanRace\Core\Hub\Drawing\Hatch;
+use CleanRace\Core\Hub\Drawing\HousingDrawer;
+use CleanRace\Core\Hub\Drawing\Outline;
+use CleanRace\Core\Hub\Drawing\PartDrawer;
+use CleanRace\Core\Hub\Drawing\Piece;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Notebook;
 
-/** Works out where every part of a pair in a hub lies, from its sizes, from where parts are and how bearings stand. */
+/** Draws a hub in half-section: every part at its place, from its sizes, from where parts are and how bearings stand. */
 final readonly class SectionMaker
 {
-    /** Drawing habits of such hubs, in mm: how far the axle stands out, spacers, walls of the parts. */
-    private const AXLE_OUT = 22.0;
+    private Layout $layout;
 
-    private const SPACER_OUT = 13.0;
-
-    private const SPACER_WALL = 4.5;
-
-    private const SLEEVE_WALL = 3.0;
-
-    private const LEDGE_HEIGHT = 3.2;
-
-    private const WAIST = 2.6;
-
-    private const GROOVE_DEPTH = 1.25;
-
-    private const RING_REACH = 3.0;
-
-    private const RELIEF = 4.0;
-
-    public function __construct(private HubSizes $sizes, private Tray $tray)
+    public function __construct(private Hub $hub, private Tray $tray, private Notebook $notebook)
     {
+        $this->layout = $hub->layout();
     }
 
     /** @param  array<string, Standing>  $standing how a bearing stands, by side, where it was read */
-    public function section(array $standing): Section
+    public function section(array $standing = []): Section
     {
-        $shapes = array_map(fn (TrayItem $item): Shape => $this->shape($item, $standing[$item->side->value] ?? null), $this->tray->items);
+        $housing = $this->hub->stack->one(PartKind::Housing);
+        $ordered = [...$this->hub->stack->ofKind(PartKind::Housing), ...$this->hub->stack->ofKind(PartKind::Axle), ...$this->hub->stack->line()];
+        $pieces = [];
+        foreach ($ordered as $part) {
+            $pieces[] = $this->piece($part, $part->kind->isCartridge() ? $standing[$part->side->value] ?? null : null, $housing);
+        }
+        $from = min([0.0, ...array_map(static fn (Piece $p): float => $p->from->mm, $pieces)]);
+        $to = max([1.0, ...array_map(static fn (Piece $p): float => $p->to->mm, $pieces)]);
+        $card = $this->hub->pattern->card();
 
-        return new Section($this->sizes->overFaces, $this->sizes->hubOutside, $this->housing(), $shapes, $this->spans());
+        return new Section(
+            Length::mm($from), Length::mm($to), Length::mm(max([5.0, ...array_map(static fn (Piece $p): float => $p->outer->mm, $pieces)])),
+            $pieces, $this->spans($housing), $card->left, $card->right,
+        );
     }
 
-    private function shape(TrayItem $item, ?Standing $standing): Shape
+    private function piece(Part $part, ?Standing $standing, ?Part $housing): Piece
     {
-        [$from, $to, $inner, $outer] = $this->extent($item, $standing);
-        [$from, $to] = $this->sizes->first === Side::Right ? [$this->sizes->overFaces->mm - $to, $this->sizes->overFaces->mm - $from] : [$from, $to];
-        $tilted = $item->kind === PartKind::Bearing ? $standing : null;
+        [$from, $to] = $this->layout->at[$part->id] ?? [0.0, $part->along()];
+        if ($standing !== null && $housing !== null) {
+            [$from, $to] = $part->side === Side::Right
+                ? [$housing->mm('length') - $standing->depth->mm - $part->along(), $housing->mm('length') - $standing->depth->mm]
+                : [$standing->depth->mm, $standing->depth->mm + $part->along()];
+        }
+        $outlines = $this->outlines($part, $from, $to, $housing);
+        [$inner, $outer] = self::radii($part, $outlines);
+        $state = $this->tray->state($part->id);
         // A bearing whose depth is read stands in the hub, whatever became of the old one.
-        $state = $tilted !== null && $item->state === PartState::OnTray ? PartState::Fitted : $item->state;
+        $state = $standing !== null && $state === PartState::OnTray ? PartState::Fitted : $state;
 
-        return new Shape($item->part, $item->kind, $item->name, $item->side, $state, Length::mm($from), Length::mm($to), Length::mm($inner), Length::mm($outer), $tilted?->angle, $tilted?->highSide);
+        return new Piece($part->id, $part->kind, $part->name, $part->side, $state, Length::mm($from), Length::mm($to), Length::mm($inner), Length::mm($outer), $outlines, $standing?->angle, $standing?->highSide);
+    }
+
+    /** @return list<Outline> */
+    private function outlines(Part $part, float $from, float $to, ?Part $housing): array
+    {
+        if ($part->kind === PartKind::Housing) {
+            return HousingDrawer::draw($part, $this->hub->stack, $this->layout);
+        }
+        if ($part->kind === PartKind::Axle) {
+            return $this->axle($part, $from, $to);
+        }
+        $right = $part->side === Side::Right;
+        $drawn = match ($part->kind) {
+            PartKind::Cup, PartKind::Cone => $this->loose($part, $from, $to, $right),
+            default => PartDrawer::draw($part),
+        };
+        $lift = $part->kind === PartKind::Nipple && $housing !== null ? $this->wall($from + ($to - $from) / 2) : 0.0;
+
+        return array_map(static fn (Outline $o): Outline => self::placed($o, $from, $to, $right, $lift), $drawn);
+    }
+
+    /** @return list<Outline> */
+    private function loose(Part $part, float $from, float $to, bool $right): array
+    {
+        $balls = $this->ballsBeside($part);
+        $ball = ($balls?->mm('ball') ?? 6.0) / 2;
+        [$bf, $bt] = $balls === null ? [$from, $to] : $this->layout->at[$balls->id];
+        $middle = $right ? $to - ($bf + $bt) / 2 : ($bf + $bt) / 2 - $from;
+        $pitch = $balls === null ? ($part->mm('outside') + $part->mm('bore')) / 4 : $balls->mm('circle') / 2;
+
+        return $part->kind === PartKind::Cup ? BearingDrawer::cup($part, $middle, $pitch, $ball) : BearingDrawer::cone($part, $middle, $pitch, $ball);
+    }
+
+    private function ballsBeside(Part $part): ?Part
+    {
+        foreach ($this->layout->rows as $row) {
+            if (isset($row->pieces[$part->id])) {
+                foreach (array_keys($row->pieces) as $id) {
+                    $beside = $this->hub->stack->find($id);
+                    if ($beside?->kind === PartKind::Balls) {
+                        return $beside;
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Outer radius of the housing at a place along it. */
+    private function wall(float $along): float
+    {
+        $housing = $this->hub->stack->one(PartKind::Housing);
+        $corners = $housing === null ? [] : HousingDrawer::draw($housing, $this->hub->stack, $this->layout)[0]->corners();
+        $above = 0.0;
+        foreach ($corners as $i => [$x, $r]) {
+            [$nx, $nr] = $corners[($i + 1) % count($corners)];
+            if (min($x, $nx) <= $along && $along <= max($x, $nx) && $nx !== $x) {
+                $above = max($above, $r + ($nr - $r) * ($along - $x) / ($nx - $x));
+            }
+        }
+
+        return $above;
+    }
+
+    /** @return list<Outline> */
+    private function axle(Part $part, float $from, float $to): array
+    {
+        $r = $part->mm('diameter') / 2;
+        $c = min(1.5, 0.2 * $r);
+        [$lf, $lr] = $this->end($part, $from, $to, -1);
+        [$rf, $rr] = $this->end($part, $from, $to, 1);
+        [$sf, $st, $s] = [$this->layout->shoulderFrom, $this->layout->shoulderTo, $part->mm('shoulder_diameter') / 2];
+        $top = [[$from, $lr - $c], [$from + $c, $lr], ...($lf > $from + $c ? [[$lf, $lr], [$lf, $r]] : [])];
+        $tail = [...($rf < $to - $c ? [[$rf, $r], [$rf, $rr]] : []), [$to - $c, $rr], [$to, $rr - $c]];
+        if ($sf !== null && $st !== null && $s > $r) {
+            $sf = max($sf, $from);
+            $st = min($st, $to);
+            $top = $sf <= $from ? [[$from, $s]] : [...$top, [$sf, $r], [$sf, $s]];
+            $top = $st >= $to ? [...$top, [$to, $s]] : [...$top, [$st, $s], [$st, $r], ...$tail];
+        } else {
+            $top = [...$top, ...$tail];
+        }
+        $thread = $part->mm('thread_length');
+        $lines = [];
+        if ($thread > 0) {
+            $lines = [...($part->form === 'shoulder_left' ? [] : PartDrawer::threads($from + $c, $from + $thread, 0.86 * $lr - 0.5)), ...($part->form === 'shoulder_right' ? [] : PartDrawer::threads($to - $thread, $to - $c, 0.86 * $rr - 0.5))];
+        }
+
+        return [Outline::of(Hatch::Shaft, [[$from, 0.0], ...$top, [$to, 0.0]]), ...$lines];
     }
 
     /**
-     * From, to, inner and outer radius, as if the first side were on the left.
+     * Where an end of the axle is turned down for nuts and caps, and to what radius.
      *
-     * @return array{float, float, float, float}
+     * @param  int  $way -1 for the left end, 1 for the right
+     * @return array{float, float}
      */
-    private function extent(TrayItem $item, ?Standing $standing): array
+    private function end(Part $axle, float $from, float $to, int $way): array
     {
-        $s = $this->sizes;
-        $over = $s->overFaces->mm;
-        $near = $item->side === $s->first;
-        $bearing = $s->bearing($item->side);
-        $bore = $bearing->bore->mm / 2;
-        $outside = $bearing->outside->mm / 2;
-        $mirror = static fn (float $from, float $to): array => $near ? [$from, $to] : [$over - $to, $over - $from];
-        $depth = $standing->depth->mm ?? ($near ? $s->homeDepth() : $s->secondRest())->mm;
+        $thin = $axle->mm('end_diameter');
+        $held = $axle->form === ($way < 0 ? 'shoulder_left' : 'shoulder_right');
+        $at = $way < 0 ? $from : $to;
+        if ($thin <= 0 || $held) {
+            return [$at, $axle->mm('diameter') / 2];
+        }
+        $wider = [];
+        foreach ($this->hub->stack->line() as $part) {
+            if ($part->mm('bore') > $thin + 0.5 && in_array($part->kind->lane(), [Lane::Axle, Lane::Both], true)) {
+                $wider[] = $this->layout->at[$part->id][$way < 0 ? 0 : 1];
+            }
+        }
 
-        return match ($item->kind) {
-            PartKind::Axle => [-self::AXLE_OUT, $over + self::AXLE_OUT, 0.0, $bore],
-            PartKind::Sleeve => [$s->ledgeDepth->mm, $s->ledgeDepth->mm + $s->sleeveLength->mm, $bore + 0.15, $bore + self::SLEEVE_WALL],
-            PartKind::Spacer => [...$mirror(-self::SPACER_OUT, $near ? $s->homeDepth()->mm : $s->secondRest()->mm), $bore, $bore + self::SPACER_WALL],
-            PartKind::Seal => [...$mirror(0.2, $s->sealWidth->mm - 0.2), $bore + self::SPACER_WALL, $outside],
-            PartKind::SnapRing => [...$mirror($s->grooveEdge->mm - $s->ringThickness->mm, $s->grooveEdge->mm), $outside - self::RING_REACH, $outside + self::GROOVE_DEPTH],
-            PartKind::Bearing => [...$mirror($depth, $depth + $s->width($item->side)->mm), $bore, $outside],
-        };
+        return [$wider === [] ? $at : ($way < 0 ? min($wider) : max($wider)), $thin / 2];
     }
 
-    /** @return list<Point> */
-    private function housing(): array
+    private static function placed(Outline $outline, float $from, float $to, bool $right, float $lift): Outline
     {
-        $s = $this->sizes;
-        $over = $s->overFaces->mm;
-        $outer = $s->hubOutside->mm / 2;
-        $bore = $s->bearing($s->first)->outside->mm / 2;
-        $far = $s->bearing($s->first->other())->outside->mm / 2;
-        $farLedge = $over - $s->secondRest()->mm - $s->width($s->first->other())->mm - ($s->twoLedges ? 0.0 : self::RELIEF);
-        $farLedge = max($s->ledgeDepth->mm + 2, $farLedge);
-        $groove = [$s->grooveEdge->mm - $s->grooveWidth->mm, $s->grooveEdge->mm];
-        $outline = [
-            [0, $bore], [0, $outer], [0.10 * $over, $outer], [0.20 * $over, $outer - self::WAIST], [0.80 * $over, $outer - self::WAIST], [0.90 * $over, $outer], [$over, $outer],
-            [$over, $far], [$farLedge, $far], [$farLedge, $far - self::LEDGE_HEIGHT], [$s->ledgeDepth->mm, $bore - self::LEDGE_HEIGHT], [$s->ledgeDepth->mm, $bore],
-            ...($this->hasRing() ? [[$groove[1], $bore], [$groove[1], $bore + self::GROOVE_DEPTH], [$groove[0], $bore + self::GROOVE_DEPTH], [$groove[0], $bore]] : []),
-        ];
+        $corners = array_map(static fn (array $p): array => [$right ? $to - $p[0] : $from + $p[0], $p[1] + $lift], $outline->corners());
 
-        return array_map(fn (array $p): Point => Point::at($s->first === Side::Right ? $over - $p[0] : $p[0], $p[1]), $outline);
+        return $outline->round === null ? Outline::of($outline->hatch, $corners) : Outline::circle($outline->hatch, $corners[0][0], $corners[0][1], $outline->round);
     }
 
-    private function hasRing(): bool
+    /**
+     * @param  list<Outline>  $outlines
+     * @return array{float, float}
+     */
+    private static function radii(Part $part, array $outlines): array
     {
-        return array_filter($this->tray->items, fn (TrayItem $i): bool => $i->kind === PartKind::SnapRing && $i->side === $this->sizes->first) !== [];
+        $radii = [];
+        foreach ($outlines as $outline) {
+            foreach ($outline->corners() as [, $r]) {
+                $radii[] = $r - ($outline->round ?? 0.0);
+                $radii[] = $r + ($outline->round ?? 0.0);
+            }
+        }
+
+        return $radii === [] ? [0.0, $part->mm('outside') / 2] : [max(0.0, min($radii)), max($radii)];
     }
 
     /** @return list<Span> */
-    private function spans(): array
+    private function spans(?Part $housing): array
     {
-        $s = $this->sizes;
-        $over = $s->overFaces->mm;
-        $place = fn (float $from, float $to): array => $s->first === Side::Right ? [Length::mm($over - $to), Length::mm($over - $from)] : [Length::mm($from), Length::mm($to)];
-        $known = static fn (string $name): bool => in_array($name, $s->measured, true);
+        $read = fn (string $place): bool => $this->notebook->has($place);
+        $spans = [];
+        $first = $this->hub->first;
+        if ($housing !== null) {
+            $length = $housing->mm('length');
+            $spans[] = new Span('over faces', Length::mm(0), Length::mm($length), $read(Places::OVER_FACES));
+            $ledge = $housing->mm('ledge_'.($first === Side::Right ? 'right' : 'left'));
+            if ($ledge > 0 && $this->hub->pattern->card()->pair) {
+                $spans[] = $first === Side::Right ? new Span('ledge', Length::mm($length - $ledge), Length::mm($length), $read(Places::LEDGE_DEPTH)) : new Span('ledge', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
+            }
+        }
+        $sleeve = $this->hub->stack->find('sleeve');
+        if ($sleeve !== null && isset($this->layout->at['sleeve'])) {
+            $spans[] = new Span('sleeve', Length::mm($this->layout->at['sleeve'][0]), Length::mm($this->layout->at['sleeve'][1]), $read(Places::SLEEVE_LENGTH));
+        }
 
-        return [
-            new Span('over faces', ...$place(0, $over), measured: $known('over_faces')),
-            new Span('ledge', ...$place(0, $s->ledgeDepth->mm), measured: $known('ledge_depth')),
-            new Span('sleeve', ...$place($s->ledgeDepth->mm, $s->ledgeDepth->mm + $s->sleeveLength->mm), measured: $known('sleeve_length')),
-        ];
+        return $spans;
     }
 }

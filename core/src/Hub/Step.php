@@ -16,6 +16,8 @@ final readonly class Step
      * @param  list<Ask>  $asks
      * @param  list<Verdict>  $verdicts the one that matters most first
      * @param  bool  $holds whether its verdicts count when the job is signed
+     * @param  int  $handMinutes of hand time
+     * @param  int  $waitMinutes of waiting that follows: soaking, cooling
      * @param  bool  $onlyStops when it holds, whether a care is only advice
      */
     private function __construct(
@@ -33,6 +35,8 @@ final readonly class Step
         public bool $done = false,
         public bool $holds = true,
         public bool $onlyStops = false,
+        public int $handMinutes = 0,
+        public int $waitMinutes = 0,
     ) {
     }
 
@@ -73,6 +77,11 @@ final readonly class Step
     public function judged(?Verdict ...$verdicts): self
     {
         return $this->changed(['verdicts' => [...$this->verdicts, ...array_values(array_filter($verdicts))]]);
+    }
+
+    public function taking(int $hand, int $wait = 0): self
+    {
+        return $this->changed(['handMinutes' => $hand, 'waitMinutes' => $wait]);
     }
 
     public function advice(): self

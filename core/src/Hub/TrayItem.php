@@ -7,6 +7,10 @@ namespace CleanRace\Core\Hub;
 /** A part, where it is, in what condition and which way round it lay. */
 final readonly class TrayItem
 {
+    /**
+     * @param  list<string>  $photos ids
+     * @param  list<string>  $findings what was seen of it, in words
+     */
     public function __construct(
         public string $part,
         public PartKind $kind,
@@ -15,8 +19,12 @@ final readonly class TrayItem
         public PartState $state,
         public ?string $condition,
         public ?string $wayRound,
-        public ?string $photo,
         public ?int $order,
+        public array $photos = [],
+        public array $findings = [],
+        public ?string $note = null,
+        public ?string $reason = null,
+        public bool $new = false,
     ) {
     }
 }

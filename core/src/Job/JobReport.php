@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Job;
 
+use CleanRace\Core\Hub\HubSheet;
 use CleanRace\Core\Hub\HubSizes;
 use CleanRace\Core\Hub\Section;
 use CleanRace\Core\Hub\StationReport;
@@ -13,6 +14,7 @@ use CleanRace\Core\Seating\DriverChoiceResult;
 use CleanRace\Core\Sizing\CaliperCandidate;
 use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\ToBuy;
+use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Tooling\Tool;
 
 /** A whole job as it stands: the axle line, the seven stations, the tray, and what stands in the way of signing. */
@@ -27,6 +29,7 @@ final readonly class JobReport
      * @param  list<CaliperCandidate>  $candidatesLeft
      * @param  list<CaliperCandidate>  $candidatesRight
      * @param  list<Block>  $blocks
+     * @param  list<ToolLine>  $tools that the take-down needs
      */
     public function __construct(
         public Section $section,
@@ -42,6 +45,8 @@ final readonly class JobReport
         public ?Tool $chosenDriver,
         public array $blocks,
         public bool $maySign,
+        public HubSheet $hub,
+        public array $tools,
     ) {
     }
 }

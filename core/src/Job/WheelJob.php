@@ -6,6 +6,7 @@ namespace CleanRace\Core\Job;
 
 use CleanRace\Core\Checking\CheckIn;
 use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\HubSheet;
 use CleanRace\Core\Hub\SectionMaker;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\StationReport;
@@ -34,7 +35,7 @@ final readonly class WheelJob
         $finder = new Finder($this->limits);
         $findings = $finder->findings($bench);
         $earlier = [];
-        foreach ($this->stations($bench, $finder, $findings, new Progress($this->limits, $bench, $findings)) as $station) {
+        foreach ($this->stations($bench, new Strip($bench), $finder, $findings, new Progress($this->limits, $bench, $findings)) as $station) {
             $earlier[] = $station;
             $ask = $station->ask($place);
             if ($ask !== null) {
@@ -46,10 +47,10 @@ final readonly class WheelJob
     }
 
     /** @return iterable<StationReport> the six before Prove, each worked out when it is asked for */
-    private function stations(Bench $bench, Finder $finder, Findings $findings, Progress $progress): iterable
+    private function stations(Bench $bench, Strip $strip, Finder $finder, Findings $findings, Progress $progress): iterable
     {
         yield (new CheckIn($this->limits))->report($bench);
-        yield (new Strip)->report($bench);
+        yield $strip->report();
         yield (new Size($finder))->report($bench, $findings);
         yield (new Source($this->limits))->report($bench, $findings);
         yield (new Seat)->report($bench, $findings, $progress);
@@ -63,12 +64,13 @@ final readonly class WheelJob
         $prove = new Prove;
         $findings = $finder->findings($bench);
         $progress = new Progress($this->limits, $bench, $findings);
-        $earlier = iterator_to_array($this->stations($bench, $finder, $findings, $progress), false);
+        $strip = new Strip($bench);
+        $earlier = iterator_to_array($this->stations($bench, $strip, $finder, $findings, $progress), false);
         $blocks = $prove->blocks($bench, $earlier);
         $standing = array_filter(['left' => $progress->standing(Side::Left), 'right' => $progress->standing(Side::Right)]);
 
         return new JobReport(
-            (new SectionMaker($findings->sizes, $bench->tray))->section($standing),
+            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($standing),
             $findings->sizes,
             [...$earlier, $prove->report($bench, $earlier)],
             $bench->tray->items,
@@ -81,6 +83,8 @@ final readonly class WheelJob
             $progress->chosenDriver(),
             $blocks,
             Prove::isClear($blocks),
+            HubSheet::of($bench->hub, $bench->notebook),
+            $strip->toolLines(),
         );
     }
 }

@@ -97,6 +97,16 @@ final readonly class Notebook
         return new self($entry['value'] === null ? $entries : $entries + [$place => ['value' => $entry['value'], 'instrument' => $entry['instrument']]]);
     }
 
+    /**
+     * The same with these places alone.
+     *
+     * @param  list<string>  $places
+     */
+    public function only(array $places): self
+    {
+        return new self(array_intersect_key($this->entries, array_flip($places)));
+    }
+
     /** How many places that begin so have this in their entry. */
     public function count(string $prefix, string $key): int
     {

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating;
 
 use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
@@ -27,9 +30,13 @@ final readonly class Seat
     {
         $first = $findings->sizes->first;
         $second = $first->other();
-        $parts = array_column($bench->pattern->parts($bench->notebook), null, 'id');
+        if (! $bench->isPair()) {
+            return StationReport::of(Station::Seat, [$this->inOrder($bench)], $bench->notebook);
+        }
+        $parts = array_column($bench->hub->stack->parts, null, 'id');
         $fit = static fn (string $id): Ask => Ask::part($parts[$id], PartState::Fitted);
         $ring = 'snap_ring_'.$first->value;
+        $covers = $bench->hub->stack->ofKind(PartKind::Seal, PartKind::Felt, PartKind::DustCap, PartKind::RingNut, PartKind::Nipple);
 
         return StationReport::of(Station::Seat, array_values(array_filter([
             Step::of('seat.clean', 'Clean, dry, a thin smear', 'Bore wiped, burrs off, a smear of grease on the wall. A load of it holds the ring off its ledge. With compound: dry and degreased instead.')
@@ -49,9 +56,22 @@ final readonly class Seat
                 ->judged($bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null),
             $this->start($bench, $progress, $second, 'second'),
             $this->drawSecond($bench, $progress, $second, $fit('bearing_'.$second->value)),
-            Step::of('seat.seals', 'Seals, both sides', 'After both bearings, so that nothing hits them. Lips greased, spring inward, flush or to the depth measured before.')
-                ->with(tool: 'Flat block; long lips by hand', part: 'seal_left')->asking($fit('seal_left'), $fit('seal_right')),
+            $covers === [] ? null : Step::of('seat.seals', 'Seals, both sides', 'After both bearings, so that nothing hits them. Lips greased, spring inward, flush or to the depth measured before.')
+                ->with(tool: 'Flat block; long lips by hand', part: $covers[0]->id)->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $covers)),
         ])), $bench->notebook);
+    }
+
+    /** Every other hub: its parts in the order in which they go in. */
+    private function inOrder(Bench $bench): Step
+    {
+        $order = $bench->pattern->assembly($bench->hub->first);
+        $parts = array_values(array_filter($bench->hub->stack->line(), static fn (Part $p): bool => $p->kind->lane() !== Lane::Axle || $p->kind === PartKind::Sleeve));
+        usort($parts, static fn (Part $a, Part $b): int => (array_search($a->id, $order, true) ?: 0) <=> (array_search($b->id, $order, true) ?: 0));
+
+        return Step::of('seat.parts', 'Parts in, in their order', '{reason} Push on the ring whose fit is being made; drive a cocked one back out.', ['reason' => $bench->pattern->firstSideReason($bench->notebook)])
+            ->with(why: 'Depths and squareness of this kind of hub are not worked out here yet: judge by hand and note it.', caution: 'Eyes covered for hammer and press alike. Stand aside of a press.')
+            ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $parts))
+            ->asking(Ask::text('seat.note', 'How it went in', wanted: false));
     }
 
     private function firstSide(Bench $bench, Side $first): Step

@@ -6,8 +6,11 @@ namespace CleanRace\Core\Setting;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
@@ -21,13 +24,13 @@ final readonly class Set
 {
     public function report(Bench $bench): StationReport
     {
-        $parts = array_column($bench->pattern->parts($bench->notebook), null, 'id');
-        $fit = static fn (string $id): Ask => Ask::part($parts[$id], PartState::Fitted);
+        $onAxle = array_values(array_filter($bench->hub->stack->parts, static fn (Part $p): bool => $p->kind === PartKind::Axle || ($p->kind->lane() === Lane::Axle && $p->kind !== PartKind::Sleeve)));
 
         return StationReport::of(Station::Set, [
             Step::of('set.axle', 'Spacers, wheel, axle', 'Each spacer to its own side. The axle slides through by hand, thinly greased.')
                 ->with(why: 'An axle that goes through only under blows means a sleeve askew, a burr, rust or a bend.', part: 'axle')
-                ->asking($fit('spacer_left'), $fit('spacer_right'), $fit('axle'), Ask::choice('set.axle_passes', 'The axle went through', Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows'])))
+                ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $onAxle))
+                ->asking(Ask::choice('set.axle_passes', 'The axle went through', Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows'])))
                 ->judged(self::axle($bench->notebook->choice('set.axle_passes'))),
             ...array_map(fn (Fastener $f): Step => $this->fastener($bench, $f), $bench->pattern->fasteners()),
             Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with the axle nut at its figure.')

@@ -31,7 +31,7 @@ final readonly class Finder
 
     public function findings(Bench $bench): Findings
     {
-        $sizes = $bench->pattern->sizes($bench->notebook);
+        $sizes = HubSizes::of($bench->hub, $bench->notebook);
         $fits = $heats = $forces = [];
         foreach ([Side::Left, Side::Right] as $side) {
             $fits[$side->value] = $fit = $this->fit($bench, $side, $sizes);

@@ -8,6 +8,7 @@ use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Station;
@@ -24,6 +25,10 @@ final readonly class Size
 
     public function report(Bench $bench, Findings $findings): StationReport
     {
+        if (! $bench->isPair()) {
+            return StationReport::of(Station::Size, [self::byHand($bench)], $bench->notebook);
+        }
+
         return StationReport::of(Station::Size, [
             $this->bearing($bench, Side::Left),
             $this->bearing($bench, Side::Right),
@@ -52,6 +57,17 @@ final readonly class Size
                 ->judged($findings->heat($findings->sizes->first)?->verdict, $findings->force($findings->sizes->first)?->verdict, $findings->clearance?->verdict)
                 ->holdingStopsOnly(),
         ], $bench->notebook);
+    }
+
+    /** A hub that is no pair: what is stamped on its parts, or what the caliper says, as text. */
+    private static function byHand(Bench $bench): Step
+    {
+        $parts = array_values(array_filter($bench->hub->stack->line(), static fn (Part $p): bool => $p->kind->isRenewed()));
+
+        return Step::of('size.parts', 'Numbers and sizes', 'What is stamped settles it. Nothing to read: caliper bore, outside and width, three places round. The Finder turns a number into sizes, and sizes into a number.')
+            ->with(why: 'Fit, heat and force of this kind of hub are not worked out in the job yet: the calculators in the Finder do it one at a time.')
+            ->asking(...array_map(static fn (Part $p): Ask => Ask::text('size.part.'.$p->id, $p->name, wanted: false, hint: 'number, or 30 × 60 × 37'), $parts))
+            ->asking(Ask::text('size.note', 'Bore, shaft, fit', wanted: false))->advice();
     }
 
     private function bearing(Bench $bench, Side $side): Step

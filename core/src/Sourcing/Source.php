@@ -32,8 +32,7 @@ final readonly class Source
         return StationReport::of(Station::Source, [
             Step::of('source.list', 'The list to buy', 'By number, a counter has it for a fraction of the machine maker\'s price.')
                 ->on(Panel::BuyingList)->ticked('Everything is here')->advice(),
-            $this->match($bench, Side::Left),
-            $this->match($bench, Side::Right),
+            ...($bench->isPair() ? [$this->match($bench, Side::Left), $this->match($bench, Side::Right)] : []),
         ], $bench->notebook);
     }
 
@@ -57,7 +56,11 @@ final readonly class Source
         $sizes = $findings->sizes;
         $outside = rtrim(rtrim(number_format($sizes->bearing($item->side)->outside->mm, 2, '.', ''), '0'), '.');
 
+        $part = $bench->hub->stack->find($item->part);
+        $noted = $bench->notebook->text('size.part.'.$item->part);
+
         return match (true) {
+            $part !== null && ! $bench->isPair() && $part->kind->isRenewed() && ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy($item->name, $noted ?? $part->kind->label().', not sized yet', 1, $noted === null ? 'Take the old one along' : null),
             $item->kind === PartKind::Bearing => new ToBuy($item->name, $this->words($bench, $item->side), 1, null),
             $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, "Oil seal, $outside outside; shaft and width off the old one", 1, 'Take the old one along'),
             $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, "Internal snap ring for a $outside bore", 1, null),

@@ -6,22 +6,69 @@ namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\AskKind;
+use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
 
-/** The second station: the pattern's take-down, part by part onto the tray. */
+/** The second station: the way it will go, the tools for it, then part by part onto the tray. */
 final readonly class Strip
 {
-    public function report(Bench $bench): StationReport
-    {
-        $steps = array_map(
-            static fn (Step $step): Step => (array_filter($step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part) === [] ? $step : $step->on(Panel::Tray))->advice(),
-            $bench->pattern->takeDown($bench->notebook),
-        );
+    private Ways $ways;
 
-        return StationReport::of(Station::Strip, $steps, $bench->notebook);
+    /** @var list<PlannedStep> */
+    private array $plan;
+
+    public function __construct(private Bench $bench)
+    {
+        $this->ways = Ways::of($bench);
+        $this->plan = TakeDown::plan($bench, $this->ways);
+    }
+
+    public function report(): StationReport
+    {
+        $steps = array_map(static fn (PlannedStep $p): Step => array_filter($p->step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part) === [] ? $p->step->advice() : $p->step->on(Panel::Tray)->advice(), $this->plan);
+
+        return StationReport::of(Station::Strip, [$this->way(), $this->tools(), ...$steps], $this->bench->notebook);
+    }
+
+    /** @return list<ToolLine> */
+    public function toolLines(): array
+    {
+        return ToolCheck::lines($this->plan, $this->bench->wall);
+    }
+
+    private function way(): Step
+    {
+        $usual = Ways::usual($this->bench, $this->ways->conditions);
+        $others = PlanChange::between($usual == $this->ways ? $this->plan : TakeDown::plan($this->bench, $usual), $this->plan);
+
+        return Step::of('strip.plan', 'How it will come apart', 'Say what state it is in. The plan follows, and changes at once when the way does.')
+            ->asking(
+                Ask::choices(Ways::CONDITION, 'Condition', Option::each(Condition::class), wanted: false),
+                Ask::choice(Ways::EXTRACTION, 'Bearings out by', Option::each(Extraction::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->extraction->label())),
+                Ask::choice(Ways::HEAT, 'Heat', Option::each(Heat::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->heat->label())),
+            )->judged($this->judged($others))->advice()->markedDone($this->bench->notebook->has(Ways::CONDITION) || $this->bench->notebook->has(Ways::EXTRACTION) || $this->bench->notebook->has('strip.safe.done'));
+    }
+
+    private function judged(PlanChange $change): Verdict
+    {
+        $hand = array_sum(array_map(static fn (PlannedStep $p): int => $p->step->handMinutes, $this->plan));
+        $wait = array_sum(array_map(static fn (PlannedStep $p): int => $p->step->waitMinutes, $this->plan));
+
+        return Verdict::go(
+            Message::of('plan.length', '{steps} steps, {hand} min of hands', ['steps' => count($this->plan), 'hand' => $hand]),
+            $wait > 0 ? Message::of('plan.waits', 'And {wait} min of waiting, which need not be stood beside.', ['wait' => $wait]) : Message::of('plan.no_waits', 'Nothing to wait for.'),
+        )->because(...$change->messages());
+    }
+
+    private function tools(): Step
+    {
+        return Step::of('strip.tools', 'Tools, before the first bolt', 'A missing big socket has cost more nuts than rust has.')
+            ->on(Panel::Tools)->ticked('They lie ready')->judged(ToolCheck::verdict($this->toolLines()))->advice()->taking(3);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tooling;
 
+use CleanRace\Core\Hub\Hub;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Measure\Force;
@@ -12,10 +13,15 @@ use CleanRace\Core\Measure\Notebook;
 /** What lies ready for one job: the hub, what is known of it, the tools of the shop, what was noted last time. */
 final readonly class Bench
 {
+    public Hub $hub;
+
     public Tray $tray;
 
     /**
      * @param  list<Tool>  $tools drivers on the wall
+     * @param  list<WallTool>  $wall all that hangs there
+     * @param  array<string, string>  $habits how this shop usually goes about things, by name
+     * @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place
      */
     public function __construct(
         public Pattern $pattern,
@@ -24,7 +30,20 @@ final readonly class Bench
         public ?Force $pressCapacity,
         public DrawBolt $drawBolt,
         public bool $signed = false,
+        public array $wall = [],
+        public array $habits = [],
+        public array $spanners = [],
     ) {
-        $this->tray = Tray::of($pattern, $notebook);
+        $this->hub = Hub::of($pattern, $notebook);
+        $this->tray = Tray::of($this->hub->stack, $notebook);
+    }
+
+    /** Two bearings of one piece with a sleeve between: sized, bought and seated as a pair. */
+    public function isPair(): bool
+    {
+        $stack = $this->hub->stack;
+
+        return $this->pattern->card()->pair && count($stack->cartridges()) === 2
+            && $stack->find('sleeve') !== null && $stack->find('bearing_left') !== null && $stack->find('bearing_right') !== null;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tooling;
 
-/** What a driver is. A socket is known by the outside of its open end, not by its hexagon. */
+/** What a tool is. As a driver, a socket is known by the outside of its open end, not by its hexagon. */
 enum ToolKind: string
 {
     case Cup = 'cup';
@@ -13,6 +13,25 @@ enum ToolKind: string
     case ImpactSocket = 'impact_socket';
     case ChromeSocket = 'chrome_socket';
     case OldRing = 'old_ring';
+    case SealLever = 'seal_lever';
+    case RingPliersIn = 'ring_pliers_in';
+    case RingPliersOut = 'ring_pliers_out';
+    case Drift = 'drift';
+    case SoftMallet = 'soft_mallet';
+    case BlindPuller = 'puller_blind';
+    case SlideHammer = 'slide_hammer';
+    case Rod = 'rod';
+    case Press = 'press';
+    case HeatGun = 'heat_gun';
+    case Thermometer = 'thermometer';
+    case JawPuller = 'jaw_puller';
+    case Magnet = 'magnet';
+    case Cutters = 'cutters';
+    case ConeSpanner = 'cone_spanner';
+    case Spanner = 'spanner';
+    case Socket = 'socket';
+    case RingNutTool = 'ring_nut_tool';
+    case Chisel = 'chisel';
 
     public function label(): string
     {
@@ -23,6 +42,31 @@ enum ToolKind: string
             self::ImpactSocket => 'impact socket',
             self::ChromeSocket => 'chrome socket',
             self::OldRing => 'old ring, slit',
+            self::SealLever => 'seal lever',
+            self::RingPliersIn => 'internal ring pliers',
+            self::RingPliersOut => 'external ring pliers',
+            self::Drift => 'long square-edged punch',
+            self::SoftMallet => 'soft mallet',
+            self::BlindPuller => 'expanding puller',
+            self::SlideHammer => 'slide hammer',
+            self::Rod => 'threaded rod with nuts',
+            self::Press => 'press',
+            self::HeatGun => 'hot-air gun',
+            self::Thermometer => 'thermometer',
+            self::JawPuller => 'jaw puller',
+            self::Magnet => 'magnet',
+            self::Cutters => 'side cutters',
+            self::ConeSpanner => 'cone spanner',
+            self::Spanner => 'spanner',
+            self::Socket => 'socket',
+            self::RingNutTool => 'ring-nut tool',
+            self::Chisel => 'chisel',
         };
+    }
+
+    /** Whether it is a driver: something that stands on a ring and has a measured face. */
+    public function isDriver(): bool
+    {
+        return in_array($this, [self::Cup, self::Disc, self::Pipe, self::ImpactSocket, self::ChromeSocket, self::OldRing], true);
     }
 }

@@ -142,7 +142,7 @@ final class StationsTest extends TestCase
     /** Where the work can hurt somebody, it says so at that step. */
     public function test_steps_that_can_hurt_carry_their_caution(): void
     {
-        foreach (['check.rock', 'strip.safe', 'strip.seals', 'strip.rings', 'strip.second', 'strip.first', 'strip.look', 'size.force', 'seat.first', 'seat.warm', 'seat.ring', 'set.caliper_bolts', 'prove.checks'] as $id) {
+        foreach (['check.rock', 'strip.safe', 'strip.seals', 'strip.rings', 'strip.bearing_right', 'strip.bearing_left', 'strip.look', 'size.force', 'seat.first', 'seat.warm', 'seat.ring', 'set.caliper_bolts', 'prove.checks'] as $id) {
             self::assertNotNull(self::step(self::report(), $id)->caution, $id);
         }
         self::assertStringContainsString('manual', self::step(self::report(), 'prove.checks')->caution?->inEnglish() ?? '');

@@ -1,6 +1,6 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
-import type { EntryValue, JobCard, JobReport, JobSheet } from './types';
+import type { EntryValue, JobCard, JobReport, JobSheet, PatternShown } from './types';
 
 export const jobKey = (id: number) => ['job', id] as const;
 const boardKey = ['jobs'] as const;
@@ -45,17 +45,24 @@ export const usePreview = (id: number, drafts: Draft[], unit: 'mm' | 'in') =>
     staleTime: 5_000,
   });
 
-export interface NewJob {
+export interface NewJobs {
   machine_id: number;
-  wheel: string;
-  pattern: 'pair-sleeve';
   complaint: string;
+  wheels: { wheel: string; pattern: string }[];
 }
 
-export const useOpenJob = () => {
+/** The ways hubs are built; they change with the program only. */
+export const usePatterns = () =>
+  useQuery<PatternShown[], Refusal>({
+    queryKey: ['patterns'],
+    queryFn: async () => (await answer(api.GET('/patterns'))).data,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+export const useOpenJobs = () => {
   const client = useQueryClient();
-  return useMutation<JobCard, Refusal, NewJob>({
-    mutationFn: (body) => answer(api.POST('/jobs', { body })),
+  return useMutation<JobCard[], Refusal, NewJobs>({
+    mutationFn: async (body) => (await answer(api.POST('/jobs/several', { body: body as never }))).data,
     onSuccess: () => client.invalidateQueries({ queryKey: boardKey }),
   });
 };

@@ -492,7 +492,7 @@ export interface paths {
                              * @description Kind
                              * @enum {string}
                              */
-                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring";
+                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel";
                         }[];
                         /**
                          * @description How deep the ring ends below the face
@@ -1709,7 +1709,7 @@ export interface paths {
                         machine_id: number;
                         wheel: string;
                         /** @enum {string} */
-                        pattern: "pair-sleeve";
+                        pattern: "cup-cone" | "cup-cone-conversion" | "flanged-wheel" | "freehub-body" | "knuckle-pair" | "knuckle-wide" | "live-carrier" | "pair-axle-shoulder" | "pair-sleeve" | "pair-tube-axle" | "shaft-bearing" | "single-ring" | "spindle" | "taper-pair";
                         complaint: string;
                     };
                 };
@@ -1722,6 +1722,65 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["JobCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/jobs/several": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open a job for each of several wheels of one machine, all or none */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        machine_id: number;
+                        complaint: string;
+                        wheels: {
+                            wheel: string;
+                            /** @enum {string} */
+                            pattern: "cup-cone" | "cup-cone-conversion" | "flanged-wheel" | "freehub-body" | "knuckle-pair" | "knuckle-wide" | "live-carrier" | "pair-axle-shoulder" | "pair-sleeve" | "pair-tube-axle" | "shaft-bearing" | "single-ring" | "spindle" | "taper-pair";
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description Open a job for each of several wheels of one machine, all or none */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["JobCard"][];
+                        };
                     };
                 };
                 /** @description What is wrong */
@@ -2188,6 +2247,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/patterns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every way hubs are built that a job may be opened with */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Every way hubs are built that a job may be opened with */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["PatternShown"][];
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ping": {
         parameters: {
             query?: never;
@@ -2387,7 +2493,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Drivers on the tool wall */
+        /** Tools on the wall */
         get: {
             parameters: {
                 query?: {
@@ -2399,7 +2505,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Drivers on the tool wall */
+                /** @description Tools on the wall */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -2424,7 +2530,7 @@ export interface paths {
             };
         };
         put?: never;
-        /** Hang a driver on the wall: mechanics and owners */
+        /** Hang a tool on the wall: mechanics and owners */
         post: {
             parameters: {
                 query?: never;
@@ -2437,16 +2543,17 @@ export interface paths {
                     "application/json": {
                         name: string;
                         kind: string;
-                        outside_mm: number | string;
+                        outside_mm?: number | string;
                         opening_mm?: number | string;
-                        length_mm: number | string;
+                        length_mm?: number | string;
+                        across_mm?: number | string;
                         /** @enum {string} */
                         unit?: "mm" | "in";
                     };
                 };
             };
             responses: {
-                /** @description Hang a driver on the wall: mechanics and owners */
+                /** @description Hang a tool on the wall: mechanics and owners */
                 201: {
                     headers: {
                         [name: string]: unknown;
@@ -2487,9 +2594,11 @@ export interface components {
             hint: string | null;
             until: components["schemas"]["PartState"] | null;
             borrowed: boolean;
+            picture: string | null;
+            findings: components["schemas"]["Finding"][];
         };
         /** @enum {string} */
-        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "part";
+        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "part" | "stack";
         Bearing: {
             number: string;
             series: string;
@@ -2610,6 +2719,11 @@ export interface components {
             quantity: components["schemas"]["Quantity"];
             plus_minus: number | null;
         };
+        Finding: {
+            value: string;
+            label: string;
+            suggests: string;
+        };
         FitResult: {
             interference_mm: number;
             interference_low_mm: number;
@@ -2619,6 +2733,8 @@ export interface components {
             probability_grips: number;
             verdict: components["schemas"]["Verdict"];
         };
+        /** @enum {string} */
+        Hatch: "alloy" | "ring" | "steel" | "shaft" | "ball" | "rubber" | "felt" | "bronze" | "void" | "line";
         HeatResult: {
             rise_k: number;
             wanted_c: number;
@@ -2632,6 +2748,30 @@ export interface components {
             to_go_mm: number | null;
             groove_clear_mm: number | null;
             verdict: components["schemas"]["Verdict"];
+        };
+        HubPart: {
+            part: string;
+            kind: components["schemas"]["PartKind"];
+            kind_name: string;
+            name: string;
+            side: components["schemas"]["Side"];
+            in_line: boolean;
+            way: string;
+            sizes: components["schemas"]["PartSize"][];
+        };
+        HubSheet: {
+            pattern: string;
+            name: string;
+            met_on: string;
+            turns: string;
+            fit: string;
+            cautions: string[];
+            parts: components["schemas"]["HubPart"][];
+            faults: components["schemas"]["StackFault"][];
+            as_found: boolean;
+            may_undo: boolean;
+            may_redo: boolean;
+            kinds: components["schemas"]["Option"][];
         };
         HubSizes: {
             left: components["schemas"]["Bearing"];
@@ -2680,6 +2820,8 @@ export interface components {
             chosen_driver: components["schemas"]["Tool"] | null;
             blocks: components["schemas"]["Block"][];
             may_sign: boolean;
+            hub: components["schemas"]["HubSheet"];
+            tools: components["schemas"]["ToolLine"][];
         };
         JobSheet: {
             id: number;
@@ -2737,12 +2879,22 @@ export interface components {
             value: string;
             label: string;
         };
+        Outline: {
+            hatch: components["schemas"]["Hatch"];
+            points: number[];
+            round: number | null;
+        };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "survey" | "driver" | "tray" | "buying_list" | "match" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "survey" | "driver" | "tray" | "tools" | "captures" | "buying_list" | "match" | "torques" | "sign_off";
         /** @enum {string} */
-        PartKind: "axle" | "spacer" | "seal" | "snap_ring" | "bearing" | "sleeve";
+        PartKind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple";
+        PartSize: {
+            size: string;
+            label: string;
+            length_mm: number;
+        };
         /** @enum {string} */
-        PartState: "in_place" | "on_tray" | "fitted" | "not_there";
+        PartState: "in_place" | "on_tray" | "fitted" | "not_there" | "stays" | "scrapped";
         PastJob: {
             id: number;
             number: number;
@@ -2755,6 +2907,13 @@ export interface components {
             fitted: string[];
             carried: string | null;
             look_again: string | null;
+        };
+        PatternShown: {
+            id: string;
+            name: string;
+            met_on: string;
+            turns: string;
+            fit: string;
         };
         Person: {
             name: string;
@@ -2771,9 +2930,19 @@ export interface components {
             width: number;
             height: number;
         };
-        Point: {
-            along_mm: number;
-            radius_mm: number;
+        Piece: {
+            part: string;
+            kind: components["schemas"]["PartKind"];
+            name: string;
+            side: components["schemas"]["Side"];
+            state: components["schemas"]["PartState"];
+            from_mm: number;
+            to_mm: number;
+            inner_mm: number;
+            outer_mm: number;
+            outlines: components["schemas"]["Outline"][];
+            tilt_deg: number | null;
+            high_side: string | null;
         };
         Pong: {
             ok: boolean;
@@ -2812,24 +2981,13 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         Section: {
-            over_faces_mm: number;
-            hub_outside_mm: number;
-            housing: components["schemas"]["Point"][];
-            shapes: components["schemas"]["Shape"][];
-            spans: components["schemas"]["Span"][];
-        };
-        Shape: {
-            part: string;
-            kind: components["schemas"]["PartKind"];
-            name: string;
-            side: components["schemas"]["Side"];
-            state: components["schemas"]["PartState"];
             from_mm: number;
             to_mm: number;
-            inner_mm: number;
-            outer_mm: number;
-            tilt_deg: number | null;
-            high_side: string | null;
+            radius_mm: number;
+            pieces: components["schemas"]["Piece"][];
+            spans: components["schemas"]["Span"][];
+            left: string;
+            right: string;
         };
         /** @enum {string} */
         Side: "left" | "right" | "middle";
@@ -2863,6 +3021,10 @@ export interface components {
             high_side: string | null;
             verdict: components["schemas"]["Verdict"];
         };
+        StackFault: {
+            say: components["schemas"]["Message"];
+            parts: string[];
+        };
         /** @enum {string} */
         Station: "check_in" | "strip" | "size" | "source" | "seat" | "set" | "prove";
         StationCard: {
@@ -2894,6 +3056,8 @@ export interface components {
             done: boolean;
             holds: boolean;
             only_stops: boolean;
+            hand_minutes: number;
+            wait_minutes: number;
         };
         /** @enum {string} */
         Suspect: "bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal";
@@ -2921,12 +3085,22 @@ export interface components {
             name: string;
             kind: components["schemas"]["ToolKind"];
             kind_name: string;
-            outside_mm: number;
+            driver: boolean;
+            outside_mm: number | null;
             opening_mm: number | null;
-            length_mm: number;
+            length_mm: number | null;
+            across_mm: number | null;
         };
         /** @enum {string} */
-        ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring";
+        ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel";
+        ToolLine: {
+            tool: string;
+            size: string;
+            have: string | null;
+            stand_in: string | null;
+            step: components["schemas"]["Message"];
+            step_id: string;
+        };
         TrayItem: {
             part: string;
             kind: components["schemas"]["PartKind"];
@@ -2935,8 +3109,12 @@ export interface components {
             state: components["schemas"]["PartState"];
             condition: string | null;
             way_round: string | null;
-            photo: string | null;
             order: number | null;
+            photos: string[];
+            findings: string[];
+            note: string | null;
+            reason: string | null;
+            new: boolean;
         };
         Verdict: {
             level: components["schemas"]["Level"];

@@ -1,8 +1,9 @@
-import type { JobReport, Shape, Tool } from '../api/types';
+import type { KeyboardEvent } from 'react';
+import type { HubPart, JobReport, Piece, Tool } from '../api/types';
 import { length, type Units } from '../parts/say';
 import { ink } from '../theme/system';
-import { Ghost, PartDrawing } from './Parts';
-import { fit, polygon, type Scale } from './scale';
+import { Ghost, Hatches, PartDrawing } from './Parts';
+import { fit, type Scale, type View, WHOLE } from './scale';
 
 /** Tilt is drawn this many times too large, and the drawing says so. */
 const TILT_DRAWN = 6;
@@ -13,18 +14,25 @@ interface Props {
   units: Units;
   width: number;
   height: number;
-  /** The part the step is about. */
+  /** The part the step is about, or that is picked. */
   lit: string | null;
   /** The driver, while a bearing goes in on this side. */
-  driver: { tool: Tool; side: 'left' | 'right' } | null;
+  driver?: { tool: Tool; side: 'left' | 'right' } | null;
+  view?: View;
+  /** Parts can be picked by touch and by keyboard when it is given. */
+  onPick?: (part: string) => void;
 }
 
+/** Sizes of a part that are measured across the axle. */
+const ACROSS = ['outside', 'bore', 'diameter', 'ball'];
+const AWAY = ['on_tray', 'not_there', 'scrapped'];
+
 /** Degrees that a bearing is turned in the picture: its upper half leans out when it is proud above the axis. */
-function drawnTilt(shape: Shape): number {
-  if (!shape.tilt_deg || shape.tilt_deg < LEAST_TILT_DEG || !shape.high_side) return 0;
-  const [hour = 0, minute] = shape.high_side.split(':').map(Number);
+function drawnTilt(piece: Piece): number {
+  if (!piece.tilt_deg || piece.tilt_deg < LEAST_TILT_DEG || !piece.high_side) return 0;
+  const [hour = 0, minute] = piece.high_side.split(':').map(Number);
   const upward = Math.cos(((hour + (minute ? 0.5 : 0)) * Math.PI) / 6);
-  return TILT_DRAWN * shape.tilt_deg * upward * (shape.side === 'right' ? 1 : -1);
+  return TILT_DRAWN * piece.tilt_deg * upward * (piece.side === 'right' ? 1 : -1);
 }
 
 function Dimension({
@@ -55,9 +63,9 @@ function Dimension({
 }
 
 /** The driver, in half-section, its face on the ring. */
-function Driver({ tool, shape, scale }: { tool: Tool; shape: Shape; scale: Scale }) {
-  const left = shape.side !== 'right';
-  const face = left ? shape.from_mm : shape.to_mm;
+function Driver({ tool, piece, scale }: { tool: Tool; piece: Piece; scale: Scale }) {
+  const left = piece.side !== 'right';
+  const face = left ? piece.from_mm : piece.to_mm;
   const reach = 20;
   const from = left ? face - reach : face;
   const x = scale.x(from);
@@ -87,59 +95,111 @@ function Driver({ tool, shape, scale }: { tool: Tool; shape: Shape; scale: Scale
   );
 }
 
+/** What a picked part measures: along the axle, and across. */
+function Picked({
+  piece,
+  sizes,
+  units,
+  y,
+  scale,
+}: {
+  piece: Piece;
+  sizes: HubPart['sizes'];
+  units: Units;
+  y: number;
+  scale: Scale;
+}) {
+  const across = sizes
+    .filter((one) => ACROSS.includes(one.size))
+    .map((one) => `${one.label.toLowerCase()} ⌀ ${length(one.length_mm, units)}`);
+  return (
+    <>
+      <Dimension
+        from={piece.from_mm}
+        to={piece.to_mm}
+        y={y}
+        text={`${piece.name}: ${length(piece.to_mm - piece.from_mm, units)} along${across.map((one) => `, ${one}`).join('')}`}
+        sure
+        scale={scale}
+      />
+      {[piece.from_mm, piece.to_mm].map((mm) => (
+        <path
+          key={mm}
+          d={`M${scale.x(mm)} ${scale.y(piece.inner_mm)}V${y}`}
+          stroke={ink('blue')}
+          strokeWidth={0.7}
+          strokeDasharray="2 3"
+        />
+      ))}
+    </>
+  );
+}
+
 /** A hub in half-section along its axle, drawn to scale from the sizes of its parts. The map of a job. */
-export function AxleLine({ report, units, width, height, lit, driver }: Props) {
+export function AxleLine({ report, units, width, height, lit, driver = null, view = WHOLE, onPick }: Props) {
   const { section } = report;
   const axis = height - 44;
-  const scale = fit(section, width, axis);
-  const housing = polygon(section.housing.map((p): [number, number] => [scale.x(p.along_mm), scale.y(p.radius_mm)]));
-  const tilted = section.shapes.some((shape) => drawnTilt(shape) !== 0);
+  const scale = fit(section, width, axis, view);
+  const tilted = section.pieces.some((piece) => drawnTilt(piece) !== 0);
   const guessed = section.spans.some((span) => !span.measured);
   const driven =
-    driver && section.shapes.find((s) => s.kind === 'bearing' && s.side === driver.side && s.state !== 'on_tray');
+    driver && section.pieces.find((p) => p.kind === 'bearing' && p.side === driver.side && !AWAY.includes(p.state));
+  const picked = onPick ? section.pieces.find((p) => p.part === lit) : undefined;
+  const line = section.pieces.map((piece) => piece.part);
+  const step = (event: KeyboardEvent, from: string) => {
+    const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (event.key === 'Enter' || event.key === ' ') onPick?.(from);
+    else if (by) {
+      const next = line[line.indexOf(from) + by];
+      if (next) {
+        onPick?.(next);
+        event.currentTarget.parentElement?.querySelector<SVGElement>(`[data-part="${next}"]`)?.focus();
+      }
+    } else return;
+    event.preventDefault();
+  };
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
       width="100%"
       height={height}
-      role="img"
+      role={onPick ? 'group' : 'img'}
       aria-label="The hub in half-section, to scale"
-      style={{ fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 500 }}
+      style={{ fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 500, touchAction: 'pan-y' }}
     >
-      <defs>
-        <pattern id="hub-hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="7" height="7" fill={ink('alloy')} />
-          <path d="M0 0V7" stroke={ink('mute')} strokeWidth="0.9" />
-        </pattern>
-        <pattern id="ring-hatch" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-          <rect width="4" height="4" fill={ink('steel')} />
-          <path d="M0 0V4" stroke={ink('edge')} strokeWidth="0.5" />
-        </pattern>
-        <pattern id="sleeve-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-          <rect width="6" height="6" fill={ink('steelPale')} />
-          <path d="M0 0V6" stroke={ink('mute')} strokeWidth="0.7" />
-        </pattern>
-      </defs>
-      <polygon points={housing} fill="url(#hub-hatch)" stroke={ink('edge')} strokeWidth={1.3} />
-      {section.shapes.map((shape) => {
-        const away = shape.state === 'on_tray' || shape.state === 'not_there';
-        const turn = drawnTilt(shape);
-        const pivot = `${scale.x((shape.from_mm + shape.to_mm) / 2)} ${scale.y((shape.inner_mm + shape.outer_mm) / 2)}`;
+      <Hatches />
+      {section.pieces.map((piece, i) => {
+        const turn = drawnTilt(piece);
+        const pivot = `${scale.x((piece.from_mm + piece.to_mm) / 2)} ${scale.y((piece.inner_mm + piece.outer_mm) / 2)}`;
+        const active = lit === piece.part;
         return (
           <g
-            key={shape.part}
-            data-part={shape.part}
-            data-state={shape.state}
+            key={piece.part}
+            data-part={piece.part}
+            data-state={piece.state}
             transform={turn ? `rotate(${turn} ${pivot})` : undefined}
+            {...(onPick && {
+              role: 'button',
+              tabIndex: active || (!picked && i === 0) ? 0 : -1,
+              'aria-pressed': active,
+              'aria-label': piece.name,
+              onClick: () => onPick(piece.part),
+              onKeyDown: (event: KeyboardEvent) => step(event, piece.part),
+              style: { cursor: 'pointer', outline: 'none' },
+            })}
           >
-            <title>{shape.name}</title>
-            {away ? <Ghost shape={shape} scale={scale} /> : <PartDrawing shape={shape} scale={scale} />}
-            {lit === shape.part && (
+            <title>{piece.name}</title>
+            {AWAY.includes(piece.state) ? (
+              <Ghost piece={piece} scale={scale} />
+            ) : (
+              <PartDrawing piece={piece} scale={scale} />
+            )}
+            {active && (
               <rect
-                x={scale.x(shape.from_mm) - 3}
-                y={scale.y(shape.outer_mm) - 3}
-                width={(shape.to_mm - shape.from_mm) * scale.perMm + 6}
-                height={(shape.outer_mm - shape.inner_mm) * scale.perMm + 6}
+                x={scale.x(piece.from_mm) - 3}
+                y={scale.y(piece.outer_mm) - 3}
+                width={(piece.to_mm - piece.from_mm) * scale.perMm + 6}
+                height={(piece.outer_mm - piece.inner_mm) * scale.perMm + 6}
                 fill="none"
                 stroke={ink('blue')}
                 strokeWidth={2.4}
@@ -149,31 +209,41 @@ export function AxleLine({ report, units, width, height, lit, driver }: Props) {
           </g>
         );
       })}
-      {driver && driven && <Driver tool={driver.tool} shape={driven} scale={scale} />}
+      {driver && driven && <Driver tool={driver.tool} piece={driven} scale={scale} />}
       <path d={`M10 ${axis}H${width - 10}`} stroke={ink('mute')} strokeWidth={1} strokeDasharray="16 4 3 4" />
-      {section.spans
-        .filter((span) => span.label !== 'over faces')
-        .map((span) => (
-          <Dimension
-            key={span.label}
-            from={span.from_mm}
-            to={span.to_mm}
-            y={axis + 14}
-            text={`${span.label} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ' ?'}`}
-            sure={span.measured}
-            scale={scale}
-          />
-        ))}
-      {guessed && (
+      {picked ? (
+        <Picked
+          piece={picked}
+          sizes={report.hub.parts.find((one) => one.part === picked.part)?.sizes ?? []}
+          units={units}
+          y={axis + 14}
+          scale={scale}
+        />
+      ) : (
+        section.spans
+          .filter((span) => span.label !== 'over faces')
+          .map((span) => (
+            <Dimension
+              key={span.label}
+              from={span.from_mm}
+              to={span.to_mm}
+              y={axis + 14}
+              text={`${span.label} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ' ?'}`}
+              sure={span.measured}
+              scale={scale}
+            />
+          ))
+      )}
+      {guessed && !picked && (
         <text x={width - 14} y={height - 8} fontSize={12.5} textAnchor="end" fill={ink('mute')}>
           ? as such hubs usually are, not measured
         </text>
       )}
       <text x={14} y={20} fontSize={14} fill={ink('mute')}>
-        Left
+        {section.left}
       </text>
       <text x={width - 14} y={20} fontSize={14} textAnchor="end" fill={ink('mute')}>
-        Right
+        {section.right}
       </text>
       <text x={14} y={height - 8} fontSize={12.5} fill={ink('mute')}>
         {`Half-section, to scale.${tilted ? ` Tilt drawn × ${TILT_DRAWN}.` : ''}`}

@@ -1,10 +1,10 @@
-import type { DriverChoice, Shape, Tool } from '../api/types';
+import type { DriverChoice, Piece, Tool } from '../api/types';
 import { ink } from '../theme/system';
 
 const SIZE = 240;
 
 /** Plan view of a driver standing on the bearing: which ring it touches, and what it clears. */
-export function DriverPlan({ bearing, zones, tool }: { bearing: Shape; zones: DriverChoice; tool: Tool | null }) {
+export function DriverPlan({ bearing, zones, tool }: { bearing: Piece; zones: DriverChoice; tool: Tool | null }) {
   const outside = bearing.outer_mm * 2;
   const scale = (SIZE - 16) / (outside * 1.06) / 2;
   const r = (mm: number): number => mm * scale;

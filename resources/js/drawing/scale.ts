@@ -8,15 +8,25 @@ export interface Scale {
   y: (radiusMm: number) => number;
 }
 
-/** Room round the section, in mm at the drawing's own scale. */
-const SIDE_MM = 26;
+/** How near the hub is looked at, and at which place along it. */
+export interface View {
+  zoom: number;
+  /** In mm from the left face; the middle of the hub when it is null. */
+  centre: number | null;
+}
+
+export const WHOLE: View = { zoom: 1, centre: null };
+
+/** Room at the ends for a driver and its name, as a share of the hub, and above it in mm. */
+const SIDE_SHARE = 0.09;
 const HEADROOM_MM = 3;
 
-/** The largest scale at which the hub, its axle ends and a driver fit into a box. */
-export function fit(section: Section, width: number, axis: number): Scale {
-  const over = section.over_faces_mm;
-  const perMm = Math.min(width / (over + 2 * SIDE_MM), axis / (section.hub_outside_mm / 2 + HEADROOM_MM));
-  return { perMm, x: (mm) => width / 2 + (mm - over / 2) * perMm, y: (mm) => axis - mm * perMm };
+/** The largest scale at which the hub, its axle ends and a driver fit into a box; nearer by the view's zoom. */
+export function fit(section: Section, width: number, axis: number, view: View = WHOLE): Scale {
+  const long = (section.to_mm - section.from_mm) * (1 + 2 * SIDE_SHARE);
+  const perMm = Math.min(width / long, axis / (section.radius_mm + HEADROOM_MM)) * view.zoom;
+  const middle = view.centre ?? (section.from_mm + section.to_mm) / 2;
+  return { perMm, x: (mm) => width / 2 + (mm - middle) * perMm, y: (mm) => axis - mm * perMm };
 }
 
 /** Points of a polygon as SVG writes them. */

@@ -131,7 +131,14 @@ function Sheet({ job }: { job: JobSheet }) {
           </chakra.span>
         </Flex>
         <Box bg="card" borderBottomWidth="1px" borderColor="line" display={{ base: 'none', sm: 'block' }}>
-          <Drawing report={report} units={units} lit={step.part} driver={driver} />
+          <Box position="relative">
+            <Drawing report={report} units={units} lit={step.part} driver={driver} />
+            <chakra.span position="absolute" top="28px" left="14px" fontSize="14px" color="blue" fontWeight="600">
+              <Link to={`/jobs/${job.id}/hub`}>
+                {report.hub.faults.length > 0 && !report.hub.as_found ? 'Parts and sizes ▲' : 'Parts and sizes'}
+              </Link>
+            </chakra.span>
+          </Box>
           <TrayStrip items={report.tray} lit={step.part} />
         </Box>
         <StationBand job={job.id} stations={report.stations} current={station.station} />

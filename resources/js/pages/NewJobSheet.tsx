@@ -1,43 +1,73 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useOpenJob } from '../api/jobs';
+import { useOpenJobs, usePatterns } from '../api/jobs';
 import { useAddMachine, useMachines } from '../api/shop';
 import { Button } from '../parts/Button';
 import { Area, Input, Labelled, Select } from '../parts/Field';
 import { Sheet } from '../parts/Sheet';
 
 const NEW = 'new';
-const WHEELS = ['Front wheel', 'Rear wheel', 'Left wheel', 'Right wheel'];
+const WHEELS = [
+  'Front wheel',
+  'Rear wheel',
+  'Left wheel',
+  'Right wheel',
+  'Front left',
+  'Front right',
+  'Rear left',
+  'Rear right',
+];
+const SETS: [string, string[]][] = [
+  ['Front and rear', ['Front wheel', 'Rear wheel']],
+  ['All four', ['Front left', 'Front right', 'Rear left', 'Rear right']],
+];
 
-/** Opens a job: which machine, which wheel, what the customer says. */
+interface Wheel {
+  key: number;
+  wheel: string;
+  pattern: string;
+}
+
+let keys = 0;
+const wheel = (name: string, pattern: string): Wheel => ({ key: ++keys, wheel: name, pattern });
+
+/** Opens a job for each wheel that is looked at: which machine, which wheels, how their hubs are built, what the customer says. */
 export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const { data: machines = [] } = useMachines();
+  const { data: patterns = [] } = usePatterns();
   const addMachine = useAddMachine();
-  const openJob = useOpenJob();
+  const openJobs = useOpenJobs();
   const navigate = useNavigate();
   const [machine, setMachine] = useState('');
   const [name, setName] = useState('');
   const [model, setModel] = useState('');
   const [owner, setOwner] = useState('');
-  const [wheel, setWheel] = useState('Front wheel');
   const [complaint, setComplaint] = useState('');
-  const busy = addMachine.isPending || openJob.isPending;
+  const [wheels, setWheels] = useState<Wheel[]>([wheel('Front wheel', '')]);
+  const busy = addMachine.isPending || openJobs.isPending;
 
+  const change = (key: number, to: Partial<Wheel>) =>
+    setWheels((before) => before.map((one) => (one.key === key ? { ...one, ...to } : one)));
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     if (busy) return;
     try {
       const id = machine === NEW ? (await addMachine.mutateAsync({ name, model, owner })).id : Number(machine);
       if (machine === NEW) setMachine(String(id));
-      const job = await openJob.mutateAsync({ machine_id: id, wheel, pattern: 'pair-sleeve', complaint });
+      const jobs = await openJobs.mutateAsync({
+        machine_id: id,
+        complaint,
+        wheels: wheels.map(({ key: _key, ...one }) => one),
+      });
       onClose();
-      navigate(`/jobs/${job.id}/check_in`);
+      navigate(jobs.length === 1 && jobs[0] ? `/jobs/${jobs[0].id}/check_in` : '/board');
     } catch {
       // The sentence stands beside its field; what was typed stays.
     }
   };
-  const fault = (field: string) => openJob.error?.about(field);
+  const fault = (field: string) => openJobs.error?.about(field);
+  const about = (pattern: string) => patterns.find((one) => one.id === pattern);
 
   return (
     <Sheet title="Open a job" open={open} onClose={onClose}>
@@ -68,28 +98,94 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
             </Labelled>
           </Flex>
         )}
-        <Labelled label="Which wheel" fault={fault('wheel')}>
-          {(props) => <Input {...props} list="wheels" value={wheel} onChange={(e) => setWheel(e.target.value)} />}
-        </Labelled>
         <datalist id="wheels">
           {WHEELS.map((one) => (
             <option key={one}>{one}</option>
           ))}
         </datalist>
+        {wheels.map((one, i) => (
+          <Grid
+            key={one.key}
+            as="fieldset"
+            templateColumns={{ base: '1fr', sm: '170px 1fr auto' }}
+            gap="2"
+            alignItems="start"
+          >
+            <Labelled label={i === 0 ? 'Which wheel' : `Wheel ${i + 1}`} fault={fault(`wheels.${i}.wheel`)}>
+              {(props) => (
+                <Input
+                  {...props}
+                  list="wheels"
+                  value={one.wheel}
+                  onChange={(e) => change(one.key, { wheel: e.target.value })}
+                />
+              )}
+            </Labelled>
+            <Labelled
+              label={i === 0 ? 'How its hub is built' : `Hub ${i + 1}`}
+              fault={fault(`wheels.${i}.pattern`)}
+              hint={about(one.pattern)?.met_on}
+            >
+              {(props) => (
+                <Select {...props} value={one.pattern} onChange={(e) => change(one.key, { pattern: e.target.value })}>
+                  <option value="">Choose…</option>
+                  {patterns.map((pattern) => (
+                    <option key={pattern.id} value={pattern.id}>
+                      {pattern.name}
+                    </option>
+                  ))}
+                </Select>
+              )}
+            </Labelled>
+            {wheels.length > 1 && (
+              <Button
+                look="quiet"
+                mt="6"
+                aria-label={`Leave out ${one.wheel}`}
+                onClick={() => setWheels(wheels.filter((other) => other.key !== one.key))}
+              >
+                Leave out
+              </Button>
+            )}
+          </Grid>
+        ))}
+        <Flex gap="2" wrap="wrap" align="center">
+          <Button look="quiet" onClick={() => setWheels([...wheels, wheel('', wheels.at(-1)?.pattern ?? '')])}>
+            Another wheel
+          </Button>
+          {SETS.map(([label, names]) => (
+            <Button
+              key={label}
+              look="quiet"
+              onClick={() => setWheels(names.map((one) => wheel(one, wheels[0]?.pattern ?? '')))}
+            >
+              {label}
+            </Button>
+          ))}
+        </Flex>
+        {fault('wheels') && (
+          <Box role="alert" color="oxide">
+            {fault('wheels')}
+          </Box>
+        )}
         <Labelled label="What the customer says" fault={fault('complaint')}>
           {(props) => <Area {...props} value={complaint} onChange={(e) => setComplaint(e.target.value)} />}
         </Labelled>
-        <Box color="mute" fontSize="14px">
-          Hub: two cartridges and a loose sleeve.
-        </Box>
-        {openJob.error && openJob.error.problem.errors.length === 0 && (
+        {openJobs.error && openJobs.error.problem.errors.length === 0 && (
           <Box role="alert" color="oxide">
-            {openJob.error.message}
+            {openJobs.error.message}
           </Box>
         )}
-        <Button type="submit" disabled={busy} alignSelf="start">
-          Open it
-        </Button>
+        <Flex align="center" gap="3">
+          <Button type="submit" disabled={busy}>
+            {wheels.length === 1 ? 'Open it' : `Open ${wheels.length} jobs`}
+          </Button>
+          {wheels.length > 1 && (
+            <chakra.span color="mute" fontSize="14px">
+              One job a wheel, all with the same complaint.
+            </chakra.span>
+          )}
+        </Flex>
       </Flex>
     </Sheet>
   );

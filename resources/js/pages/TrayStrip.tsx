@@ -2,11 +2,12 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { photoUrl } from '../api/photos';
 import type { TrayItem } from '../api/types';
 
-const CONDITIONS: Record<string, string> = { use: 'use', note: 'use, look again', replace: 'replace' };
+const CONDITIONS: Record<string, string> = { use: 'use', note: 'look again', replace: 'replace' };
+const GONE: Record<string, string> = { scrapped: 'scrapped', stays: 'left in place' };
 
-/** The tray below the axle line: parts in the order in which they came off. */
+/** The tray below the axle line: parts lie as on the axle, left to right, each with the number in which it came off. */
 export function TrayStrip({ items, lit }: { items: TrayItem[]; lit: string | null }) {
-  const laid = items.filter((item) => item.state === 'on_tray').sort((a, b) => (a.order ?? 0) - (b.order ?? 0));
+  const laid = items.filter((item) => ['on_tray', 'scrapped', 'stays'].includes(item.state));
   return (
     <Flex
       as="section"
@@ -29,31 +30,43 @@ export function TrayStrip({ items, lit }: { items: TrayItem[]; lit: string | nul
           empty
         </chakra.span>
       )}
-      {laid.map((item, i) => (
+      {laid.map((item) => (
         <Box
           key={item.part}
           flexShrink={0}
           px="2.5"
           py="1"
           bg="card"
+          opacity={item.state === 'on_tray' ? 1 : 0.65}
           borderWidth={lit === item.part ? '2px' : '1px'}
+          borderStyle={item.state === 'on_tray' ? 'solid' : 'dashed'}
           borderColor={lit === item.part ? 'blue' : 'line'}
           borderRadius="sm"
           fontSize="13.5px"
-          title={[item.way_round, item.condition && CONDITIONS[item.condition]].filter(Boolean).join('; ')}
+          title={[item.way_round, ...item.findings, item.note, item.reason].filter(Boolean).join('; ')}
         >
-          <chakra.span color="mute" mr="1.5">
-            {i + 1}
-          </chakra.span>
-          <chakra.span fontWeight="500">{item.name}</chakra.span>
-          {item.condition && item.condition !== 'use' && (
-            <chakra.span color={item.condition === 'replace' ? 'oxide' : 'brass'} ml="1.5">
-              {CONDITIONS[item.condition]}
+          {item.order !== null && (
+            <chakra.span color="mute" mr="1.5">
+              {item.order}
             </chakra.span>
           )}
-          {item.photo && (
+          <chakra.span fontWeight="500">{item.name}</chakra.span>
+          {GONE[item.state] ? (
+            <chakra.span color="mute" ml="1.5">
+              {GONE[item.state]}
+            </chakra.span>
+          ) : (
+            item.condition &&
+            item.condition !== 'use' && (
+              <chakra.span color={item.condition === 'replace' ? 'oxide' : 'brass'} ml="1.5">
+                {CONDITIONS[item.condition]}
+              </chakra.span>
+            )
+          )}
+          {item.photos.map((photo) => (
             <chakra.img
-              src={photoUrl(item.photo)}
+              key={photo}
+              src={photoUrl(photo)}
               alt=""
               display="inline"
               h="22px"
@@ -61,7 +74,7 @@ export function TrayStrip({ items, lit }: { items: TrayItem[]; lit: string | nul
               verticalAlign="middle"
               borderRadius="sm"
             />
-          )}
+          ))}
         </Box>
       ))}
     </Flex>

@@ -11,6 +11,8 @@ export const router = createBrowserRouter([
     children: [
       { path: '/', element: <Navigate to="/board" replace /> },
       { path: '/board', element: <Board /> },
+      { path: '/jobs/:id/hub', lazy: async () => ({ Component: (await import('./Hub')).Hub }) },
+      { path: '/jobs/:id/photo/:place', lazy: async () => ({ Component: (await import('./PhonePhoto')).PhonePhoto }) },
       { path: '/jobs/:id/:station?', lazy: async () => ({ Component: (await import('./Job')).Job }) },
       { path: '/machines', lazy: async () => ({ Component: (await import('./Machines')).Machines }) },
       { path: '/machines/:id', lazy: async () => ({ Component: (await import('./Machine')).Machine }) },

@@ -1,9 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
-import { photoUrl, useSendPhoto } from '../api/photos';
+import { useState } from 'react';
 import type { Ask } from '../api/types';
 import { Button } from './Button';
 import { useBench } from './bench';
+import { Input } from './Field';
+import { PartPhotos } from './PartPhotos';
 
 const CONDITIONS = [
   ['use', 'Use'],
@@ -11,7 +12,15 @@ const CONDITIONS = [
   ['replace', 'Replace'],
 ] as const;
 
-/** A part on its way: onto the tray with its condition and way round, or back into the hub. */
+const SAID: Record<string, string> = {
+  on_tray: '✓ On the tray',
+  fitted: '✓ Fitted',
+  stays: '✓ Left in place',
+  scrapped: '✓ Scrapped',
+  not_there: '✓ Not there',
+};
+
+/** A part on its way: onto the tray with its condition, way round and what is seen of it; or back into the hub. */
 export function PartAsk({ ask }: { ask: Ask }) {
   const bench = useBench();
   const value = bench.entries.get(ask.place)?.value ?? {};
@@ -19,11 +28,22 @@ export function PartAsk({ ask }: { ask: Ask }) {
   const state = (value.state as string | undefined) ?? 'in_place';
   const [condition, setCondition] = useState<string | undefined>();
   const [way, setWay] = useState<string | undefined>();
+  const [scrapping, setScrapping] = useState(false);
   const held = condition ?? (value.condition as string | undefined);
   const lay = way ?? (value.way_round as string | undefined) ?? ask.options[0]?.value;
-  const there = fitting ? state === 'fitted' : state === 'on_tray' || state === 'fitted';
+  const there = fitting ? state === 'fitted' : state !== 'in_place';
+  const findings = (value.findings as string[] | undefined) ?? [];
   const put = (change: Record<string, unknown>) =>
     bench.keep(ask.place, { ...value, state, condition: held, way_round: lay, order: undefined, ...change });
+  const see = (finding: Ask['findings'][number]) => {
+    const seen = findings.includes(finding.value);
+    const worst = held === 'replace' ? 'replace' : finding.suggests === 'use' ? (held ?? 'use') : finding.suggests;
+    if (!seen) setCondition(worst);
+    put({
+      findings: seen ? findings.filter((one) => one !== finding.value) : [...findings, finding.value],
+      condition: seen ? held : worst,
+    });
+  };
 
   return (
     <Box
@@ -36,16 +56,32 @@ export function PartAsk({ ask }: { ask: Ask }) {
       px="4"
       py="3"
     >
-      <Flex justify="space-between" align="center" gap="3">
-        <chakra.legend float="left" fontFamily="heading" fontWeight="600" fontSize="18px">
+      <Flex justify="space-between" align="center" gap="2" wrap="wrap">
+        <chakra.legend float="left" fontFamily="heading" fontWeight="600" fontSize="18px" flex="1">
           {ask.label}
         </chakra.legend>
+        {!there && (
+          <Button look="quiet" disabled={bench.closed} onClick={() => put({ state: 'stays' })}>
+            {fitting ? 'It never came out' : 'Leave in place'}
+          </Button>
+        )}
+        {fitting && !there && held === 'replace' && (
+          <Button disabled={bench.closed} onClick={() => put({ state: 'fitted', new: true })}>
+            Fit a new one
+          </Button>
+        )}
         <Button
-          look={there ? 'plain' : 'main'}
+          look={there || (fitting && held === 'replace') ? 'plain' : 'main'}
           disabled={bench.closed}
-          onClick={() => put({ state: there ? (fitting ? 'on_tray' : 'in_place') : ask.until })}
+          onClick={() => put({ state: there ? (fitting ? 'on_tray' : 'in_place') : ask.until, new: undefined })}
         >
-          {there ? (fitting ? '✓ Fitted' : '✓ On the tray') : fitting ? 'Fit it' : 'Onto the tray'}
+          {there
+            ? `${SAID[state] ?? '✓'}${value.new ? ', new' : ''}`
+            : fitting
+              ? held === 'replace'
+                ? 'Fit the old one'
+                : 'Fit it'
+              : 'Onto the tray'}
         </Button>
       </Flex>
       <Flex gap="2" mt="2" wrap="wrap" align="center" clear="both">
@@ -87,42 +123,95 @@ export function PartAsk({ ask }: { ask: Ask }) {
             ))}
           </chakra.select>
         )}
-        {!fitting && <Photo photo={value.photo as string | undefined} onPhoto={(photo) => put({ photo })} />}
+        {!fitting && <PartPhotos ask={ask} photos={(value.photos as string[] | undefined) ?? []} onPhotos={put} />}
       </Flex>
+      {!fitting && there && ask.findings.length > 0 && (
+        <Box mt="3">
+          <chakra.span fontSize="14px" color="mute">
+            What is seen of it
+          </chakra.span>
+          <Flex gap="1.5" wrap="wrap" mt="1">
+            {ask.findings.map((finding) => (
+              <Button
+                key={finding.value}
+                look="answer"
+                fontSize="14px"
+                px="2.5"
+                aria-pressed={findings.includes(finding.value)}
+                disabled={bench.closed}
+                onClick={() => see(finding)}
+              >
+                {finding.label}
+              </Button>
+            ))}
+          </Flex>
+          <Words
+            label={`${ask.label}: in words`}
+            hint="In words"
+            kept={value.note as string | undefined}
+            onKeep={(note) => put({ note })}
+          />
+          {state !== 'scrapped' && !scrapping && (
+            <Button look="quiet" disabled={bench.closed} onClick={() => setScrapping(true)}>
+              Scrap it
+            </Button>
+          )}
+          {scrapping && state !== 'scrapped' && (
+            <Words
+              label={`${ask.label}: why it is scrapped`}
+              hint="Why it is scrapped, and no new one goes in"
+              onKeep={(reason) => reason !== '' && put({ state: 'scrapped', reason })}
+            />
+          )}
+          {state === 'scrapped' && (
+            <Box fontSize="14px" color="oxide" mt="1">
+              Scrapped: {value.reason as string}
+            </Box>
+          )}
+        </Box>
+      )}
+      {bench.refused.get(ask.place) && (
+        <Box role="alert" color="oxide" fontSize="14px" mt="1">
+          {bench.refused.get(ask.place)?.detail}
+        </Box>
+      )}
     </Box>
   );
 }
 
-function Photo({ photo, onPhoto }: { photo?: string; onPhoto: (id: string) => void }) {
+/** A few words about a part, kept on leaving the field or on Enter. */
+function Words({
+  label,
+  hint,
+  kept = '',
+  onKeep,
+}: {
+  label: string;
+  hint: string;
+  kept?: string;
+  onKeep: (text: string) => void;
+}) {
   const bench = useBench();
-  const input = useRef<HTMLInputElement>(null);
-  const { mutate, isPending, error } = useSendPhoto(bench.job.id);
+  const [typed, setTyped] = useState<string | null>(null);
+  const keep = () => {
+    if (typed !== null && typed.trim() !== kept) onKeep(typed.trim());
+    setTyped(null);
+  };
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        hidden
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) mutate(file, { onSuccess: ({ id }) => onPhoto(id) });
-          event.target.value = '';
-        }}
-      />
-      <Button look="quiet" disabled={isPending || bench.closed} onClick={() => input.current?.click()}>
-        {isPending ? 'Sending…' : photo ? 'Another photo' : 'Photo'}
-      </Button>
-      {photo && (
-        <a href={photoUrl(photo)} target="_blank" rel="noreferrer">
-          <chakra.img src={photoUrl(photo)} alt="The part as it came off" h="44px" borderRadius="sm" />
-        </a>
-      )}
-      {error && (
-        <Box role="alert" color="oxide" fontSize="14px" flexBasis="100%">
-          {error.about('photo') ?? error.message}
-        </Box>
-      )}
-    </>
+    <Input
+      mt="2"
+      aria-label={label}
+      placeholder={hint}
+      value={typed ?? kept}
+      disabled={bench.closed}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') {
+          event.preventDefault();
+          keep();
+        }
+      }}
+    />
   );
 }

@@ -6,6 +6,7 @@ import { Button } from '../parts/Button';
 import { useUnits } from '../parts/person';
 import { say } from '../parts/say';
 import { VerdictCard } from '../parts/VerdictCard';
+import { CapturesPanel } from './check_in/CapturesPanel';
 import { SignOffPanel } from './prove/SignOffPanel';
 import { ClockPanel } from './seat/ClockPanel';
 import { DriverPanel } from './seat/DriverPanel';
@@ -14,11 +15,14 @@ import { BearingPanel } from './size/BearingPanel';
 import { SurveyPanel } from './size/SurveyPanel';
 import { BuyingListPanel } from './source/BuyingListPanel';
 import { MatchPanel } from './source/MatchPanel';
+import { ToolsPanel } from './strip/ToolsPanel';
 import { TrayPanel } from './strip/TrayPanel';
 
 const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   answers: AnswersPanel,
   tray: TrayPanel,
+  tools: ToolsPanel,
+  captures: CapturesPanel,
   survey: SurveyPanel,
   buying_list: BuyingListPanel,
   match: MatchPanel,
@@ -116,6 +120,12 @@ export function StationWork({ station, step, onStep }: Props) {
           {step.tool && <Note name="With" text={say(step.tool, units)} />}
           {step.find && <Note name="Look for" text={say(step.find, units)} />}
           {step.why && <Note name="Why" text={say(step.why, units)} />}
+          {step.hand_minutes + step.wait_minutes > 0 && (
+            <Note
+              name="Takes"
+              text={`${step.hand_minutes} min of hands${step.wait_minutes > 0 ? `, then ${step.wait_minutes} min of waiting` : ''}`}
+            />
+          )}
           {step.caution && <Note name="Take care" text={say(step.caution, units)} warn />}
         </Flex>
         <Panel key={step.id} step={step} />

@@ -35,7 +35,7 @@ export function ClockPanel({ step }: { step: Step }) {
   const proud = eye && bench.entries.get(eye.place)?.value?.choice === 'proud';
   const others = step.asks.filter((ask) => ask.kind !== 'depth' && ask !== eye && ask !== eyeClock);
   const side = step.id.includes('.left.') ? 'left' : 'right';
-  const shape = bench.report.section.shapes.find((one) => one.kind === 'bearing' && one.side === side);
+  const shape = bench.report.section.pieces.find((one) => one.kind === 'bearing' && one.side === side);
   const read = shown.filter((ask) => bench.entries.has(ask.place));
   const square = step.verdicts.find((one) => one.headline.key.startsWith('square.'));
   const out = square?.level === 'stop';

@@ -14,7 +14,7 @@ export function DriverPanel({ step }: { step: Step }) {
   const { driver, chosen_driver: chosen, section } = bench.report;
   const place = step.asks[0]?.place ?? 'seat.driver';
   const taken = bench.entries.get(place)?.value?.choice;
-  const bearing = section.shapes.find((shape) => shape.kind === 'bearing');
+  const bearing = section.pieces.find((piece) => piece.kind === 'bearing');
   return (
     <Grid templateColumns={{ base: '1fr', lg: '220px 1fr' }} gap="5" alignItems="start">
       <Box>

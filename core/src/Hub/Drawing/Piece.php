@@ -2,15 +2,19 @@
 
 declare(strict_types=1);
 
-namespace CleanRace\Core\Hub;
+namespace CleanRace\Core\Hub\Drawing;
 
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Length;
 
-/** One part of the section: where it lies along the axle and between which radii, in mm. */
-final readonly class Shape
+/** One part of the section: where it lies along the axle and between which radii, and the faces it shows. */
+final readonly class Piece
 {
+    /** @param  list<Outline>  $outlines */
     public function __construct(
         public string $part,
         public PartKind $kind,
@@ -21,6 +25,7 @@ final readonly class Shape
         public Length $to,
         public Length $inner,
         public Length $outer,
+        public array $outlines,
         public ?Angle $tilt = null,
         public ?Clock $highSide = null,
     ) {

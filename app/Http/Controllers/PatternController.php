@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer;
+use App\Http\Documented;
+use App\Http\Resources\PatternShown;
+use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Hub\Patterns;
+use Illuminate\Http\JsonResponse;
+
+final class PatternController
+{
+    #[Documented('Every way hubs are built that a job may be opened with', answers: PatternShown::class, many: true)]
+    public function __invoke(): JsonResponse
+    {
+        return Answer::with(['data' => array_values(array_map(static fn (Pattern $p): PatternShown => PatternShown::of($p), Patterns::all()))]);
+    }
+}

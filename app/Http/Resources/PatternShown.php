@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use CleanRace\Core\Hub\Pattern;
+
+/** A way hubs are built, as it is offered when a job is opened. */
+final readonly class PatternShown
+{
+    public function __construct(public string $id, public string $name, public string $metOn, public string $turns, public string $fit)
+    {
+    }
+
+    public static function of(Pattern $pattern): self
+    {
+        $card = $pattern->card();
+
+        return new self($pattern->id(), $card->name, $card->metOn, $card->turns->label(), $card->fit);
+    }
+}

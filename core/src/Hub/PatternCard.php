@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+/** What there is to say of a way hubs are built, whatever the hub. */
+final readonly class PatternCard
+{
+    /**
+     * @param  string  $metOn where such hubs are met
+     * @param  string  $fit what the press fit is on
+     * @param  string  $left what people call the left end of the drawing
+     * @param  string  $right and the right end
+     * @param  list<string>  $cautions what is special to take care of
+     * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
+     */
+    public function __construct(
+        public string $name,
+        public string $metOn,
+        public Turning $turns,
+        public string $fit,
+        public MachineKind $machine,
+        public string $left = 'Left',
+        public string $right = 'Right',
+        public array $cautions = [],
+        public bool $pair = false,
+    ) {
+    }
+
+    public function side(Side $side): string
+    {
+        return match ($side) {
+            Side::Left => lcfirst($this->left),
+            Side::Right => lcfirst($this->right),
+            Side::Middle => 'middle',
+        };
+    }
+}

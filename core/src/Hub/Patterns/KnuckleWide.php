@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub\Patterns;
+
+use CleanRace\Core\Hub\Captures;
+use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\MachineKind;
+use CleanRace\Core\Hub\Move;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\Stack;
+use CleanRace\Core\Hub\Turning;
+use CleanRace\Core\Measure\Notebook;
+
+/** One wide double-row bearing in a knuckle, held by a snap ring, seals both sides; the hub or drive shaft turns inside. */
+final readonly class KnuckleWide implements Pattern
+{
+    public function id(): string
+    {
+        return 'knuckle-wide';
+    }
+
+    public function card(): PatternCard
+    {
+        return new PatternCard(
+            'One wide bearing in a knuckle', 'Quad and side-by-side wheels', Turning::InnerRing, 'both rings: the outer in the knuckle, the inner on the hub', MachineKind::Quad,
+            'Outer', 'Inner',
+            cautions: ['The bearing leaves to the inside only, after its snap ring.'],
+        );
+    }
+
+    public function stack(Notebook $notebook): Stack
+    {
+        return Stack::of(
+            Part::of(PartKind::Axle, Side::Middle, 'Drive shaft end', ['diameter' => 30, 'length' => 148, 'shoulder_diameter' => 38, 'thread_length' => 18, 'end_diameter' => 24], form: 'shoulder_right'),
+            Part::of(PartKind::Housing, Side::Middle, 'Knuckle', ['outside' => 92, 'length' => 56, 'ledge_right' => 46], form: 'knuckle'),
+            Part::of(PartKind::CastleNut, Side::Left, 'Axle nut with pin', ['bore' => 24, 'outside' => 38, 'length' => 18]),
+            Part::of(PartKind::Washer, Side::Left, 'Washer', ['bore' => 24, 'outside' => 40, 'length' => 4]),
+            Part::of(PartKind::HubFlange, Side::Left, 'Wheel hub', ['bore' => 30, 'outside' => 118, 'length' => 34]),
+            Part::of(PartKind::Seal, Side::Left, 'Outer seal', ['bore' => 40, 'outside' => 58, 'width' => 7]),
+            Part::of(PartKind::DoubleRow, Side::Right, 'Wheel bearing', ['bore' => 30, 'outside' => 60, 'width' => 37], id: 'bearing'),
+            Part::of(PartKind::SnapRing, Side::Right, 'Snap ring', ['outside' => 60, 'width' => 2]),
+            Part::of(PartKind::Seal, Side::Right, 'Inner seal', ['bore' => 40, 'outside' => 60, 'width' => 6]),
+        );
+    }
+
+    public function capture(): array
+    {
+        return [
+            Captures::depth('seal_left', 'Outer seal below the face', 'seal_depth'),
+            Captures::depth('seal_right', 'Inner seal below the face', 'seal_depth'),
+            Captures::depth('ring_right', 'Snap ring below the inner face', 'ring_depth'),
+            Captures::length('sensor_gap', 'Speed sensor gap', 'gap', 'when there is one'),
+        ];
+    }
+
+    public function moves(Stack $stack, Side $first): array
+    {
+        return [
+            Move::safe('Wheel nuts and axle nut cracked while it stands on the ground. Then on axle stands, blocks at the other wheels. Caliper hung, never by its hose; speed sensor out first.'),
+            Move::off(['castle_nut_left', 'washer_left'], ['title' => 'Axle nut and washer off', 'detail' => 'Pin cut, ends brushed and soaked before the nut is turned.']),
+            Move::off('hub_flange_left', ['title' => 'Pull the wheel hub', 'detail' => 'Off its splines; the inner ring may come with it.', 'tool' => 'Hub puller or slide hammer on two opposite studs']),
+            Move::say('joints', ['title' => 'Knuckle off its joints', 'detail' => 'Nut left on the stud flush while the eye is struck or the fork is used. Lay the knuckle on the bench.', 'tool' => 'Joint fork or hammer on the eye', 'caution' => 'Steering joints: refitted, pinned and checked at the end, by the manual. Springs and shocks unbolted under load jump.', 'why' => 'The bearing is pressed out on a bench, square, not on the machine.'], 15),
+            Move::axle(['title' => 'Drive shaft out', 'detail' => 'Pushed back through the knuckle; its joint not stretched.']),
+            Move::seals(),
+            Move::rings(),
+            Move::bearing('bearing', Side::Right),
+            Move::look(),
+        ];
+    }
+
+    public function firstSide(Notebook $notebook): Side
+    {
+        return Side::Right;
+    }
+
+    public function firstSideReason(Notebook $notebook): string
+    {
+        return 'It goes in from the inside and stands on the outer ledge; its snap ring closes it in.';
+    }
+
+    public function assembly(Side $first): array
+    {
+        return ['bearing', 'snap_ring_right', 'seal_left', 'seal_right', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'];
+    }
+
+    public function fasteners(): array
+    {
+        return [new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'), new Fastener('joints', 'Steering joints'), new Fastener('caliper_bolts', 'Caliper bolts'), new Fastener('wheel_nuts', 'Wheel nuts')];
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+
+/** The parts of a hub in their order along the axle, left to right. Never changed: every edit gives another stack. */
+final readonly class Stack
+{
+    /** More parts than any hub here has. */
+    private const MOST_PARTS = 60;
+
+    /** @param  list<Part>  $parts */
+    private function __construct(public array $parts)
+    {
+    }
+
+    public static function of(?Part ...$parts): self
+    {
+        return new self(array_values(array_filter($parts)));
+    }
+
+    public function find(string $id): ?Part
+    {
+        foreach ($this->parts as $part) {
+            if ($part->id === $id) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws Nonsense when there is no such part */
+    public function get(string $id): Part
+    {
+        return $this->find($id) ?? throw Nonsense::about('part', 'There is no such part in this hub.');
+    }
+
+    /** @return list<Part> the parts that stand one after the other: all but axle and housing */
+    public function line(): array
+    {
+        return array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->lane() !== Lane::Across));
+    }
+
+    /** @return list<Part> */
+    public function ofKind(PartKind ...$kinds): array
+    {
+        return array_values(array_filter($this->parts, static fn (Part $p): bool => in_array($p->kind, $kinds, true)));
+    }
+
+    public function one(PartKind $kind): ?Part
+    {
+        return $this->ofKind($kind)[0] ?? null;
+    }
+
+    /** @return list<Part> bearings that come as one piece */
+    public function cartridges(): array
+    {
+        return array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->isCartridge()));
+    }
+
+    public function with(Part $changed): self
+    {
+        return new self(array_map(static fn (Part $p): Part => $p->id === $changed->id ? $changed : $p, $this->parts));
+    }
+
+    /** @throws Nonsense when the hub is full, or has a part of that id */
+    public function inserted(Part $part, int $at): self
+    {
+        if (count($this->parts) >= self::MOST_PARTS) {
+            throw Nonsense::about('part', sprintf('A hub here has at most %d parts.', self::MOST_PARTS));
+        }
+        $parts = $this->parts;
+        array_splice($parts, max(0, min($at, count($parts))), 0, [$part->named($this->freeId($part->id), $part->name)]);
+
+        return new self($parts);
+    }
+
+    public function without(string $id): self
+    {
+        $this->get($id);
+
+        return new self(array_values(array_filter($this->parts, static fn (Part $p): bool => $p->id !== $id)));
+    }
+
+    /** Moved past so many parts of the line, to the right when positive. */
+    public function moved(string $id, int $by): self
+    {
+        $moving = $this->get($id);
+        if ($moving->kind->lane() === Lane::Across) {
+            throw Nonsense::about('part', 'Axle and housing run along the whole hub: they have no place in the order.');
+        }
+        $line = $this->line();
+        $from = (int) array_search($moving, $line, true);
+        array_splice($line, $from, 1);
+        array_splice($line, max(0, min($from + $by, count($line))), 0, [$moving]);
+        $across = array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Across));
+
+        return new self([...$across, ...$line]);
+    }
+
+    public function duplicated(string $id): self
+    {
+        $part = $this->get($id);
+
+        return $this->inserted($part, 1 + (int) array_search($part, $this->parts, true));
+    }
+
+    /** All that stands on the axle between its first and its last part, in mm. */
+    public function length(): Length
+    {
+        $layout = Layout::of($this);
+
+        return Length::mm($layout->axleTo - $layout->axleFrom);
+    }
+
+    private function freeId(string $wanted): string
+    {
+        $stem = preg_replace('/_\d+$/', '', $wanted) ?? $wanted;
+        for ($n = 2, $id = $wanted; $this->find($id) !== null; $n++) {
+            $id = $stem.'_'.$n;
+        }
+
+        return $id;
+    }
+}

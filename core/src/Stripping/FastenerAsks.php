@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Stripping;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\Option;
+
+/** What is noted of a fastener where it comes off. */
+final class FastenerAsks
+{
+    /** @return list<Ask> */
+    public static function of(Fastener $fastener): array
+    {
+        return [
+            Ask::text($fastener->place('spanner'), $fastener->name.': spanner', wanted: false, hint: '27, or 1 1/16'),
+            Ask::text($fastener->place('thread'), $fastener->name.': thread', wanted: false, hint: 'M16 × 1.5'),
+            Ask::choice($fastener->place('hand'), 'Undoes', Option::of(['right' => 'To the left, as usual', 'left' => 'To the right: left-hand thread']), wanted: false),
+            Ask::choice($fastener->place('held'), 'How it was held', Option::of(['bar' => 'Bar on the axle', 'hub' => 'Hub held', 'ground' => 'Wheel on the ground', 'brake' => 'Brake held']), wanted: false),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Stripping;
+
+use CleanRace\Core\Verdict\Message;
+
+/** What one plan does otherwise than another. */
+final readonly class PlanChange
+{
+    /**
+     * @param  list<string>  $added titles of steps that come in
+     * @param  list<string>  $dropped and of those that go
+     * @param  list<string>  $otherwise and of those done with another tool
+     */
+    private function __construct(public array $added, public array $dropped, public array $otherwise, public int $minutes)
+    {
+    }
+
+    /**
+     * @param  list<PlannedStep>  $usual
+     * @param  list<PlannedStep>  $chosen
+     */
+    public static function between(array $usual, array $chosen): self
+    {
+        $by = static fn (array $plan): array => array_combine(array_map(static fn (PlannedStep $p): string => $p->step->id, $plan), $plan);
+        [$before, $after] = [$by($usual), $by($chosen)];
+        $title = static fn (PlannedStep $p): string => $p->step->title->inEnglish();
+        $minutes = static fn (array $plan): int => array_sum(array_map(static fn (PlannedStep $p): int => $p->step->handMinutes + $p->step->waitMinutes, $plan));
+        $otherwise = array_filter(array_intersect_key($after, $before), static fn (PlannedStep $p): bool => $p->step->tool?->inEnglish() !== $before[$p->step->id]->step->tool?->inEnglish());
+
+        return new self(array_values(array_map($title, array_diff_key($after, $before))), array_values(array_map($title, array_diff_key($before, $after))), array_values(array_map($title, $otherwise)), $minutes($chosen) - $minutes($usual));
+    }
+
+    /** @return list<Message> empty when nothing differs */
+    public function messages(): array
+    {
+        $list = static fn (array $titles): string => implode('; ', array_map(lcfirst(...), $titles));
+
+        return array_values(array_filter([
+            $this->added === [] ? null : Message::of('plan.added', 'Against the shop\'s way it adds: {what}.', ['what' => $list($this->added)]),
+            $this->dropped === [] ? null : Message::of('plan.dropped', 'It drops: {what}.', ['what' => $list($this->dropped)]),
+            $this->otherwise === [] ? null : Message::of('plan.otherwise', 'Done with other tools: {what}.', ['what' => $list($this->otherwise)]),
+            $this->minutes === 0 ? null : Message::of('plan.minutes', $this->minutes > 0 ? '{min} minutes longer.' : '{min} minutes shorter.', ['min' => abs($this->minutes)]),
+        ]));
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Stripping;
+
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Tooling\Need;
+
+/** A step of the take-down, and the tools it cannot do without. */
+final readonly class PlannedStep
+{
+    /** @param  list<Need>  $needs */
+    public function __construct(public Step $step, public array $needs)
+    {
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Stripping;
+
+use CleanRace\Core\Tooling\Bench;
+
+/** How this hub is taken apart: its condition and the schools, as said for this job, else as this shop usually does it. */
+final readonly class Ways
+{
+    public const CONDITION = 'strip.condition';
+
+    public const EXTRACTION = 'strip.way';
+
+    public const HEAT = 'strip.heat';
+
+    /** @param  list<Condition>  $conditions */
+    public function __construct(public array $conditions, public Extraction $extraction, public Heat $heat)
+    {
+    }
+
+    public static function of(Bench $bench): self
+    {
+        $n = $bench->notebook;
+        $said = $n->has(self::CONDITION) ? array_values(array_filter(array_map(Condition::tryFrom(...), $n->choices(self::CONDITION)))) : Condition::usual($bench->pattern->card()->machine);
+        $usual = self::usual($bench, $said);
+
+        return new self($said, Extraction::tryFrom($n->choice(self::EXTRACTION) ?? '') ?? $usual->extraction, Heat::tryFrom($n->choice(self::HEAT) ?? '') ?? $usual->heat);
+    }
+
+    /**
+     * The shop's own way for such a hub. A corroded fit is warmed whatever the habit, unless the wheel is plastic.
+     *
+     * @param  list<Condition>  $conditions
+     */
+    public static function usual(Bench $bench, array $conditions): self
+    {
+        $heat = Heat::tryFrom($bench->habits['heat'] ?? '') ?? Heat::Cold;
+
+        return new self($conditions, Extraction::tryFrom($bench->habits['extraction'] ?? '') ?? Extraction::Drift, in_array(Condition::Corroded, $conditions, true) ? Heat::Warm : $heat);
+    }
+
+    public function has(Condition $condition): bool
+    {
+        return in_array($condition, $this->conditions, true);
+    }
+}

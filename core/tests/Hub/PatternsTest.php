@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Hub;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Drawing\Dxf;
+use CleanRace\Core\Hub\Drawing\Hatch;
+use CleanRace\Core\Hub\Hub;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Hub\Section;
+use CleanRace\Core\Hub\SectionMaker;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\StackFaults;
+use CleanRace\Core\Hub\Tray;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Tooling\DrawBolt;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What must be true of every hub pattern, those to come included. */
+final class PatternsTest extends TestCase
+{
+    private const FOURTEEN = [
+        'cup-cone', 'cup-cone-conversion', 'flanged-wheel', 'freehub-body', 'knuckle-pair', 'knuckle-wide', 'live-carrier',
+        'pair-axle-shoulder', 'pair-sleeve', 'pair-tube-axle', 'shaft-bearing', 'single-ring', 'spindle', 'taper-pair',
+    ];
+
+    /** @return iterable<string, array{Pattern}> */
+    public static function patterns(): iterable
+    {
+        foreach (Patterns::all() as $id => $pattern) {
+            yield $id => [$pattern];
+        }
+    }
+
+    private static function section(Pattern $pattern, ?Notebook $notebook = null): Section
+    {
+        $notebook ??= new Notebook([]);
+        $hub = Hub::of($pattern, $notebook);
+
+        return (new SectionMaker($hub, Tray::of($hub->stack, $notebook), $notebook))->section();
+    }
+
+    public function test_all_fourteen_are_there(): void
+    {
+        self::assertSame(self::FOURTEEN, array_keys(Patterns::all()));
+    }
+
+    #[DataProvider('patterns')]
+    public function test_it_says_what_it_is(Pattern $pattern): void
+    {
+        $card = $pattern->card();
+        foreach ([$card->name, $card->metOn, $card->fit, $card->left, $card->right, $pattern->firstSideReason(new Notebook([]))] as $words) {
+            self::assertNotSame('', $words);
+        }
+        self::assertSame($pattern::class, Patterns::find($pattern->id())::class);
+        self::assertNotSame([], $pattern->fasteners());
+        self::assertNotSame([], $pattern->capture());
+        self::assertSame(count($pattern->capture()), count(array_unique(array_map(static fn (Ask $a): string => $a->place, $pattern->capture()))));
+    }
+
+    #[DataProvider('patterns')]
+    public function test_its_usual_parts_fit_together(Pattern $pattern): void
+    {
+        $stack = $pattern->stack(new Notebook([]));
+        self::assertSame([], array_map(static fn ($f): string => $f->say->inEnglish(), StackFaults::of($stack)));
+        foreach ($stack->parts as $part) {
+            foreach ($part->kind->sizes() as $size) {
+                self::assertGreaterThan(0, $part->mm($size), "{$part->name}: $size");
+            }
+            self::assertSame([], array_diff(array_keys($part->sizes), [...$part->kind->sizes(), ...$part->kind->otherSizes()]), $part->name);
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_its_assembly_names_every_part_once_and_the_sleeve_before_the_second_bearing(Pattern $pattern): void
+    {
+        $notebook = new Notebook(['check.ring_side' => ['value' => ['choice' => 'both'], 'instrument' => null]]);
+        $first = $pattern->firstSide($notebook);
+        $order = $pattern->assembly($first);
+        $parts = array_map(static fn (Part $p): string => $p->id, array_filter($pattern->stack($notebook)->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing));
+        self::assertSame(count($order), count(array_unique($order)));
+        self::assertEqualsCanonicalizing(array_values($parts), $order);
+        $at = array_flip($order);
+        $pair = array_values(array_filter($pattern->stack($notebook)->cartridges(), static fn (Part $p): bool => $p->side !== Side::Middle));
+        if (isset($at['sleeve']) && count($pair) === 2) {
+            $second = $pair[0]->side === $first ? $pair[1] : $pair[0];
+            $one = $pair[0]->side === $first ? $pair[0] : $pair[1];
+            self::assertLessThan($at['sleeve'], $at[$one->id]);
+            self::assertLessThan($at[$second->id], $at['sleeve']);
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_its_section_is_drawn_from_its_own_sizes(Pattern $pattern): void
+    {
+        $section = self::section($pattern);
+        foreach ($section->pieces as $piece) {
+            self::assertNotSame([], $piece->outlines, $piece->name);
+            foreach ($piece->outlines as $outline) {
+                self::assertGreaterThanOrEqual($outline->round === null ? 2 : 1, count($outline->corners()));
+                foreach ($outline->corners() as [$along, $radius]) {
+                    self::assertGreaterThanOrEqual($section->from->mm - 15, $along, $piece->name);
+                    self::assertLessThanOrEqual($section->to->mm + 15, $along, $piece->name);
+                    self::assertGreaterThanOrEqual(-0.001, $radius, $piece->name);
+                    self::assertLessThanOrEqual($section->radius->mm + 0.001, $radius, $piece->name);
+                }
+            }
+        }
+    }
+
+    public function test_balls_stay_between_their_rings_and_grooves_hold_them(): void
+    {
+        foreach (Patterns::all() as $pattern) {
+            $stack = $pattern->stack(new Notebook([]));
+            foreach (self::section($pattern)->pieces as $piece) {
+                $part = $stack->get($piece->part);
+                if (! $part->kind->isCartridge()) {
+                    continue;
+                }
+                $balls = array_values(array_filter($piece->outlines, static fn ($o): bool => $o->hatch === Hatch::Ball));
+                self::assertCount($part->kind === PartKind::DoubleRow ? 2 : 1, $balls);
+                foreach ($balls as $ball) {
+                    self::assertGreaterThan($part->mm('bore') / 2, $ball->points[1] - $ball->round, $pattern->id());
+                    self::assertLessThan($part->mm('outside') / 2, $ball->points[1] + $ball->round, $pattern->id());
+                    self::assertEqualsWithDelta(($part->mm('bore') + $part->mm('outside')) / 4, $ball->points[1], 0.01);
+                }
+            }
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_it_goes_to_a_cad_program(Pattern $pattern): void
+    {
+        $section = self::section($pattern);
+        $dxf = Dxf::of($section);
+        $pairs = array_chunk(explode("\r\n", rtrim($dxf, "\r\n")), 2);
+        $depth = 0;
+        $circles = $lines = 0;
+        foreach ($pairs as $i => $pair) {
+            self::assertCount(2, $pair);
+            self::assertMatchesRegularExpression('/^\s*\d+$/', $pair[0]);
+            $depth += $pair[0] === '  0' && $pair[1] === 'SECTION' ? 1 : ($pair[0] === '  0' && $pair[1] === 'ENDSEC' ? -1 : 0);
+            $circles += $pair === ['  0', 'CIRCLE'] ? 1 : 0;
+            $lines += $pair === ['  0', 'LINE'] ? 1 : 0;
+        }
+        self::assertSame(0, $depth);
+        self::assertSame(['  0', 'EOF'], $pairs[count($pairs) - 1]);
+        self::assertStringContainsString("\$INSUNITS\r\n 70\r\n4", $dxf, 'millimetres');
+        $rounds = array_sum(array_map(static fn ($p): int => count(array_filter($p->outlines, static fn ($o): bool => $o->round !== null)), $section->pieces));
+        self::assertSame(2 * $rounds, $circles, 'both halves');
+        self::assertGreaterThan(20, $lines);
+        preg_match_all('/ {2}8\r\n(\w+)\r\n/', $dxf, $used);
+        preg_match_all('/LAYER\r\n {2}2\r\n(\w+)\r\n/', $dxf, $known);
+        self::assertSame([], array_diff(array_unique($used[1]), $known[1]), 'every layer used is in the table');
+    }
+
+    public function test_parts_that_are_away_are_not_in_the_file(): void
+    {
+        $pattern = Patterns::find('pair-sleeve');
+        $whole = Dxf::of(self::section($pattern));
+        $less = Dxf::of(self::section($pattern, new Notebook(['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null]])));
+        self::assertStringContainsString('Sleeve', $whole);
+        self::assertStringNotContainsString('Sleeve', $less);
+    }
+
+    #[DataProvider('patterns')]
+    public function test_only_a_pair_with_a_sleeve_is_sized_as_a_pair(Pattern $pattern): void
+    {
+        $bench = new Bench($pattern, new Notebook([]), [], null, DrawBolt::M12);
+        self::assertSame($pattern->card()->pair, $bench->isPair(), 'a pattern that says it is a pair has what a pair needs');
+    }
+}

@@ -1,0 +1,70 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Ask, Step } from '../../api/types';
+import { CaliperPicture } from '../../drawing/CaliperPicture';
+import { AskField } from '../../parts/AskField';
+import { Button } from '../../parts/Button';
+import { useBench } from '../../parts/bench';
+import { Input } from '../../parts/Field';
+
+/** What must be measured before it comes apart: each with where the caliper goes, and a way to say why not. */
+export function CapturesPanel({ step }: { step: Step }) {
+  return (
+    <Grid templateColumns="repeat(auto-fill, minmax(250px, 1fr))" gap="3" data-fields="">
+      {step.asks.map((ask) => (
+        <Capture key={ask.place} ask={ask} />
+      ))}
+    </Grid>
+  );
+}
+
+function Capture({ ask }: { ask: Ask }) {
+  const bench = useBench();
+  const [skipping, setSkipping] = useState(false);
+  const skipped = bench.entries.get(ask.place)?.value?.skipped as string | undefined;
+  const entered = bench.entries.has(ask.place);
+  return (
+    <Box borderWidth="1px" borderColor={entered && !skipped ? 'verdigris' : 'line'} borderRadius="sm" bg="card" p="3">
+      {ask.picture && <CaliperPicture of={ask.picture} />}
+      {skipped !== undefined ? (
+        <Flex justify="space-between" gap="2" fontSize="14px" mt="1">
+          <span>
+            {ask.label}
+            <chakra.span display="block" color="brass">
+              Skipped: {skipped}
+            </chakra.span>
+          </span>
+          <Button look="quiet" disabled={bench.closed} onClick={() => bench.keep(ask.place, null)}>
+            Measure it
+          </Button>
+        </Flex>
+      ) : (
+        <>
+          <AskField ask={ask} />
+          {ask.picture &&
+            !entered &&
+            !bench.closed &&
+            (skipping ? (
+              <Input
+                aria-label={`Why ${ask.label} is skipped`}
+                placeholder="Why it is skipped, then Enter"
+                onKeyDown={(event) => {
+                  const reason = event.currentTarget.value.trim();
+                  if (event.key === 'Escape') setSkipping(false);
+                  if (event.key === 'Enter' && reason !== '') {
+                    event.preventDefault();
+                    setSkipping(false);
+                    bench.keep(ask.place, { skipped: reason });
+                  }
+                }}
+              />
+            ) : (
+              <Button look="quiet" onClick={() => setSkipping(true)}>
+                Skip it
+              </Button>
+            ))}
+        </>
+      )}
+    </Box>
+  );
+}
