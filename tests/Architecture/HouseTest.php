@@ -133,4 +133,37 @@ final class HouseTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/\b0\.75\b.*deg|\bangle_deg\s*[<>]/', $source, "$path judges by itself.");
         }
     }
+
+    public function test_a_hub_pattern_is_added_by_its_file_alone(): void
+    {
+        $root = dirname(__DIR__, 2).'/';
+        // No other file names a pattern: what works for those there works for one that is not there yet.
+        $patterns = array_map(static fn (array $f): string => basename($f[0], '.php'), self::files('core/src/Hub/Patterns', '/\.php$/'));
+        $ids = array_map(static fn (string $p): string => strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $p)), array_filter($patterns, static fn (string $p): bool => $p !== 'Spindle'));
+        foreach ([...self::files('core/src', '/\.php$/'), ...self::files('app', '/\.php$/'), ...self::files('resources/js', '/\.tsx?$/')] as [$path, $source]) {
+            if (! str_starts_with($path, 'core/src/Hub/Patterns/')) {
+                self::assertDoesNotMatchRegularExpression('/[\'"]('.implode('|', $ids).')[\'"]/', $source, "$path names a pattern.");
+                self::assertDoesNotMatchRegularExpression('/\b('.implode('|', $patterns).')\b(?=::|;| implements)/', preg_replace('~/\*.*?\*/~s', '', $source) ?? '', "$path names a pattern.");
+            }
+        }
+        // And one that is really added is found, opened, drawn and taken apart.
+        $file = $root.'core/src/Hub/Patterns/ThrowawayHub.php';
+        $source = str_replace(['PairSleeve', "'pair-sleeve'", 'Two cartridges and a loose sleeve'], ['ThrowawayHub', "'throwaway-hub'", 'A hub for a test'], (string) file_get_contents($root.'core/src/Hub/Patterns/PairSleeve.php'));
+        file_put_contents($file, $source);
+        try {
+            $script = <<<'PHP'
+                require $argv[1].'vendor/autoload.php';
+                $pattern = CleanRace\Core\Hub\Patterns::all()['throwaway-hub'];
+                $bench = new CleanRace\Core\Tooling\Bench($pattern, new CleanRace\Core\Measure\Notebook([]), [], null, CleanRace\Core\Tooling\DrawBolt::M12);
+                $report = (new CleanRace\Core\Job\WheelJob(CleanRace\Core\Verdict\Limits::standard()))->report($bench);
+                echo json_encode([CleanRace\Core\Hub\Patterns::find('throwaway-hub')->card()->name, count($report->section->pieces), count($report->stations[1]->steps), count($report->hub->faults)]);
+                PHP;
+            exec(PHP_BINARY.' -r '.escapeshellarg($script).' -- '.escapeshellarg($root).' 2>&1', $said);
+        } finally {
+            unlink($file);
+        }
+        $usual = json_decode($said[0] ?? '', true);
+        self::assertIsArray($usual, implode("\n", $said));
+        self::assertSame(['A hub for a test', 10, 12, 0], $usual);
+    }
 }

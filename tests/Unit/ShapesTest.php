@@ -184,9 +184,8 @@ final class ShapesTest extends TestCase
         $whole = $draw($bench([]));
         $stripped = $draw($bench(['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null], 'part.bearing_left' => ['value' => ['state' => 'on_tray'], 'instrument' => null]]));
         self::assertNotFalse(simplexml_load_string($whole));
-        self::assertSame(4, substr_count($whole, '<circle'), 'two bearings, above and below the axis');
-        self::assertSame(2, substr_count($stripped, '<circle'));
-        self::assertSame(substr_count($whole, '<rect') - 4, substr_count($stripped, '<rect'));
-        self::assertSame(2, substr_count($whole, '<polygon'));
+        self::assertSame(8, substr_count($whole, '<circle'), 'two balls and two garter springs, above and below the axis');
+        self::assertSame(6, substr_count($stripped, '<circle'));
+        self::assertSame(substr_count($whole, '<polygon') - 10, substr_count($stripped, '<polygon'), 'two rings and two seals of the bearing, and the sleeve, twice');
     }
 }

@@ -142,11 +142,12 @@ test('fasteners are offered again the next time', async ({ page }) => {
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
   await page.getByLabel('Machine').selectOption({ label: 'Campsite trail bike 1, Northbay Camp' });
+  await page.getByLabel('How its hub is built').selectOption('pair-sleeve');
   await page.getByLabel('What the customer says').fill('Again');
   await page.getByRole('button', { name: 'Open it' }).click();
   await page.waitForURL(/check_in/);
   await station(page, 'Strip');
-  await goTo(page, 'Draw the axle');
+  await goTo(page, 'Axle out');
   await page.getByRole('button', { name: 'Last time: 24' }).click();
   await expect(field(page, 'fastener.axle_nut.spanner')).toHaveValue('24');
 });

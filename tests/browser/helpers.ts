@@ -1,5 +1,11 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
+/** A photograph of nothing much: a PNG of one point. */
+export const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
 /** People of the demo shop. */
 export const PEOPLE = { mechanic: 'ines', owner: 'tove', apprentice: 'pim' } as const;
 
@@ -14,11 +20,17 @@ export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'):
 }
 
 /** Opens a job on a machine that was not here before, and gives its address back. */
-export async function openJob(page: Page, name: string, complaint = 'Rumbles downhill'): Promise<number> {
+export async function openJob(
+  page: Page,
+  name: string,
+  complaint = 'Rumbles downhill',
+  pattern = 'pair-sleeve',
+): Promise<number> {
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
   await page.getByLabel('Machine').selectOption({ label: 'A machine not seen before' });
   await page.getByLabel('Its name').fill(name);
+  await page.getByLabel('How its hub is built').selectOption(pattern);
   await page.getByLabel('What the customer says').fill(complaint);
   await page.getByRole('button', { name: 'Open it' }).click();
   await page.waitForURL(/\/jobs\/\d+\/check_in/);

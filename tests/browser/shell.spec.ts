@@ -45,7 +45,7 @@ for (const wanted of ['light', 'dark'] as const) {
     for (const [where, step] of [
       ['Size', 'Will the left bore hold'],
       ['Seat', 'Choose the driver'],
-      ['Strip', 'Draw the axle'],
+      ['Strip', 'Axle out'],
       ['Source', 'Match the left'],
     ] as const) {
       await page.goto(`/jobs/${job}/seat`);

@@ -1,11 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, kept, openJob, signIn, station, tap, tick, type, verdict } from './helpers';
-
-/** A photograph of nothing much: a PNG of one point. */
-const PNG = Buffer.from(
-  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
-  'base64',
-);
+import { goTo, kept, openJob, PNG, signIn, station, tap, tick, type, verdict } from './helpers';
 
 test('a wheel from complaint to signed record, with caliper, rule and good hands', async ({ page }) => {
   test.setTimeout(180_000);
@@ -39,8 +33,11 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await page.keyboard.press('Escape');
   await page.locator('body').click({ position: { x: 640, y: 20 } });
   await page.keyboard.press('2');
+  await goTo(page, 'Tools, before the first bolt');
+  await tick(page, 'strip.tools.done');
+  await goTo(page, 'Make it safe');
   await tick(page, 'strip.safe.done');
-  await goTo(page, 'Draw the axle');
+  await goTo(page, 'Axle out');
   const lay = async (part: string, condition: string) => {
     const ask = page.locator(`[data-place="part.${part}"]`);
     await ask.getByRole('button', { name: condition, exact: true }).click();
@@ -65,11 +62,11 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await tick(page, 'strip.rings.done');
   await goTo(page, 'Push the sleeve aside');
   await tick(page, 'strip.crescent.done');
-  await goTo(page, 'Drive the right bearing out');
+  await goTo(page, 'Right bearing out');
   await lay('bearing_right', 'Replace');
   await goTo(page, 'Sleeve out');
   await lay('sleeve', 'Use');
-  await goTo(page, 'Drive the left bearing out');
+  await goTo(page, 'Left bearing out');
   await lay('bearing_left', 'Replace');
   await goTo(page, 'Clean and look');
   await tap(page, 'strip.look.bore_left', 'Use');

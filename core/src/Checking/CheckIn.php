@@ -7,11 +7,15 @@ namespace CleanRace\Core\Checking;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /** The first station: what the customer says, what the checks say, and what must be measured before anything comes apart. */
@@ -25,30 +29,58 @@ final readonly class CheckIn
     {
         return StationReport::of(Station::CheckIn, [
             Step::of('check.complaint', 'The complaint', 'In the customer\'s words, as far as it can be written.')
-                ->asking(Ask::text('check.complaint', 'What the customer says'))->advice(),
+                ->asking(Ask::text('check.complaint', 'What the customer says'), Ask::choices('check.kinds', 'It comes to', Option::each(ComplaintKind::class), wanted: false))->advice(),
             Step::of('check.rock', 'Rock it, spin it, listen', 'Wheel off the ground, load off. Free the caliper first: a dragging pad is the commonest false alarm.')
-                ->with(tool: 'Hands; a rod on the fork end to listen', caution: 'On a stand that cannot tip. Fingers clear of disc and spokes.')
-                ->asking(
-                    Ask::choice('check.caliper', 'Caliper', Option::each(CaliperState::class)),
-                    Ask::choice('check.rock_3_9', 'Rocked at 3 and 9', Option::each(Rock::class)),
-                    Ask::choice('check.rock_12_6', 'Rocked at 12 and 6', Option::each(Rock::class)),
-                    Ask::choice('check.spin', 'Spun by hand', Option::each(Spin::class)),
-                    Ask::choice('check.seals', 'At the seals', Option::each(SealLook::class), wanted: false),
-                )->judged($this->verdict($bench))->advice(),
+                ->with(tool: 'Hands; a rod on the fork end to listen', caution: 'On a stand that cannot tip. Fingers clear of disc and spokes.', why: 'Coasting alone proves nothing: a freshly packed bearing stops soon, a dry one coasts long and sings.')
+                ->asking(...$this->checks())
+                ->judged($this->verdict($bench), $this->sides($bench))->advice(),
             Step::of('check.capture', 'Measure before you strip', 'These cannot be had once it is apart. A rule is enough.')
                 ->with(why: 'Spacers swapped side to side put the wheel off centre, and nobody remembers which was which.')
                 ->asking(...$bench->pattern->capture())->on(Panel::Captures)->advice(),
         ], $bench->notebook);
     }
 
+    /** @return list<Ask> */
+    private function checks(): array
+    {
+        $tap = static fn (string $id, string $label, string $enum, bool $wanted = false): Ask => Ask::choice("check.$id", $label, Option::each($enum), $wanted);
+
+        return [
+            $tap('caliper', 'Caliper', CaliperState::class, true), $tap('rock_3_9', 'Rocked at 3 and 9', Rock::class, true), $tap('rock_12_6', 'Rocked at 12 and 6', Rock::class, true), $tap('spin', 'Spun by hand', Spin::class, true),
+            $tap('seals', 'At the seals', SealLook::class), $tap('brake_held', 'Rocked with the brake held', BrakeHeld::class), $tap('end_float', 'Pushed and pulled along the axle', EndFloat::class),
+            $tap('listen', 'Heard with a rod', Listen::class), $tap('coast', 'How it stops', Coast::class), $tap('inner_left', 'Left inner ring, by finger', InnerFeel::class), $tap('inner_right', 'Right inner ring, by finger', InnerFeel::class),
+            Ask::choice('check.broken', 'Seen: cracked, missing or blue parts', Option::of(['yes' => 'Yes', 'no' => 'No']), wanted: false),
+            Ask::choice(Places::SIDES, 'To be done', Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']), wanted: false, hint: 'Usual: both. Same age, same water, and the wheel is apart.'),
+            Ask::text(Places::SIDES_REASON, 'Why only one', wanted: false),
+        ];
+    }
+
+    private function sides(Bench $bench): ?Verdict
+    {
+        $chosen = $bench->notebook->choice(Places::SIDES) ?? $bench->habits['sides'] ?? 'both';
+        $reason = $bench->notebook->text(Places::SIDES_REASON);
+
+        return match (true) {
+            $chosen !== 'one' => null,
+            $reason === null => Verdict::care(Message::of('sides.why', 'One side only: say why'), Message::of('sides.why.say', 'The other is as old and stood in the same water. A reason is kept with the job.')),
+            default => Verdict::go(Message::of('sides.one', 'One side only'), Message::of('sides.one.say', 'The good one is greased, its seal looked at, and a note carried forward.')),
+        };
+    }
+
     private function verdict(Bench $bench): ?Verdict
     {
         $n = $bench->notebook;
-        $seen = [
-            Rock::tryFrom($n->choice('check.rock_3_9') ?? ''), Rock::tryFrom($n->choice('check.rock_12_6') ?? ''),
-            Spin::tryFrom($n->choice('check.spin') ?? ''), CaliperState::tryFrom($n->choice('check.caliper') ?? ''), SealLook::tryFrom($n->choice('check.seals') ?? ''),
-        ];
-
-        return array_filter([$seen[0], $seen[1], $seen[2], $seen[4]]) === [] ? null : (new RockCheck($this->limits))->work(new RockCheckInput(...$seen))->verdict;
+        $seen = static fn (string $id, string $enum): mixed => $enum::tryFrom($n->choice("check.$id") ?? '');
+        $stack = $bench->hub->stack;
+        try {
+            return (new RockCheck($this->limits))->work(new RockCheckInput(
+                $seen('rock_3_9', Rock::class), $seen('rock_12_6', Rock::class), $seen('spin', Spin::class), $seen('caliper', CaliperState::class), $seen('seals', SealLook::class),
+                $seen('brake_held', BrakeHeld::class), $seen('end_float', EndFloat::class), $seen('listen', Listen::class), $seen('coast', Coast::class), $seen('inner_left', InnerFeel::class), $seen('inner_right', InnerFeel::class),
+                array_values(array_filter(array_map(ComplaintKind::tryFrom(...), $n->choices('check.kinds')))),
+                $stack->ofKind(PartKind::Cone, PartKind::TaperCone) !== [], $stack->ofKind(PartKind::Freehub) !== [] || $stack->one(PartKind::Housing)?->form === 'spline', $n->choice('check.broken') === 'yes',
+            ))->verdict;
+        } catch (Nonsense) {
+            return null;
+        }
     }
 }

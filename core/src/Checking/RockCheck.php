@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace CleanRace\Core\Checking;
 
 use CleanRace\Core\Calculator\Calculator;
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Limits;
@@ -23,63 +22,46 @@ final readonly class RockCheck
 
     public function work(RockCheckInput $input): RockCheckResult
     {
-        $suspects = $this->suspicions($input);
+        $evidence = new Evidence($this->limits);
+        $suspects = $evidence->suspicions($input);
         $first = $suspects[0];
-        $ride = $this->mayBeRidden($input);
+        $urgency = $this->urgency($input, $first);
+        $left = $evidence->left($input);
         $working = Working::start();
         foreach ($suspects as $s) {
             $working = $working->line(ucfirst($s->suspect->label()), 'weights of the signs, as odds', $s->reasons === [] ? 'no sign' : implode('; ', $s->reasons), $s->probability);
         }
+        $sides = abs($left->share - 0.5) < 0.01 ? [] : [Figure::of('left_bearing', 'Of the two, the left', $left)];
 
-        return new RockCheckResult($first->suspect, $ride, $suspects, $this->verdict($input, $first, $suspects[1], $ride)
-            ->showing(...array_map(static fn (Suspicion $s): Figure => Figure::of('suspect_'.$s->suspect->value, ucfirst($s->suspect->label()), $s->probability), array_slice($suspects, 0, 3)))
+        return new RockCheckResult($first->suspect, $urgency !== Urgency::Stop, $urgency, $left, $suspects, $this->verdict($input, $first, $suspects[1], $urgency, $left, $evidence)
+            ->showing(...array_map(static fn (Suspicion $s): Figure => Figure::of('suspect_'.$s->suspect->value, ucfirst($s->suspect->label()), $s->probability), array_slice($suspects, 0, 3)), ...$sides)
             ->because(...array_map(static fn (string $r): Message => Message::of('check.reason', '{reason}.', ['reason' => ucfirst($r)]), $first->reasons))
             ->workedOut($working));
     }
 
-    /** @return non-empty-list<Suspicion> */
-    private function suspicions(RockCheckInput $input): array
-    {
-        $seen = ['prior' => 'any', 'rock_3_9' => $input->rockThreeNine?->value, 'rock_12_6' => $input->rockTwelveSix?->value, 'spin' => $input->spin?->value, 'caliper' => $input->caliper?->value, 'seals' => $input->seals?->value];
-        if ($input->rockThreeNine !== null && $input->rockTwelveSix !== null && ($input->rockThreeNine === Rock::None) !== ($input->rockTwelveSix === Rock::None)) {
-            $seen['one_plane'] = 'any';
-        }
-        $odds = array_fill_keys(array_column(Suspect::cases(), 'value'), 0.0);
-        $reasons = [];
-        foreach (Table::rows('check_evidence') as $row) {
-            if (($seen[$row['check']] ?? null) === $row['outcome']) {
-                $odds[$row['suspect']] += (float) $row['weight'];
-                if ($row['check'] !== 'prior' && (float) $row['weight'] > 0) {
-                    $reasons[$row['suspect']][] = $row['reason'];
-                }
-            }
-        }
-        $sum = array_sum(array_map(exp(...), $odds));
-        $doubt = $this->limits->get('check.doubt');
-        $suspicions = array_map(fn (Suspect $s): Suspicion => new Suspicion($s, Share::of($doubt / count($odds) + (1 - $doubt) * exp($odds[$s->value]) / $sum), array_values(array_unique($reasons[$s->value] ?? []))), Suspect::cases());
-        usort($suspicions, static fn (Suspicion $a, Suspicion $b): int => $b->probability->share <=> $a->probability->share);
-
-        return $suspicions;
-    }
-
     private function found(RockCheckInput $input): bool
     {
-        return in_array(Rock::AtHub, [$input->rockThreeNine, $input->rockTwelveSix], true)
-            || in_array(Rock::FurtherIn, [$input->rockThreeNine, $input->rockTwelveSix], true)
-            || ($input->spin !== null && $input->spin !== Spin::Quiet)
-            || ($input->seals !== null && $input->seals !== SealLook::Dry);
+        $harmless = ['rock_3_9' => 'none', 'rock_12_6' => 'none', 'spin' => 'quiet', 'seals' => 'dry', 'end_float' => 'none', 'listen' => 'nothing', 'inner_left' => 'smooth', 'inner_right' => 'smooth', 'coast' => 'soon'];
+
+        return $input->broken || $input->complaints !== [] && $input->complaints !== [ComplaintKind::Age]
+            || array_diff_assoc($input->made(false), $harmless) !== [];
     }
 
-    private function mayBeRidden(RockCheckInput $input): bool
+    private function urgency(RockCheckInput $input, Suspicion $first): Urgency
     {
         $play = ($input->rockThreeNine ?? Rock::None) !== Rock::None || ($input->rockTwelveSix ?? Rock::None) !== Rock::None;
+        $bad = [InnerFeel::Rough, InnerFeel::Notchy];
 
-        return ! $play && $input->spin !== Spin::Grind && $input->spin !== Spin::Locked;
+        return match (true) {
+            $input->broken, $play, in_array($input->spin, [Spin::Grind, Spin::Locked], true), $input->innerLeft === InnerFeel::Locked, $input->innerRight === InnerFeel::Locked => Urgency::Stop,
+            ! $this->found($input) => Urgency::Fine,
+            in_array($input->innerLeft, $bad, true), in_array($input->innerRight, $bad, true), $input->spin === Spin::Rumble, $input->seals === SealLook::Rust, $first->probability->share >= $this->limits->get('check.sure') => Urgency::Soon,
+            default => Urgency::NextChance,
+        };
     }
 
-    private function verdict(RockCheckInput $input, Suspicion $first, Suspicion $second, bool $ride): Verdict
+    private function verdict(RockCheckInput $input, Suspicion $first, Suspicion $second, Urgency $urgency, Share $left, Evidence $evidence): Verdict
     {
-        $values = ['first' => $first->suspect->label(), 'p' => $first->probability, 'second' => $second->suspect->label()];
         if (! $this->found($input)) {
             $all = $input->rockThreeNine !== null && $input->rockTwelveSix !== null && $input->spin !== null;
             $clean = Message::of('check.clean.say', 'Nothing found so far. It may be ridden; listen again with a rod on the fork end.');
@@ -89,20 +71,22 @@ final readonly class RockCheck
                 : Verdict::care(Message::of('check.early', 'Not enough checks yet'), $clean)->settledBy(Message::of('check.early.settle', 'Rock both ways, and spin with the caliper freed.'));
         }
         $sure = $first->probability->share >= $this->limits->get('check.sure');
+        $sided = $this->limits->get('check.side_sure');
+        $name = match (true) {
+            $first->suspect === Suspect::Bearings && $left->share >= $sided => 'the left bearing',
+            $first->suspect === Suspect::Bearings && $left->share <= 1 - $sided => 'the right bearing',
+            default => $first->suspect->label(),
+        };
+        $values = ['first' => $name, 'p' => $first->probability, 'second' => $second->suspect->label()];
         $headline = $sure ? Message::of('check.suspect', 'Suspect {first}, {p}', $values) : Message::of('check.between', 'Between {first} and {second}', $values);
-        $settle = $sure ? null : $this->settle($input);
-        if (! $ride) {
-            return Verdict::stop($headline, Message::of('check.no_ride', 'Not to be ridden until it is put right: play or grinding at a wheel can end in a locked wheel.'))
-                ->next(Message::of('check.no_ride.next', 'Tell the owner. For road machines the manual and a licensed person decide.'))->settledBy($settle);
-        }
+        $split = $sure ? null : $evidence->splits($input, $first, $second);
+        $settle = $split === null ? null : Message::of('check.settle', '{check}.', ['check' => $split]);
 
-        return Verdict::care($headline, Message::of('check.soon', 'It may be moved with care. Put it right soon, both sides.'))->settledBy($settle);
-    }
-
-    private function settle(RockCheckInput $input): Message
-    {
-        return $input->caliper !== CaliperState::Freed && $input->caliper !== CaliperState::None
-            ? Message::of('check.settle.caliper', 'Free the caliper and spin it again: that tells pads from bearings.')
-            : Message::of('check.settle.brake', 'Rock it with the brake held: a knock that goes is the hub, one that stays is further in.');
+        return match ($urgency) {
+            Urgency::Stop => Verdict::stop($headline, Message::of('check.no_ride', 'Not to be ridden until it is put right: play, grinding or a broken part at a wheel can end in a locked wheel.'))
+                ->next(Message::of('check.no_ride.next', 'Tell the owner. For road machines the manual and a licensed person decide.'))->settledBy($settle),
+            Urgency::NextChance => Verdict::care($headline, Message::of('check.next_chance', 'It may be moved with care. Put it right at the next chance, before the season.'))->settledBy($settle),
+            default => Verdict::care($headline, Message::of('check.soon', 'It may be moved with care. Put it right soon, both sides.'))->settledBy($settle),
+        };
     }
 }

@@ -4,21 +4,48 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Checking;
 
+use BackedEnum;
 use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Measure\Nonsense;
 
 /** The checks made on the machine, any of them missing. */
 final readonly class RockCheckInput
 {
+    /** @param  list<ComplaintKind>  $complaints */
     public function __construct(
         #[Field('Rocked at 3 and 9')] public ?Rock $rockThreeNine = null,
         #[Field('Rocked at 12 and 6')] public ?Rock $rockTwelveSix = null,
         #[Field('Spun, listening')] public ?Spin $spin = null,
         #[Field('The caliper')] public ?CaliperState $caliper = null,
         #[Field('The seals')] public ?SealLook $seals = null,
+        #[Field('Rocked with the brake held')] public ?BrakeHeld $brakeHeld = null,
+        #[Field('Pushed and pulled along the axle')] public ?EndFloat $endFloat = null,
+        #[Field('Heard with a rod')] public ?Listen $listen = null,
+        #[Field('How it stops')] public ?Coast $coast = null,
+        #[Field('Left inner ring, by finger')] public ?InnerFeel $innerLeft = null,
+        #[Field('Right inner ring, by finger')] public ?InnerFeel $innerRight = null,
+        #[Field('What the customer complains of', of: ComplaintKind::class)] public array $complaints = [],
+        #[Field('The hub has cones that are set')] public bool $cones = false,
+        #[Field('The hub has a freehub')] public bool $freehub = false,
+        #[Field('Looked at: cracked, missing or blue parts')] public bool $broken = false,
     ) {
-        if (array_filter([$rockThreeNine, $rockTwelveSix, $spin, $seals]) === []) {
+        if ($this->made(false) === [] && ! $broken && $complaints === []) {
             throw Nonsense::about('spin', 'No check is made yet. Rock the wheel, or spin it and listen.');
         }
+    }
+
+    /**
+     * Outcomes by the names the tables give the checks.
+     *
+     * @return array<string, string>
+     */
+    public function made(bool $withCaliper = true): array
+    {
+        $all = [
+            'rock_3_9' => $this->rockThreeNine, 'rock_12_6' => $this->rockTwelveSix, 'spin' => $this->spin, 'seals' => $this->seals, 'brake_held' => $this->brakeHeld, 'end_float' => $this->endFloat,
+            'listen' => $this->listen, 'coast' => $this->coast, 'inner_left' => $this->innerLeft, 'inner_right' => $this->innerRight,
+        ] + ($withCaliper ? ['caliper' => $this->caliper] : []);
+
+        return array_map(static fn (BackedEnum $o): string => (string) $o->value, array_filter($all));
     }
 }

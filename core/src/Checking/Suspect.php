@@ -13,6 +13,8 @@ enum Suspect: string
     case Joints = 'joints';
     case WheelTyre = 'wheel_tyre';
     case Seal = 'seal';
+    case ConeSetting = 'cone_setting';
+    case Freehub = 'freehub';
 
     public function label(): string
     {
@@ -23,6 +25,8 @@ enum Suspect: string
             self::Joints => 'steering or suspension joints',
             self::WheelTyre => 'rim or tyre',
             self::Seal => 'a seal',
+            self::ConeSetting => 'the setting of the cones',
+            self::Freehub => 'the freehub',
         };
     }
 }

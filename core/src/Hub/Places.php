@@ -35,6 +35,10 @@ final class Places
 
     public const RING_SIDE = 'check.ring_side';
 
+    public const SIDES = 'check.sides';
+
+    public const SIDES_REASON = 'check.sides_reason';
+
     public const LOOK_THROUGH = 'seat.look_through';
 
     public const CARRY = 'prove.carry';

@@ -149,7 +149,8 @@ final class TakeDown
     private function rings(): void
     {
         $rings = $this->still(PartKind::SnapRing);
-        $asks = $this->bench->pattern->card()->pair && $this->bench->pattern->id() === 'pair-sleeve' ? [Ask::choice(Places::RING_SIDE, 'Ring found on', Option::of(['left' => 'Left', 'right' => 'Right', 'both' => 'Both', 'none' => 'None']))->borrowed()] : [];
+        $seenBefore = array_filter($this->bench->pattern->capture(), static fn (Ask $a): bool => $a->place === Places::RING_SIDE) !== [];
+        $asks = $seenBefore ? [Ask::choice(Places::RING_SIDE, 'Ring found on', Option::of(['left' => 'Left', 'right' => 'Right', 'both' => 'Both', 'none' => 'None']))->borrowed()] : [];
         foreach ($rings as $ring) {
             $this->clear($ring, null, array_map(static fn (Part $p): string => $p->id, $rings));
         }

@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Checking;
 
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Checking\BrakeHeld;
 use CleanRace\Core\Checking\CaliperState;
+use CleanRace\Core\Checking\Coast;
+use CleanRace\Core\Checking\ComplaintKind;
+use CleanRace\Core\Checking\EndFloat;
+use CleanRace\Core\Checking\InnerFeel;
+use CleanRace\Core\Checking\Listen;
 use CleanRace\Core\Checking\Rock;
 use CleanRace\Core\Checking\RockCheck;
 use CleanRace\Core\Checking\RockCheckInput;
@@ -13,6 +19,8 @@ use CleanRace\Core\Checking\RockCheckResult;
 use CleanRace\Core\Checking\SealLook;
 use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Checking\Suspect;
+use CleanRace\Core\Checking\Suspicion;
+use CleanRace\Core\Checking\Urgency;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
@@ -81,11 +89,13 @@ final class CheckingTest extends TestCase
     {
         $outcomes = [
             'prior' => ['any'], 'one_plane' => ['any'], 'rock_3_9' => array_column(Rock::cases(), 'value'), 'rock_12_6' => array_column(Rock::cases(), 'value'),
-            'caliper' => array_column(CaliperState::cases(), 'value'), 'spin' => array_column(Spin::cases(), 'value'), 'seals' => array_column(SealLook::cases(), 'value'),
+            'caliper' => array_column(CaliperState::cases(), 'value'), 'brake_held' => array_column(BrakeHeld::cases(), 'value'), 'end_float' => array_column(EndFloat::cases(), 'value'),
+            'listen' => array_column(Listen::cases(), 'value'), 'coast' => array_column(Coast::cases(), 'value'), 'inner_left' => array_column(InnerFeel::cases(), 'value'), 'inner_right' => array_column(InnerFeel::cases(), 'value'), 'complaint' => array_column(ComplaintKind::cases(), 'value'),
+            'spin' => array_column(Spin::cases(), 'value'), 'seals' => array_column(SealLook::cases(), 'value'),
         ];
         foreach (Table::rows('check_evidence') as $row) {
             self::assertContains($row['outcome'], $outcomes[$row['check']]);
-            self::assertNotNull(Suspect::tryFrom($row['suspect']));
+            self::assertTrue(in_array($row['suspect'], ['left', 'right'], true) || Suspect::tryFrom($row['suspect']) !== null, $row['suspect']);
             self::assertNotSame('', $row['reason']);
         }
         self::assertSame(array_filter(Table::rows('check_evidence'), static fn (array $r): bool => $r['check'] === 'rock_3_9') !== [], true);
@@ -95,5 +105,80 @@ final class CheckingTest extends TestCase
     {
         $this->expectException(Nonsense::class);
         self::check(caliper: CaliperState::Freed);
+    }
+
+    private static function full(RockCheckInput $input): RockCheckResult
+    {
+        return (new RockCheck(Limits::standard()))->work($input);
+    }
+
+    private static function share(RockCheckResult $result, Suspect $of): float
+    {
+        return array_values(array_filter($result->suspects, static fn (Suspicion $s): bool => $s->suspect === $of))[0]->probability->share;
+    }
+
+    public function test_a_knock_that_goes_with_the_brake_held_is_the_hub_and_one_that_stays_is_further_in(): void
+    {
+        $held = static fn (BrakeHeld $brake): RockCheckResult => self::full(new RockCheckInput(Rock::AtHub, Rock::None, brakeHeld: $brake));
+        self::assertSame(Suspect::Bearings, $held(BrakeHeld::Gone)->first);
+        self::assertSame(Suspect::Joints, $held(BrakeHeld::Still)->first);
+    }
+
+    public function test_one_of_two_bearings_is_named_when_hands_tell(): void
+    {
+        $result = self::full(new RockCheckInput(Rock::AtHub, Rock::AtHub, Spin::Rumble, innerLeft: InnerFeel::Smooth, innerRight: InnerFeel::Notchy));
+        self::assertLessThan(0.1, $result->left->share);
+        self::assertStringContainsString('the right bearing', $result->verdict->headline->inEnglish());
+        self::assertStringContainsString('the wheel bearings', self::full(new RockCheckInput(Rock::AtHub, Rock::AtHub, Spin::Grind))->verdict->headline->inEnglish(), 'nothing tells them apart');
+        self::assertGreaterThan(0.7, self::full(new RockCheckInput(spin: Spin::Rumble, listen: Listen::Left))->left->share);
+    }
+
+    public function test_cones_and_freehub_are_suspected_only_where_there_are_any(): void
+    {
+        $names = static fn (RockCheckResult $r): array => array_map(static fn (Suspicion $s): string => $s->suspect->value, $r->suspects);
+        self::assertNotContains('cone_setting', $names(self::full(new RockCheckInput(Rock::AtHub))));
+        self::assertContains('cone_setting', $names(self::full(new RockCheckInput(Rock::AtHub, cones: true))));
+        $chain = new RockCheckInput(complaints: [ComplaintKind::Chain], freehub: true);
+        self::assertGreaterThan(0.1, self::share(self::full($chain), Suspect::Freehub));
+    }
+
+    public function test_the_next_check_is_the_one_that_splits_the_first_two(): void
+    {
+        $settled = self::full(new RockCheckInput(spin: Spin::Locked, caliper: CaliperState::NotFreed))->verdict->settledBy;
+        self::assertNotNull($settled);
+        self::assertContains(rtrim($settled->inEnglish(), '.'), array_column(Table::rows('checks'), 'say'));
+        self::assertStringNotContainsString('Spin it and listen', $settled->inEnglish(), 'that check is made');
+        $joints = self::full(new RockCheckInput(Rock::AtHub, Rock::None, caliper: CaliperState::Freed))->verdict->settledBy;
+        self::assertStringContainsString('brake held', (string) $joints?->inEnglish(), 'hub or further in: the brake tells');
+    }
+
+    /** @return iterable<string, array{RockCheckInput, Urgency}> */
+    public static function urgencies(): iterable
+    {
+        yield 'play' => [new RockCheckInput(Rock::AtHub), Urgency::Stop];
+        yield 'broken' => [new RockCheckInput(Rock::None, broken: true), Urgency::Stop];
+        yield 'an inner ring locked' => [new RockCheckInput(innerLeft: InnerFeel::Locked), Urgency::Stop];
+        yield 'rough' => [new RockCheckInput(innerRight: InnerFeel::Rough), Urgency::Soon];
+        yield 'rust' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, seals: SealLook::Rust), Urgency::Soon];
+        yield 'dry and quiet' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, endFloat: EndFloat::Hair, coast: Coast::Long), Urgency::NextChance];
+        yield 'nothing' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet), Urgency::Fine];
+        yield 'only its age' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, complaints: [ComplaintKind::Age]), Urgency::Fine];
+    }
+
+    #[DataProvider('urgencies')]
+    public function test_it_says_how_soon(RockCheckInput $input, Urgency $urgency): void
+    {
+        $result = self::full($input);
+        self::assertSame($urgency, $result->urgency);
+        self::assertSame($urgency !== Urgency::Stop, $result->mayBeRidden);
+    }
+
+    public function test_every_check_of_the_table_has_answers_and_evidence(): void
+    {
+        foreach (Table::rows('checks') as $check) {
+            $enum = 'CleanRace\\Core\\Checking\\'.$check['enum'];
+            self::assertTrue(enum_exists($enum), $check['enum']);
+            self::assertNotSame([], array_filter(Table::rows('check_evidence'), static fn (array $r): bool => $r['check'] === $check['check']), $check['check']);
+        }
     }
 }

@@ -1183,6 +1183,44 @@ export interface paths {
                          * @enum {string}
                          */
                         seals?: "dry" | "rust" | "grease_out";
+                        /**
+                         * @description Rocked with the brake held
+                         * @enum {string}
+                         */
+                        brake_held?: "gone" | "still";
+                        /**
+                         * @description Pushed and pulled along the axle
+                         * @enum {string}
+                         */
+                        end_float?: "none" | "hair" | "much";
+                        /**
+                         * @description Heard with a rod
+                         * @enum {string}
+                         */
+                        listen?: "left" | "right" | "same" | "nothing";
+                        /**
+                         * @description How it stops
+                         * @enum {string}
+                         */
+                        coast?: "soon" | "long" | "drags" | "back_and_forth";
+                        /**
+                         * @description Left inner ring, by finger
+                         * @enum {string}
+                         */
+                        inner_left?: "smooth" | "dry" | "rough" | "notchy" | "locked";
+                        /**
+                         * @description Right inner ring, by finger
+                         * @enum {string}
+                         */
+                        inner_right?: "smooth" | "dry" | "rough" | "notchy" | "locked";
+                        /** @description What the customer complains of */
+                        complaints?: ("grinding" | "squeal" | "wobble" | "drag" | "locked" | "heat" | "seal" | "pulling" | "brake_rub" | "chain" | "age")[];
+                        /** @description The hub has cones that are set */
+                        cones?: boolean;
+                        /** @description The hub has a freehub */
+                        freehub?: boolean;
+                        /** @description Looked at: cracked, missing or blue parts */
+                        broken?: boolean;
                     };
                 };
             };
@@ -2967,6 +3005,8 @@ export interface components {
         RockCheckResult: {
             first: components["schemas"]["Suspect"];
             may_be_ridden: boolean;
+            urgency: components["schemas"]["Urgency"];
+            left: number;
             suspects: components["schemas"]["Suspicion"][];
             verdict: components["schemas"]["Verdict"];
         };
@@ -3060,7 +3100,7 @@ export interface components {
             wait_minutes: number;
         };
         /** @enum {string} */
-        Suspect: "bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal";
+        Suspect: "bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal" | "cone_setting" | "freehub";
         Suspicion: {
             suspect: components["schemas"]["Suspect"];
             probability: number;
@@ -3116,6 +3156,8 @@ export interface components {
             reason: string | null;
             new: boolean;
         };
+        /** @enum {string} */
+        Urgency: "do_not_ride" | "soon" | "next_chance" | "fine";
         Verdict: {
             level: components["schemas"]["Level"];
             headline: components["schemas"]["Message"];

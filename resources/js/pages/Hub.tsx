@@ -65,7 +65,8 @@ function Sheet({ job }: { job: JobSheet }) {
       };
     }, [part, closed, edit, hub.may_undo, hub.may_redo]),
   );
-  const fault = refused.get(PLACE)?.detail;
+  const wrong = refused.get(PLACE);
+  const said = wrong?.sending.entry as { part?: string; size?: string; typed?: string } | undefined;
 
   return (
     <Flex direction="column" minH="100%">
@@ -118,12 +119,21 @@ function Sheet({ job }: { job: JobSheet }) {
             </Button>
             <AddPart kinds={hub.kinds} after={part?.in_line ? part : null} disabled={closed} onAdd={edit} />
           </Flex>
-          {fault && (
+          {wrong && said?.size === undefined && (
             <Box role="alert" color="oxide" mb="2">
-              {fault}
+              {wrong.detail}
             </Box>
           )}
-          {part && <PartEditor key={part.part} part={part} units={units} closed={closed} onEdit={edit} />}
+          {part && (
+            <PartEditor
+              key={part.part}
+              part={part}
+              units={units}
+              closed={closed}
+              onEdit={edit}
+              wrong={said?.part === part.part && wrong ? { ...said, detail: wrong.detail } : undefined}
+            />
+          )}
         </Box>
         <Faults job={job} closed={closed} onKeep={(done) => keep('hub.as_found', { done })} onPick={setPicked} />
       </Grid>
@@ -215,8 +225,11 @@ function PartEditor({
   units,
   closed,
   onEdit,
+  wrong,
 }: {
   part: HubPart;
+  /** What was typed and not taken. */
+  wrong?: { size?: string; typed?: string; detail: string };
   units: 'mm' | 'in';
   closed: boolean;
   onEdit: (change: Record<string, unknown>) => void;
@@ -251,6 +264,7 @@ function PartEditor({
             label={size.label}
             shown={length(size.length_mm, units)}
             closed={closed}
+            wrong={wrong?.size === size.size ? wrong : undefined}
             onKeep={(typed) => onEdit({ do: 'resize', part: part.part, size: size.size, typed })}
           />
         ))}
@@ -264,11 +278,13 @@ function SizeField({
   label,
   shown,
   closed,
+  wrong,
   onKeep,
 }: {
   label: string;
   shown: string;
   closed: boolean;
+  wrong?: { typed?: string; detail: string };
   onKeep: (typed: string) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -282,16 +298,22 @@ function SizeField({
       <Input
         kind="reading"
         inputMode="decimal"
-        value={typed ?? shown}
+        value={typed ?? wrong?.typed ?? shown}
+        aria-invalid={wrong ? true : undefined}
         disabled={closed}
         onFocus={(event) => event.currentTarget.select()}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={keep}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') keep();
+          if (event.key === 'Enter') event.currentTarget.blur();
           if (event.key === 'Escape') setTyped(null);
         }}
       />
+      {wrong && typed === null && (
+        <Box role="alert" color="oxide">
+          {wrong.detail}
+        </Box>
+      )}
     </Box>
   );
 }

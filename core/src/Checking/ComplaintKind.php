@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Checking;
+
+/** What a customer complains of. */
+enum ComplaintKind: string
+{
+    case Grinding = 'grinding';
+    case Squeal = 'squeal';
+    case Wobble = 'wobble';
+    case Drag = 'drag';
+    case Locked = 'locked';
+    case Heat = 'heat';
+    case Seal = 'seal';
+    case Pulling = 'pulling';
+    case BrakeRub = 'brake_rub';
+    case Chain = 'chain';
+    case Age = 'age';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Grinding => 'Grinding or rumble',
+            self::Squeal => 'Squeal or tick with the wheel',
+            self::Wobble => 'Wobble or knock',
+            self::Drag => 'Drags, will not coast',
+            self::Locked => 'Locked',
+            self::Heat => 'Heat',
+            self::Seal => 'Grease or rust at a seal',
+            self::Pulling => 'Pulls to a side',
+            self::BrakeRub => 'Uneven brake rub',
+            self::Chain => 'Chain noise that is not the chain',
+            self::Age => 'Nothing: age, water or season',
+        };
+    }
+}

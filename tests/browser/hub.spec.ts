@@ -1,0 +1,173 @@
+import { expect, test } from '@playwright/test';
+import { goTo, kept, openJob, PNG, records, signIn, station, tick } from './helpers';
+
+test('a hub is edited by keyboard alone, undone and redone', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Keyboard trailer', 'Hums', 'taper-pair');
+  await page.goto(`/jobs/${job}/hub`);
+  await expect(page.getByText('Everything has its place.')).toBeVisible();
+  const list = page.getByRole('region', { name: 'Parts, left to right' }).getByRole('button');
+  const names = () => list.allTextContents();
+  const usual = await names();
+
+  // Along the drawing with the arrows, to the castle nut.
+  await page.locator('g[data-part="dust_cap_left"]').focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('g[data-part="castle_nut_left"]')).toBeFocused();
+  await expect(page.getByRole('heading', { name: 'Castle nut with pin' })).toBeVisible();
+  await page.keyboard.press(']');
+  await kept(page);
+  await expect.poll(names).not.toEqual(usual);
+  const moved = await names();
+  expect(moved.indexOf('Castle nut with pin')).toBe(usual.indexOf('Castle nut with pin') + 1);
+  await page.keyboard.press('u');
+  await expect.poll(names).toEqual(usual);
+  await page.keyboard.press('r');
+  await expect.poll(names).toEqual(moved);
+  await page.keyboard.press('u');
+  await expect.poll(names).toEqual(usual);
+
+  // A size, typed as people type it; and one that cannot be.
+  await page.keyboard.press('c');
+  await expect.poll(async () => (await names()).filter((one) => one.startsWith('Castle nut')).length).toBe(2);
+  await page.keyboard.press('Delete');
+  await expect.poll(async () => (await names()).filter((one) => one.startsWith('Castle nut')).length).toBe(1);
+  await page
+    .getByRole('region', { name: 'Parts, left to right' })
+    .getByRole('button', { name: /^Outer cup/ })
+    .focus();
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Outside').focus();
+  await page.keyboard.type('9 m');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('more than 2 metres');
+  await expect(page.getByLabel('Outside')).toHaveValue('9 m');
+  await page.getByLabel('Outside').focus();
+  await page.keyboard.type('3 3/4 in');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'What cannot be' })).toContainText('does not go into a housing');
+  await page.getByRole('button', { name: 'It was found so: keep it' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Kept as found' })).toBeVisible();
+  await kept(page);
+});
+
+test('parts are picked on the axle line by touch, with their sizes', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Touched carrier', 'Hums', 'live-carrier');
+  await page.goto(`/jobs/${job}/hub`);
+  await page.locator('g[data-part="bearing_right"]').click();
+  await expect(page.getByRole('heading', { name: 'Sprocket-side bearing' })).toBeVisible();
+  await expect(page.locator('svg[role=group]')).toContainText('14.00 mm along, bore ⌀ 35.00 mm, outside ⌀ 62.00 mm');
+  await page.getByRole('button', { name: 'Nearer' }).click();
+  const near = (await page.locator('g[data-part="bearing_right"]').boundingBox())?.width ?? 0;
+  await page.getByRole('button', { name: 'Whole hub' }).click();
+  expect(near).toBeGreaterThan(1.4 * ((await page.locator('g[data-part="bearing_right"]').boundingBox())?.width ?? 0));
+});
+
+test('the busiest hub is drawn in at most 30 ms', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Busy carrier', 'Hums', 'cup-cone');
+  await page.goto(`/jobs/${job}/hub`);
+  await page.locator('g[data-part="cup_left"]').waitFor();
+  const times: number[] = [];
+  for (const part of ['cup_left', 'cone_right', 'balls_left', 'axle', 'housing', 'lock_nut_left', 'spacer_right']) {
+    times.push(
+      await page.locator(`g[data-part="${part}"]`).evaluate((node) => {
+        const start = performance.now();
+        node.dispatchEvent(new MouseEvent('click', { bubbles: true }));
+        return performance.now() - start;
+      }),
+    );
+  }
+  times.sort((a, b) => a - b);
+  expect(times[3] ?? 99).toBeGreaterThan(0);
+  expect(times[3] ?? 99).toBeLessThan(30);
+});
+
+test('another way of getting the bearing out changes the plan at once and says what changes', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Puller bike');
+  await station(page, 'Strip');
+  const steps = page.getByRole('region', { name: 'Steps' });
+  await expect(steps.getByRole('button', { name: 'Push the sleeve aside' })).toBeVisible();
+  await page.locator('[data-place="strip.way"]').getByRole('button', { name: 'Expanding puller' }).click();
+  await expect(steps.getByRole('button', { name: 'Push the sleeve aside' })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText(
+    'It drops: push the sleeve aside',
+  );
+  await page.locator('[data-place="strip.condition"]').getByRole('button', { name: 'Corroded' }).click();
+  await expect(steps.getByRole('button', { name: 'Brush, soak, wait' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('min of waiting');
+  await goTo(page, 'Tools, before the first bolt');
+  await expect(page.getByText('Collet puller, large')).toBeVisible();
+  await tick(page, 'strip.tools.done');
+  await kept(page);
+  expect((await records(page, job)).map((one) => one.place)).toContain('strip.way');
+});
+
+test('a phone takes the photo of a part through the code on the screen', async ({ page, browser }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Photographed bike');
+  await station(page, 'Strip');
+  await goTo(page, 'Axle out');
+  await page.locator('[data-place="part.axle"]').getByRole('button', { name: 'By phone' }).click();
+  await expect(page.getByRole('img', { name: 'Code that opens the photo page of Axle' })).toBeVisible();
+  const address = await page.getByText(/\/jobs\/\d+\/photo\/part\.axle$/).textContent();
+
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const camera = await phone.newPage();
+  await signIn(camera);
+  await camera.goto(address ?? '');
+  await expect(camera.getByRole('heading', { name: 'Axle' })).toBeVisible();
+  const button = await camera.getByRole('button', { name: 'Take a photo' }).boundingBox();
+  expect(button?.height ?? 0).toBeGreaterThan(80);
+  await camera.locator('input[type=file]').setInputFiles({ name: 'IMG_1.png', mimeType: 'image/png', buffer: PNG });
+  await expect(camera.getByRole('img', { name: 'Axle, no. 1' })).toBeVisible();
+  await camera.locator('input[type=file]').setInputFiles({ name: 'IMG_2.png', mimeType: 'image/png', buffer: PNG });
+  await expect(camera.getByRole('img', { name: 'Axle, no. 2' })).toBeVisible();
+  await kept(camera);
+  await phone.close();
+
+  await page.reload();
+  await goTo(page, 'Axle out');
+  await expect(page.locator('[data-place="part.axle"] a img')).toHaveCount(2);
+  expect(job).toBeGreaterThan(0);
+});
+
+test('the four wheels of a quad are checked in at once', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Open a job' }).click();
+  await page.getByLabel('Machine').selectOption({ label: 'Campsite quad 3, Northbay Camp' });
+  await page.getByLabel('How its hub is built').selectOption('knuckle-wide');
+  await page.getByRole('button', { name: 'All four' }).click();
+  await page.getByLabel('What the customer says').fill('Back from a week in the sea');
+  await page.getByLabel('Wheel 4').fill('Front left');
+  await page.getByRole('button', { name: 'Open 4 jobs' }).click();
+  await expect(page.getByText('The same wheel is named twice.').first()).toBeVisible();
+  await page.getByLabel('Wheel 4').fill('Rear right');
+  await page.getByRole('button', { name: 'Open 4 jobs' }).click();
+  await page.waitForURL('**/board');
+  for (const wheel of ['Front left', 'Front right', 'Rear left', 'Rear right']) {
+    await expect(page.getByRole('link', { name: new RegExp(`Campsite quad 3.*${wheel}`, 'i') }).first()).toBeVisible();
+  }
+});
+
+test('what was measured before, and what was skipped, is kept with its reason', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, 'Measured bicycle', 'Wobbles', 'cup-cone');
+  await goTo(page, 'Measure before you strip');
+  await expect(page.getByRole('img', { name: 'Where to measure' }).first()).toBeVisible();
+  const card = page
+    .locator('div')
+    .filter({ has: page.locator('input[data-place="check.over_nuts"]') })
+    .last();
+  await page.locator('input[data-place="check.axle_left"]').fill('7.5');
+  await page.locator('input[data-place="check.axle_left"]').press('Enter');
+  await expect(card).toBeVisible();
+  await page.getByRole('button', { name: 'Skip it' }).first().click();
+  await page.getByPlaceholder('Why it is skipped, then Enter').fill('Bent');
+  await page.getByPlaceholder('Why it is skipped, then Enter').press('Enter');
+  await expect(page.getByText('Skipped: Bent')).toBeVisible();
+  await kept(page);
+});
