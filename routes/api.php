@@ -10,6 +10,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SignatureController;
 use App\Http\Controllers\ToolController;
 use Illuminate\Support\Facades\Route;
@@ -36,6 +37,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
 
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools', [ToolController::class, 'store']);
+
+    Route::get('shop', [ShopController::class, 'show']);
+    Route::patch('shop', [ShopController::class, 'update']);
 
     Route::get('patterns', PatternController::class);
     Route::get('calculators', [CalculatorController::class, 'index']);

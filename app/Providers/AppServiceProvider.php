@@ -8,10 +8,12 @@ use App\Console\BenchTables;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Photo;
+use App\Models\Shop;
 use App\Models\Tool;
 use App\Policies\JobPolicy;
 use App\Policies\MachinePolicy;
 use App\Policies\PhotoPolicy;
+use App\Policies\ShopPolicy;
 use App\Policies\ToolPolicy;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Verdict\Limits;
@@ -39,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);
         Gate::policy(Photo::class, PhotoPolicy::class);
+        Gate::policy(Shop::class, ShopPolicy::class);
         Gate::policy(Tool::class, ToolPolicy::class);
     }
 

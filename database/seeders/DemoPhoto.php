@@ -31,8 +31,8 @@ final class DemoPhoto
         self::bench($image);
         $outlines = PartDrawer::draw($part);
         $corners = array_merge(...array_map(static fn (Outline $o): array => $o->corners(), $outlines));
-        $along = max(4.0, max(array_column($corners, 0)) - min(array_column($corners, 0)));
-        $scale = min(0.7 * self::WIDTH / $along, 0.42 * self::HEIGHT / max(3.0, max(array_column($corners, 1))));
+        $along = max([4.0, ...array_column($corners, 0)]) - min([0.0, ...array_column($corners, 0)]);
+        $scale = min(0.7 * self::WIDTH / $along, 0.42 * self::HEIGHT / max([3.0, ...array_column($corners, 1)]));
         $x = static fn (float $mm): int => (int) (self::WIDTH / 2 + ($mm - $along / 2) * $scale);
         foreach ($outlines as $outline) {
             foreach ([-1, 1] as $half) {
@@ -54,7 +54,7 @@ final class DemoPhoto
         for ($y = 0; $y < self::HEIGHT; $y++) {
             $plank = intdiv($y, 180);
             $shade = 108 + 10 * ($plank % 2) + mt_rand(-5, 5) + (int) (4 * sin($y / 7 + $plank));
-            imageline($image, 0, $y, self::WIDTH, $y, (int) imagecolorallocate($image, max(0, $shade), max(0, $shade - 26), max(0, $shade - 52)));
+            imageline($image, 0, $y, self::WIDTH, $y, (int) imagecolorallocate($image, self::shade($shade), self::shade($shade - 26), self::shade($shade - 52)));
         }
         foreach ([180, 360, 540] as $y) {
             imagefilledrectangle($image, 0, $y, self::WIDTH, $y + 3, (int) imagecolorallocate($image, 48, 36, 26));
@@ -80,11 +80,18 @@ final class DemoPhoto
         }
         $points = array_merge(...array_map(static fn (array $c): array => [$x($c[0]), $y($c[1])], $corners));
         if ($outline->hatch === Hatch::Line || count($corners) < 3) {
-            imageline($image, $points[0], $points[1], $points[2] ?? $points[0], $points[3] ?? $points[1], $edge);
+            $end = $corners[count($corners) - 1];
+            imageline($image, $x($corners[0][0]), $y($corners[0][1]), $x($end[0]), $y($end[1]), $edge);
         } else {
             imagefilledpolygon($image, $points, $fill);
             imagepolygon($image, $points, $edge);
         }
+    }
+
+    /** @return int<0, 255> */
+    private static function shade(int $of): int
+    {
+        return max(0, min(255, $of));
     }
 
     private static function rust(GdImage $image): void

@@ -38,6 +38,8 @@ final class AuthorisationTest extends TestCase
         yield 'GET jobs' => ['GET', '/api/v1/jobs', [], $all(200)];
         yield 'POST jobs' => ['POST', '/api/v1/jobs', ['machine_id' => '@machine', 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'complaint' => 'Hums'], $all(201)];
         yield 'POST jobs/several' => ['POST', '/api/v1/jobs/several', ['machine_id' => '@machine', 'complaint' => 'Hums', 'wheels' => [['wheel' => 'Front left', 'pattern' => 'knuckle-wide'], ['wheel' => 'Front right', 'pattern' => 'knuckle-wide']]], $all(201)];
+        yield 'GET shop' => ['GET', '/api/v1/shop', [], $all(200)];
+        yield 'PATCH shop' => ['PATCH', '/api/v1/shop', ['habits' => ['heat' => 'warm']], [200, 403, 403]];
         yield 'GET patterns' => ['GET', '/api/v1/patterns', [], $all(200)];
         yield 'GET hub as SVG' => ['GET', '/files/jobs/@job/hub.svg', [], $all(200)];
         yield 'GET hub as DXF' => ['GET', '/files/jobs/@job/hub.dxf', [], $all(200)];

@@ -161,6 +161,20 @@ final class HubsTest extends TestCase
         self::assertContains('strip.warm', $steps());
     }
 
+    public function test_the_owner_sets_the_shops_way_and_a_plan_follows_it(): void
+    {
+        $steps = fn (): array => array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.stations.1.steps'), 'id');
+        $owner = $this->person(\App\Models\Role::Owner);
+        $owner->forceFill(['shop_id' => $this->job->shop_id])->save();
+        self::assertNotContains('strip.warm', $steps());
+        $this->actingAs($owner)->patchJson('/api/v1/shop', ['habits' => ['heat' => 'warm', 'extraction' => 'rod']])->assertOk();
+        self::assertContains('strip.warm', $steps());
+        self::assertNotContains('strip.crescent', $steps());
+        $this->patchJson('/api/v1/shop', ['habits' => ['heat' => 'boiling']])->assertStatus(422)->assertJsonPath('errors.0.field', 'habits.heat');
+        $this->patchJson('/api/v1/shop', [])->assertStatus(422)->assertJsonPath('errors.0.field', 'habits');
+        self::assertSame(['warm', 'rod'], [array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['heat'], array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['extraction']]);
+    }
+
     public function test_findings_photos_words_and_scrap_stay_with_a_part(): void
     {
         $photo = (string) Str::uuid();

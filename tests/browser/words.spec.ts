@@ -42,7 +42,16 @@ test.describe('words and numbers', () => {
   });
 
   test('a section fits its box at one scale, centred', () => {
-    const section = { from_mm: 0, to_mm: 104, radius_mm: 33, pieces: [], spans: [], left: 'Left', right: 'Right' };
+    const section = {
+      from_mm: 0,
+      to_mm: 104,
+      radius_mm: 33,
+      pieces: [],
+      spans: [],
+      gaps: [],
+      left: 'Left',
+      right: 'Right',
+    };
     const scale = fit(section, 1200, 180);
     expect(scale.x(52)).toBeCloseTo(600);
     expect(scale.y(0)).toBe(180);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Checking;
 
+use BackedEnum;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
@@ -40,15 +41,20 @@ final readonly class CheckIn
         ], $bench->notebook);
     }
 
+    /** @param  class-string<BackedEnum>  $enum */
+    private static function tap(string $id, string $label, string $enum, bool $wanted = false): Ask
+    {
+        return Ask::choice("check.$id", $label, Option::each($enum), $wanted);
+    }
+
     /** @return list<Ask> */
     private function checks(): array
     {
-        $tap = static fn (string $id, string $label, string $enum, bool $wanted = false): Ask => Ask::choice("check.$id", $label, Option::each($enum), $wanted);
 
         return [
-            $tap('caliper', 'Caliper', CaliperState::class, true), $tap('rock_3_9', 'Rocked at 3 and 9', Rock::class, true), $tap('rock_12_6', 'Rocked at 12 and 6', Rock::class, true), $tap('spin', 'Spun by hand', Spin::class, true),
-            $tap('seals', 'At the seals', SealLook::class), $tap('brake_held', 'Rocked with the brake held', BrakeHeld::class), $tap('end_float', 'Pushed and pulled along the axle', EndFloat::class),
-            $tap('listen', 'Heard with a rod', Listen::class), $tap('coast', 'How it stops', Coast::class), $tap('inner_left', 'Left inner ring, by finger', InnerFeel::class), $tap('inner_right', 'Right inner ring, by finger', InnerFeel::class),
+            self::tap('caliper', 'Caliper', CaliperState::class, true), self::tap('rock_3_9', 'Rocked at 3 and 9', Rock::class, true), self::tap('rock_12_6', 'Rocked at 12 and 6', Rock::class, true), self::tap('spin', 'Spun by hand', Spin::class, true),
+            self::tap('seals', 'At the seals', SealLook::class), self::tap('brake_held', 'Rocked with the brake held', BrakeHeld::class), self::tap('end_float', 'Pushed and pulled along the axle', EndFloat::class),
+            self::tap('listen', 'Heard with a rod', Listen::class), self::tap('coast', 'How it stops', Coast::class), self::tap('inner_left', 'Left inner ring, by finger', InnerFeel::class), self::tap('inner_right', 'Right inner ring, by finger', InnerFeel::class),
             Ask::choice('check.broken', 'Seen: cracked, missing or blue parts', Option::of(['yes' => 'Yes', 'no' => 'No']), wanted: false),
             Ask::choice(Places::SIDES, 'To be done', Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']), wanted: false, hint: 'Usual: both. Same age, same water, and the wheel is apart.'),
             Ask::text(Places::SIDES_REASON, 'Why only one', wanted: false),

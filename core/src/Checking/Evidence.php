@@ -15,9 +15,6 @@ use CleanRace\Core\Verdict\Limits;
  */
 final readonly class Evidence
 {
-    /** Suspects that only some hubs have. */
-    private const ONLY_SOME = [Suspect::ConeSetting->value => 'cones', Suspect::Freehub->value => 'freehub'];
-
     public function __construct(private Limits $limits)
     {
     }
@@ -25,14 +22,10 @@ final readonly class Evidence
     /** @return non-empty-list<Suspicion> likeliest first */
     public function suspicions(RockCheckInput $input): array
     {
-        $suspects = self::suspects($input);
-        $odds = $reasons = [];
-        foreach ($suspects as $suspect) {
-            [$odds[$suspect->value], $reasons[$suspect->value]] = $this->weighed($input, $suspect->value);
-        }
-        $sum = array_sum(array_map(exp(...), $odds));
+        $weighed = array_map(fn (Suspect $s): array => [$s, ...$this->weighed($input, $s->value)], self::suspects($input));
+        $sum = array_sum(array_map(static fn (array $w): float => exp($w[1]), $weighed));
         $doubt = $this->limits->get('check.doubt');
-        $out = array_map(static fn (Suspect $s): Suspicion => new Suspicion($s, Share::of($doubt / count($odds) + (1 - $doubt) * exp($odds[$s->value]) / $sum), $reasons[$s->value]), $suspects);
+        $out = array_map(static fn (array $w): Suspicion => new Suspicion($w[0], Share::of($doubt / count($weighed) + (1 - $doubt) * exp($w[1]) / $sum), $w[2]), $weighed);
         usort($out, static fn (Suspicion $a, Suspicion $b): int => $b->probability->share <=> $a->probability->share);
 
         /** @var non-empty-list<Suspicion> */
@@ -66,11 +59,11 @@ final readonly class Evidence
         return $best !== null && $best[0] < self::entropy($p) - 0.01 ? $best[1] : null;
     }
 
-    /** @return list<Suspect> */
+    /** @return list<Suspect> those that such a hub has */
     private static function suspects(RockCheckInput $input): array
     {
-        return array_values(array_filter(Suspect::cases(), static fn (Suspect $s): bool => match (self::ONLY_SOME[$s->value] ?? null) {
-            'cones' => $input->cones, 'freehub' => $input->freehub, default => true
+        return array_values(array_filter(Suspect::cases(), static fn (Suspect $s): bool => match ($s) {
+            Suspect::ConeSetting => $input->cones, Suspect::Freehub => $input->freehub, default => true
         }));
     }
 

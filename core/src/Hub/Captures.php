@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Verdict\Message;
+
 /** What is measured before a hub comes apart. Each says where the caliper goes, and may be skipped with a reason. */
 final class Captures
 {
@@ -23,6 +26,24 @@ final class Captures
     public static function text(string $id, string $label, ?string $hint = null): Ask
     {
         return Ask::text(self::PREFIX.$id, $label, wanted: false, hint: $hint)->captured('photo');
+    }
+
+    /**
+     * What was not measured before, and now cannot be: each with why.
+     *
+     * @return list<Message>
+     */
+    public static function missed(Pattern $pattern, Notebook $notebook): array
+    {
+        $missed = [];
+        foreach ($pattern->capture() as $ask) {
+            $why = $notebook->value($ask->place)['skipped'] ?? null;
+            if ($ask->picture !== null && is_string($why)) {
+                $missed[] = Message::of('capture.missed', '{what}: not measured before it came apart ({why}).', ['what' => $ask->label, 'why' => $why]);
+            }
+        }
+
+        return $missed;
     }
 
     public static function ringSide(): Ask

@@ -16,6 +16,7 @@ final readonly class Section
      * @param  Length  $radius the furthest from the axis
      * @param  list<Piece>  $pieces housing first, then along the axle
      * @param  list<Span>  $spans
+     * @param  list<Span>  $gaps room between neighbours, on the axle or in the housing
      * @param  string  $left what people call the left end
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Section
         public Length $radius,
         public array $pieces,
         public array $spans,
+        public array $gaps,
         public string $left,
         public string $right,
     ) {

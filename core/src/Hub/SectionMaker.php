@@ -16,6 +16,9 @@ use CleanRace\Core\Measure\Notebook;
 /** Draws a hub in half-section: every part at its place, from its sizes, from where parts are and how bearings stand. */
 final readonly class SectionMaker
 {
+    /** Less than this nobody can see or feel, in mm. */
+    private const LEAST_GAP = 0.05;
+
     private Layout $layout;
 
     public function __construct(private Hub $hub, private Tray $tray, private Notebook $notebook)
@@ -38,7 +41,7 @@ final readonly class SectionMaker
 
         return new Section(
             Length::mm($from), Length::mm($to), Length::mm(max([5.0, ...array_map(static fn (Piece $p): float => $p->outer->mm, $pieces)])),
-            $pieces, $this->spans($housing), $card->left, $card->right,
+            $pieces, $this->spans($housing), $this->gaps(), $card->left, $card->right,
         );
     }
 
@@ -195,6 +198,31 @@ final readonly class SectionMaker
         }
 
         return $radii === [] ? [0.0, $part->mm('outside') / 2] : [max(0.0, min($radii)), max($radii)];
+    }
+
+    /**
+     * Where two neighbours of a lane do not touch.
+     *
+     * @return list<Span>
+     */
+    private function gaps(): array
+    {
+        $gaps = [];
+        foreach ([[Lane::Axle, Lane::Both], [Lane::Housing, Lane::Both]] as $lanes) {
+            $row = array_values(array_filter($this->hub->stack->line(), static fn (Part $p): bool => in_array($p->kind->lane(), $lanes, true) && ! in_array($p->kind, [PartKind::ORing, PartKind::Nipple], true)));
+            foreach ($row as $i => $part) {
+                $next = $row[$i + 1] ?? null;
+                if ($next === null) {
+                    continue;
+                }
+                [$from, $to] = [$this->layout->at[$part->id][1], $this->layout->at[$next->id][0]];
+                if ($to - $from > self::LEAST_GAP) {
+                    $gaps[] = new Span(lcfirst($part->name).' to '.lcfirst($next->name), Length::mm($from), Length::mm($to), false);
+                }
+            }
+        }
+
+        return $gaps;
     }
 
     /** @return list<Span> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Setting;
 
 use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
 use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Option;
@@ -31,7 +32,7 @@ final readonly class Set
                 ->with(why: 'An axle that goes through only under blows means a sleeve askew, a burr, rust or a bend.', part: 'axle')
                 ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $onAxle))
                 ->asking(Ask::choice('set.axle_passes', 'The axle went through', Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows'])))
-                ->judged(self::axle($bench->notebook->choice('set.axle_passes'))),
+                ->judged(self::axle($bench->notebook->choice('set.axle_passes')), self::missed($bench))->holdingStopsOnly(),
             ...array_map(fn (Fastener $f): Step => $this->fastener($bench, $f), $bench->pattern->fasteners()),
             Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with the axle nut at its figure.')
                 ->with(why: 'The nut clamps the inner rings on the sleeve. It does not adjust anything.')
@@ -78,6 +79,14 @@ final readonly class Set
             $torque === null => Verdict::go(Message::of('torque.none', 'No figure found'), Message::of('torque.none.say', 'Recorded as such: snug by the usual practice for its thread, and judged.')),
             default => Verdict::go(Message::of('torque.set', '{torque}', ['torque' => $torque]), Message::of('torque.set.say', 'Recorded with its source.')),
         };
+    }
+
+    /** Spacers, caps and axle ends go back to what was measured; what was skipped is missed here. */
+    private static function missed(Bench $bench): ?Verdict
+    {
+        $missed = Captures::missed($bench->pattern, $bench->notebook);
+
+        return $missed === [] ? null : Verdict::care(Message::of('capture.missing', 'Some things were not measured before', []), Message::of('capture.missing.say', 'Judge them by the other side, by the frame or by the manual, and say so.'))->because(...$missed);
     }
 
     private static function axle(?string $passes): ?Verdict

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Catalogue\BallCount;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Fastener;
@@ -207,7 +208,8 @@ final class TakeDown
     /** A bearing whose balls are gone: nothing behind the outer ring to pull on. */
     private function burst(Part $part): void
     {
-        $this->add(Step::of('strip.burst', 'Collect the balls and count them', 'Magnet and rag. Write down how many; the size tells how many there should be, and the last one hides in the hub.')
+        $usual = BallCount::usual($part->sizes['bore'], $part->sizes['outside']);
+        $this->add(Step::of('strip.burst', 'Collect the balls and count them', 'Magnet and rag. A bearing of this size usually has {balls} balls of about {ball}, one more or less by maker. The last one hides in the hub.', ['balls' => $usual->balls * ($part->kind === PartKind::DoubleRow ? 2 : 1), 'ball' => $usual->ball])
             ->with(tool: 'Magnet, dish', why: 'A ball left in the hub finds its way into the new bearing.', part: $part->id)
             ->asking(Ask::text('strip.burst.count', 'Balls found', hint: 'how many, and how wide'))->taking(4), new Need(ToolKind::Magnet));
         $this->add(Step::of('strip.burst_out', 'Give the ring something to be pulled by', 'Inner ring back in with sticky grease, three or more balls spread evenly, then the expanding puller. Or a notch ground in the ring on two sides, without touching the bore. Or a weld bead inside the ring, which shrinks it: only by someone who welds.')

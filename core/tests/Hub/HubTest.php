@@ -67,7 +67,7 @@ final class HubTest extends TestCase
     {
         $pattern = new PairSleeve;
         $notebook = self::notebook($said === null ? [] : ['check.ring_side' => ['choice' => $said]]);
-        $found = array_values(array_map(static fn (Part $p): string => $p->id, Hub::of($pattern, $notebook)->stack->ofKind(PartKind::SnapRing)));
+        $found = array_map(static fn (Part $p): string => $p->id, Hub::of($pattern, $notebook)->stack->ofKind(PartKind::SnapRing));
         self::assertSame($rings, $found);
         self::assertSame($first, $pattern->firstSide($notebook));
         self::assertStringContainsString($rings === [] ? 'ledge' : 'snap ring', $pattern->firstSideReason($notebook));

@@ -88,7 +88,11 @@ final class TakeDownTest extends TestCase
         }
     }
 
-    /** Said apart from the planner: what a person would object to. */
+    /**
+     * Said apart from the planner: what a person would object to.
+     *
+     * @param  list<string>  $order
+     */
     private static function assertReachable(Stack $stack, array $order, string $of): void
     {
         $at = array_flip($order);
@@ -150,7 +154,8 @@ final class TakeDownTest extends TestCase
             $place = $sleeve === null ? -1 : (int) array_search($sleeve, $after, true);
             if ($sleeve !== null && count($places) > 1 && min($places) < $place && $place < max($places)) {
                 $at = array_flip($order);
-                self::assertGreaterThan(min(array_map(static fn (Part $p): int => $at[$p->id], $bench->hub->stack->cartridges())), $at['sleeve'], 'a sleeve leaves after one of its bearings');
+                $before = array_filter($bench->hub->stack->cartridges(), static fn (Part $p): bool => $at[$p->id] < $at['sleeve']);
+                self::assertNotSame([], $before, 'a sleeve leaves after one of its bearings');
             }
         });
     }

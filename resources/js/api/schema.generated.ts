@@ -2524,6 +2524,92 @@ export interface paths {
         };
         trace?: never;
     };
+    "/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shop of whoever is signed in, and how it goes about things */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The shop of whoever is signed in, and how it goes about things */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShopSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Change how the shop goes about things: the owner */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        habits: unknown[];
+                        /** @enum {string} */
+                        "habits.extraction"?: "drift" | "puller" | "rod" | "press";
+                        /** @enum {string} */
+                        "habits.heat"?: "cold" | "warm";
+                        /** @enum {string} */
+                        "habits.sides"?: "both" | "one";
+                    };
+                };
+            };
+            responses: {
+                /** @description Change how the shop goes about things: the owner */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShopSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        trace?: never;
+    };
     "/tools": {
         parameters: {
             query?: never;
@@ -2770,6 +2856,13 @@ export interface components {
             interference_warm_mm: number;
             probability_grips: number;
             verdict: components["schemas"]["Verdict"];
+        };
+        Habit: {
+            name: string;
+            label: string;
+            options: components["schemas"]["Option"][];
+            chosen: string;
+            why: string;
         };
         /** @enum {string} */
         Hatch: "alloy" | "ring" | "steel" | "shaft" | "ball" | "rubber" | "felt" | "bronze" | "void" | "line";
@@ -3026,8 +3119,14 @@ export interface components {
             radius_mm: number;
             pieces: components["schemas"]["Piece"][];
             spans: components["schemas"]["Span"][];
+            gaps: components["schemas"]["Span"][];
             left: string;
             right: string;
+        };
+        ShopSheet: {
+            name: string;
+            may_change: boolean;
+            habits: components["schemas"]["Habit"][];
         };
         /** @enum {string} */
         Side: "left" | "right" | "middle";

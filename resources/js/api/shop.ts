@@ -1,6 +1,6 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
-import type { CalculatorCard, MachineCard, MachineHistory, ToolCard } from './types';
+import type { CalculatorCard, MachineCard, MachineHistory, ShopSheet, ToolCard } from './types';
 
 interface Page<T> {
   data: T[];
@@ -69,3 +69,18 @@ export const useWork = (name: string, input: Record<string, unknown>, enabled: b
     retry: false,
     placeholderData: (before) => before,
   });
+
+export const useShop = () =>
+  useQuery<ShopSheet, Refusal>({ queryKey: ['shop'], queryFn: () => answer(api.GET('/shop')) });
+
+/** Changes one habit of the shop; every plan follows it. */
+export const useHabit = () => {
+  const client = useQueryClient();
+  return useMutation<ShopSheet, Refusal, Record<string, string>>({
+    mutationFn: (habits) => answer(api.PATCH('/shop', { body: { habits } as never })),
+    onSuccess: (sheet) => {
+      client.setQueryData(['shop'], sheet);
+      return client.invalidateQueries({ queryKey: ['job'] });
+    },
+  });
+};

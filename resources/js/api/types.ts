@@ -17,6 +17,7 @@ export type JobSheet = Schemas['JobSheet'];
 export type JobCard = Schemas['JobCard'];
 export type Entry = Schemas['Entry'];
 export type Kept = Schemas['Kept'];
+export type ShopSheet = Schemas['ShopSheet'];
 export type PatternShown = Schemas['PatternShown'];
 export type Person = Schemas['Person'];
 export type MachineCard = Schemas['MachineCard'];

@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import type { HubPart, JobReport, Piece, Tool } from '../api/types';
+import type { HubPart, JobReport, Piece, Section, Tool } from '../api/types';
 import { length, type Units } from '../parts/say';
 import { ink } from '../theme/system';
 import { Ghost, Hatches, PartDrawing } from './Parts';
@@ -135,6 +135,32 @@ function Picked({
   );
 }
 
+/** Room between the picked part and its neighbours. */
+function Gaps({ piece, section, units, scale }: { piece: Piece; section: Section; units: Units; scale: Scale }) {
+  const near = section.gaps.filter((gap) => touches(gap.from_mm, piece.to_mm) || touches(gap.to_mm, piece.from_mm));
+  const y = scale.y(piece.outer_mm) - 9;
+  return near.map((gap) => {
+    const [a, b] = [scale.x(gap.from_mm), scale.x(gap.to_mm)];
+    const before = touches(gap.to_mm, piece.from_mm);
+    return (
+      <g key={gap.label}>
+        <path d={`M${a} ${y - 4}v8M${b} ${y - 4}v8M${a} ${y}H${b}`} stroke={ink('brass')} strokeWidth={1.2} />
+        <text
+          x={before ? a - 4 : b + 4}
+          y={y + 4}
+          textAnchor={before ? 'end' : 'start'}
+          fontSize={12.5}
+          fill={ink('brass')}
+        >
+          {length(gap.to_mm - gap.from_mm, units)}
+        </text>
+      </g>
+    );
+  });
+}
+
+const touches = (a: number, b: number): boolean => Math.abs(a - b) < 0.01;
+
 /** A hub in half-section along its axle, drawn to scale from the sizes of its parts. The map of a job. */
 export function AxleLine({ report, units, width, height, lit, driver = null, view = WHOLE, onPick }: Props) {
   const { section } = report;
@@ -211,6 +237,7 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
       })}
       {driver && driven && <Driver tool={driver.tool} piece={driven} scale={scale} />}
       <path d={`M10 ${axis}H${width - 10}`} stroke={ink('mute')} strokeWidth={1} strokeDasharray="16 4 3 4" />
+      {picked && <Gaps piece={picked} section={section} units={units} scale={scale} />}
       {picked ? (
         <Picked
           piece={picked}

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { CircleGauge, ClipboardList, Drill, type LucideIcon, Motorbike, ScanSearch } from 'lucide-react';
+import { CircleGauge, ClipboardList, Drill, type LucideIcon, Motorbike, ScanSearch, Store } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { useWaiting } from '../api/records';
@@ -16,6 +16,7 @@ const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
   { to: '/machines', label: 'Machines', icon: Motorbike },
   { to: '/finder', label: 'Finder', icon: ScanSearch },
   { to: '/tools', label: 'Tool wall', icon: Drill },
+  { to: '/shop', label: 'Shop', icon: Store },
 ];
 
 /** Quietly: whether all is kept, or how much waits. */

@@ -155,6 +155,7 @@ final class HousingDrawer
     private static function outside(string $form, float $length, float $outer, float $seat): array
     {
         $body = min($outer, $seat + max(3.0, 0.12 * $seat));
+        /** @var list<array{float|int, float}> $shares */
         $shares = match ($form) {
             'waist' => [[0, $outer], [0.1, $outer], [0.2, max($outer - 2.6, $outer - 0.5 * ($outer - $seat))], [0.8, max($outer - 2.6, $outer - 0.5 * ($outer - $seat))], [0.9, $outer], [1, $outer]],
             'flanges' => [[0, $body], [0.09, $body], [0.1, $outer], [0.145, $outer], [0.17, $body], [0.3, 0.86 * $body], [0.7, 0.86 * $body], [0.8, $body], [0.82, $outer], [0.865, $outer], [0.88, $body], [1, $body]],

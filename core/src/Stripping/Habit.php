@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Stripping;
+
+use CleanRace\Core\Hub\Option;
+
+/** A choice between schools that a shop makes once; a job may still go the other way. */
+final readonly class Habit
+{
+    /**
+     * @param  list<Option>  $options
+     * @param  string  $why what speaks for the usual one
+     */
+    private function __construct(public string $name, public string $label, public array $options, public string $chosen, public string $why)
+    {
+    }
+
+    /**
+     * @param  array<string, string>  $chosen by name
+     * @return list<self>
+     */
+    public static function all(array $chosen): array
+    {
+        $of = static fn (string $name, string $label, array $options, string $usual, string $why): self => new self(
+            $name, $label, array_values($options), in_array($chosen[$name] ?? null, array_map(static fn (Option $o): string => $o->value, $options), true) ? $chosen[$name] : $usual, $why,
+        );
+
+        return [
+            $of('extraction', 'Bearings out by', Option::each(Extraction::class), Extraction::Drift->value, 'A drift is cheap and always there; a puller or a rod leaves the bore whole.'),
+            $of('heat', 'Heat', Option::each(Heat::class), Heat::Cold->value, 'Cold is quicker when it moves; warmth frees what corrosion holds. A corroded hub is warmed either way.'),
+            $of('sides', 'Bearings of a wheel', Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']), 'both', 'Same age, same water, and the wheel is apart: bearings are cheap against labour.'),
+        ];
+    }
+}
