@@ -27,19 +27,26 @@ await page.getByRole('navigation', { name: 'Main' }).waitFor();
 await shoot('board');
 for (const [name, address, step] of [
   ['check-in', '/jobs/2/check_in', 'Rock it'],
-  ['strip', '/jobs/3/strip', 'Seals out'],
+  ['strip', '/jobs/19/strip', 'Rock the hub'],
+  ['strip-tools', '/jobs/7/strip', 'Tools, before'],
   ['size-bore', '/jobs/4/size', 'Will the left bore hold'],
-  ['size-force', '/jobs/5/size', 'Heat and force'],
   ['source', '/jobs/5/source', 'Match the left'],
   ['seat', '/jobs/6/seat', 'Start the first'],
-  ['seat-driver', '/jobs/6/seat', 'Choose the driver'],
-  ['seat-second', '/jobs/5/seat', 'The second, just'],
   ['set', '/jobs/1/set', 'Axle nut'],
   ['prove', '/jobs/1/prove', 'Sign it off'],
   ['machine', '/machines/3'],
   ['tool-wall', '/tools'],
+  ['shop', '/shop'],
 ]) {
   await open(address, step);
+  await shoot(name);
+}
+for (const [name, job, part] of [
+  ['hub-taper', 19, 'taper_cone_left'],
+  ['hub-cup-cone', 10, 'cup_right'],
+]) {
+  await open(`/jobs/${job}/hub`);
+  await page.locator(`g[data-part="${part}"]`).click();
   await shoot(name);
 }
 await open('/finder/square');
@@ -48,6 +55,9 @@ await shoot('finder');
 await open('/jobs/6/seat', 'Start the first');
 await page.getByRole('button', { name: /^Theme/ }).click();
 await shoot('seat-dark');
+await open('/jobs/13/hub');
+await page.locator('g[data-part="bearing"]').click();
+await shoot('hub-knuckle');
 await page.getByRole('button', { name: /^Theme/ }).click();
 await page.waitForTimeout(300);
 await browser.close();
