@@ -175,6 +175,15 @@ final class HubsTest extends TestCase
         self::assertSame(['warm', 'rod'], [array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['heat'], array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['extraction']]);
     }
 
+    public function test_what_is_measured_before_keeps_its_photos(): void
+    {
+        $id = $this->opened('cup-cone');
+        $this->say('check.axle_left', ['typed' => '7.5'], $id)->assertCreated();
+        $this->say('check.axle_left.photos', ['photos' => ['a', 'b']], $id)->assertCreated();
+        $this->say('check.axle_left.photos', ['photos' => 'a'], $id)->assertStatus(422)->assertJsonPath('errors.0.field', 'check.axle_left.photos');
+        self::assertSame(['a', 'b'], array_column($this->getJson("/api/v1/jobs/$id")->json('entries'), null, 'place')['check.axle_left.photos']['value']['photos']);
+    }
+
     public function test_findings_photos_words_and_scrap_stay_with_a_part(): void
     {
         $photo = (string) Str::uuid();

@@ -1,11 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { field, goTo, kept, openJob, records, signIn, station, tap, type, verdict } from './helpers';
-
-const demo = async (page: import('@playwright/test').Page, machine: string): Promise<void> => {
-  await page.goto('/board');
-  await page.getByRole('link', { name: machine }).click();
-  await page.waitForURL(/\/jobs\/\d+\//);
-};
+import { demo, field, goTo, kept, openJob, records, signIn, station, tap, type, verdict } from './helpers';
 
 test('the demo jobs stand where they should: cocked, bad bore, a little to go', async ({ page }) => {
   await signIn(page);

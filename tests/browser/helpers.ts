@@ -37,6 +37,28 @@ export async function openJob(
   return Number(page.url().match(/jobs\/(\d+)/)?.[1]);
 }
 
+/** The open job of a demo machine, wherever on the board it stands by now. */
+export async function demoJob(page: Page, machine: string): Promise<number> {
+  let cursor = '';
+  do {
+    const answer = await page.request.get(`/api/v1/jobs${cursor && `?cursor=${cursor}`}`);
+    const body = (await answer.json()) as {
+      data: { id: number; machine: { name: string } }[];
+      next_cursor: string | null;
+    };
+    const found = body.data.find((one) => one.machine.name === machine);
+    if (found) return found.id;
+    cursor = body.next_cursor ?? '';
+  } while (cursor);
+  throw new Error(`No open job of ${machine}.`);
+}
+
+/** Opens the job of a demo machine. */
+export async function demo(page: Page, machine: string): Promise<void> {
+  await page.goto(`/jobs/${await demoJob(page, machine)}/seat`);
+  await expect(page.getByRole('heading', { level: 1, name: new RegExp(machine) })).toBeVisible();
+}
+
 export const field = (page: Page, place: string): Locator => page.locator(`input[data-place="${place}"]`);
 
 /** Types a reading and presses Enter, as a caliper with a cable does. */

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, signIn, station } from './helpers';
+import { demo, demoJob, goTo, signIn, station } from './helpers';
 
 /** Faults that keep somebody from working. */
 async function serious(page: Page): Promise<string[]> {
@@ -24,7 +24,7 @@ for (const wanted of ['light', 'dark'] as const) {
     expect(await serious(page), '/sign-in').toEqual([]);
     await signIn(page);
     await theme(page, wanted);
-    const job = (await page.getByRole('link', { name: 'Parcel moped 7' }).getAttribute('href'))?.match(/\d+/)?.[0];
+    const job = await demoJob(page, 'Parcel moped 7');
     const stations = ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'].map(
       (one) => `/jobs/${job}/${one}`,
     );
@@ -36,6 +36,9 @@ for (const wanted of ['light', 'dark'] as const) {
       '/finder',
       '/finder/square',
       '/tools',
+      '/shop',
+      `/jobs/${job}/hub`,
+      `/jobs/${job}/photo/part.axle`,
       '/nowhere',
     ]) {
       await page.goto(address);
@@ -46,6 +49,9 @@ for (const wanted of ['light', 'dark'] as const) {
       ['Size', 'Will the left bore hold'],
       ['Seat', 'Choose the driver'],
       ['Strip', 'Axle out'],
+      ['Strip', 'How it will come apart'],
+      ['Strip', 'Tools, before the first bolt'],
+      ['Check in', 'Measure before you strip'],
       ['Source', 'Match the left'],
     ] as const) {
       await page.goto(`/jobs/${job}/seat`);
@@ -75,7 +81,7 @@ test('the keys do what the help sheet says', async ({ page }) => {
   await page.keyboard.press('m');
   await expect(page, 'no shortcut works under a sheet').toHaveURL(/board/);
   await page.keyboard.press('Escape');
-  await page.getByRole('link', { name: 'Parcel moped 7' }).click();
+  await demo(page, 'Parcel moped 7');
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
   for (const [key, where] of ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'].map(
     (one, i) => [String(i + 1), one] as const,
@@ -128,7 +134,7 @@ test('no style or script is refused by the page policy', async ({ page }) => {
     if (/Content Security Policy|Refused to/i.test(message.text())) refused.push(message.text());
   });
   await signIn(page);
-  await page.getByRole('link', { name: 'Parcel moped 7' }).click();
+  await demo(page, 'Parcel moped 7');
   await station(page, 'Size');
   await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Finder' }).click();
   await expect(page.getByRole('heading', { name: 'Finder' })).toBeVisible();

@@ -159,7 +159,10 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await tap(page, 'seat.left.home.signs', 'A feeler will not go under');
   await expect(verdict(page)).toHaveText('Home');
   const fit = (part: string) =>
-    page.locator(`[data-place="part.${part}"]`).getByRole('button', { name: 'Fit it' }).click();
+    page
+      .locator(`[data-place="part.${part}"]`)
+      .getByRole('button', { name: /^Fit (it|a new one)$/ })
+      .click();
   await fit('bearing_left');
   await goTo(page, 'Snap ring in');
   await fit('snap_ring_left');

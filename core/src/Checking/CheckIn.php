@@ -37,7 +37,8 @@ final readonly class CheckIn
                 ->judged($this->verdict($bench), $this->sides($bench))->advice(),
             Step::of('check.capture', 'Measure before you strip', 'These cannot be had once it is apart. A rule is enough.')
                 ->with(why: 'Spacers swapped side to side put the wheel off centre, and nobody remembers which was which.')
-                ->asking(...$bench->pattern->capture())->on(Panel::Captures)->advice(),
+                ->asking(...$bench->pattern->capture())
+                ->asking(...array_map(Ask::photos(...), array_values(array_filter($bench->pattern->capture(), static fn (Ask $a): bool => $a->picture !== null))))->on(Panel::Captures)->advice(),
         ], $bench->notebook);
     }
 

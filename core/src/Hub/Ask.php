@@ -66,6 +66,12 @@ final readonly class Ask
         return new self($place, AskKind::Text, $label, $wanted, hint: $hint);
     }
 
+    /** Photos of what is measured at a place. */
+    public static function photos(self $of): self
+    {
+        return new self($of->place.'.photos', AskKind::Photos, $of->label, false);
+    }
+
     /** Changes to the parts of the hub. */
     public static function stack(): self
     {

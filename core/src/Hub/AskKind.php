@@ -18,4 +18,5 @@ enum AskKind: string
     case Temperature = 'temperature';
     case Part = 'part';
     case Stack = 'stack';
+    case Photos = 'photos';
 }

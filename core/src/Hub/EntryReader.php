@@ -48,6 +48,7 @@ final readonly class EntryReader
             AskKind::Torque => ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Temperature => ['c' => (new TemperatureText)->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Part => $this->part($ask, $entry, $before ?? []),
+            AskKind::Photos => ['photos' => self::ids($entry['photos'] ?? null)],
             AskKind::Stack => StackEdits::from($before)->plus($entry, $unit)->kept(),
         };
     }
@@ -100,9 +101,15 @@ final readonly class EntryReader
         return array_filter([
             'state' => $state->value, 'condition' => $condition, 'way_round' => $words('way_round'), 'note' => $words('note'), 'reason' => $reason,
             'findings' => $ask->findings === [] ? array_values(array_filter((array) ($before['findings'] ?? []), is_string(...))) : $findings,
-            'photos' => array_slice(array_values(array_filter((array) ($said('photos') ?? []), is_string(...))), 0, self::MOST_PHOTOS),
+            'photos' => self::ids($said('photos') ?? []),
             'new' => $said('new') === true && $state === PartState::Fitted ? true : null, 'order' => $before['order'] ?? null,
         ], static fn (mixed $v): bool => $v !== null && $v !== []);
+    }
+
+    /** @return list<string> ids of photos */
+    private static function ids(mixed $said): array
+    {
+        return array_slice(array_values(array_filter(self::list($said), is_string(...))), 0, self::MOST_PHOTOS);
     }
 
     private function option(Ask $ask, mixed $said): string

@@ -2722,7 +2722,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
         };
         /** @enum {string} */
-        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "part" | "stack";
+        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "part" | "stack" | "photos";
         Bearing: {
             number: string;
             series: string;

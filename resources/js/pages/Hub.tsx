@@ -57,11 +57,11 @@ function Sheet({ job }: { job: JobSheet }) {
       return {
         '[': on(part, { do: 'move', by: -1 }),
         ']': on(part, { do: 'move', by: 1 }),
-        f: on(part, { do: 'flip' }),
+        x: on(part, { do: 'flip' }),
         c: on(part, { do: 'duplicate' }),
         Delete: on(part, { do: 'remove' }),
-        u: () => !closed && hub.may_undo && edit({ do: 'undo' }),
-        r: () => !closed && hub.may_redo && edit({ do: 'redo' }),
+        z: () => !closed && hub.may_undo && edit({ do: 'undo' }),
+        y: () => !closed && hub.may_redo && edit({ do: 'redo' }),
       };
     }, [part, closed, edit, hub.may_undo, hub.may_redo]),
   );
@@ -112,10 +112,16 @@ function Sheet({ job }: { job: JobSheet }) {
         <Box px="6" py="4" borderX={{ md: '1px solid' }} borderColor={{ md: 'line' }}>
           <Flex gap="2" wrap="wrap" mb="3">
             <Button look="plain" disabled={closed || !hub.may_undo} onClick={() => edit({ do: 'undo' })}>
-              Undo
+              Undo{' '}
+              <chakra.kbd ml="2" fontSize="12px">
+                Z
+              </chakra.kbd>
             </Button>
             <Button look="plain" disabled={closed || !hub.may_redo} onClick={() => edit({ do: 'redo' })}>
-              Redo
+              Redo{' '}
+              <chakra.kbd ml="2" fontSize="12px">
+                Y
+              </chakra.kbd>
             </Button>
             <AddPart kinds={hub.kinds} after={part?.in_line ? part : null} disabled={closed} onAdd={edit} />
           </Flex>
@@ -252,7 +258,7 @@ function PartEditor({
         <Flex gap="2" wrap="wrap" mb="4">
           {act('Move left', '[', { do: 'move', by: -1 })}
           {act('Move right', ']', { do: 'move', by: 1 })}
-          {act('Turn round', 'F', { do: 'flip' })}
+          {act('Turn round', 'X', { do: 'flip' })}
           {act('One more', 'C', { do: 'duplicate' })}
           {act('Take out', 'Del', { do: 'remove' })}
         </Flex>

@@ -35,7 +35,12 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
   const value = entries.get(ask.place)?.value ?? {};
   const photos = (value.photos as string[] | undefined) ?? [];
   const take = (id: string) =>
-    keep(ask.place, { ...value, state: value.state ?? 'in_place', order: undefined, photos: [...photos, id] });
+    keep(
+      ask.place,
+      ask.kind === 'photos'
+        ? { photos: [...photos, id] }
+        : { ...value, state: value.state ?? 'in_place', order: undefined, photos: [...photos, id] },
+    );
   return (
     <Flex direction="column" gap="4" p="5" maxW="520px">
       <Box>

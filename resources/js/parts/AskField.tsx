@@ -13,6 +13,9 @@ export function AskField({ ask }: { ask: Ask }) {
       return <Tick ask={ask} />;
     case 'part':
       return <PartAsk ask={ask} />;
+    case 'photos':
+    case 'stack':
+      return null;
     default:
       return <ReadingField ask={ask} />;
   }

@@ -6,19 +6,22 @@ import { AskField } from '../../parts/AskField';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { Input } from '../../parts/Field';
+import { PartPhotos } from '../../parts/PartPhotos';
 
 /** What must be measured before it comes apart: each with where the caliper goes, and a way to say why not. */
 export function CapturesPanel({ step }: { step: Step }) {
   return (
     <Grid templateColumns="repeat(auto-fill, minmax(250px, 1fr))" gap="3" data-fields="">
-      {step.asks.map((ask) => (
-        <Capture key={ask.place} ask={ask} />
-      ))}
+      {step.asks
+        .filter((ask) => ask.kind !== 'photos')
+        .map((ask) => (
+          <Capture key={ask.place} ask={ask} photos={step.asks.find((one) => one.place === `${ask.place}.photos`)} />
+        ))}
     </Grid>
   );
 }
 
-function Capture({ ask }: { ask: Ask }) {
+function Capture({ ask, photos }: { ask: Ask; photos?: Ask }) {
   const bench = useBench();
   const [skipping, setSkipping] = useState(false);
   const skipped = bench.entries.get(ask.place)?.value?.skipped as string | undefined;
@@ -63,6 +66,15 @@ function Capture({ ask }: { ask: Ask }) {
                 Skip it
               </Button>
             ))}
+          {photos && (
+            <Flex wrap="wrap">
+              <PartPhotos
+                ask={photos}
+                photos={(bench.entries.get(photos.place)?.value?.photos as string[] | undefined) ?? []}
+                onPhotos={(change) => bench.keep(photos.place, change)}
+              />
+            </Flex>
+          )}
         </>
       )}
     </Box>
