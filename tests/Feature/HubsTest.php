@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Job;
+use App\Models\Role;
 use CleanRace\Core\Hub\Patterns;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
@@ -163,11 +164,12 @@ final class HubsTest extends TestCase
 
     public function test_the_owner_sets_the_shops_way_and_a_plan_follows_it(): void
     {
-        $steps = fn (): array => array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.stations.1.steps'), 'id');
-        $owner = $this->person(\App\Models\Role::Owner);
-        $owner->forceFill(['shop_id' => $this->job->shop_id])->save();
+        $owner = $this->person(Role::Owner);
+        $job = $this->jobOf($owner);
+        $this->actingAs($owner);
+        $steps = fn (): array => array_column($this->getJson("/api/v1/jobs/{$job->id}")->assertOk()->json('report.stations.1.steps'), 'id');
         self::assertNotContains('strip.warm', $steps());
-        $this->actingAs($owner)->patchJson('/api/v1/shop', ['habits' => ['heat' => 'warm', 'extraction' => 'rod']])->assertOk();
+        $this->patchJson('/api/v1/shop', ['habits' => ['heat' => 'warm', 'extraction' => 'rod']])->assertOk();
         self::assertContains('strip.warm', $steps());
         self::assertNotContains('strip.crescent', $steps());
         $this->patchJson('/api/v1/shop', ['habits' => ['heat' => 'boiling']])->assertStatus(422)->assertJsonPath('errors.0.field', 'habits.heat');

@@ -209,10 +209,11 @@ final readonly class SectionMaker
     {
         $gaps = [];
         foreach ([[Lane::Axle, Lane::Both], [Lane::Housing, Lane::Both]] as $lanes) {
-            $row = array_values(array_filter($this->hub->stack->line(), static fn (Part $p): bool => in_array($p->kind->lane(), $lanes, true) && ! in_array($p->kind, [PartKind::ORing, PartKind::Nipple], true)));
+            $row = array_values(array_filter($this->hub->stack->line(), static fn (Part $p): bool => in_array($p->kind->lane(), [...$lanes, Lane::Row], true) && ! in_array($p->kind, [PartKind::ORing, PartKind::Nipple], true)));
             foreach ($row as $i => $part) {
                 $next = $row[$i + 1] ?? null;
-                if ($next === null) {
+                // Loose rows have their own shape; between two bearings is the span, not a gap.
+                if ($next === null || $part->kind->lane() === Lane::Row || $next->kind->lane() === Lane::Row || ($part->kind->lane() === Lane::Both && $next->kind->lane() === Lane::Both)) {
                     continue;
                 }
                 [$from, $to] = [$this->layout->at[$part->id][1], $this->layout->at[$next->id][0]];

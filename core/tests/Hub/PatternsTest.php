@@ -161,6 +161,13 @@ final class PatternsTest extends TestCase
         self::assertSame([], array_diff(array_unique($used[1]), $known[1]), 'every layer used is in the table');
     }
 
+    public function test_gaps_are_told_between_neighbours_and_only_there(): void
+    {
+        $gaps = static fn (string $id): array => array_map(static fn ($g): string => sprintf('%s %.2f', $g->label, $g->to->mm - $g->from->mm), self::section(Patterns::find($id))->gaps);
+        self::assertSame(['left seal to left snap ring 0.55', 'left snap ring to left bearing 0.10', 'right bearing to right seal 2.40'], $gaps('pair-sleeve'));
+        self::assertSame([], $gaps('taper-pair'));
+    }
+
     public function test_parts_that_are_away_are_not_in_the_file(): void
     {
         $pattern = Patterns::find('pair-sleeve');

@@ -35,6 +35,15 @@ function drawnTilt(piece: Piece): number {
   return TILT_DRAWN * piece.tilt_deg * upward * (piece.side === 'right' ? 1 : -1);
 }
 
+/** About the width of a letter of a dimension. */
+const LETTER = 6.2;
+
+/** The middle of a text, moved so that none of it leaves the drawing. */
+function inside(middle: number, text: string, within?: number): number {
+  const half = (text.length * LETTER) / 2 + 8;
+  return within === undefined || within < 2 * half ? middle : Math.min(within - half, Math.max(half, middle));
+}
+
 function Dimension({
   from,
   to,
@@ -42,6 +51,7 @@ function Dimension({
   text,
   sure,
   scale,
+  within,
 }: {
   from: number;
   to: number;
@@ -49,13 +59,15 @@ function Dimension({
   text: string;
   sure: boolean;
   scale: Scale;
+  /** Width of the drawing, when the text must be kept inside it. */
+  within?: number;
 }) {
   const [a, b] = [scale.x(from), scale.x(to)];
   const ticks = `M${a} ${y - 5}v10M${b} ${y - 5}v10M${a} ${y}H${b}M${a + 6} ${y - 3}L${a} ${y}l6 3M${b - 6} ${y - 3}L${b} ${y}l-6 3`;
   return (
     <g opacity={sure ? 1 : 0.6}>
       <path d={ticks} stroke={ink('ink')} strokeWidth={1} fill="none" />
-      <text x={(a + b) / 2} y={y + 14} textAnchor="middle" fontSize={13.5} fill={ink('ink')}>
+      <text x={inside((a + b) / 2, text, within)} y={y + 14} textAnchor="middle" fontSize={13.5} fill={ink('ink')}>
         {text}
       </text>
     </g>
@@ -101,12 +113,14 @@ function Picked({
   sizes,
   units,
   y,
+  width,
   scale,
 }: {
   piece: Piece;
   sizes: HubPart['sizes'];
   units: Units;
   y: number;
+  width: number;
   scale: Scale;
 }) {
   const across = sizes
@@ -121,6 +135,7 @@ function Picked({
         text={`${piece.name}: ${length(piece.to_mm - piece.from_mm, units)} along${across.map((one) => `, ${one}`).join('')}`}
         sure
         scale={scale}
+        within={width}
       />
       {[piece.from_mm, piece.to_mm].map((mm) => (
         <path
@@ -244,6 +259,7 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
           sizes={report.hub.parts.find((one) => one.part === picked.part)?.sizes ?? []}
           units={units}
           y={axis + 14}
+          width={width}
           scale={scale}
         />
       ) : (
@@ -272,9 +288,11 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
       <text x={width - 14} y={20} fontSize={14} textAnchor="end" fill={ink('mute')}>
         {section.right}
       </text>
-      <text x={14} y={height - 8} fontSize={12.5} fill={ink('mute')}>
-        {`Half-section, to scale.${tilted ? ` Tilt drawn × ${TILT_DRAWN}.` : ''}`}
-      </text>
+      {!picked && (
+        <text x={14} y={height - 8} fontSize={12.5} fill={ink('mute')}>
+          {`Half-section, to scale.${tilted ? ` Tilt drawn × ${TILT_DRAWN}.` : ''}`}
+        </text>
+      )}
     </svg>
   );
 }
