@@ -28,7 +28,7 @@ await shoot('board');
 for (const [name, address, step] of [
   ['check-in', '/jobs/2/check_in', 'Rock it'],
   ['strip', '/jobs/19/strip', 'Rock the hub'],
-  ['strip-tools', '/jobs/7/strip', 'Tools, before'],
+  ['strip-tools', '/jobs/15/strip', 'Tools, before'],
   ['size-bore', '/jobs/4/size', 'Will the left bore hold'],
   ['source', '/jobs/5/source', 'Match the left'],
   ['seat', '/jobs/6/seat', 'Start the first'],

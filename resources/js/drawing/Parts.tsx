@@ -82,7 +82,7 @@ export const PartDrawing = ({ piece, scale }: { piece: Piece; scale: Scale }) =>
 
 /** Where a part belongs that is not there now: its outlines, dashed. */
 export const Ghost = ({ piece, scale }: { piece: Piece; scale: Scale }) => (
-  <g fill="none" stroke={ink('mute')} strokeWidth={1} strokeDasharray="4 4" opacity={0.75}>
+  <g fill="none" stroke={ink('mute')} strokeWidth={1} strokeDasharray="4 4" opacity={0.75} pointerEvents="all">
     {piece.outlines.map((outline, i) => {
       const points = corners(outline, scale);
       const [centre] = points;

@@ -81,7 +81,7 @@ final readonly class CupCone implements Pattern
             Move::off(['lock_nut_right', 'spacer_right', 'cone_right'], ['title' => 'Sprocket side: only if it must be renewed', 'detail' => 'Measure the protrusion first. Otherwise lay the axle down with these on it.']),
             Move::off(['balls_left', 'balls_right'], ['title' => 'Balls out, and counted', 'detail' => 'A magnet or a pick, one side at a time. Count each side; look into the shell for the last one.', 'tool' => 'Magnet, dish', 'find' => 'Grey, flat-spotted or unlike balls: all new then.']),
             Move::off(['dust_cap_left', 'dust_cap_right'], ['detail' => 'Only if it must: worked up a little all round with a wide blade, so that it stays flat.']),
-            Move::off(['cup_left', 'cup_right'], ['title' => 'Cups: look, and leave in if good', 'detail' => 'Driven out from behind only when pitted. If they stay, say in place.', 'tool' => 'Punch from behind, crossing the clock', 'find' => 'Pits and brown spots in the track; a cup that turns in the shell.', 'caution' => 'Eyes covered.']),
+            Move::off(['cup_left', 'cup_right'], ['title' => 'Cups: look, and leave in if good', 'detail' => 'Driven out from behind only when pitted. If they stay, leave them in place.', 'tool' => 'Punch from behind, crossing the clock', 'find' => 'Pits and brown spots in the track; a cup that turns in the shell.', 'caution' => 'Eyes covered.']),
             Move::look(),
         ];
     }

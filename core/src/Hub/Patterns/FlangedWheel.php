@@ -64,7 +64,7 @@ final readonly class FlangedWheel implements Pattern
         return [
             Move::safe('On stands, wheels blocked, spark lead off. Tyre let down when the bead is near heat.'),
             Move::off(['clip_left', 'washer_left'], ['title' => 'Cap, ring or pin, washer', 'detail' => 'Washers keep their side and number.']),
-            Move::axle(['title' => 'Wheel off its axle', 'detail' => 'Straight off; worked round when rust holds it. The axle stays on the machine: say in place.', 'tool' => 'Hands; penetrant and warmth when stuck', 'find' => 'A step or rust where the bearings ran.']),
+            Move::axle(['title' => 'Wheel off its axle', 'detail' => 'Straight off; worked round when rust holds it. The axle stays on the machine: leave it in place.', 'tool' => 'Hands; penetrant and warmth when stuck', 'find' => 'A step or rust where the bearings ran.']),
             Move::off('washer_right'),
             Move::bearing('flanged_bearing_left', Side::Left, ['detail' => 'From inside, behind the flange side: out towards its own flange.']),
             Move::bearing('flanged_bearing_right', Side::Right, ['detail' => 'From the other side, out towards its own flange.']),

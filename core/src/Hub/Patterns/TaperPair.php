@@ -70,10 +70,10 @@ final readonly class TaperPair implements Pattern
             Move::off('dust_cap_left', ['title' => 'Hub cap off', 'detail' => 'Taps all round, or a wide blade worked round; a screwed cap was cracked loose before.']),
             Move::off(['castle_nut_left', 'washer_left'], ['title' => 'Pin, castle nut, washer', 'detail' => 'The pin is cut and thrown away. Count how far the nut comes before it is free.']),
             Move::off('taper_cone_left', ['title' => 'Rock the hub, catch the outer cone', 'detail' => 'It comes with a pull on the hub. Keep it with its cup.', 'tool' => 'Hands', 'find' => 'Rollers: bright lines, pits, blue heat, a worn cage.']),
-            Move::axle(['title' => 'Hub off the spindle', 'detail' => 'Straight off; the spindle stays on the machine: say in place. The inner cone may stay on it.', 'tool' => 'Hands; puller behind the cone when seized', 'find' => 'Blue or scored under a cone: it turned on the spindle.']),
+            Move::axle(['title' => 'Hub off the spindle', 'detail' => 'Straight off; the spindle stays on the machine: leave it in place. The inner cone may stay on it.', 'tool' => 'Hands; puller behind the cone when seized', 'find' => 'Blue or scored under a cone: it turned on the spindle.']),
             Move::seals(),
             Move::off('taper_cone_right', ['title' => 'Inner cone out']),
-            Move::off(['taper_cup_left', 'taper_cup_right'], ['title' => 'Cups: look, then drive out those to be renewed', 'detail' => 'From behind, on the bared edge, crossing the clock. A cup that is good stays: say in place.', 'tool' => 'Long soft punch', 'find' => 'A shadow at every roller, pits, a step felt with a nail.', 'caution' => 'Eyes covered: cups are hard and may chip.']),
+            Move::off(['taper_cup_left', 'taper_cup_right'], ['title' => 'Cups: look, then drive out those to be renewed', 'detail' => 'From behind, on the bared edge, crossing the clock. A cup that is good is left in place.', 'tool' => 'Long soft punch', 'find' => 'A shadow at every roller, pits, a step felt with a nail.', 'caution' => 'Eyes covered: cups are hard and may chip.']),
             Move::look(),
         ];
     }
