@@ -46,7 +46,7 @@ for (const [name, job, part] of [
   ['hub-cup-cone', 10, 'cup_right'],
 ]) {
   await open(`/jobs/${job}/hub`);
-  await page.locator(`g[data-part="${part}"]`).click();
+  await page.locator(`g[data-part="${part}"]`).press('Enter');
   await shoot(name);
 }
 await open('/finder/square');
@@ -56,7 +56,7 @@ await open('/jobs/6/seat', 'Start the first');
 await page.getByRole('button', { name: /^Theme/ }).click();
 await shoot('seat-dark');
 await open('/jobs/13/hub');
-await page.locator('g[data-part="bearing"]').click();
+await page.locator('g[data-part="bearing"]').press('Enter');
 await shoot('hub-knuckle');
 await page.getByRole('button', { name: /^Theme/ }).click();
 await page.waitForTimeout(300);
