@@ -7,11 +7,13 @@ namespace Tests\Feature;
 use App\Cards\PrintedCard;
 use App\Models\Job;
 use App\Models\Machine;
+use App\Models\Photo;
 use App\Models\Record;
 use App\Models\Role;
 use App\Models\SignOff;
 use App\Models\Tool;
 use App\Models\User;
+use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Tooling\ToolKind;
 use Database\Seeders\DatabaseSeeder;
 use Database\Seeders\DemoJob;
@@ -213,5 +215,16 @@ final class JobsTest extends TestCase
         self::assertCount(1, $jobs->whereNotNull('signed_at'));
         self::assertGreaterThanOrEqual(4, $jobs->pluck('standing.waits_at')->unique()->count());
         self::assertSame(0, User::query()->where('email', 'not like', '%.example')->count(), 'no address that could be real');
+        self::assertEqualsCanonicalizing(array_keys(Patterns::all()), $jobs->pluck('pattern')->unique()->all(), 'one of every kind of hub');
+        $done = $jobs->where('pattern', '!=', 'pair-sleeve')->map(fn (Job $j): int => Record::query()->where('job_id', $j->id)->where('place', 'like', 'part.%')->count());
+        self::assertGreaterThanOrEqual(5, $done->unique()->count(), 'each is at another point of the take-down');
+        $photos = Photo::query()->get(['id', 'width', 'height', 'job_id']);
+        self::assertGreaterThan(10, $photos->count());
+        self::assertSame([960], $photos->pluck('width')->unique()->all());
+        foreach (Record::query()->where('place', 'like', 'part.%')->get() as $record) {
+            foreach ((array) ($record->value['photos'] ?? []) as $id) {
+                self::assertSame($record->job_id, $photos->firstWhere('id', $id)?->job_id, 'a photo belongs to the job that shows it');
+            }
+        }
     }
 }

@@ -171,3 +171,66 @@ test('what was measured before, and what was skipped, is kept with its reason', 
   await expect(page.getByText('Skipped: Bent')).toBeVisible();
   await kept(page);
 });
+
+test('the owner sets the way of the shop; a mechanic reads it', async ({ page }) => {
+  await signIn(page, 'owner');
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Shop' }).click();
+  const warm = page.getByRole('button', { name: 'Warm first' });
+  await warm.click();
+  await expect(warm).toHaveAttribute('aria-pressed', 'true');
+  const job = await openJob(page, 'Warm-first bike');
+  await page.goto(`/jobs/${job}/strip`);
+  const steps = page.getByRole('region', { name: 'Steps' });
+  await expect(steps.getByRole('button', { name: 'Warm the hub' })).toBeVisible();
+  await page.goto('/shop');
+  await page.getByRole('button', { name: 'Cold first' }).click();
+  await expect(page.getByRole('button', { name: 'Cold first' })).toHaveAttribute('aria-pressed', 'true');
+  await page.goto(`/jobs/${job}/strip`);
+  await expect(steps.getByRole('button', { name: 'Axle out' })).toBeVisible();
+  await expect(steps.getByRole('button', { name: 'Warm the hub' })).toHaveCount(0);
+
+  await page.context().clearCookies();
+  await signIn(page);
+  await page.goto('/shop');
+  await expect(page.getByText('The owner changes these.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Warm first' })).toBeDisabled();
+});
+
+test('a part that is away is picked, found and scrapped with a reason', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Scrapped spacer', 'Hums', 'single-ring');
+  await page.goto(`/jobs/${job}/strip`);
+  await goTo(page, 'Bolt out, wheel off');
+  const bolt = page.locator('[data-place="part.axle"]');
+  await bolt.getByRole('button', { name: 'Onto the tray' }).click();
+  await bolt.getByRole('button', { name: 'Bent', exact: true }).click();
+  await expect(bolt.getByRole('button', { name: 'Replace', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await bolt.getByRole('button', { name: 'Scrap it' }).click();
+  await bolt.getByLabel('Bolt: why it is scrapped').fill('Bent like a banana');
+  await bolt.getByLabel('Bolt: why it is scrapped').press('Enter');
+  await expect(page.getByText('Scrapped: Bent like a banana')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Tray' })).toContainText('scrapped');
+  await kept(page);
+  await page.goto(`/jobs/${job}/hub`);
+  await page.locator('g[data-part="axle"]').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Bolt' })).toBeVisible();
+  const part = (await records(page, job)).filter((one) => one.place === 'part.axle').at(-1);
+  expect(part?.value).toMatchObject({ state: 'scrapped', findings: ['bent'], reason: 'Bent like a banana' });
+});
+
+test('the hub is taken along as drawings', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Drawn bike');
+  await page.goto(`/jobs/${job}/hub`);
+  for (const [name, begins] of [
+    ['SVG', '<svg'],
+    ['DXF', '  0\r\nSECTION'],
+  ] as const) {
+    const link = page.getByRole('link', { name });
+    const answer = await page.request.get((await link.getAttribute('href')) ?? '');
+    expect(answer.status()).toBe(200);
+    expect((await answer.text()).startsWith(begins)).toBe(true);
+  }
+  await expect(page.getByRole('list', { name: 'Legend' })).toContainText('bearing rings');
+});

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Catalogue\BallCount;
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Fastener;
 use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\MoveKind;
@@ -121,13 +119,13 @@ final class TakeDown
             return;
         }
         $ids = array_map(static fn (Part $p): string => $p->id, $parts);
-        $usual = $this->usual($parts[0]->kind);
-        $title = $words['title'] ?? (count($parts) > 1 ? $usual['title'] : self::singular($parts[0]));
-        $step = Step::of($id ?? 'strip.'.self::groupName($parts), '{title}', '{detail}', ['title' => $title, 'detail' => $words['detail'] ?? $usual['detail']])
+        $usual = TakeOff::usual($parts[0]->kind);
+        $title = $words['title'] ?? (count($parts) > 1 ? $usual['title'] : TakeOff::title($parts[0]));
+        $step = Step::of($id ?? 'strip.'.TakeOff::name($parts), '{title}', '{detail}', ['title' => $title, 'detail' => $words['detail'] ?? $usual['detail']])
             ->with(...array_filter(['tool' => $words['tool'] ?? $usual['tool'], 'why' => $words['why'] ?? '', 'caution' => $words['caution'] ?? $usual['caution'], 'find' => $words['find'] ?? $usual['find']]), part: $parts[0]->id)
-            ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $parts), ...$this->fastenerAsks($ids))
+            ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $parts), ...TakeOff::fastenerAsks($this->bench, $ids))
             ->taking((int) $usual['minutes'] + max(0, count($parts) - 1));
-        $this->add($step, ...$this->needs($usual['needs'], $ids));
+        $this->add($step, ...TakeOff::needs($this->bench, $usual['needs'], $ids));
         array_push($this->off, ...$ids);
     }
 
@@ -156,7 +154,7 @@ final class TakeDown
             $this->clear($ring, null, array_map(static fn (Part $p): string => $p->id, $rings));
         }
         $rings = array_values(array_filter($rings, fn (Part $p): bool => ! $this->isOff($p)));
-        $usual = $this->usual(PartKind::SnapRing);
+        $usual = TakeOff::usual(PartKind::SnapRing);
         $this->add(Step::of('strip.rings', $usual['title'], $usual['detail'])
             ->with(tool: $usual['tool'], why: 'A ring missed on the far side is pressed against, and breaks its groove.', caution: $usual['caution'], find: $usual['find'], part: $rings[0]->id ?? null)
             ->asking(...$asks, ...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $rings))->ticked('Both sides looked at')->taking((int) $usual['minutes']), ...($rings === [] ? [] : [new Need(ToolKind::RingPliersIn)]));
@@ -270,61 +268,5 @@ final class TakeDown
                 return;
             }
         }
-    }
-
-    /** @return array<string, string> */
-    private function usual(PartKind $kind): array
-    {
-        $rows = array_column(Table::rows('take_off'), null, 'kind');
-
-        return $rows[$kind->value] ?? $rows['bearing'];
-    }
-
-    /**
-     * Asked once, at the step where the fastener comes off; offered the next time for this machine.
-     *
-     * @param  list<string>  $parts
-     * @return list<Ask>
-     */
-    private function fastenerAsks(array $parts): array
-    {
-        $asks = [];
-        foreach ($this->bench->pattern->fasteners() as $fastener) {
-            if ($fastener->part !== null && in_array($fastener->part, $parts, true)) {
-                array_push($asks, ...FastenerAsks::of($fastener));
-            }
-        }
-
-        return $asks;
-    }
-
-    /**
-     * @param  list<string>  $parts
-     * @return list<Need>
-     */
-    private function needs(string $kinds, array $parts): array
-    {
-        $noted = array_values(array_filter(array_map(fn (Fastener $f): ?string => $f->part !== null && in_array($f->part, $parts, true)
-            ? $this->bench->notebook->text($f->place('spanner')) ?? $this->bench->spanners[$f->place('spanner')] ?? null : null, $this->bench->pattern->fasteners())));
-
-        return array_map(static fn (string $kind): Need => new Need(ToolKind::from($kind), size: in_array($kind, ['socket', 'spanner', 'cone_spanner'], true) ? $noted[0] ?? '' : ''), array_values(array_filter(explode(' ', $kinds))));
-    }
-
-    /** @param  non-empty-list<Part>  $parts */
-    private static function groupName(array $parts): string
-    {
-        $kinds = array_values(array_unique(array_map(static fn (Part $p): string => $p->kind->value, $parts)));
-
-        return match (true) {
-            $parts[0]->kind === PartKind::Axle => 'axle',
-            count($parts) > 1 && $kinds === ['seal'] => 'seals',
-            count($parts) > 1 && $kinds === ['spacer'] => 'spacers',
-            default => $parts[0]->id,
-        };
-    }
-
-    private static function singular(Part $part): string
-    {
-        return $part->kind === PartKind::Axle ? 'Axle out' : $part->name.(in_array($part->kind->lane(), [Lane::Housing, Lane::Both, Lane::Row], true) || $part->kind === PartKind::Sleeve ? ' out' : ' off');
     }
 }

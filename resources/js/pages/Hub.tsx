@@ -7,13 +7,12 @@ import type { HubPart, JobSheet } from '../api/types';
 import { AxleLine } from '../drawing/AxleLine';
 import { type View, WHOLE } from '../drawing/scale';
 import { Button } from '../parts/Button';
-import { Input, Select } from '../parts/Field';
 import { useKeys } from '../parts/keys';
-import { LevelMark } from '../parts/LevelMark';
 import { usePerson, useUnits } from '../parts/person';
 import { Keeping } from '../parts/Shell';
 import { Loading, Trouble } from '../parts/States';
-import { length, say } from '../parts/say';
+import { HubFaults } from './HubFaults';
+import { AddPart, PartEditor, PartList } from './HubParts';
 import { Legend } from './Legend';
 
 const ZOOMS = [1, 1.6, 2.5, 4];
@@ -141,7 +140,7 @@ function Sheet({ job }: { job: JobSheet }) {
             />
           )}
         </Box>
-        <Faults job={job} closed={closed} onKeep={(done) => keep('hub.as_found', { done })} onPick={setPicked} />
+        <HubFaults job={job} closed={closed} onKeep={(done) => keep('hub.as_found', { done })} onPick={setPicked} />
       </Grid>
     </Flex>
   );
@@ -171,238 +170,6 @@ function Drawing({
   return (
     <Box ref={box} overflow="hidden">
       <AxleLine report={job.report} units={units} width={width} height={300} lit={picked} view={view} onPick={onPick} />
-    </Box>
-  );
-}
-
-function PartList({
-  parts,
-  picked,
-  onPick,
-  faults,
-}: {
-  parts: HubPart[];
-  picked: string | null;
-  onPick: (part: string) => void;
-  faults: string[];
-}) {
-  return (
-    <Box as="section" aria-label="Parts, left to right" py="1">
-      <ol>
-        {parts.map((one) => (
-          <chakra.li
-            key={one.part}
-            borderBottomWidth="1px"
-            borderColor="line"
-            bg={one.part === picked ? 'wash' : undefined}
-          >
-            <chakra.button
-              type="button"
-              aria-pressed={one.part === picked}
-              onClick={() => onPick(one.part)}
-              w="100%"
-              minH="44px"
-              px="5"
-              textAlign="left"
-              cursor="pointer"
-              fontWeight={one.part === picked ? '600' : '400'}
-            >
-              {one.name}
-              {!one.in_line && (
-                <chakra.span color="mute" fontSize="13px" ml="2">
-                  runs along all
-                </chakra.span>
-              )}
-              {faults.includes(one.part) && (
-                <chakra.span color="brass" ml="2" role="img" aria-label="something is wrong with it">
-                  ▲
-                </chakra.span>
-              )}
-            </chakra.button>
-          </chakra.li>
-        ))}
-      </ol>
-    </Box>
-  );
-}
-
-function PartEditor({
-  part,
-  units,
-  closed,
-  onEdit,
-  wrong,
-}: {
-  part: HubPart;
-  /** What was typed and not taken. */
-  wrong?: { size?: string; typed?: string; detail: string };
-  units: 'mm' | 'in';
-  closed: boolean;
-  onEdit: (change: Record<string, unknown>) => void;
-}) {
-  const act = (label: string, key: string, change: Record<string, unknown>) => (
-    <Button look="answer" disabled={closed} onClick={() => onEdit({ part: part.part, ...change })}>
-      {label}
-      <chakra.kbd ml="2" fontSize="12px" opacity={0.75}>
-        {key}
-      </chakra.kbd>
-    </Button>
-  );
-  return (
-    <>
-      <chakra.h2 fontSize="22px">{part.name}</chakra.h2>
-      <chakra.p color="mute" fontSize="14px" mb="3">
-        {[part.kind_name, part.way].filter(Boolean).join(', ')}
-      </chakra.p>
-      {part.in_line && (
-        <Flex gap="2" wrap="wrap" mb="4">
-          {act('Move left', '[', { do: 'move', by: -1 })}
-          {act('Move right', ']', { do: 'move', by: 1 })}
-          {act('Turn round', 'X', { do: 'flip' })}
-          {act('One more', 'C', { do: 'duplicate' })}
-          {act('Take out', 'Del', { do: 'remove' })}
-        </Flex>
-      )}
-      <Grid templateColumns="repeat(auto-fill, minmax(150px, 1fr))" gap="3">
-        {part.sizes.map((size) => (
-          <SizeField
-            key={size.size}
-            label={size.label}
-            shown={length(size.length_mm, units)}
-            closed={closed}
-            wrong={wrong?.size === size.size ? wrong : undefined}
-            onKeep={(typed) => onEdit({ do: 'resize', part: part.part, size: size.size, typed })}
-          />
-        ))}
-      </Grid>
-    </>
-  );
-}
-
-/** A size of a part: what is typed is kept on Enter or on leaving the field. */
-function SizeField({
-  label,
-  shown,
-  closed,
-  wrong,
-  onKeep,
-}: {
-  label: string;
-  shown: string;
-  closed: boolean;
-  wrong?: { typed?: string; detail: string };
-  onKeep: (typed: string) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const keep = () => {
-    if (typed !== null && typed.trim() !== '' && typed.trim() !== shown) onKeep(typed.trim());
-    setTyped(null);
-  };
-  return (
-    <Box as="label" fontSize="14px" color="mute">
-      {label}
-      <Input
-        kind="reading"
-        inputMode="decimal"
-        value={typed ?? wrong?.typed ?? shown}
-        aria-invalid={wrong ? true : undefined}
-        disabled={closed}
-        onFocus={(event) => event.currentTarget.select()}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={keep}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') event.currentTarget.blur();
-          if (event.key === 'Escape') setTyped(null);
-        }}
-      />
-      {wrong && typed === null && (
-        <Box role="alert" color="oxide">
-          {wrong.detail}
-        </Box>
-      )}
-    </Box>
-  );
-}
-
-function AddPart({
-  kinds,
-  after,
-  disabled,
-  onAdd,
-}: {
-  kinds: { value: string; label: string }[];
-  after: HubPart | null;
-  disabled: boolean;
-  onAdd: (change: Record<string, unknown>) => void;
-}) {
-  return (
-    <Select
-      aria-label={after ? `Add a part after ${after.name}` : 'Add a part'}
-      value=""
-      disabled={disabled}
-      maxW="240px"
-      onChange={(event) => onAdd({ do: 'add', kind: event.target.value, ...(after && { after: after.part }) })}
-    >
-      <option value="">{after ? `Add after ${after.name.toLowerCase()}…` : 'Add a part…'}</option>
-      {kinds.map((kind) => (
-        <option key={kind.value} value={kind.value}>
-          {kind.label}
-        </option>
-      ))}
-    </Select>
-  );
-}
-
-function Faults({
-  job,
-  closed,
-  onKeep,
-  onPick,
-}: {
-  job: JobSheet;
-  closed: boolean;
-  onKeep: (done: boolean) => void;
-  onPick: (part: string) => void;
-}) {
-  const units = useUnits();
-  const { hub } = job.report;
-  return (
-    <Box as="section" aria-label="What cannot be" aria-live="polite" px="5" py="4">
-      {hub.faults.length === 0 ? (
-        <Flex gap="3" align="center">
-          <LevelMark level="go" />
-          <span>Everything has its place.</span>
-        </Flex>
-      ) : (
-        <>
-          <chakra.h2 fontSize="19px" mb="2">
-            {hub.as_found ? 'Kept as found' : 'This cannot be so'}
-          </chakra.h2>
-          <Flex as="ul" direction="column" gap="2" mb="3">
-            {hub.faults.map((one) => (
-              <Flex as="li" key={one.say.key + one.parts.join()} gap="2">
-                <LevelMark level="care" size={20} />
-                <chakra.button
-                  type="button"
-                  textAlign="left"
-                  cursor="pointer"
-                  onClick={() => one.parts[0] && onPick(one.parts[0])}
-                >
-                  {say(one.say, units)}
-                </chakra.button>
-              </Flex>
-            ))}
-          </Flex>
-          <Button look="plain" aria-pressed={hub.as_found} disabled={closed} onClick={() => onKeep(!hub.as_found)}>
-            {hub.as_found ? '✓ Kept as found' : 'It was found so: keep it'}
-          </Button>
-        </>
-      )}
-      {hub.cautions.map((one) => (
-        <chakra.p key={one} mt="4" fontSize="14px" color="brass" fontWeight="500">
-          {one}
-        </chakra.p>
-      ))}
     </Box>
   );
 }

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Stripping;
+
+use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\Lane;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Tooling\Need;
+use CleanRace\Core\Tooling\ToolKind;
+
+/** How a part of a kind usually comes off: the words, the tools, and what is noted of its fastener. */
+final class TakeOff
+{
+    /** @return array<string, string> the row of take_off.csv */
+    public static function usual(PartKind $kind): array
+    {
+        $rows = array_column(Table::rows('take_off'), null, 'kind');
+
+        return $rows[$kind->value] ?? $rows['bearing'];
+    }
+
+    /**
+     * Asked once, at the step where the fastener comes off; offered the next time for this machine.
+     *
+     * @param  list<string>  $parts
+     * @return list<Ask>
+     */
+    public static function fastenerAsks(Bench $bench, array $parts): array
+    {
+        $asks = [];
+        foreach ($bench->pattern->fasteners() as $fastener) {
+            if ($fastener->part !== null && in_array($fastener->part, $parts, true)) {
+                array_push($asks, ...FastenerAsks::of($fastener));
+            }
+        }
+
+        return $asks;
+    }
+
+    /**
+     * @param  string  $kinds of tools, as take_off.csv lists them; sized by what was noted of the fastener
+     * @param  list<string>  $parts
+     * @return list<Need>
+     */
+    public static function needs(Bench $bench, string $kinds, array $parts): array
+    {
+        $noted = array_values(array_filter(array_map(static fn (Fastener $f): ?string => $f->part !== null && in_array($f->part, $parts, true)
+            ? $bench->notebook->text($f->place('spanner')) ?? $bench->spanners[$f->place('spanner')] ?? null : null, $bench->pattern->fasteners())));
+
+        return array_map(static fn (string $kind): Need => new Need(ToolKind::from($kind), size: in_array($kind, ['socket', 'spanner', 'cone_spanner'], true) ? $noted[0] ?? '' : ''), array_values(array_filter(explode(' ', $kinds))));
+    }
+
+    /**
+     * A name for the step that takes these off.
+     *
+     * @param  non-empty-list<Part>  $parts
+     */
+    public static function name(array $parts): string
+    {
+        $kinds = array_values(array_unique(array_map(static fn (Part $p): string => $p->kind->value, $parts)));
+
+        return match (true) {
+            $parts[0]->kind === PartKind::Axle => 'axle',
+            count($parts) > 1 && $kinds === ['seal'] => 'seals',
+            count($parts) > 1 && $kinds === ['spacer'] => 'spacers',
+            default => $parts[0]->id,
+        };
+    }
+
+    /** What the step is called when one part comes off. */
+    public static function title(Part $part): string
+    {
+        return $part->kind === PartKind::Axle ? 'Axle out' : $part->name.(in_array($part->kind->lane(), [Lane::Housing, Lane::Both, Lane::Row], true) || $part->kind === PartKind::Sleeve ? ' out' : ' off');
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Job;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\AskKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Hub\Status;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Stripping\Extraction;
+use CleanRace\Core\Stripping\Habit;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A job of every kind of hub, from station to station. */
+final class EveryHubTest extends TestCase
+{
+    /**
+     * @param  array<string, array<string, mixed>>  $entries
+     * @param  array<string, string>  $habits
+     */
+    private static function report(string $pattern, array $entries = [], array $habits = []): JobReport
+    {
+        $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
+
+        return (new WheelJob(Limits::standard()))->report(new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits));
+    }
+
+    private static function step(JobReport $report, string $id): Step
+    {
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                if ($step->id === $id) {
+                    return $step;
+                }
+            }
+        }
+        self::fail("No step $id.");
+    }
+
+    /** @return iterable<string, array{Pattern}> */
+    public static function patterns(): iterable
+    {
+        foreach (Patterns::all() as $id => $pattern) {
+            yield $id => [$pattern];
+        }
+    }
+
+    /**
+     * Everything that is asked of parts, answered.
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function parts(JobReport $report, PartState $until, string $state): array
+    {
+        $entries = [];
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                foreach ($step->asks as $ask) {
+                    if ($ask->kind === AskKind::Part && $ask->until === $until) {
+                        $entries[$ask->place] = ['state' => $state, 'condition' => 'use', 'order' => count($entries) + 1];
+                    }
+                }
+            }
+        }
+
+        return $entries;
+    }
+
+    #[DataProvider('patterns')]
+    public function test_nothing_leaves_the_tray_unnoticed(Pattern $pattern): void
+    {
+        $off = self::parts(self::report($pattern->id()), PartState::OnTray, 'on_tray');
+        $stripped = self::report($pattern->id(), $off);
+        $blocks = array_values(array_filter($stripped->blocks, static fn ($b): bool => str_starts_with($b->step, 'tray.')));
+        self::assertCount(count($off), $blocks, 'each part on the tray stands in the way of signing');
+        $in = self::parts($stripped, PartState::Fitted, 'fitted');
+        self::assertSame([], array_diff(array_keys($off), array_keys($in)), 'each part that came off can be fitted again at some step');
+        $back = self::report($pattern->id(), [...$off, ...$in]);
+        self::assertSame([], array_filter($back->blocks, static fn ($b): bool => str_starts_with($b->step, 'tray.')));
+        $scrapped = self::report($pattern->id(), [...$off, ...$in, array_key_first($off) => ['state' => 'scrapped', 'reason' => 'Bent']]);
+        self::assertSame([], array_filter($scrapped->blocks, static fn ($b): bool => str_starts_with($b->step, 'tray.')), 'a part thrown away with a reason no longer lies there');
+    }
+
+    #[DataProvider('patterns')]
+    public function test_untouched_it_is_untouched_and_every_place_is_asked_once_a_station(Pattern $pattern): void
+    {
+        foreach (self::report($pattern->id())->stations as $station) {
+            self::assertSame(Status::Untouched, $station->status);
+            $places = array_merge(...array_map(static fn (Step $s): array => array_map(static fn (Ask $a): string => $a->borrowed ? $a->place.' again' : $a->place, $s->asks), $station->steps));
+            self::assertSame(count($places), count(array_unique($places)), "{$pattern->id()}, {$station->label}: ".implode(', ', array_diff_assoc($places, array_unique($places))));
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_words_have_no_holes(Pattern $pattern): void
+    {
+        $report = self::report($pattern->id(), ['strip.condition' => ['choices' => ['burst', 'seized', 'corroded']]]);
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                foreach ([$step->title, $step->detail, $step->tool, $step->why, $step->caution, $step->find] as $words) {
+                    self::assertDoesNotMatchRegularExpression('/[{}]|\s{2}|^\s*$/', $words?->inEnglish() ?? 'x', $step->id);
+                }
+                foreach ($step->verdicts as $verdict) {
+                    self::assertStringNotContainsString('{', $verdict->headline->inEnglish().$verdict->sentence->inEnglish().implode('', array_map(static fn (Message $m): string => $m->inEnglish(), $verdict->why)));
+                }
+            }
+        }
+    }
+
+    public function test_only_one_side_asks_for_a_reason_whoever_decided_it(): void
+    {
+        $sides = static fn (array $entries, array $habits = []): ?Level => array_values(array_filter(self::step(self::report('pair-sleeve', $entries, $habits), 'check.rock')->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, 'sides.')))[0]->level ?? null;
+        self::assertNull($sides([]), 'both is usual and needs no words');
+        self::assertSame(Level::Care, $sides(['check.sides' => ['choice' => 'one']]));
+        self::assertSame(Level::Go, $sides(['check.sides' => ['choice' => 'one'], 'check.sides_reason' => ['text' => 'The other is a month old']]));
+        self::assertSame(Level::Care, $sides([], ['sides' => 'one']), 'the shop\'s way');
+        self::assertNull($sides(['check.sides' => ['choice' => 'both']], ['sides' => 'one']), 'this job goes the other way');
+    }
+
+    public function test_what_was_skipped_before_is_missed_when_it_goes_together(): void
+    {
+        $axle = static fn (array $entries): array => array_merge(...array_map(static fn ($v): array => array_map(static fn (Message $m): string => $m->inEnglish(), $v->why), self::step(self::report('cup-cone', $entries), 'set.axle')->verdicts));
+        self::assertSame([], $axle([]));
+        self::assertSame(['Over the lock nuts: not measured before it came apart (Bent).'], $axle(['check.over_nuts' => ['skipped' => 'Bent']]));
+        self::assertTrue(self::step(self::report('cup-cone', ['check.over_nuts' => ['skipped' => 'Bent']]), 'check.capture')->done, 'a skip with a reason is an answer');
+    }
+
+    public function test_every_measure_says_where_the_caliper_goes_and_takes_a_photo(): void
+    {
+        foreach (Patterns::all() as $id => $pattern) {
+            $asks = self::step(self::report($id), 'check.capture')->asks;
+            foreach ($pattern->capture() as $ask) {
+                self::assertTrue($ask->picture !== null || $ask->place === 'check.ring_side', "$id: {$ask->label}");
+                if ($ask->picture !== null) {
+                    self::assertContains($ask->place.'.photos', array_map(static fn (Ask $a): string => $a->place, $asks));
+                }
+            }
+        }
+    }
+
+    public function test_the_suspects_follow_what_the_hub_has(): void
+    {
+        $suspects = static fn (string $pattern): array => array_map(static fn ($f): string => $f->name, self::step(self::report($pattern, ['check.rock_3_9' => ['choice' => 'at_hub'], 'check.rock_12_6' => ['choice' => 'at_hub'], 'check.spin' => ['choice' => 'quiet']]), 'check.rock')->verdicts[0]->figures);
+        self::assertContains('suspect_cone_setting', $suspects('cup-cone'));
+        self::assertNotContains('suspect_cone_setting', $suspects('pair-sleeve'));
+    }
+
+    public function test_a_habit_that_nobody_knows_is_the_usual_one(): void
+    {
+        $chosen = static fn (array $habits): array => array_column(array_map(static fn (Habit $h): array => [$h->name, $h->chosen], Habit::all($habits)), 1, 0);
+        self::assertSame(['extraction' => 'drift', 'heat' => 'cold', 'sides' => 'both'], $chosen([]));
+        self::assertSame(['extraction' => 'rod', 'heat' => 'cold', 'sides' => 'both'], $chosen(['extraction' => 'rod', 'heat' => 'boiling']));
+    }
+
+    public function test_every_way_of_getting_a_bearing_out_is_another_plan(): void
+    {
+        $tools = [];
+        foreach (Extraction::cases() as $way) {
+            $step = self::step(self::report('pair-sleeve', ['strip.way' => ['choice' => $way->value]]), 'strip.bearing_right');
+            $tools[] = $step->tool?->inEnglish();
+            self::assertStringContainsString('leaves towards the right only', (string) $step->detail?->inEnglish());
+            self::assertNotNull($step->caution);
+            self::assertGreaterThan(0, $step->handMinutes);
+        }
+        self::assertCount(count(Extraction::cases()), array_unique($tools));
+    }
+
+    public function test_pairs_go_through_all_stations_and_the_others_say_what_is_by_hand(): void
+    {
+        foreach (Patterns::all() as $id => $pattern) {
+            $steps = array_map(static fn (StationReport $s): int => count($s->steps), self::report($id)->stations);
+            self::assertSame($pattern->card()->pair, $steps[2] > 1 && $steps[4] > 1, $id);
+            if (! $pattern->card()->pair) {
+                self::assertStringContainsString('not worked out', (string) self::step(self::report($id), 'size.parts')->why?->inEnglish());
+            }
+        }
+    }
+}
