@@ -38,24 +38,27 @@ export async function openJob(
 }
 
 /** The open job of a demo machine, wherever on the board it stands by now. */
-export async function demoJob(page: Page, machine: string): Promise<number> {
+async function demoCard(page: Page, machine: string): Promise<{ id: number; waits_at: string }> {
   let cursor = '';
   do {
     const answer = await page.request.get(`/api/v1/jobs${cursor && `?cursor=${cursor}`}`);
     const body = (await answer.json()) as {
-      data: { id: number; machine: { name: string } }[];
+      data: { id: number; waits_at: string; machine: { name: string } }[];
       next_cursor: string | null;
     };
     const found = body.data.find((one) => one.machine.name === machine);
-    if (found) return found.id;
+    if (found) return found;
     cursor = body.next_cursor ?? '';
   } while (cursor);
   throw new Error(`No open job of ${machine}.`);
 }
 
-/** Opens the job of a demo machine. */
+export const demoJob = async (page: Page, machine: string): Promise<number> => (await demoCard(page, machine)).id;
+
+/** Opens the job of a demo machine where it waits, as the board does. */
 export async function demo(page: Page, machine: string): Promise<void> {
-  await page.goto(`/jobs/${await demoJob(page, machine)}/seat`);
+  const card = await demoCard(page, machine);
+  await page.goto(`/jobs/${card.id}/${card.waits_at}`);
   await expect(page.getByRole('heading', { level: 1, name: new RegExp(machine) })).toBeVisible();
 }
 
