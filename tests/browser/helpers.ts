@@ -9,7 +9,8 @@ export const PNG = Buffer.from(
 /** People of the demo shop. */
 export const PEOPLE = { mechanic: 'ines', owner: 'tove', apprentice: 'pim' } as const;
 
-export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'): Promise<void> {
+/** Signs in on the page, as a person does. */
+export async function signInByHand(page: Page, who: keyof typeof PEOPLE = 'mechanic'): Promise<void> {
   await page.goto('/sign-in');
   await page.getByLabel('E-mail').fill(`${PEOPLE[who]}@ferryworks.example`);
   await page.getByLabel('Password').fill('bearing');
@@ -19,13 +20,28 @@ export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'):
   await page.waitForLoadState('networkidle');
 }
 
-/** Opens a job on a machine that was not here before, and gives its address back. */
-export async function openJob(
-  page: Page,
-  name: string,
-  complaint = 'Rumbles downhill',
-  pattern = 'pair-sleeve',
-): Promise<number> {
+/** Sends something as the page would, with its token. */
+async function post<T>(page: Page, address: string, data: Record<string, unknown>, status: number): Promise<T> {
+  const token = (await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '';
+  const answer = await page.request.post(address, {
+    headers: { 'X-XSRF-TOKEN': decodeURIComponent(token), Accept: 'application/json' },
+    data,
+  });
+  expect(answer.status(), address).toBe(status);
+  return (await answer.json()) as T;
+}
+
+/** Signed in, on the board: for tests that are about what comes after. */
+export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'): Promise<void> {
+  await page.request.get('/sanctum/csrf-cookie');
+  await post(page, '/api/v1/session', { email: `${PEOPLE[who]}@ferryworks.example`, password: 'bearing' }, 200);
+  await page.goto('/board');
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+}
+
+/** Opens a job on a machine that was not here before, on the page as a person does, and says its number. */
+export async function openJobByHand(page: Page, name: string, complaint: string, pattern: string): Promise<number> {
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
   await page.getByLabel('Machine').selectOption({ label: 'A machine not seen before' });
@@ -35,6 +51,25 @@ export async function openJob(
   await page.getByRole('button', { name: 'Open it' }).click();
   await page.waitForURL(/\/jobs\/\d+\/check_in/);
   return Number(page.url().match(/jobs\/(\d+)/)?.[1]);
+}
+
+/** A job on a machine that was not here before, open at Check in: for tests that are about what comes after. */
+export async function openJob(
+  page: Page,
+  name: string,
+  complaint = 'Rumbles downhill',
+  pattern = 'pair-sleeve',
+): Promise<number> {
+  const machine = await post<{ id: number }>(page, '/api/v1/machines', { name }, 201);
+  const job = await post<{ id: number }>(
+    page,
+    '/api/v1/jobs',
+    { machine_id: machine.id, wheel: 'Front wheel', pattern, complaint },
+    201,
+  );
+  await page.goto(`/jobs/${job.id}/check_in`);
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  return job.id;
 }
 
 /** The open job of a demo machine, wherever on the board it stands by now. */
@@ -121,12 +156,7 @@ export async function enter(
   job: number,
   entries: { place: string; entry: Record<string, unknown> }[],
 ): Promise<void> {
-  const token = (await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN')?.value ?? '';
   for (const one of entries) {
-    const answer = await page.request.post(`/api/v1/jobs/${job}/records`, {
-      headers: { 'X-XSRF-TOKEN': decodeURIComponent(token) },
-      data: { ...one, id: crypto.randomUUID() },
-    });
-    expect(answer.status(), one.place).toBe(201);
+    await post(page, `/api/v1/jobs/${job}/records`, { ...one, id: crypto.randomUUID() }, 201);
   }
 }

@@ -1,10 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { goTo, kept, openJob, PNG, signIn, station, tap, tick, type, verdict } from './helpers';
+import { goTo, kept, openJobByHand, PNG, signInByHand, station, tap, tick, type, verdict } from './helpers';
 
 test('a wheel from complaint to signed record, with caliper, rule and good hands', async ({ page }) => {
   test.setTimeout(180_000);
-  await signIn(page);
-  const job = await openJob(page, 'Sandpiper 250', 'Hums at speed, started after the ford');
+  await signInByHand(page);
+  const job = await openJobByHand(page, 'Sandpiper 250', 'Hums at speed, started after the ford', 'pair-sleeve');
 
   // Check in, by keyboard alone: Tab to an answer, Space to give it.
   await page.keyboard.press('n');
