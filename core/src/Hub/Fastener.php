@@ -12,6 +12,12 @@ final readonly class Fastener
     {
     }
 
+    /** @return list<Option> where a torque may come from */
+    public static function sources(): array
+    {
+        return Option::of(['manual' => 'Manual', 'part_maker' => 'Part maker', 'shop' => 'Shop standard', 'none' => 'None found']);
+    }
+
     public function place(string $what): string
     {
         return "fastener.{$this->id}.$what";

@@ -43,14 +43,12 @@ final readonly class Set
 
     private function fastener(Bench $bench, Fastener $fastener): Step
     {
-        $sources = Option::of(['manual' => 'Manual', 'part_maker' => 'Part maker', 'shop' => 'Shop standard', 'none' => 'None found']);
-
         return Step::of('set.'.$fastener->id, '{name} to its figure', 'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.', ['name' => $fastener->name])
             ->with(tool: 'Torque wrench', caution: $fastener->id === 'caliper_bolts' ? 'Brakes: the manual and, where the law says so, a licensed person decide. Pump the lever after.' : null)
             ->on(Panel::Torques)
             ->asking(
                 Ask::torque($fastener->place('torque'), 'Torque', wanted: false),
-                Ask::choice($fastener->place('source'), 'From', $sources),
+                Ask::choice($fastener->place('source'), 'From', Fastener::sources()),
                 Ask::text($fastener->place('spanner'), 'Spanner', hint: '27, or 1 1/16')->borrowed(),
                 Ask::text($fastener->place('thread'), 'Thread', hint: 'M16 × 1.5')->borrowed(),
                 Ask::tick($fastener->place('done'), 'Tightened'),

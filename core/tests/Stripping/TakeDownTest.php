@@ -265,7 +265,9 @@ final class TakeDownTest extends TestCase
             $asked = array_merge(...array_map(static fn (PlannedStep $p): array => array_map(static fn (Ask $a): string => $a->place, $p->step->asks), TakeDown::plan(self::bench($id), Ways::of(self::bench($id)))));
             foreach ($pattern->fasteners() as $fastener) {
                 if ($fastener->part !== null) {
-                    self::assertContains($fastener->place('spanner'), $asked, "$id: {$fastener->name}");
+                    foreach (['spanner', 'thread', 'hand', 'held', 'torque', 'source'] as $what) {
+                        self::assertContains($fastener->place($what), $asked, "$id: {$fastener->name}, $what");
+                    }
                 }
             }
         }
