@@ -24,12 +24,10 @@ final readonly class Layout
     /**
      * @param  array<string, array{float, float}>  $at from and to, by part
      * @param  list<Row>  $rows
-     * @param  list<float>  $offsets where each row's own zero lies
      */
     private function __construct(
         public array $at,
         public array $rows,
-        public array $offsets,
         public float $axleFrom,
         public float $axleTo,
         public ?float $shoulderFrom,
@@ -69,7 +67,7 @@ final readonly class Layout
             [$shoulderFrom, $shoulderTo] = self::shoulder($axle, $at[$axle->id], $rows, $offsets, $axleFrom, $axleTo);
         }
 
-        return new self($at, $rows, $offsets, $axleFrom, $axleTo, $shoulderFrom, $shoulderTo);
+        return new self($at, $rows, $axleFrom, $axleTo, $shoulderFrom, $shoulderTo);
     }
 
     /**

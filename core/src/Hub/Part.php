@@ -23,7 +23,6 @@ final readonly class Part
         public array $sizes,
         public string $way,
         public string $form,
-        public bool $renewed,
     ) {
     }
 
@@ -32,7 +31,7 @@ final readonly class Part
     {
         return new self(
             $id ?? ($side === Side::Middle ? $kind->value : $kind->value.'_'.$side->value),
-            $kind, $side, $name, array_map(Length::mm(...), $mm), $kind->ways()[0] ?? '', $form, $kind->isRenewed(),
+            $kind, $side, $name, array_map(Length::mm(...), $mm), $kind->ways()[0] ?? '', $form,
         );
     }
 
@@ -58,7 +57,7 @@ final readonly class Part
             throw Nonsense::about('size', 'A size must be more than zero.');
         }
 
-        return new self($this->id, $this->kind, $this->side, $this->name, [...$this->sizes, $size => $length], $this->way, $this->form, $this->renewed);
+        return new self($this->id, $this->kind, $this->side, $this->name, [...$this->sizes, $size => $length], $this->way, $this->form);
     }
 
     public function flipped(): self
@@ -66,11 +65,11 @@ final readonly class Part
         $ways = $this->kind->ways();
         $next = $ways === [] ? '' : $ways[((int) array_search($this->way, $ways, true) + 1) % count($ways)];
 
-        return new self($this->id, $this->kind, $this->side, $this->name, $this->sizes, $next, $this->form, $this->renewed);
+        return new self($this->id, $this->kind, $this->side, $this->name, $this->sizes, $next, $this->form);
     }
 
     public function named(string $id, string $name): self
     {
-        return new self($id, $this->kind, $this->side, $name, $this->sizes, $this->way, $this->form, $this->renewed);
+        return new self($id, $this->kind, $this->side, $name, $this->sizes, $this->way, $this->form);
     }
 }

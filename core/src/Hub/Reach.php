@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Verdict\Limits;
+
 /** What stands in the way of a part: which others must come off before it can leave. */
 final class Reach
 {
-    /** A part in the housing passes over one on the axle that is narrower than its opening by this, in mm. */
-    private const PASSES = 0.2;
-
     /** Inside of a snap ring that sits in its groove, as a share of its bore. */
     private const RING_OPENING = 0.86;
 
@@ -69,7 +68,7 @@ final class Reach
 
         return match (true) {
             // Over a narrow spacer a seal can be lifted.
-            ! $housed($outer) && $outer->kind->lane() === Lane::Axle && $housed($inner) => $outer->mm('outside') > self::opening($inner) + self::PASSES,
+            ! $housed($outer) && $outer->kind->lane() === Lane::Axle && $housed($inner) => $outer->mm('outside') > self::opening($inner) + Limits::standard()->get('stack.passes'),
             // Through an open seal or cup a nut or spacer comes; a closed cap lets nothing by.
             $housed($outer) && $inner->kind->lane() === Lane::Axle => $outer->mm('bore') <= 0 && $outer->kind === PartKind::DustCap,
             default => true,

@@ -6,14 +6,12 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 
 /** Finds what cannot be: parts there are two of, parts out of their place, sizes that collide. */
 final class StackFaults
 {
-    /** Below this two sizes are the same to a caliper, in mm. */
-    private const SAME = 0.3;
-
     /** @return list<StackFault> */
     public static function of(Stack $stack): array
     {
@@ -81,12 +79,12 @@ final class StackFaults
         foreach ($stack->line() as $part) {
             $onAxle = in_array($part->kind->lane(), [Lane::Axle, Lane::Both], true) || in_array($part->kind, [PartKind::Cone, PartKind::TaperCone], true);
             $least = in_array($part->kind, [PartKind::LockNut, PartKind::CastleNut, PartKind::EndCap, PartKind::Washer, PartKind::Clip], true) ? $thin : $axle->mm('diameter');
-            if ($onAxle && $part->mm('bore') > 0 && $part->mm('bore') < $least - self::SAME) {
+            if ($onAxle && $part->mm('bore') > 0 && $part->mm('bore') < $least - self::same()) {
                 $faults[] = self::fault('bore_small', '{name} has a bore of {bore}: it does not go over an axle of {axle}.', ['name' => $part->name, 'bore' => $part->sizes['bore'], 'axle' => Length::mm($least)], $part, $axle);
             }
         }
         $long = $layout->axleTo - $layout->axleFrom - $axle->mm('length');
-        if ($long > self::SAME) {
+        if ($long > self::same()) {
             $faults[] = self::fault('axle_short', 'What stands on the axle is {more} longer than the axle.', ['more' => Length::mm($long)], $axle);
         }
 
@@ -104,10 +102,10 @@ final class StackFaults
             if ($part->mm('outside') > 0 && $part->mm('bore') >= $part->mm('outside')) {
                 $faults[] = self::fault('inside_out', '{name} is wider inside than outside.', ['name' => $part->name], $part);
             }
-            if ($part->kind === PartKind::SnapRing && $seat !== null && abs($part->mm('outside') - $seat->mm('outside')) > self::SAME) {
+            if ($part->kind === PartKind::SnapRing && $seat !== null && abs($part->mm('outside') - $seat->mm('outside')) > self::same()) {
                 $faults[] = self::fault('ring_size', '{name} is for a bore of {ring}, the bearing beside it is {bearing} outside.', ['name' => $part->name, 'ring' => $part->sizes['outside'], 'bearing' => $seat->sizes['outside']], $part, $seat);
             }
-            if ($part->kind === PartKind::Sleeve && $seat !== null && $part->mm('outside') > $seat->mm('outside') - self::SAME) {
+            if ($part->kind === PartKind::Sleeve && $seat !== null && $part->mm('outside') > $seat->mm('outside') - self::same()) {
                 $faults[] = self::fault('sleeve_wide', '{name} is as wide as the bearing: it would stand on the outer ring.', ['name' => $part->name], $part, $seat);
             }
             if ($housing !== null && $part->kind->lane() !== Lane::Axle && $part->kind !== PartKind::Nipple && $part->kind !== PartKind::Balls && $part->mm('outside') >= $housing->mm('outside')) {
@@ -123,12 +121,12 @@ final class StackFaults
     {
         $faults = [];
         $ledges = $housing->mm('ledge_left') + $housing->mm('ledge_right');
-        if ($ledges > $housing->mm('length') - self::SAME) {
+        if ($ledges > $housing->mm('length') - self::same()) {
             $faults[] = self::fault('ledges', 'The ledges are {sum} deep together, the housing is {length} long.', ['sum' => Length::mm($ledges), 'length' => $housing->sizes['length']], $housing);
         }
         foreach ($stack->cartridges() as $part) {
             $deep = $housing->mm($part->side === Side::Right ? 'ledge_right' : 'ledge_left');
-            if ($deep > 0 && $deep < $part->along() - self::SAME && count($stack->cartridges()) <= 2 && $part->kind !== PartKind::FlangedBearing) {
+            if ($deep > 0 && $deep < $part->along() - self::same() && count($stack->cartridges()) <= 2 && $part->kind !== PartKind::FlangedBearing) {
                 $faults[] = self::fault('ledge_shallow', '{name} is {width} wide, its ledge only {deep} deep: it would stand out of the housing.', ['name' => $part->name, 'width' => $part->sizes['width'], 'deep' => Length::mm($deep)], $part, $housing);
             }
         }
@@ -136,12 +134,18 @@ final class StackFaults
         foreach ($held as $i => $part) {
             $next = $held[$i + 1] ?? null;
             $over = $next === null ? 0.0 : $layout->at[$part->id][1] - $layout->at[$next->id][0];
-            if ($next !== null && $over > self::SAME) {
+            if ($next !== null && $over > self::same()) {
                 $faults[] = self::fault('overlap', '{one} and {other} want the same {much} of the bore.', ['one' => $part->name, 'other' => lcfirst($next->name), 'much' => Length::mm($over)], $part, $next);
             }
         }
 
         return $faults;
+    }
+
+    /** Below this two sizes are the same to a caliper, in mm. */
+    private static function same(): float
+    {
+        return Limits::standard()->get('stack.same');
     }
 
     /**

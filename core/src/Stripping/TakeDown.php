@@ -76,7 +76,7 @@ final class TakeDown
             $this->ways->has(Condition::Blade) ? 'Spark lead off or battery out; the blade blocked.' : null,
             $this->ways->has(Condition::Disc) ? 'Nothing stands or lies on the disc; no grease or spray near it.' : null,
         ]);
-        $this->add(Step::of('strip.safe', 'Make it safe', '{detail}', ['detail' => implode(' ', [$move->words['detail'] ?? 'On a stand that cannot tip; what could roll is blocked.', ...$more])])
+        $this->add(Step::of('strip.safe', 'Make it safe', implode(' ', [$move->words['detail'] ?? 'On a stand that cannot tip; what could roll is blocked.', ...$more]))
             ->with(tool: 'Stand, straps, blocks', caution: 'Never a jack alone. Do not pull the brake lever while the disc is out.')->ticked('It stands safe')->taking(4));
         if ($this->ways->has(Condition::Corroded) || $this->ways->has(Condition::Seized)) {
             $this->add(Step::of('strip.soak', 'Brush, soak, wait', 'Wire-brush every thread and ring edge bright, then penetrant. Before it is turned, not after the thread is stripped.')
@@ -121,7 +121,7 @@ final class TakeDown
         $ids = array_map(static fn (Part $p): string => $p->id, $parts);
         $usual = TakeOff::usual($parts[0]->kind);
         $title = $words['title'] ?? (count($parts) > 1 ? $usual['title'] : TakeOff::title($parts[0]));
-        $step = Step::of($id ?? 'strip.'.TakeOff::name($parts), '{title}', '{detail}', ['title' => $title, 'detail' => $words['detail'] ?? $usual['detail']])
+        $step = Step::of($id ?? 'strip.'.TakeOff::name($parts), $title, $words['detail'] ?? $usual['detail'])
             ->with(...array_filter(['tool' => $words['tool'] ?? $usual['tool'], 'why' => $words['why'] ?? '', 'caution' => $words['caution'] ?? $usual['caution'], 'find' => $words['find'] ?? $usual['find']]), part: $parts[0]->id)
             ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $parts), ...TakeOff::fastenerAsks($this->bench, $ids))
             ->taking((int) $usual['minutes'] + max(0, count($parts) - 1));
@@ -183,7 +183,7 @@ final class TakeDown
         $how = Pulling::of($this->ways->extraction, $part, $this->stack);
         $side = $this->bench->pattern->card()->side($move->towards ?? $part->side);
         $words = $move->words;
-        $this->add(Step::of('strip.'.$part->id, '{title}', '{detail}', ['title' => $words['title'] ?? $part->name.' out', 'detail' => ($words['detail'] ?? $how->detail)." It leaves towards the $side only."])
+        $this->add(Step::of('strip.'.$part->id, $words['title'] ?? $part->name.' out', ($words['detail'] ?? $how->detail).' It leaves towards the {side} only.', ['side' => $side])
             ->with(tool: $words['tool'] ?? $how->tool, why: $words['why'] ?? $how->why, caution: $words['caution'] ?? $how->caution, find: $how->find, part: $part->id)
             ->asking(Ask::part($part, PartState::OnTray))->taking($how->minutes), ...(isset($words['tool']) ? [] : $how->needs));
         $this->off[] = $part->id;
