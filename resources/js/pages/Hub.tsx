@@ -81,7 +81,7 @@ function Sheet({ job }: { job: JobSheet }) {
       </Flex>
       <Box bg="card" borderBottomWidth="1px" borderColor="line">
         <Drawing job={job} picked={picked} onPick={setPicked} view={view} />
-        <Flex gap="1" px="4" pb="2" align="center" wrap="wrap">
+        <Flex gap="1" px="4" pb="2" align="center" wrap="wrap" className="screen-only">
           <Button look="quiet" onClick={() => zoom(1)} disabled={view.zoom === ZOOMS.at(-1)}>
             Nearer
           </Button>
@@ -101,7 +101,7 @@ function Sheet({ job }: { job: JobSheet }) {
           </chakra.span>
         </Flex>
       </Box>
-      <Grid templateColumns={{ base: '1fr', md: '300px minmax(0, 1fr) 324px' }} flex="1">
+      <Grid className="screen-only" templateColumns={{ base: '1fr', md: '300px minmax(0, 1fr) 324px' }} flex="1">
         <PartList
           parts={hub.parts}
           picked={picked}

@@ -107,7 +107,7 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
           <Grid
             key={one.key}
             as="fieldset"
-            templateColumns={{ base: '1fr', sm: '170px 1fr auto' }}
+            templateColumns={{ base: '1fr', sm: '136px 1fr auto' }}
             gap="2"
             alignItems="start"
           >
@@ -124,7 +124,7 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
             <Labelled
               label={i === 0 ? 'How its hub is built' : `Hub ${i + 1}`}
               fault={fault(`wheels.${i}.pattern`)}
-              hint={about(one.pattern)?.met_on}
+              hint={one.pattern === wheels[i - 1]?.pattern ? undefined : about(one.pattern)?.met_on}
             >
               {(props) => (
                 <Select {...props} value={one.pattern} onChange={(e) => change(one.key, { pattern: e.target.value })}>

@@ -117,7 +117,9 @@ function Others({ tools }: { tools: ToolCard[] }) {
               {tool.name}
             </chakra.span>{' '}
             <chakra.span color="mute" fontSize="14px">
-              {[tool.kind_name, range(tool)].filter(Boolean).join(', ')}
+              {[!tool.name.toLowerCase().includes(tool.kind_name) && tool.kind_name, range(tool)]
+                .filter(Boolean)
+                .join(', ')}
             </chakra.span>
           </chakra.li>
         ))}

@@ -82,6 +82,8 @@ const config = defineConfig({
     'html, body, #root': { height: '100%' },
     body: { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: '1.38' },
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: '600', lineHeight: '1.15' },
+    // On paper the drawing stands alone.
+    'nav, .screen-only': { _print: { display: 'none !important' } },
     ':focus-visible': { outline: '3px solid', outlineColor: 'focus', outlineOffset: '2px' },
   },
   theme: {
