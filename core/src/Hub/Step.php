@@ -46,13 +46,17 @@ final readonly class Step
         return new self($id, Message::of("$id.title", $title, $values), $detail === null ? null : Message::of("$id.detail", $detail, $values));
     }
 
-    /** The tool, the reason, what can hurt, what to look for, and the part that lights up. */
-    public function with(?string $tool = null, ?string $why = null, ?string $caution = null, ?string $find = null, ?string $part = null): self
+    /**
+     * The tool, the reason, what can hurt, what to look for, and the part that lights up.
+     *
+     * @param  array<string, Quantity|string|int>  $values for the places in these words
+     */
+    public function with(?string $tool = null, ?string $why = null, ?string $caution = null, ?string $find = null, ?string $part = null, array $values = []): self
     {
         $words = array_filter(compact('tool', 'why', 'caution', 'find'), static fn (?string $text): bool => $text !== null);
         $said = [];
         foreach ($words as $name => $text) {
-            $said[$name] = Message::of("{$this->id}.$name", $text);
+            $said[$name] = Message::of("{$this->id}.$name", $text, $values);
         }
 
         return $this->changed($part === null ? $said : $said + ['part' => $part]);

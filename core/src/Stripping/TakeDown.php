@@ -94,7 +94,7 @@ final class TakeDown
         $this->group([$axle], $move->words);
         if ($this->ways->has(Condition::Seized)) {
             $this->insertBefore('strip.axle', Step::of('strip.seized', 'Free what is seized', 'Spindle or shaft bright, soaked. Start the ring with a punch behind it, then a puller whose legs stand behind the ring itself, thread guarded by its nut. Heat to the ring only. Last, grind a flat on the ring and split it.')
-                ->with(tool: 'Jaw puller; chisel', why: 'Hot, cold and hot again shifts a shaft rusted in its carrier.', caution: 'Eyes covered for grinding and splitting. No flame near solvent, rubber or grease.', part: $axle->id)->ticked('It moves')->taking(20, 10), new Need(ToolKind::JawPuller), new Need(ToolKind::Chisel));
+                ->with(tool: 'Jaw puller; chisel', why: 'Hot, cold and hot again shifts a shaft rusted in its carrier.', caution: 'Eyes covered for grinding and splitting. No flame near solvent, rubber or grease.', part: $axle->id)->ticked('It moves')->taking(20, 10), Need::of(ToolKind::JawPuller), Need::of(ToolKind::Chisel));
         }
     }
 
@@ -157,7 +157,7 @@ final class TakeDown
         $usual = TakeOff::usual(PartKind::SnapRing);
         $this->add(Step::of('strip.rings', $usual['title'], $usual['detail'])
             ->with(tool: $usual['tool'], why: 'A ring missed on the far side is pressed against, and breaks its groove.', caution: $usual['caution'], find: $usual['find'], part: $rings[0]->id ?? null)
-            ->asking(...$asks, ...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $rings))->ticked('Both sides looked at')->taking((int) $usual['minutes']), ...($rings === [] ? [] : [new Need(ToolKind::RingPliersIn)]));
+            ->asking(...$asks, ...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $rings))->ticked('Both sides looked at')->taking((int) $usual['minutes']), ...($rings === [] ? [] : [Need::of(ToolKind::RingPliersIn)]));
         array_push($this->off, ...array_map(static fn (Part $p): string => $p->id, $rings));
     }
 
@@ -184,7 +184,7 @@ final class TakeDown
         $side = $this->bench->pattern->card()->side($move->towards ?? $part->side);
         $words = $move->words;
         $this->add(Step::of('strip.'.$part->id, $words['title'] ?? $part->name.' out', ($words['detail'] ?? $how->detail).' It leaves towards the {side} only.', ['side' => $side])
-            ->with(tool: $words['tool'] ?? $how->tool, why: $words['why'] ?? $how->why, caution: $words['caution'] ?? $how->caution, find: $how->find, part: $part->id)
+            ->with(tool: $words['tool'] ?? $how->tool, why: $words['why'] ?? $how->why, caution: $words['caution'] ?? $how->caution, find: Pulling::FIND, part: $part->id, values: $how->sizes)
             ->asking(Ask::part($part, PartState::OnTray))->taking($how->minutes), ...(isset($words['tool']) ? [] : $how->needs));
         $this->off[] = $part->id;
     }
@@ -200,7 +200,7 @@ final class TakeDown
             ? Step::of('strip.warm', 'Hot water on the wheel', 'Poured round the bore for a minute or two. Nothing hotter on plastic.')
             : Step::of('strip.warm', 'Warm the hub', 'Round and round the hub, not the bearing, until a drop of water on it spits. '.($this->ways->has(Condition::Painted) ? 'Paint near: hot air only, and no hotter than it bears.' : 'A sharp crack is the ring letting go.')))
             ->with(tool: $plastic ? 'Kettle' : 'Hot-air gun, thermometer', why: 'Aluminium grows twice as fast as steel: the fit loosens by itself.', caution: 'Gloves. No solvent or its vapour within reach, some brake cleaners make poison gas when heated; extinguisher at hand. A hot hub looks like a cold one.', part: $part->id)
-            ->ticked('It is warm')->taking(3, 6), ...($plastic ? [] : [new Need(ToolKind::HeatGun), new Need(ToolKind::Thermometer)]));
+            ->ticked('It is warm')->taking(3, 6), ...($plastic ? [] : [Need::of(ToolKind::HeatGun), Need::of(ToolKind::Thermometer)]));
     }
 
     /** A bearing whose balls are gone: nothing behind the outer ring to pull on. */
@@ -209,7 +209,7 @@ final class TakeDown
         $usual = BallCount::usual($part->sizes['bore'], $part->sizes['outside']);
         $this->add(Step::of('strip.burst', 'Collect the balls and count them', 'Magnet and rag. A bearing of this size usually has {balls} balls of about {ball}, one more or less by maker. The last one hides in the hub.', ['balls' => $usual->balls * ($part->kind === PartKind::DoubleRow ? 2 : 1), 'ball' => $usual->ball])
             ->with(tool: 'Magnet, dish', why: 'A ball left in the hub finds its way into the new bearing.', part: $part->id)
-            ->asking(Ask::text('strip.burst.count', 'Balls found', hint: 'how many, and how wide'))->taking(4), new Need(ToolKind::Magnet));
+            ->asking(Ask::text('strip.burst.count', 'Balls found', hint: 'how many, and how wide'))->taking(4), Need::of(ToolKind::Magnet));
         $this->add(Step::of('strip.burst_out', 'Give the ring something to be pulled by', 'Inner ring back in with sticky grease, three or more balls spread evenly, then the expanding puller. Or a notch ground in the ring on two sides, without touching the bore. Or a weld bead inside the ring, which shrinks it: only by someone who welds.')
             ->with(tool: 'Grease, puller; or small grinder', caution: 'Eyes covered for grinding. Welding: tyre and grease protected, battery off.', part: $part->id)
             ->asking(Ask::choice('strip.burst.way', 'Done by', Option::of(['rebuilt' => 'Rebuilt and pulled', 'notched' => 'Notched and split', 'welded' => 'Weld bead'])))->taking(15));

@@ -17,6 +17,9 @@ use CleanRace\Core\Tooling\ToolKind;
 /** How a part of a kind usually comes off: the words, the tools, and what is noted of its fastener. */
 final class TakeOff
 {
+    /** Tools that are nothing without their size. */
+    private const TURNING = ['socket', 'spanner', 'cone_spanner'];
+
     /** @return array<string, string> the row of take_off.csv */
     public static function usual(PartKind $kind): array
     {
@@ -53,7 +56,7 @@ final class TakeOff
         $noted = array_values(array_filter(array_map(static fn (Fastener $f): ?string => $f->part !== null && in_array($f->part, $parts, true)
             ? $bench->notebook->text($f->place('spanner')) ?? $bench->spanners[$f->place('spanner')] ?? null : null, $bench->pattern->fasteners())));
 
-        return array_map(static fn (string $kind): Need => new Need(ToolKind::from($kind), size: in_array($kind, ['socket', 'spanner', 'cone_spanner'], true) ? $noted[0] ?? '' : ''), array_values(array_filter(explode(' ', $kinds))));
+        return array_map(static fn (string $kind): Need => in_array($kind, self::TURNING, true) ? Need::turning(ToolKind::from($kind), $noted[0] ?? null) : Need::of(ToolKind::from($kind)), array_values(array_filter(explode(' ', $kinds))));
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Tooling\Need;
-use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -24,9 +24,9 @@ final class ToolCheck
         $lines = [];
         foreach ($plan as $planned) {
             foreach ($planned->needs as $need) {
-                $key = $need->kind->value.$need->size;
-                $found = self::found($need, $wall);
-                $lines[$key] ??= new ToolLine(ucfirst($need->kind->label()), $need->size, $found?->name, $found === null ? self::standIn($need) : null, $planned->step->title, $planned->step->id);
+                $size = $need->words();
+                $key = $need->kind->value.$size?->inEnglish();
+                $lines[$key] ??= self::line($need, $size, $planned->step, $wall);
             }
         }
 
@@ -41,33 +41,24 @@ final class ToolCheck
         return $missing === []
             ? Verdict::go(Message::of('tools.all', 'Everything is here'), Message::of('tools.all.say', 'All that the plan needs hangs on the wall.'))
             : Verdict::care(Message::of('tools.missing', '{count} not on the wall', ['count' => count($missing)]), Message::of('tools.missing.say', 'Find them, or what can stand in, before the first bolt turns.'))
-                ->because(...array_map(static fn (ToolLine $l): Message => Message::of('tools.without', 'Without {tool} {size} this fails: {step}', ['tool' => lcfirst($l->tool), 'size' => $l->size, 'step' => lcfirst($l->step->inEnglish())]), $missing));
+                ->because(...array_map(static fn (ToolLine $l): Message => Message::of('tools.without', 'Without {tool} this fails: {step}', ['tool' => lcfirst($l->tool), 'step' => lcfirst($l->step->inEnglish())]), $missing));
     }
 
     /** @param  list<WallTool>  $wall */
-    private static function found(Need $need, array $wall): ?WallTool
+    private static function line(Need $need, ?Message $size, Step $step, array $wall): ToolLine
     {
-        $kinds = match ($need->kind) {
-            ToolKind::Socket => [ToolKind::Socket, ToolKind::ImpactSocket, ToolKind::ChromeSocket],
-            default => [$need->kind],
-        };
-        $sized = in_array($need->kind, [ToolKind::Socket, ToolKind::Spanner, ToolKind::ConeSpanner], true) && is_numeric($need->size);
-        foreach ($wall as $tool) {
-            if (in_array($tool->kind, $kinds, true) && ($sized ? $tool->across !== null && abs($tool->across->mm - (float) $need->size) < 0.05 : $tool->kind !== $need->kind || $tool->serves($need))) {
-                return $tool;
-            }
-        }
+        $found = array_values(array_filter($wall, static fn (WallTool $t): bool => $t->serves($need)))[0] ?? null;
 
-        return null;
+        return new ToolLine(ucfirst($need->kind->label()), $size, $found?->name, $found === null ? self::standIn($need) : null, $step->title, $step->id);
     }
 
-    private static function standIn(Need $need): ?string
+    private static function standIn(Need $need): ?Message
     {
-        $key = match ($need->kind) {
-            ToolKind::Cup => 'receiver', ToolKind::Disc => 'plug', default => $need->kind->value
-        };
-        $text = array_column(Table::rows('stand_ins'), 'stand_in', 'kind')[$key] ?? null;
+        if ($need->unsized) {
+            return Message::of('stand_in.unsized', 'Its size is not noted: try one on the nut before the wheel leaves the ground');
+        }
+        $text = array_column(Table::rows('stand_ins'), 'stand_in', 'kind')[$need->kind->value] ?? null;
 
-        return $text === null ? null : strtr($text, ['{bore}' => str_replace('bore ', '', $need->size), '{rod}' => str_replace('length ', '', $need->size), '{inside} or more, deeper than {depth}' => str_replace('inside ', '', $need->size), '{least} to {most}' => str_replace('outside ', '', $need->size)]);
+        return $text === null ? null : Message::of('stand_in.'.$need->kind->value, $text, $need->sizes);
     }
 }

@@ -9,7 +9,11 @@ use CleanRace\Core\Verdict\Message;
 /** One tool the plan needs: what of it hangs on the wall, or what can stand in, and the step that fails without. */
 final readonly class ToolLine
 {
-    public function __construct(public string $tool, public string $size, public ?string $have, public ?string $standIn, public Message $step, public string $stepId)
+    /**
+     * @param  ?Message  $size that it must have; null when any will do
+     * @param  ?string  $have what hangs here; null when nothing does
+     */
+    public function __construct(public string $tool, public ?Message $size, public ?string $have, public ?Message $standIn, public Message $step, public string $stepId)
     {
     }
 }

@@ -27,6 +27,7 @@ use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Stripping\Ways;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Level;
@@ -236,7 +237,7 @@ final class TakeDownTest extends TestCase
         foreach ($lines as $line) {
             self::assertNull($line->have);
             self::assertNotNull($line->standIn, $line->tool);
-            self::assertStringNotContainsString('{', (string) $line->standIn);
+            self::assertStringNotContainsString('{', $line->standIn->inEnglish());
         }
         self::assertSame(Level::Care, ToolCheck::verdict($lines)->level);
         self::assertStringContainsString('fails', ToolCheck::verdict($lines)->why[0]->inEnglish());
@@ -256,7 +257,42 @@ final class TakeDownTest extends TestCase
         $line = static fn (array $spanners): ToolLine => array_values(array_filter(self::tools(self::bench('cup-cone', wall: $wall, spanners: $spanners)), static fn (ToolLine $l): bool => $l->tool === 'Spanner'))[0];
         self::assertSame('Spanner 17', $line(['fastener.lock_nut_left.spanner' => '17'])->have);
         self::assertNull($line(['fastener.lock_nut_left.spanner' => '19'])->have);
-        self::assertSame('19', $line(['fastener.lock_nut_left.spanner' => '19'])->size);
+        self::assertSame('19.00 mm across', $line(['fastener.lock_nut_left.spanner' => '19'])->size?->inEnglish());
+        self::assertNull($line([])->have, 'a nut whose size nobody noted is not said to be served');
+        self::assertSame('size not noted yet', $line([])->size?->inEnglish());
+    }
+
+    public function test_an_inch_nut_wants_its_inch_spanner(): void
+    {
+        $wall = [new WallTool('1', 'Spanner 27', ToolKind::Spanner, across: Length::mm(27)), new WallTool('2', 'Spanner 1 1/16', ToolKind::Spanner, across: Length::mm(26.9875))];
+        self::assertFalse($wall[0]->serves(Need::turning(ToolKind::Spanner, '3/4')));
+        self::assertTrue($wall[1]->serves(Need::turning(ToolKind::Spanner, '1 1/16')));
+        self::assertFalse($wall[0]->serves(Need::turning(ToolKind::Spanner, 'the big one')), 'a size nobody can read serves nothing');
+    }
+
+    /** @return iterable<string, array{WallTool, Need, bool}> */
+    public static function sized(): iterable
+    {
+        $mm = Length::mm(...);
+        $cup = static fn (float $inside, float $long, ToolKind $kind = ToolKind::Pipe): WallTool => new WallTool('1', 'x', $kind, $mm($inside), $mm($inside + 5), $mm($long));
+        yield 'a rod long enough' => [new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(200)), Need::rod($mm(184)), true];
+        yield 'a rod too short' => [new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(150)), Need::rod($mm(184)), false];
+        yield 'a rod nobody measured' => [new WallTool('1', 'x', ToolKind::Rod), Need::rod($mm(184)), false];
+        yield 'a pipe that takes the bearing in' => [$cup(49, 40), Need::receiver($mm(48), $mm(17)), true];
+        yield 'one too narrow' => [$cup(47, 40), Need::receiver($mm(48), $mm(17)), false];
+        yield 'one too shallow' => [$cup(49, 15), Need::receiver($mm(48), $mm(17)), false];
+        yield 'a plug through the ledge' => [new WallTool('1', 'x', ToolKind::Disc, outside: $mm(35), length: $mm(25)), Need::plug($mm(20), $mm(39.9)), true];
+        yield 'one that stands on the ledge' => [new WallTool('1', 'x', ToolKind::Disc, outside: $mm(42), length: $mm(25)), Need::plug($mm(20), $mm(39.9)), false];
+        yield 'one that falls through the ring' => [new WallTool('1', 'x', ToolKind::Disc, outside: $mm(19), length: $mm(25)), Need::plug($mm(20), $mm(39.9)), false];
+        yield 'a socket serves as a plug' => [$cup(24, 50, ToolKind::ImpactSocket), Need::plug($mm(20), $mm(39.9)), true];
+        yield 'a lever is a lever' => [new WallTool('1', 'x', ToolKind::SealLever), Need::of(ToolKind::SealLever), true];
+        yield 'and no magnet' => [new WallTool('1', 'x', ToolKind::SealLever), Need::of(ToolKind::Magnet), false];
+    }
+
+    #[DataProvider('sized')]
+    public function test_a_tool_serves_only_with_the_sizes_that_matter(WallTool $tool, Need $need, bool $serves): void
+    {
+        self::assertSame($serves, $tool->serves($need));
     }
 
     public function test_fasteners_are_asked_where_they_come_off(): void

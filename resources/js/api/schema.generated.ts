@@ -3234,9 +3234,9 @@ export interface components {
         ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel";
         ToolLine: {
             tool: string;
-            size: string;
+            size: components["schemas"]["Message"] | null;
             have: string | null;
-            stand_in: string | null;
+            stand_in: components["schemas"]["Message"] | null;
             step: components["schemas"]["Message"];
             step_id: string;
         };

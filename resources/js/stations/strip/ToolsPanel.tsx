@@ -15,7 +15,7 @@ export function ToolsPanel({ step }: { step: Step }) {
       <Box as="ul">
         {report.tools.map((line) => (
           <chakra.li
-            key={line.tool + line.size}
+            key={line.tool + (line.size?.text ?? '') + line.step_id}
             display="grid"
             gridTemplateColumns="26px minmax(150px, 1fr) 2fr"
             gap="2"
@@ -28,12 +28,13 @@ export function ToolsPanel({ step }: { step: Step }) {
               <chakra.span fontWeight="600">{line.tool}</chakra.span>
               {line.size && (
                 <chakra.span color="mute" display="block" fontSize="14px">
-                  {line.size}
+                  {say(line.size, units)}
                 </chakra.span>
               )}
             </span>
             <chakra.span fontSize="14.5px">
-              {line.have ?? (line.stand_in ? `Stand-in: ${line.stand_in}.` : 'Nothing stands in: get it first.')}
+              {line.have ??
+                (line.stand_in ? `Stand-in: ${say(line.stand_in, units)}.` : 'Nothing stands in: get it first.')}
               <chakra.span color="mute" display="block" fontSize="14px">
                 for: {say(line.step, units)}
               </chakra.span>
