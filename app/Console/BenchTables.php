@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use CleanRace\Core\Catalogue\BearingTable;
+use CleanRace\Core\Catalogue\NumberIndex;
 use CleanRace\Core\Catalogue\Table;
 use Illuminate\Console\Command;
 
@@ -20,10 +22,19 @@ final class BenchTables extends Command
         is_dir($folder) || mkdir($folder, 0o755, true);
         Table::readyIn(null);
         foreach (Table::names() as $name) {
-            file_put_contents("$folder/$name.php", '<?php return '.var_export(Table::rows($name), true).';', LOCK_EX);
+            self::lay("$folder/$name.php", Table::rows($name));
+        }
+        foreach (['bearings' => BearingTable::byNumber(), 'holes' => BearingTable::byHole(), 'sizes' => BearingTable::bySize(), 'numbers' => NumberIndex::make()] as $name => $index) {
+            self::lay("$folder/index.$name.php", $index);
         }
 
         return self::SUCCESS;
+    }
+
+    /** @param  array<int|string, mixed>  $content */
+    private static function lay(string $file, array $content): void
+    {
+        file_put_contents($file, '<?php return '.var_export($content, true).';', LOCK_EX);
     }
 
     public static function folder(): string

@@ -25,6 +25,7 @@ use CleanRace\Core\Seating\SquareResult;
 use CleanRace\Core\Seating\ToolInput;
 use CleanRace\Core\Sizing\BearingFromCaliper;
 use CleanRace\Core\Sizing\BearingFromCaliperInput;
+use CleanRace\Core\Sizing\CaliperCandidate;
 use CleanRace\Core\Sizing\Fit;
 use CleanRace\Core\Sizing\FitFeel;
 use CleanRace\Core\Sizing\FitInput;
@@ -106,8 +107,9 @@ final class PropertiesTest extends TestCase
             $size = $sizes[$which];
             $read = static fn (float $mm, int $error): Reading => Reading::mm($mm + $error / 1000, Instrument::DigitalCaliper);
             $found = (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput($read($size->bore->mm - 0.004, $a), $read($size->outside->mm - 0.006, $b), $read($size->sealedWidth->mm - 0.06, $c), RingState::Clean));
-            self::assertContains($size->number, array_slice(array_column($found->candidates, 'number'), 0, 2), $size->number);
-            self::assertTrue($found->number === null || $found->number === $size->number, "{$size->number} was called {$found->number}");
+            $called = array_map(static fn (CaliperCandidate $c): array => [$c->number, ...$c->others], $found->candidates);
+            self::assertContains($size->number, array_merge(...array_slice($called, 0, 2)), $size->number);
+            self::assertTrue($found->number === null || in_array($size->number, $called[0], true), "{$size->number} was called {$found->number}");
         });
     }
 

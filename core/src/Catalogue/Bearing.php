@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 
-/** One bearing size: bore d, outside diameter D, width B. */
+/** One bearing size: bore d, outside diameter D, width B. Of a taper the width is that of cone and cup together. */
 final readonly class Bearing
 {
     /** Chamfer where the table has none: a share of the section, within what such bearings have, in mm. */
@@ -14,10 +15,17 @@ final readonly class Bearing
 
     private const CORNER_MOST = 1.1;
 
+    private const THIN = ['67', '68', '69', 'F67', 'F68', 'F69', '638', '38', '718', '719'];
+
+    /**
+     * @param  ?Length  $flange outside of the flange, where the table is sure of it
+     * @param  ?Force  $load basic dynamic load rating, where makers agree on it
+     * @param  ?Force  $staticLoad basic static load rating, likewise
+     */
     public function __construct(
         public string $number,
         public string $series,
-        public string $kind,
+        public BearingKind $kind,
         public string $system,
         public Length $bore,
         public Length $outside,
@@ -25,19 +33,30 @@ final readonly class Bearing
         public Length $sealedWidth,
         public ?Length $tableCorner,
         public int $commonness,
+        public ?Length $flange = null,
+        public ?Force $load = null,
+        public ?Force $staticLoad = null,
     ) {
     }
 
     /** @param  array<string, string>  $row of bearings.csv */
     public static function fromRow(array $row): self
     {
+        $length = static fn (string $mm): ?Length => $mm === '' ? null : Length::mm((float) $mm);
+        $force = static fn (string $kn): ?Force => $kn === '' ? null : Force::newtons(1000 * (float) $kn);
+
         return new self(
-            $row['number'], $row['series'], $row['kind'], $row['system'],
+            $row['number'], $row['series'], BearingKind::from($row['kind']), $row['system'],
             Length::mm((float) $row['bore_mm']), Length::mm((float) $row['outside_mm']),
             Length::mm((float) $row['width_open_mm']), Length::mm((float) $row['width_sealed_mm']),
-            $row['corner_mm'] === '' ? null : Length::mm((float) $row['corner_mm']),
-            (int) $row['commonness'],
+            $length($row['corner_mm']), (int) $row['commonness'], $length($row['flange_mm']), $force($row['load_kn']), $force($row['static_kn']),
         );
+    }
+
+    /** A size that no table holds, as somebody measured it. */
+    public static function measured(BearingKind $kind, Length $bore, Length $outside, Length $width): self
+    {
+        return new self('', '', $kind, 'own', $bore, $outside, $width, $width, null, 0);
     }
 
     /** Some sizes are wider with seals or shields than open. */
@@ -49,19 +68,29 @@ final readonly class Bearing
     /** Radius of the corner of the rings. */
     public function corner(): Length
     {
-        return $this->tableCorner ?? self::usualCorner($this->bore, $this->outside);
+        return $this->tableCorner ?? self::usualCorner($this->bore, $this->outside, $this->openWidth);
     }
 
-    /** What bearings of this section usually have. */
-    public static function usualCorner(Length $bore, Length $outside): Length
+    /** What bearings of this section usually have; never more than a fifth of the width. */
+    public static function usualCorner(Length $bore, Length $outside, ?Length $width = null): Length
     {
-        return Length::mm(min(self::CORNER_MOST, max(self::CORNER_LEAST, 0.05 * ($outside->mm - $bore->mm))));
+        return Length::mm(min(self::CORNER_MOST, max(self::CORNER_LEAST, 0.05 * ($outside->mm - $bore->mm)), ($width->mm ?? INF) / 5));
     }
 
     /** The thin-section series, whose rings are slight for their size. */
     public function isThin(): bool
     {
-        return in_array($this->series, ['68', '69'], true);
+        return in_array($this->series, self::THIN, true);
+    }
+
+    public function hasFlange(): bool
+    {
+        return in_array($this->series[0] ?? '', ['F'], true) || $this->series === 'MF';
+    }
+
+    public function hasRing(): bool
+    {
+        return str_ends_with($this->series, 'NR');
     }
 
     /** "20 × 47 × 14 mm", or the inch sizes in mm. */

@@ -11,18 +11,19 @@ final readonly class Designation
      * @param  string  $number the size part, as the table writes it
      * @param  ?Bearing  $size the sizes, when the table holds them
      * @param  ?float  $boreMm the bore, when only the number's own rule gives it
-     * @param  string  $kind deep_groove, double_row, angular_contact, taper
      * @param  list<Sign>  $signs
      * @param  ?string  $guessed what was taken for what to read it so ("O as 0"), or null when read as it stands
+     * @param  ?string  $piece cone or cup, when the number is that of one half of a taper
      */
     public function __construct(
         public string $number,
         public ?Bearing $size,
         public ?float $boreMm,
-        public string $kind,
+        public BearingKind $kind,
         public array $signs,
         public ?string $guessed,
         public string $reading,
+        public ?string $piece = null,
     ) {
     }
 
@@ -64,11 +65,17 @@ final readonly class Designation
         return array_filter($this->signs, static fn (Sign $sign): bool => $sign->family === $family) !== [];
     }
 
+    /** @return list<string> signs that nobody here knows */
+    public function unknown(): array
+    {
+        return array_values(array_map(static fn (Sign $s): string => $s->sign, array_filter($this->signs, static fn (Sign $s): bool => $s->family === 'unknown')));
+    }
+
     /** The designation written plainly: number and signs. */
     public function written(): string
     {
-        $tail = implode(' ', array_map(static fn (Sign $s): string => $s->sign, $this->signs));
+        $signs = array_filter($this->signs, fn (Sign $s): bool => ! in_array($s->family, ['flange', 'ring_groove_with_ring'], true) || ($this->size?->hasFlange() !== true && $this->size?->hasRing() !== true));
 
-        return trim($this->number.' '.$tail);
+        return trim($this->number.' '.implode(' ', array_map(static fn (Sign $s): string => $s->sign, $signs)));
     }
 }

@@ -18,6 +18,9 @@ final class Table
     /** @var array<string, array<int|string, array<string, string>>> */
     private static array $keyed = [];
 
+    /** @var array<string, array<int|string, mixed>> */
+    private static array $indexed = [];
+
     private static ?string $ready = null;
 
     /** Where the tables lie ready as PHP; null when they are to be read from the CSV. */
@@ -46,6 +49,20 @@ final class Table
     public static function keyed(string $name): array
     {
         return self::$keyed[$name] ??= array_column(self::rows($name), null, 'name');
+    }
+
+    /**
+     * Something found out from a table once and looked up often; laid ready beside the tables it comes from.
+     *
+     * @template T of array<int|string, mixed>
+     *
+     * @param  callable(): T  $make
+     * @return T
+     */
+    public static function index(string $name, callable $make): array
+    {
+        /** @var T */
+        return self::$indexed[$name] ??= self::$ready !== null && is_file(self::$ready."/index.$name.php") ? require self::$ready."/index.$name.php" : $make();
     }
 
     /** @return list<array<string, string>> */

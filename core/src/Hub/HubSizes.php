@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Catalogue\Bearing;
+use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Measure\Length;
@@ -75,7 +76,7 @@ final readonly class HubSizes
         }
 
         return $read ?? $table->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width'))
-            ?? new Bearing('', '', $part->kind->value, 'own', $part->sizes['bore'], $part->sizes['outside'], $part->sizes['width'], $part->sizes['width'], null, 0);
+            ?? Bearing::measured($part->kind === PartKind::DoubleRow ? BearingKind::DoubleRow : BearingKind::DeepGroove, $part->sizes['bore'], $part->sizes['outside'], $part->sizes['width']);
     }
 
     public function bearing(Side $side): Bearing

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Calculator;
-use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\BearingTable;
+use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
@@ -14,6 +14,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use LogicException;
 
 /** C3: which sizes the caliper readings may mean, how likely each is, and the one measurement that splits the first two. */
 #[Calculator('bearing-from-caliper', 'Find a bearing by caliper', 'size', 'Bore, outside and width, some missing.', ['bore_mm' => 20.02, 'outside_mm' => 46.97, 'width_mm' => 13.95, 'state' => 'worn'])]
@@ -21,20 +22,22 @@ final readonly class BearingFromCaliper
 {
     private const KEPT = 8;
 
+    /** Sizes less likely than this many others are not looked at further. */
+    private const WEIGHED = 24;
+
     public function __construct(private Limits $limits, private BearingTable $table = new BearingTable)
     {
     }
 
     public function work(BearingFromCaliperInput $input): BearingFromCaliperResult
     {
-        $misses = [];
-        foreach ($this->table->all() as $size) {
-            $misses[] = [$size, $this->chiSquare($size, $input)];
-        }
-        usort($misses, static fn (array $a, array $b): int => [$a[1], -$a[0]->commonness, $a[0]->number] <=> [$b[1], -$b[0]->commonness, $b[0]->number]);
-        $near = array_values(array_filter($misses, fn (array $miss): bool => $miss[1] <= $this->limits->get('caliper.drop_chi2')));
+        $sizes = Table::index('sizes', BearingTable::bySize(...));
+        $misses = array_map(fn (array $size): float => $this->chiSquare($size, $input), $sizes);
+        $near = array_filter($misses, fn (float $chiSquare): bool => $chiSquare <= $this->limits->get('caliper.drop_chi2'));
         if ($near === []) {
-            return $this->nothing(array_slice($misses, 0, 3));
+            asort($misses);
+
+            return $this->nothing(array_slice($misses, 0, 3, true));
         }
         $candidates = $this->weighed($near);
         $best = $candidates[0];
@@ -55,27 +58,33 @@ final readonly class BearingFromCaliper
                 Figure::of('bore', 'Bore', $best->bore), Figure::of('outside', 'Outside diameter', $best->outside),
                 Figure::of('width', 'Width, sealed', $best->width), Figure::of('probability', 'How sure', $best->probability),
             )
+            ->because(...$best->others === [] ? [] : [Message::of('caliper.also', 'Of just this size there are also {list}: look for a flange, a snap ring, a slanted ball track.', ['list' => implode(', ', array_slice($best->others, 0, 5))])])
             ->settledBy($level === Level::Go || $rival === null ? null : $this->splitter($best, $neighbour ?? $rival, $input))
             ->workedOut($this->working($candidates));
 
         return new BearingFromCaliperResult($level === Level::Go ? $best->number : null, array_slice($candidates, 0, self::KEPT), $verdict);
     }
 
-    /** Σ (distance outside the allowed band / σ)². */
-    private function chiSquare(Bearing $size, BearingFromCaliperInput $input): float
+    /**
+     * Σ (distance outside the allowed band / σ)².
+     *
+     * @param  array{bore: float, outside: float, open: float, closed: float, commonness: int, numbers: non-empty-list<string>}  $size
+     */
+    private function chiSquare(array $size, BearingFromCaliperInput $input): float
     {
         [$small, $large] = match ($input->state) {
             RingState::Clean => [0.0, 0.0],
             RingState::Worn => [$this->limits->get('caliper.worn'), 0.0],
             RingState::Rusty => [$this->limits->get('caliper.rusty'), $this->limits->get('caliper.rusty')],
         };
-        $under = $this->limits->get($size->bore->mm > 50 ? 'caliper.width_under_large' : 'caliper.width_under');
-        $widths = array_unique([$size->openWidth->mm, $size->sealedWidth->mm]);
-        $ring = 0.015;
+        ['bore' => $bore, 'outside' => $outside, 'open' => $open, 'closed' => $closed] = $size;
+        $under = $this->limits->get($bore > 50 ? 'caliper.width_under_large' : 'caliper.width_under');
+        $ring = $this->limits->get('caliper.ring_under');
+        $width = self::miss($input->width, $closed - $under - $large, $closed + $large);
 
-        return self::miss($input->bore, $size->bore->mm - $ring - $large, $size->bore->mm + $small)
-            + self::miss($input->outside, $size->outside->mm - $ring - $small, $size->outside->mm + $large)
-            + min(array_map(static fn (float $w): float => self::miss($input->width, $w - $under - $large, $w + $large), $widths));
+        return self::miss($input->bore, $bore - $ring - $large, $bore + $small)
+            + self::miss($input->outside, $outside - $ring - $small, $outside + $large)
+            + ($open === $closed ? $width : min($width, self::miss($input->width, $open - $under - $large, $open + $large)));
     }
 
     private static function miss(?Reading $reading, float $low, float $high): float
@@ -89,17 +98,32 @@ final readonly class BearingFromCaliper
     }
 
     /**
-     * @param  non-empty-list<array{Bearing, float}>  $near
+     * @param  non-empty-array<int, float>  $near χ² of the sizes that are left
      * @return non-empty-list<CaliperCandidate>
      */
     private function weighed(array $near): array
     {
-        $weights = array_map(static fn (array $miss): float => exp(-$miss[1] / 2) * $miss[0]->commonness, $near);
+        $sizes = Table::index('sizes', BearingTable::bySize(...));
+        $weights = [];
+        foreach ($near as $i => $chiSquare) {
+            $weights[$i] = exp(-$chiSquare / 2) * $sizes[$i]['commonness'];
+        }
+        arsort($weights);
         $sum = array_sum($weights);
-        $candidates = array_map(static fn (array $miss, float $w): CaliperCandidate => CaliperCandidate::of($miss[0], $miss[1], $w / $sum), $near, $weights);
-        usort($candidates, static fn (CaliperCandidate $a, CaliperCandidate $b): int => $b->probability->share <=> $a->probability->share);
+        $candidates = [];
+        foreach (array_slice($weights, 0, self::WEIGHED, true) as $i => $weight) {
+            $candidates[] = $this->candidate($i, $near[$i], $weight / $sum);
+        }
 
         return $candidates;
+    }
+
+    private function candidate(int $at, float $chiSquare, float $probability): CaliperCandidate
+    {
+        $numbers = Table::index('sizes', BearingTable::bySize(...))[$at]['numbers'];
+        $bearing = $this->table->find($numbers[0]) ?? throw new LogicException('The table lost '.$numbers[0]);
+
+        return CaliperCandidate::of($bearing, array_slice($numbers, 1), $chiSquare, $probability);
     }
 
     /** @param  list<CaliperCandidate>  $candidates */
@@ -140,10 +164,10 @@ final readonly class BearingFromCaliper
         return $working;
     }
 
-    /** @param  list<array{Bearing, float}>  $nearest */
+    /** @param  array<int, float>  $nearest χ² of the sizes that come closest */
     private function nothing(array $nearest): BearingFromCaliperResult
     {
-        $candidates = array_map(static fn (array $miss): CaliperCandidate => CaliperCandidate::of($miss[0], $miss[1], 0.0), $nearest);
+        $candidates = array_map(fn (int $at, float $chiSquare): CaliperCandidate => $this->candidate($at, $chiSquare, 0.0), array_keys($nearest), $nearest);
         $verdict = Verdict::care(
             Message::of('caliper.none', 'No size in the table fits'),
             Message::of('caliper.none.say', 'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the axle.', ['list' => implode(', ', array_column($candidates, 'number'))]),

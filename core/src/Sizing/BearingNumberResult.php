@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing;
 
+use CleanRace\Core\Catalogue\CounterWords;
 use CleanRace\Core\Catalogue\Designation;
 use CleanRace\Core\Catalogue\Sign;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Verdict\Verdict;
 
-/** Sizes are null where the table does not hold them; seals are null where the signs do not settle it. */
+/** Sizes are null where neither the table nor the number holds them; seals are null where the signs do not settle it. */
 final readonly class BearingNumberResult
 {
-    /** @param  list<Sign>  $signs */
+    /**
+     * @param  list<Sign>  $signs
+     * @param  string  $askFor what to say at the counter
+     * @param  list<NumberCandidate>  $candidates other ways to read it, the likeliest first
+     * @param  list<Substitute>  $substitutes what may stand in for it, then what may not
+     * @param  ?Verdict  $inThisHub null when nothing was said of the hub
+     */
     private function __construct(
         public string $number,
         public string $kind,
@@ -23,17 +30,24 @@ final readonly class BearingNumberResult
         public string $clearance,
         public array $signs,
         public string $askFor,
+        public array $candidates,
+        public array $substitutes,
+        public ?Verdict $inThisHub,
         public Verdict $verdict,
     ) {
     }
 
-    public static function of(Designation $read, string $askFor, Verdict $verdict): self
+    /**
+     * @param  list<NumberCandidate>  $candidates
+     * @param  list<Substitute>  $substitutes
+     */
+    public static function of(Designation $read, array $candidates, array $substitutes, ?Verdict $inThisHub, Verdict $verdict): self
     {
         return new self(
-            $read->number, $read->kind,
+            $read->number, $read->kind->value,
             $read->boreMm === null ? null : Length::mm($read->boreMm),
             $read->size?->outside, $read->size?->width($read->isClosed()),
-            $read->seals(), $read->clearance(), $read->signs, $askFor, $verdict,
+            $read->seals(), $read->clearance(), $read->signs, CounterWords::of($read), $candidates, $substitutes, $inThisHub, $verdict,
         );
     }
 }

@@ -80,7 +80,7 @@ final readonly class Finder
     {
         $number = $bench->notebook->text(Places::number($side));
         try {
-            return $number === null ? null : (new BearingNumber)->work(new BearingNumberInput($number));
+            return $number === null ? null : (new BearingNumber($this->limits))->work(new BearingNumberInput($number));
         } catch (Nonsense) {
             return null;
         }

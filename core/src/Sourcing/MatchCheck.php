@@ -6,12 +6,12 @@ namespace CleanRace\Core\Sourcing;
 
 use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Catalogue\Bearing;
+use CleanRace\Core\Catalogue\CounterWords;
 use CleanRace\Core\Catalogue\Designation;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
-use CleanRace\Core\Sizing\BearingNumber;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
@@ -49,7 +49,7 @@ final readonly class MatchCheck
             Level::Care => Verdict::care(Message::of('match.differs', 'Nearly the same'), Message::of('match.differs.say', 'It goes in, but differs in: {what}.', ['what' => $differ]))
                 ->next(Message::of('match.differs.next', 'Decide whether that matters here, and say so on the card.')),
             Level::Stop => Verdict::stop(Message::of('match.wrong', 'Not the same bearing'), Message::of('match.wrong.say', 'It differs in: {what}. Do not press it in.', ['what' => $differ]))
-                ->next(Message::of('match.wrong.next', 'Take both back to the counter. Ask for: {words}.', ['words' => BearingNumber::counterWords($old)])),
+                ->next(Message::of('match.wrong.next', 'Take both back to the counter. Ask for: {words}.', ['words' => CounterWords::of($old)])),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
+use CleanRace\Core\Catalogue\CounterWords;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Panel;
@@ -15,7 +16,6 @@ use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Sizing\BearingNumber;
 use CleanRace\Core\Sizing\Findings;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
@@ -72,7 +72,7 @@ final readonly class Source
     private function words(Bench $bench, Side $side): string
     {
         try {
-            return BearingNumber::counterWords($this->reader->read($bench->notebook->text(Places::number($side)) ?? $bench->notebook->text(Places::number(Side::Left)) ?? ''));
+            return CounterWords::of($this->reader->read($bench->notebook->text(Places::number($side)) ?? $bench->notebook->text(Places::number(Side::Left)) ?? ''));
         } catch (Nonsense) {
             return 'Size not known yet: read the number, or caliper it';
         }

@@ -26,7 +26,7 @@ final class DesignationReaderTest extends TestCase
         yield 'suffix run on, three digits' => ['6082RS', '608', 'deep_groove', 8];
         yield 'five digits metric' => ['16004', '16004', 'deep_groove', 20];
         yield 'four digits inch' => ['1604', '1604', 'deep_groove', 9.525];
-        yield 'four digits double row' => ['3204', '3204', 'double_row', 20];
+        yield 'four digits double row' => ['3204', '3204', 'double_row_angular', 20];
         yield 'five digits taper' => ['32004', '32004', 'taper', 20];
         yield 'taper' => ['30204', '30204', 'taper', 20];
         yield '623 alone is bore 3' => ['623', '623', 'deep_groove', 3];
@@ -53,7 +53,7 @@ final class DesignationReaderTest extends TestCase
     public function test_reads_the_number(string $typed, string $number, string $kind, ?float $bore): void
     {
         $read = (new DesignationReader)->read($typed);
-        self::assertSame([$number, $kind], [$read->number, $read->kind]);
+        self::assertSame([$number, $kind], [$read->number, $read->kind->value]);
         self::assertEqualsWithDelta($bore, $read->boreMm, 1e-6);
     }
 
@@ -104,7 +104,7 @@ final class DesignationReaderTest extends TestCase
 
     public function test_what_was_guessed_is_said(): void
     {
-        self::assertSame('O as 0, I as 1', (new DesignationReader)->read('62O4')->guessed);
+        self::assertSame('O as 0', (new DesignationReader)->read('62O4')->guessed);
         self::assertNull((new DesignationReader)->read('6204')->guessed);
     }
 

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Catalogue;
 
-use CleanRace\Core\Catalogue\Bearing;
-use CleanRace\Core\Catalogue\BearingTable;
-use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Catalogue\Tolerances;
@@ -15,145 +12,12 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Limits;
 use OutOfBoundsException;
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
 
 /** Every table from a second direction: values typed independently, and the rules that such tables follow. */
 final class TablesTest extends TestCase
 {
-    private const SERIES = ['68', '69', '60', '62', '63'];
-
-    /** @return iterable<string, array{string, float, float, float}> */
-    public static function known(): iterable
-    {
-        yield '608' => ['608', 8, 22, 7];
-        yield '6000' => ['6000', 10, 26, 8];
-        yield '6001' => ['6001', 12, 28, 8];
-        yield '6002' => ['6002', 15, 32, 9];
-        yield '6003' => ['6003', 17, 35, 10];
-        yield '6004' => ['6004', 20, 42, 12];
-        yield '6005' => ['6005', 25, 47, 12];
-        yield '6006' => ['6006', 30, 55, 13];
-        yield '6012' => ['6012', 60, 95, 18];
-        yield '6200' => ['6200', 10, 30, 9];
-        yield '6201' => ['6201', 12, 32, 10];
-        yield '6202' => ['6202', 15, 35, 11];
-        yield '6203' => ['6203', 17, 40, 12];
-        yield '6204' => ['6204', 20, 47, 14];
-        yield '6205' => ['6205', 25, 52, 15];
-        yield '6206' => ['6206', 30, 62, 16];
-        yield '6212' => ['6212', 60, 110, 22];
-        yield '62/22' => ['62/22', 22, 50, 14];
-        yield '6300' => ['6300', 10, 35, 11];
-        yield '6301' => ['6301', 12, 37, 12];
-        yield '6302' => ['6302', 15, 42, 13];
-        yield '6303' => ['6303', 17, 47, 14];
-        yield '6305' => ['6305', 25, 62, 17];
-        yield '63/28' => ['63/28', 28, 68, 18];
-        yield '6312' => ['6312', 60, 130, 31];
-        yield '6802' => ['6802', 15, 24, 5];
-        yield '6805' => ['6805', 25, 37, 7];
-        yield '6902' => ['6902', 15, 28, 7];
-        yield '6903' => ['6903', 17, 30, 7];
-        yield '6908' => ['6908', 40, 62, 12];
-        yield 'R8 open' => ['R8', 12.7, 28.575, 6.35];
-        yield 'R12 open' => ['R12', 19.05, 41.275, 7.9375];
-        yield '1616' => ['1616', 12.7, 28.575, 9.525];
-        yield '1623' => ['1623', 15.875, 34.925, 11.1125];
-        yield '1641' => ['1641', 25.4, 50.8, 14.2875];
-    }
-
-    #[DataProvider('known')]
-    public function test_sizes_typed_independently(string $number, float $bore, float $outside, float $width): void
-    {
-        $size = (new BearingTable)->find($number);
-        self::assertNotNull($size);
-        self::assertEqualsWithDelta([$bore, $outside, $width], [$size->bore->mm, $size->outside->mm, $size->openWidth->mm], 1e-3);
-    }
-
-    public function test_no_number_and_no_metric_size_stands_twice(): void
-    {
-        $sizes = (new BearingTable)->all();
-        $metric = array_map(static fn (Bearing $b): string => $b->sizes(false), array_filter($sizes, static fn (Bearing $b): bool => $b->system === 'metric'));
-        self::assertSame(count(Table::rows('bearings')), count($sizes));
-        self::assertSame($metric, array_unique($metric));
-    }
-
-    public function test_every_row_decodes_to_the_sizes_it_says(): void
-    {
-        $reader = new DesignationReader;
-        foreach ((new BearingTable)->all() as $size) {
-            self::assertSame($size, $reader->read($size->number)->size, $size->number);
-            self::assertSame($size, $reader->read($size->number.' 2RS')->size, $size->number);
-        }
-    }
-
-    public function test_within_a_series_sizes_grow_with_the_bore(): void
-    {
-        foreach ([...self::SERIES, 'R'] as $series) {
-            $rows = array_values(array_filter((new BearingTable)->all(), static fn (Bearing $b): bool => $b->series === $series && ! str_ends_with($b->number, 'A')));
-            usort($rows, static fn (Bearing $a, Bearing $b): int => $a->bore->mm <=> $b->bore->mm);
-            for ($i = 1; $i < count($rows); $i++) {
-                self::assertGreaterThan($rows[$i - 1]->outside->mm, $rows[$i]->outside->mm, $rows[$i]->number);
-                self::assertGreaterThanOrEqual($rows[$i - 1]->openWidth->mm, $rows[$i]->openWidth->mm, $rows[$i]->number);
-            }
-        }
-    }
-
-    public function test_for_one_bore_the_series_stand_in_their_order(): void
-    {
-        $by = [];
-        foreach ((new BearingTable)->all() as $size) {
-            if ($size->system === 'metric') {
-                $by[(string) $size->bore->mm][] = $size;
-            }
-        }
-        foreach ($by as $bore => $sizes) {
-            $known = array_filter($sizes, static fn (Bearing $b): bool => in_array($b->series, self::SERIES, true));
-            usort($known, static fn (Bearing $a, Bearing $b): int => array_search($a->series, self::SERIES, true) <=> array_search($b->series, self::SERIES, true));
-            $outsides = array_map(static fn (Bearing $b): float => $b->outside->mm, $known);
-            $sorted = $outsides;
-            sort($sorted);
-            self::assertSame($sorted, $outsides, "bore $bore");
-        }
-    }
-
-    /** The diameter series fixes the section: D = d + f·d^0.9, f by the series (the standard's own rule for larger bores). */
-    public function test_sections_follow_the_diameter_series(): void
-    {
-        $f = ['68' => 0.62, '69' => 0.84, '60' => 1.12, '62' => 1.48, '63' => 1.92];
-        foreach ((new BearingTable)->all() as $size) {
-            if (isset($f[$size->series]) && $size->bore->mm >= 20) {
-                $expected = $size->bore->mm + $f[$size->series] * $size->bore->mm ** 0.9;
-                self::assertEqualsWithDelta(1.0, $size->outside->mm / $expected, 0.15, $size->number);
-            }
-        }
-    }
-
-    public function test_a_ring_is_wider_than_its_balls_and_not_wider_than_its_bearing_is_high(): void
-    {
-        foreach ((new BearingTable)->all() as $size) {
-            self::assertGreaterThanOrEqual($size->openWidth->mm, $size->sealedWidth->mm, $size->number);
-            self::assertGreaterThan(0.3 * ($size->outside->mm - $size->bore->mm), $size->openWidth->mm, $size->number);
-            self::assertLessThan($size->outside->mm, $size->sealedWidth->mm, $size->number);
-            self::assertGreaterThan(0, $size->corner()->mm);
-            self::assertLessThan($size->openWidth->mm / 2, $size->corner()->mm, $size->number);
-        }
-    }
-
-    public function test_inch_sizes_are_fractions_of_an_inch(): void
-    {
-        foreach ((new BearingTable)->all() as $size) {
-            if ($size->system === 'inch') {
-                foreach ([$size->bore, $size->outside] as $length) {
-                    $sixtyFourths = $length->mm / 25.4 * 64;
-                    self::assertEqualsWithDelta(round($sixtyFourths), $sixtyFourths, 0.01, $size->number);
-                }
-            }
-        }
-    }
-
     /** Every class of one grade is equally wide in one range: that is what the grade means. */
     public function test_fits_of_one_grade_have_one_width(): void
     {

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+/** How the hub is used: what decides its seals, its grease and whether a bearing without a cage may go in. */
+enum HubUse: string
+{
+    case FastWheel = 'fast_wheel';
+    case SlowWheel = 'slow_wheel';
+    case Blade = 'blade';
+    case Pivot = 'pivot';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::FastWheel => 'Wheel at speed',
+            self::SlowWheel => 'Slow wheel',
+            self::Blade => 'Blade spindle',
+            self::Pivot => 'Pivot that only rocks',
+        };
+    }
+}

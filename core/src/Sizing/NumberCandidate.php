@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Catalogue\Designation;
+
+/** One way in which a stamped number can be read. */
+final readonly class NumberCandidate
+{
+    private function __construct(public string $written, public string $reading, public ?string $sizes, public ?string $guessed)
+    {
+    }
+
+    public static function of(Designation $read): self
+    {
+        return new self($read->written(), $read->kind->label().', '.$read->reading, $read->size?->sizes($read->isClosed()), $read->guessed);
+    }
+}
