@@ -19,7 +19,7 @@ use ReflectionParameter;
 final readonly class CalculatorField
 {
     /**
-     * @param  string  $kind length, reading, temperature, force, pressure, clock, text, yes_no, choice, choices or list
+     * @param  string  $kind length, reading, temperature, force, pressure, clock, text, count, yes_no, choice, choices or list
      * @param  list<string>  $options values of a choice
      * @param  list<CalculatorField>  $of fields of each item of a list
      */
@@ -47,6 +47,7 @@ final readonly class CalculatorField
             $type === Pressure::class => 'pressure',
             $type === Clock::class => 'clock',
             $type === 'bool' => 'yes_no',
+            $type === 'int' => 'count',
             $type === 'array' => $enum === null ? 'list' : 'choices',
             $enum !== null => 'choice',
             default => 'text',

@@ -103,6 +103,7 @@ final class InputReader
             $type === Pressure::class => $this->within($field, Pressure::megapascals(self::number($given)), false),
             $type === Clock::class => Clock::read(is_scalar($given) ? (string) $given : throw new Nonsense('Say an hour of the clock, such as 12 or 1:30.')),
             $type === 'bool' => is_bool($given) ? $given : throw new Nonsense('Say true or false.'),
+            $type === 'int' => self::whole($field, $given),
             $type === 'string' => is_string($given) || is_int($given) || is_float($given) ? trim((string) $given) : throw new Nonsense('Give it as text.'),
             $type === 'array' => $this->list($field, $given, $path),
             is_a($type, BackedEnum::class, true) => self::oneOf($type, $given),
@@ -179,6 +180,16 @@ final class InputReader
     private static function number(mixed $given): float
     {
         return is_numeric($given) ? (float) $given : throw new Nonsense('Give a number.');
+    }
+
+    private static function whole(Field $field, mixed $given): int
+    {
+        $number = filter_var($given, FILTER_VALIDATE_INT);
+        if ($number === false || is_bool($given) || $number < ($field->least ?? $number) || $number > ($field->most ?? $number)) {
+            throw new Nonsense($field->least === null || $field->most === null ? 'Give a whole number.' : "Give a whole number from $field->least to $field->most.");
+        }
+
+        return $number;
     }
 
     /**

@@ -39,6 +39,7 @@ final class InputSchemas
             'temperature', 'force', 'pressure' => ['type' => 'number'],
             'clock' => ['type' => ['string', 'number'], 'examples' => ['12', '1:30']],
             'yes_no' => ['type' => 'boolean'],
+            'count' => ['type' => 'integer'],
             'choice' => ['type' => 'string', 'enum' => $field->options],
             'choices' => ['type' => 'array', 'items' => ['type' => 'string', 'enum' => $field->options]],
             'list' => ['type' => 'array', 'items' => self::ofCalculator($field->of)],

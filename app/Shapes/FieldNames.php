@@ -7,11 +7,13 @@ namespace App\Shapes;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Mass;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Measure\TemperatureRise;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Measure\Volume;
 use Illuminate\Support\Str;
 
 /** How a property of the core is called outside: snake_case, with the unit at the end. */
@@ -19,7 +21,7 @@ final class FieldNames
 {
     private const UNITS = [
         Length::class => 'mm', Reading::class => 'mm', Force::class => 'n', Torque::class => 'nm', Temperature::class => 'c',
-        TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg',
+        TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg', Mass::class => 'g', Volume::class => 'cm3',
     ];
 
     public static function of(string $property, ?string $type): string

@@ -78,7 +78,7 @@ final class PropertiesTest extends TestCase
     public function test_force_is_proportional_to_what_presses_and_never_negative(): void
     {
         $this->limitTo(80)->forAll(Generators::choose(0, 60), Generators::choose(50, 90), Generators::elements(...Material::cases()))->then(function (int $um, int $hub, Material $material): void {
-            $force = static fn (float $mm) => (new PressForce(Limits::standard()))->work(new PressForceInput(Length::mm(20), Length::mm(47), Length::mm(14), Length::mm($hub), Length::mm($mm), material: $material));
+            $force = static fn (float $mm) => (new PressForce(Limits::standard()))->work(new PressForceInput(Length::mm(20), Length::mm(47), Length::mm(14), Length::mm($mm), Length::mm($hub), material: $material));
             $one = $force(0.005 + $um / 1000);
             $two = $force(0.005 + 2 * $um / 1000);
             self::assertGreaterThanOrEqual(0, $one->force->newtons);

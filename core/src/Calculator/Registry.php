@@ -10,15 +10,26 @@ use CleanRace\Core\Seating\Home;
 use CleanRace\Core\Seating\SecondBearing;
 use CleanRace\Core\Seating\SleeveLength;
 use CleanRace\Core\Seating\Square;
+use CleanRace\Core\Sizing\BallFinder;
 use CleanRace\Core\Sizing\BearingFromCaliper;
 use CleanRace\Core\Sizing\BearingNumber;
 use CleanRace\Core\Sizing\BoreSurvey;
 use CleanRace\Core\Sizing\ClearanceLeft;
 use CleanRace\Core\Sizing\Fit;
+use CleanRace\Core\Sizing\Grease;
 use CleanRace\Core\Sizing\Heat;
 use CleanRace\Core\Sizing\LengthReading;
+use CleanRace\Core\Sizing\ORingFinder;
+use CleanRace\Core\Sizing\PressFit;
 use CleanRace\Core\Sizing\PressForce;
+use CleanRace\Core\Sizing\Question;
+use CleanRace\Core\Sizing\RingHeat;
+use CleanRace\Core\Sizing\SealFinder;
+use CleanRace\Core\Sizing\ShaftFit;
 use CleanRace\Core\Sizing\SlidingFit;
+use CleanRace\Core\Sizing\SnapRingFinder;
+use CleanRace\Core\Sizing\SplitPinFinder;
+use CleanRace\Core\Sizing\TaperSet;
 use CleanRace\Core\Sourcing\MatchCheck;
 use ReflectionClass;
 
@@ -27,16 +38,27 @@ final class Registry
 {
     /** @var array<string, class-string> in the order of the work */
     private const CALCULATORS = [
+        'question' => Question::class,
         'length' => LengthReading::class,
         'rock-check' => RockCheck::class,
         'bearing-number' => BearingNumber::class,
         'bearing-from-caliper' => BearingFromCaliper::class,
+        'taper-set' => TaperSet::class,
+        'seal' => SealFinder::class,
+        'snap-ring' => SnapRingFinder::class,
+        'balls' => BallFinder::class,
+        'split-pin' => SplitPinFinder::class,
+        'o-ring' => ORingFinder::class,
         'bore-survey' => BoreSurvey::class,
+        'press-fit' => PressFit::class,
         'fit' => Fit::class,
+        'shaft-fit' => ShaftFit::class,
         'sliding-fit' => SlidingFit::class,
         'heat' => Heat::class,
+        'ring-heat' => RingHeat::class,
         'press-force' => PressForce::class,
         'clearance-left' => ClearanceLeft::class,
+        'grease' => Grease::class,
         'match-check' => MatchCheck::class,
         'driver' => DriverChoice::class,
         'square' => Square::class,

@@ -95,7 +95,7 @@ final class BearingTable
 
             return [
                 'bore' => (float) $rows[0]['bore_mm'], 'outside' => (float) $rows[0]['outside_mm'], 'open' => (float) $rows[0]['width_open_mm'],
-                'closed' => (float) $rows[0]['width_sealed_mm'], 'commonness' => (int) $rows[0]['commonness'], 'numbers' => array_column($rows, 'number'),
+                'closed' => (float) $rows[0]['width_sealed_mm'], 'commonness' => (int) $rows[0]['commonness'], 'numbers' => array_map(static fn (array $row): string => $row['number'], $rows),
             ];
         }, array_values($sizes));
     }

@@ -177,7 +177,10 @@ final readonly class DesignationReader
      */
     private function withSigns(?Bearing $size, array $signs): ?Bearing
     {
-        foreach ($size === null ? [] : $signs as $sign) {
+        if ($size === null) {
+            return null;
+        }
+        foreach ($signs as $sign) {
             $size = match ($sign->family) {
                 'flange' => $size->hasFlange() ? $size : $this->table->find('F'.$size->number) ?? $size,
                 'ring_groove_with_ring' => $size->hasRing() ? $size : $this->table->find($size->number.'NR') ?? $size,

@@ -18,9 +18,7 @@ final readonly class Tolerances
      */
     public function outside(Length $nominal): Estimate
     {
-        $lower = self::row('ring_tolerances', ['ring' => 'outside'], 'over_mm', 'upto_mm', $nominal)['lower_um'] / 1000;
-
-        return new Estimate($nominal->mm + $lower / 2, abs($lower) / 2 / sqrt(3));
+        return self::middle($nominal, $this->outsideBand($nominal));
     }
 
     /**
@@ -30,9 +28,45 @@ final readonly class Tolerances
      */
     public function bore(Length $nominal): Estimate
     {
-        $lower = self::row('ring_tolerances', ['ring' => 'bore'], 'over_mm', 'upto_mm', $nominal)['lower_um'] / 1000;
+        return self::middle($nominal, $this->boreBand($nominal));
+    }
 
-        return new Estimate($nominal->mm + $lower / 2, abs($lower) / 2 / sqrt(3));
+    /**
+     * Deviations that the standard allows an outer ring, least and most, in mm.
+     *
+     * @return array{float, float}
+     *
+     * @throws Nonsense when the standard's table does not reach that far
+     */
+    public function outsideBand(Length $nominal): array
+    {
+        return [self::row('ring_tolerances', ['ring' => 'outside'], 'over_mm', 'upto_mm', $nominal)['lower_um'] / 1000, 0.0];
+    }
+
+    /**
+     * Deviations that the standard allows the bore of an inner ring, least and most, in mm.
+     *
+     * @return array{float, float}
+     *
+     * @throws Nonsense when the standard's table does not reach that far
+     */
+    public function boreBand(Length $nominal): array
+    {
+        return [self::row('ring_tolerances', ['ring' => 'bore'], 'over_mm', 'upto_mm', $nominal)['lower_um'] / 1000, 0.0];
+    }
+
+    /**
+     * Deviations of a hole or shaft class, least and most, in mm.
+     *
+     * @return array{float, float}
+     *
+     * @throws Nonsense when the standard's table does not reach that far
+     */
+    public function classBand(Length $nominal, string $class): array
+    {
+        $row = self::row('fits', ['class' => $class], 'over_mm', 'upto_mm', $nominal);
+
+        return [$row['lower_um'] / 1000, $row['upper_um'] / 1000];
     }
 
     /**
@@ -44,10 +78,23 @@ final readonly class Tolerances
      */
     public function nominalInterference(Length $outside, string $class): array
     {
-        $ring = self::row('ring_tolerances', ['ring' => 'outside'], 'over_mm', 'upto_mm', $outside);
-        $hole = self::row('fits', ['class' => $class], 'over_mm', 'upto_mm', $outside);
+        [$holeLow, $holeHigh] = $this->classBand($outside, $class);
 
-        return [($ring['lower_um'] - $hole['upper_um']) / 1000, -$hole['lower_um'] / 1000];
+        return [$this->outsideBand($outside)[0] - $holeHigh, -$holeLow];
+    }
+
+    /**
+     * The interference that a shaft class gives in a ring of normal class, least and most, in mm.
+     *
+     * @return array{float, float}
+     *
+     * @throws Nonsense when the table does not reach that far
+     */
+    public function nominalShaftInterference(Length $bore, string $class): array
+    {
+        [$shaftLow, $shaftHigh] = $this->classBand($bore, $class);
+
+        return [$shaftLow, $shaftHigh - $this->boreBand($bore)[0]];
     }
 
     /**
@@ -62,6 +109,12 @@ final readonly class Tolerances
         $row = self::row('clearances', ['class' => $class], 'over_bore_mm', 'upto_bore_mm', $bore);
 
         return [$row['least_um'] / 1000, $row['most_um'] / 1000];
+    }
+
+    /** @param  array{float, float}  $band */
+    private static function middle(Length $nominal, array $band): Estimate
+    {
+        return new Estimate($nominal->mm + ($band[0] + $band[1]) / 2, ($band[1] - $band[0]) / 2 / sqrt(3));
     }
 
     /**

@@ -47,13 +47,13 @@ final readonly class TypedNumber
     /** What stands behind the first so many characters, separators and all. */
     public function behind(int $count): string
     {
-        return $count === 0 ? $this->text : substr($this->text, $this->ends[$count - 1]);
+        return $count === 0 ? $this->text : substr($this->text, $this->ends[$count - 1] ?? 0);
     }
 
     /** Whether something stands between two of these characters. */
     public function isParted(int $from, int $to): bool
     {
-        return $to > $from && $to - 1 - $from !== $this->ends[$to - 1] - $this->ends[$from];
+        return $to > $from && $to - 1 - $from !== ($this->ends[$to - 1] ?? 0) - ($this->ends[$from] ?? 0);
     }
 
     /** How many letters stand before the first digit. */

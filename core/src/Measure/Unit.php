@@ -15,6 +15,8 @@ enum Unit: string
     case Kelvin = 'k';
     case Megapascal = 'mpa';
     case Share = 'share';
+    case Gram = 'g';
+    case CubicCentimetre = 'cm3';
     case Count = 'count';
 
     /** What stands after the number when a person reads it. */
@@ -29,6 +31,8 @@ enum Unit: string
             self::Kelvin => 'K',
             self::Megapascal => 'MPa',
             self::Share => '%',
+            self::Gram => 'g',
+            self::CubicCentimetre => 'cm³',
             self::Count => '',
         };
     }

@@ -110,12 +110,9 @@ final readonly class BearingFromCaliper
         }
         arsort($weights);
         $sum = array_sum($weights);
-        $candidates = [];
-        foreach (array_slice($weights, 0, self::WEIGHED, true) as $i => $weight) {
-            $candidates[] = $this->candidate($i, $near[$i], $weight / $sum);
-        }
+        $kept = array_slice($weights, 0, self::WEIGHED, true);
 
-        return $candidates;
+        return array_map(fn (int $i, float $weight): CaliperCandidate => $this->candidate($i, $near[$i], $weight / $sum), array_keys($kept), $kept) ?: throw new LogicException('Nothing to weigh.');
     }
 
     private function candidate(int $at, float $chiSquare, float $probability): CaliperCandidate

@@ -9,13 +9,13 @@ use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
+use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
-use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C5: mean, ovality and taper of a bore, each with how sure it is, and the pattern of wear they show. */
-#[Calculator('bore-survey', 'Survey a bore', 'size', 'Diameters at two depths and three clock directions.', ['readings' => [
+/** C5: mean, ovality and taper of a wall, each with how sure it is, and the pattern of wear that readings and looks show. */
+#[Calculator('bore-survey', 'Survey a bore, shaft or seal track', 'size', 'Diameters at up to three depths and three clock directions.', ['readings' => [
     ['depth' => 'lip', 'clock' => '12', 'diameter_mm' => 46.98], ['depth' => 'lip', 'clock' => '2', 'diameter_mm' => 46.98], ['depth' => 'lip', 'clock' => '4', 'diameter_mm' => 46.99],
     ['depth' => 'bottom', 'clock' => '12', 'diameter_mm' => 46.98], ['depth' => 'bottom', 'clock' => '2', 'diameter_mm' => 46.97], ['depth' => 'bottom', 'clock' => '4', 'diameter_mm' => 46.98],
 ]])]
@@ -40,13 +40,18 @@ final readonly class BoreSurvey
         $taper = isset($byDepth['lip'], $byDepth['bottom'])
             ? new Estimate(self::mean($byDepth['lip']) - self::mean($byDepth['bottom']), $sigma * sqrt(1 / count($byDepth['lip']) + 1 / count($byDepth['bottom'])))
             : null;
+        $means = array_map(self::mean(...), $byDepth);
+        $step = count($means) < 2 ? null : new Estimate(max($means) - min($means), $sigma * sqrt(2 / max(1, min([9, ...array_map(count(...), array_values($byDepth))]))));
+        $pattern = (new WearPattern($this->limits))->of($input, $mean, $ovality, $taper, $step);
 
         return new BoreSurveyResult(
             $mean,
             $ovality === null ? null : Length::mm($ovality->mean),
             $taper === null ? null : Length::mm($taper->mean),
-            $this->pattern($ovality, $taper),
-            $this->verdict($mean, $ovality, $taper, count($values), $input->feel),
+            $step === null ? null : Length::mm($step->mean),
+            $pattern,
+            array_map(static fn (BoreReading $r): WallPatch => new WallPatch($r->depth, $r->clock, $r->diameter->value, Length::mm($r->diameter->value->mm - $mean->value->mm)), $input->readings),
+            $this->verdict($input, $mean, $ovality, $taper, $step, $pattern),
         );
     }
 
@@ -80,46 +85,42 @@ final readonly class BoreSurvey
         return $odds * $inside / ($odds * $inside + 1 - $inside);
     }
 
-    private function pattern(?Estimate $ovality, ?Estimate $taper): ?string
+    /** The worse of round and straight, with what was seen. */
+    private function level(BoreSurveyInput $input, ?Estimate $ovality, ?Estimate $taper, ?Estimate $step, ?string $pattern): Level
     {
-        return match (true) {
-            $ovality !== null && $ovality->mean > $this->limits->get('survey.ovality') => 'oval',
-            $taper !== null && $taper->mean > $this->limits->get('survey.bellmouth') => 'mouth_opened',
-            $taper !== null && $taper->mean < -$this->limits->get('survey.bellmouth') => 'worn_inside',
-            default => null,
-        };
+        [$round, $straight] = (new WearPattern($this->limits))->bounds($input->wall);
+        $pOval = $ovality?->probabilityAtMost($round) ?? 1.0;
+        $along = $input->wall === SurveyedWall::Bore ? $taper : $step;
+        $pAlong = $along === null ? 1.0 : $along->probabilityAtMost($straight) - $along->probabilityAtMost(-$straight);
+        $inside = $this->afterFeel(min($pOval, $pAlong), $input->feel);
+        $sign = ($ovality !== null && $ovality->mean - $ovality->spread() > $round) || ($along !== null && abs($along->mean) - $along->spread() > $straight);
+        $level = $this->limits->level($inside, $inside, $sign);
+
+        return $pattern !== null || array_filter($input->look, static fn (WallLook $l): bool => $l->speaksAgainst()) !== [] ? $level->worse(Level::Care) : $level;
     }
 
-    private function verdict(Reading $mean, ?Estimate $ovality, ?Estimate $taper, int $count, ?FitFeel $feel): Verdict
+    private function verdict(BoreSurveyInput $input, Reading $mean, ?Estimate $ovality, ?Estimate $taper, ?Estimate $step, ?string $pattern): Verdict
     {
-        $round = $this->limits->get('survey.ovality');
-        $straight = $this->limits->get('survey.bellmouth');
-        $pOval = $ovality?->probabilityAtMost($round) ?? 1.0;
-        $pTaper = $taper === null ? 1.0 : $taper->probabilityAtMost($straight) - $taper->probabilityAtMost(-$straight);
-        $inside = $this->afterFeel(min($pOval, $pTaper), $feel);
-        $sign = ($ovality !== null && $ovality->mean - $ovality->spread() > $round) || ($taper !== null && abs($taper->mean) - $taper->spread() > $straight);
-        $level = $this->limits->level($inside, $inside, $sign);
-        $pattern = $this->pattern($ovality, $taper);
-        $verdict = Verdict::of($level, match ($pattern) {
-            'oval' => Message::of('survey.oval', 'The bore is oval'),
-            'mouth_opened' => Message::of('survey.mouth', 'The mouth is opened out'),
-            'worn_inside' => Message::of('survey.inside', 'Worn inside, tight at the mouth'),
-            default => Message::of('survey.true', 'Round and straight, as far as measured'),
-        }, match ($pattern) {
-            null => Message::of('survey.true.say', 'Mean {mean} from {count} diameters.', ['mean' => $mean->value, 'count' => $count]),
-            'worn_inside' => Message::of('survey.inside.say', 'It grips at the lip and is loose below: the ring has been creeping.'),
-            default => Message::of('survey.worn.say', 'A ring pressed here is held in places only.'),
-        })->showing(Figure::of('mean', 'Mean diameter', $mean->value, 2 * $mean->sigma(), 3))
-            ->next($pattern === null ? null : Message::of('survey.next', 'Take the fit from the loosest place; think of a sleeve, or a new part.'))
-            ->settledBy($level->value === 'care' ? Message::of('survey.settle', 'A bore gauge would settle it.') : null);
-        $working = Working::start()->line('Mean', 'ΣD / n', sprintf('n = %d', $count), $mean->value, 3);
+        $level = $this->level($input, $ovality, $taper, $step, $pattern);
+        [$round, $straight] = (new WearPattern($this->limits))->bounds($input->wall);
+        $words = new WearWords;
+        $verdict = Verdict::of($level, $words->headline($pattern, $input->wall), $words->sentence($pattern, $mean, count($input->readings)))
+            ->showing(Figure::of('mean', 'Mean diameter', $mean->value, 2 * $mean->sigma(), 3))
+            ->because(...$words->seen($input->look))
+            ->next($words->next($pattern, $input))
+            ->settledBy($level === Level::Care ? $words->settledBy($input->wall) : null);
+        $working = Working::start()->line('Mean', 'ΣD / n', sprintf('n = %d', count($input->readings)), $mean->value, 3);
         if ($ovality !== null) {
             $verdict = $verdict->showing(Figure::of('ovality', 'Out of round', Length::mm($ovality->mean), $ovality->spread(), 3));
             $working = $working->line('Out of round', '(4/3)·√(ΣDi² − ΣDiDj)', sprintf('limit %.3f', $round), Length::mm($ovality->mean), 3);
         }
-        if ($taper !== null) {
+        if ($taper !== null && $input->wall === SurveyedWall::Bore) {
             $verdict = $verdict->showing(Figure::of('taper', 'Lip less bottom', Length::mm($taper->mean), $taper->spread(), 3));
             $working = $working->line('Taper', 'mean(lip) − mean(bottom)', sprintf('limit ±%.3f', $straight), Length::mm($taper->mean), 3);
+        }
+        if ($step !== null && $input->wall !== SurveyedWall::Bore) {
+            $verdict = $verdict->showing(Figure::of('step', $input->wall === SurveyedWall::Shaft ? 'Step along it' : 'Depth of the groove, on radius', Length::mm($input->wall === SurveyedWall::Shaft ? $step->mean : $step->mean / 2), $step->spread(), 3));
+            $working = $working->line('Step', 'largest mean − smallest mean', sprintf('limit %.3f on diameter', $straight), Length::mm($step->mean), 3);
         }
 
         return $verdict->workedOut($working);

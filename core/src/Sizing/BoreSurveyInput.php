@@ -5,14 +5,23 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 
 /** Diameters at up to three depths, each in up to three directions 60° apart. */
 final readonly class BoreSurveyInput
 {
-    /** @param  list<BoreReading>  $readings */
-    public function __construct(#[Field('Diameters', of: BoreReading::class)] public array $readings, #[Field('How a ring goes in')] public ?FitFeel $feel = null)
-    {
+    /**
+     * @param  list<BoreReading>  $readings
+     * @param  list<WallLook>  $look
+     */
+    public function __construct(
+        #[Field('Diameters', of: BoreReading::class)] public array $readings,
+        #[Field('How a ring goes in')] public ?FitFeel $feel = null,
+        #[Field('What is surveyed')] public SurveyedWall $wall = SurveyedWall::Bore,
+        #[Field('What it looks like', of: WallLook::class)] public array $look = [],
+        #[Field('Size of the ring that sits there')] public ?Length $ring = null,
+    ) {
         if ($readings === []) {
             throw Nonsense::about('readings', 'Nothing is measured yet. One diameter is a start.');
         }

@@ -25,9 +25,12 @@ final readonly class ClearanceLeft
     /** @throws Nonsense when ISO 5753's table here does not reach the bore */
     public function work(ClearanceLeftInput $input): ClearanceLeftResult
     {
-        $outside = $input->outside->mm;
-        $inside = PressForce::ringInside($input->bore->mm, $outside);
-        $taken = 2 * $input->pressure->megapascals * $outside ** 2 * $inside / (Material::Steel->elastic() * ($outside ** 2 - $inside ** 2));
+        [$bore, $outside] = [$input->bore->mm, $input->outside->mm];
+        $inside = PressForce::ringInside($bore, $outside);
+        $inner = PressForce::innerRingOutside($bore, $outside);
+        $byOuter = 2 * ($input->pressure->megapascals ?? 0.0) * $outside ** 2 * $inside / (Material::Steel->elastic() * ($outside ** 2 - $inside ** 2));
+        $byInner = 2 * ($input->shaftPressure->megapascals ?? 0.0) * $bore ** 2 * $inner / (Material::Steel->elastic() * ($inner ** 2 - $bore ** 2));
+        $taken = $byOuter + $byInner;
         [$least, $most] = $this->tolerances->clearance($input->bore, $input->class->value);
         [$leftLeast, $leftMean, $leftMost] = [$least - $taken, ($least + $most) / 2 - $taken, $most - $taken];
         $verdict = match (true) {
@@ -38,6 +41,8 @@ final readonly class ClearanceLeft
 
         return new ClearanceLeftResult(Length::mm($taken), Length::mm($leftLeast), Length::mm($leftMean), Length::mm($leftMost), $verdict
             ->showing(Figure::of('clearance_taken', 'Taken by the fit', Length::mm($taken), null, 4), Figure::of('clearance_mean', 'Left, in the middle', Length::mm($leftMean), null, 4))
-            ->workedOut(Working::start()->line('Taken', 'Δ = 2·p·D²·d / (E·(D² − d²))', sprintf('p %.2f, D %.2f, d %.2f', $input->pressure->megapascals, $outside, $inside), Length::mm($taken), 4)));
+            ->workedOut(Working::start()
+                ->line('Outer ring pressed in', 'Δ = 2·p·D²·d / (E·(D² − d²))', sprintf('p %.2f, D %.2f, d %.2f', $input->pressure->megapascals ?? 0.0, $outside, $inside), Length::mm($byOuter), 4)
+                ->line('Inner ring stretched', 'Δ = 2·p·d²·D / (E·(D² − d²))', sprintf('p %.2f, d %.2f, D %.2f', $input->shaftPressure->megapascals ?? 0.0, $bore, $inner), Length::mm($byInner), 4)));
     }
 }

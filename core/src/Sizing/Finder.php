@@ -130,7 +130,7 @@ final readonly class Finder
     {
         try {
             return (new PressForce($this->limits))->work(new PressForceInput(
-                $sizes->bearing($side)->bore, $sizes->bearing($side)->outside, $sizes->width($side), $sizes->hubOutside, $fit->interference,
+                $sizes->bearing($side)->bore, $sizes->bearing($side)->outside, $sizes->width($side), $fit->interference, $sizes->hubOutside,
                 Length::mm($fit->interferenceHigh->mm - $fit->interference->mm), self::material($bench),
                 pressCapacity: $bench->pressCapacity, drawBolt: $bench->drawBolt,
             ));

@@ -9,9 +9,10 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Verdict\Verdict;
 
-/** Interference is positive when the ring is larger than the bore. Low and high are two standard deviations either way, or the nominal span. */
+/** Interference is positive when the ring is tighter than its seat. Low and high are two standard deviations either way, or the nominal span. */
 final readonly class FitResult
 {
+    /** @param  list<Remedy>  $remedies for a seat that does not hold, the cheapest first */
     private function __construct(
         public Length $interference,
         public Length $interferenceLow,
@@ -19,15 +20,18 @@ final readonly class FitResult
         public Length $interferenceCold,
         public Length $interferenceWarm,
         public Share $probabilityGrips,
+        public FitBands $bands,
+        public array $remedies,
         public Verdict $verdict,
     ) {
     }
 
-    public static function of(Estimate $fit, float $cold, float $warm, float $grips, Verdict $verdict): self
+    /** @param  list<Remedy>  $remedies */
+    public static function of(Estimate $fit, float $cold, float $warm, float $grips, FitBands $bands, array $remedies, Verdict $verdict): self
     {
         return new self(
             Length::mm($fit->mean), Length::mm($fit->mean - $fit->spread()), Length::mm($fit->mean + $fit->spread()),
-            Length::mm($cold), Length::mm($warm), Share::of($grips), $verdict,
+            Length::mm($cold), Length::mm($warm), Share::of($grips), $bands, $remedies, $verdict,
         );
     }
 }

@@ -47,6 +47,7 @@ final readonly class Heat
                 Figure::of('target', 'Hub to', Temperature::celsius($target)),
                 Figure::of('rise', 'Rise', TemperatureRise::kelvin($rise)),
                 Figure::of('heat_limit', 'Limit of what is near', Temperature::celsius($limit)),
+                ...($shrink > 0 ? [Figure::of('freezer', 'Of it, the freezer takes', Length::mm($shrink), null, 3)] : []),
             )->workedOut($working),
         );
     }

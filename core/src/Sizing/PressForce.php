@@ -17,7 +17,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C8: what it takes to press an outer ring home. Thick-walled rings after Lamé; friction over the touching length. */
+/** C8: what it takes to press a ring home, in its bore or on its shaft, and to get a corroded one out again. Thick-walled rings after Lamé; friction over the touching length. */
 #[Calculator('press-force', 'Force to press it in', 'size', 'Pressure, force, share of the press, draw-bolt torque, stop figure.', [
     'bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 66, 'interference_mm' => 0.025, 'contact_length_mm' => 14, 'press_capacity_n' => 117680, 'draw_bolt' => 'M12',
 ])]
@@ -34,9 +34,8 @@ final readonly class PressForce
         $force = $this->force($input, $pressure);
         $low = $this->force($input, $this->pressure($input, $input->interference->mm - $spread));
         $high = $this->force($input, $this->pressure($input, $input->interference->mm + $spread));
-        $hub = $input->hubOutside->mm ** 2;
-        $hole = $input->outside->mm ** 2;
-        $hoop = $pressure * ($hub + $hole) / ($hub - $hole);
+        $hoop = $pressure * self::hoopFactor($input);
+        $removal = $this->limits->get('force.removal_factor') * $this->limits->get('force.friction_corroded') / $this->friction($input) * $force;
         $stop = max($this->limits->get('force.alarm_factor') * $high, $this->limits->get('force.alarm_floor_n'));
         $torque = $this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry') * $force * $input->drawBolt->diameter() / 1000;
         $share = $input->pressCapacity === null ? null : Share::of($force / $input->pressCapacity->newtons);
@@ -44,16 +43,17 @@ final readonly class PressForce
         $verdict = $this->verdict($input, $pressure, $hoop, $force, $high)->showing(
             Figure::of('force', 'Force', Force::newtons($force), $high - $force),
             Figure::of('pressure', 'Pressure in the joint', Pressure::megapascals($pressure), null, 2),
-            Figure::of('hoop', 'Stress in the hub', Pressure::megapascals($hoop)),
+            Figure::of('hoop', $input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring', Pressure::megapascals($hoop)),
             ...($share === null ? [] : [Figure::of('share', 'Of this press', $share, null, 1)]),
         )->showing(
             Figure::of('draw_bolt', 'Draw bolt '.$input->drawBolt->value, Torque::newtonMetres($torque)),
             Figure::of('stop_at', 'Stop at', Force::newtons($stop)),
+            Figure::of('removal', 'To get it out, corroded', Force::newtons($removal)),
         )->workedOut($this->working($input, $pressure, $force, $hoop, $torque));
 
         return new PressForceResult(
             Pressure::megapascals($pressure), Pressure::megapascals($hoop), Force::newtons($force), Force::newtons($low),
-            Force::newtons($high), Force::newtons($stop), $share, Torque::newtonMetres($torque), $verdict,
+            Force::newtons($high), Force::newtons($stop), Force::newtons($removal), $share, Torque::newtonMetres($torque), $verdict,
         );
     }
 
@@ -61,13 +61,36 @@ final readonly class PressForce
     private function pressure(PressForceInput $input, float $interference): float
     {
         $effective = max(0.0, $interference - $this->limits->get('force.flattening'));
-        $outside = $input->outside->mm;
-        $inside = self::ringInside($input->bore->mm, $outside);
-        [$hub2, $out2, $in2] = [$input->hubOutside->mm ** 2, $outside ** 2, $inside ** 2];
-        $hub = (($hub2 + $out2) / ($hub2 - $out2) + $input->material->poisson()) / $input->material->elastic();
-        $ring = (($out2 + $in2) / ($out2 - $in2) - Material::Steel->poisson()) / Material::Steel->elastic();
+        $joint = $input->joint()->mm;
+        $body = $input->body();
+        if ($input->seat === RingSeat::Bore) {
+            $inside = self::ringInside($input->bore->mm, $joint);
+            $around = (self::tube($input->hubOutside->mm ?? INF, $joint) + $body->poisson()) / $body->elastic();
+            $within = (self::tube($joint, $inside) - Material::Steel->poisson()) / Material::Steel->elastic();
+        } else {
+            $around = (self::tube(self::innerRingOutside($joint, $input->outside->mm), $joint) + Material::Steel->poisson()) / Material::Steel->elastic();
+            $within = (self::tube($joint, $input->shaftHole->mm ?? 0.0) - $body->poisson()) / $body->elastic();
+        }
 
-        return $effective / ($outside * ($hub + $ring));
+        return $effective / ($joint * ($around + $within));
+    }
+
+    /** Lamé's factor of a tube: (outside² + inside²) / (outside² − inside²); 1 for a solid bar. */
+    private static function tube(float $outside, float $inside): float
+    {
+        return ($outside ** 2 + $inside ** 2) / ($outside ** 2 - $inside ** 2);
+    }
+
+    /** Hoop stress for each MPa of pressure, in what is stretched: the hub, or the inner ring. */
+    private static function hoopFactor(PressForceInput $input): float
+    {
+        return $input->seat === RingSeat::Bore ? self::tube($input->hubOutside->mm ?? INF, $input->outside->mm) : self::tube(self::innerRingOutside($input->bore->mm, $input->outside->mm), $input->bore->mm);
+    }
+
+    /** The inner ring as a plain tube: its outside diameter, in mm, after a quarter of the section. */
+    public static function innerRingOutside(float $bore, float $outside): float
+    {
+        return $bore + 0.25 * ($outside - $bore);
     }
 
     /** The outer ring as a plain tube: its inside diameter, in mm, after a quarter of the section. */
@@ -78,7 +101,7 @@ final readonly class PressForce
 
     private function force(PressForceInput $input, float $pressure): float
     {
-        return $this->friction($input) * $pressure * M_PI * $input->outside->mm * $this->contact($input);
+        return $this->friction($input) * $pressure * M_PI * $input->joint()->mm * $this->contact($input);
     }
 
     private function friction(PressForceInput $input): float
@@ -89,18 +112,18 @@ final readonly class PressForce
     /** Length that touches, mm: the width less both corners. */
     private function contact(PressForceInput $input): float
     {
-        $corner = Bearing::usualCorner($input->bore, $input->outside)->mm;
+        $corner = Bearing::usualCorner($input->bore, $input->outside, $input->width)->mm;
 
         return $input->contactLength->mm ?? max(0.2 * $input->width->mm, $input->width->mm - 2 * $corner);
     }
 
     private function verdict(PressForceInput $input, float $pressure, float $hoop, float $force, float $high): Verdict
     {
-        if ($hoop > $input->material->hoopLimit()) {
+        if ($input->seat === RingSeat::Bore && $hoop > $input->body()->hoopLimit()) {
             return Verdict::stop(Message::of('force.split', 'The hub may split'), Message::of('force.split.say', 'Its wall is too thin, or the bore too tight, for this fit.'))
                 ->next(Message::of('force.split.next', 'Measure the bore again. Warm the hub, or fit another.'));
         }
-        if ($input->interference->mm >= $this->limits->get('fit.grip_go') + $this->limits->get('force.flattening') && $pressure < $this->limits->get('force.grip_lost_mpa')) {
+        if ($input->seat === RingSeat::Bore && $input->interference->mm >= $this->limits->get('fit.grip_go') + $this->limits->get('force.flattening') && $pressure < $this->limits->get('force.grip_lost_mpa')) {
             return Verdict::care(Message::of('force.thin', 'The wall is too thin to grip'), Message::of('force.thin.say', 'The hub stretches instead of holding: the ring may creep.'))
                 ->next(Message::of('force.thin.next', 'Retaining compound helps; look for cracks.'));
         }
@@ -118,9 +141,10 @@ final readonly class PressForce
     private function working(PressForceInput $input, float $pressure, float $force, float $hoop, float $torque): Working
     {
         return Working::start()
-            ->line('Pressure', 'p = (δ − flattening) / (D·(hub + ring))', sprintf('δ %.3f − %.3f, D %.2f, Do %.2f, ring inside %.2f', $input->interference->mm, $this->limits->get('force.flattening'), $input->outside->mm, $input->hubOutside->mm, self::ringInside($input->bore->mm, $input->outside->mm)), Pressure::megapascals($pressure), 2)
-            ->line('Force', 'F = μ·p·π·D·L', sprintf('%.2f × %.2f × π × %.2f × %.2f', $this->friction($input), $pressure, $input->outside->mm, $this->contact($input)), Force::newtons($force))
-            ->line('Stress in the hub', 'p·(Do² + D²)/(Do² − D²)', sprintf('limit %.0f MPa', $input->material->hoopLimit()), Pressure::megapascals($hoop))
+            ->line('Pressure', $input->seat === RingSeat::Bore ? 'p = (δ − flattening) / (D·(hub + ring))' : 'p = (δ − flattening) / (d·(ring + shaft))', sprintf('δ %.3f − %.3f, joint %.2f, around it %.2f, within it %.2f', $input->interference->mm, $this->limits->get('force.flattening'), $input->joint()->mm,
+                $input->seat === RingSeat::Bore ? $input->hubOutside->mm ?? 0.0 : self::innerRingOutside($input->bore->mm, $input->outside->mm), $input->seat === RingSeat::Bore ? self::ringInside($input->bore->mm, $input->outside->mm) : $input->shaftHole->mm ?? 0.0), Pressure::megapascals($pressure), 2)
+            ->line('Force', 'F = μ·p·π·D·L', sprintf('%.2f × %.2f × π × %.2f × %.2f', $this->friction($input), $pressure, $input->joint()->mm, $this->contact($input)), Force::newtons($force))
+            ->line($input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring', 'p·(outside² + inside²)/(outside² − inside²)', $input->seat === RingSeat::Bore ? sprintf('limit %.0f MPa', $input->body()->hoopLimit()) : 'hardened steel bears far more', Pressure::megapascals($hoop))
             ->line('Draw bolt', 'T = K·F·d', sprintf('%.2f × %.0f × %.0f mm', $this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry'), $force, $input->drawBolt->diameter()), Torque::newtonMetres($torque));
     }
 }

@@ -10,7 +10,8 @@ use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Verdict\Verdict;
 
-/** Low and high come from the interference, give or take. Stop is the figure at which pressing ends whatever the gauge says. */
+/** Low and high come from the interference, give or take. Stop is the figure at which pressing ends whatever the gauge says;
+ * removal is what a corroded one may take to come out, which forbids nothing but speaks for warmth and a puller. */
 final readonly class PressForceResult
 {
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class PressForceResult
         public Force $forceLow,
         public Force $forceHigh,
         public Force $stop,
+        public Force $removal,
         public ?Share $shareOfPress,
         public Torque $drawBoltTorque,
         public Verdict $verdict,

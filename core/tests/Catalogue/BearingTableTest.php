@@ -307,7 +307,7 @@ final class BearingTableTest extends TestCase
         self::assertEqualsWithDelta([$bore, $outside, $width], [$size->bore->mm, $size->outside->mm, $size->openWidth->mm], 1e-3);
     }
 
-    /** @return array<int|string, array<string, Bearing>> by series and bore */
+    /** @return array<int|string, array<int|string, Bearing>> by series and bore */
     private static function bySeries(): array
     {
         $by = [];

@@ -12,6 +12,8 @@ const SYMBOLS: Record<Quantity['unit'], string> = {
   k: ' K',
   mpa: ' MPa',
   share: '%',
+  g: ' g',
+  cm3: ' cm³',
   count: '',
 };
 

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Measure;
+
+/** A mass, in grams. */
+final readonly class Mass implements Quantity
+{
+    private function __construct(public float $grams)
+    {
+    }
+
+    /** @throws Nonsense when the number is not finite */
+    public static function grams(float|int $grams): self
+    {
+        return new self(Nonsense::unlessFinite((float) $grams));
+    }
+
+    public function amount(): float
+    {
+        return $this->grams;
+    }
+
+    public function unit(): Unit
+    {
+        return Unit::Gram;
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Measure\Belief;
+use CleanRace\Core\Measure\Estimate;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Verdict\Figure;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Working;
+
+/** Whether a ring that must grip does, in a bore or on a shaft: readings and hands together, decided on probability. */
+final readonly class Grip
+{
+    private const ROOM_C = 20.0;
+
+    /** Fits outside this are decided already, in mm. */
+    private const TIGHTEST = 0.15;
+
+    private const LOOSEST = -0.30;
+
+    public function __construct(private Limits $limits)
+    {
+    }
+
+    /**
+     * @param  ?Estimate  $read interference from readings, mm
+     * @param  array{float, float}  $nominal interference that makers aim for, least and most, mm
+     * @param  float  $growth what a kelvin takes off the interference, mm
+     */
+    public function judge(RingSeat $seat, ?Estimate $read, ?FitFeel $feel, array $nominal, FitBands $bands, float $growth, ?float $roomC, bool $compound): FitResult
+    {
+        $belief = $this->believe($read, $feel, $nominal);
+        $fit = $belief->estimate();
+        $grips = $belief->probabilityAtLeast($this->limits->get('fit.grip_go'));
+        $bears = $belief->probabilityAtLeast($this->limits->get('fit.grip_creep'));
+        $loose = $read !== null && $read->mean + $read->spread() < $this->limits->get('fit.grip_creep');
+        $level = $this->limits->level($grips, $bears, $loose || $feel?->meansLoose() === true);
+        $at = fn (string $name): float => $fit->mean - $growth * ($this->limits->get($name) - ($roomC ?? self::ROOM_C));
+
+        $verdict = match (true) {
+            $belief->clashes => self::clash($fit, $read),
+            $level === Level::Go && $at('fit.warm_c') < $this->limits->get('fit.grip_creep') => self::letsGoWarm(),
+            default => $this->judged($level, $fit, $seat, $read === null && $feel === null, $compound),
+        };
+
+        return FitResult::of($fit, $at('fit.cold_c'), $at('fit.warm_c'), $grips, $bands, (new Remedies($this->limits))->of(-$fit->mean, -($fit->mean + $fit->spread()), $seat), $verdict
+            ->showing(
+                Figure::of('interference', 'Interference', Length::mm($fit->mean), $fit->spread(), 3),
+                Figure::of('nominal_low', 'As makers fit it, least', Length::mm($nominal[0]), null, 3),
+                Figure::of('nominal_high', 'As makers fit it, most', Length::mm($nominal[1]), null, 3),
+                Figure::of('cold', sprintf('Left at %.0f °C', $this->limits->get('fit.cold_c')), Length::mm($at('fit.cold_c')), null, 3),
+                Figure::of('warm', sprintf('Left at %.0f °C', $this->limits->get('fit.warm_c')), Length::mm($at('fit.warm_c')), null, 3),
+            )
+            ->settledBy($verdict->level === Level::Go ? null : ($seat === RingSeat::Bore
+                ? Message::of('fit.settle', 'A bore gauge or an inside micrometer settles it alone; how the ring goes in tells most of it.')
+                : Message::of('fit.settle_shaft', 'A micrometer on the shaft settles it alone; how the ring goes on tells most of it.')))
+            ->workedOut($this->working($read, $feel, $fit, $grips)));
+    }
+
+    /** @param  array{float, float}  $nominal */
+    private function believe(?Estimate $read, ?FitFeel $feel, array $nominal): Belief
+    {
+        $soft = $this->limits->get('fit.feel_edge');
+        $belief = Belief::between(self::LOOSEST, self::TIGHTEST, 301);
+        if ($read !== null) {
+            $belief = $belief->reading(new Estimate(max(self::LOOSEST + 0.01, min(self::TIGHTEST - 0.01, $read->mean)), $read->sigma));
+        }
+        if ($feel !== null) {
+            $belief = $belief->band(...[...$feel->band(), $soft]);
+        }
+
+        return $read === null && $feel === null ? $belief->band($nominal[0], $nominal[1], $soft) : $belief;
+    }
+
+    private function judged(Level $level, Estimate $fit, RingSeat $seat, bool $unknown, bool $compound): Verdict
+    {
+        $words = ['gap' => Length::mm(abs($fit->mean)), 'seat' => $seat === RingSeat::Bore ? 'bore' : 'shaft', 'other' => $seat === RingSeat::Bore ? 'hub' : 'shaft', 'off' => $seat === RingSeat::Bore ? 'too large' : 'too small'];
+        if ($level === Level::Go) {
+            return Verdict::go(Message::of('fit.holds', 'The {seat} will hold it', $words), $seat === RingSeat::Bore
+                ? Message::of('fit.holds.say', 'The ring is larger than its bore and grips.')
+                : Message::of('fit.holds_shaft.say', 'The shaft is larger than the ring and grips it.'));
+        }
+        if ($level === Level::Stop && $fit->mean < $this->limits->get('fit.compound_reach')) {
+            return Verdict::stop(Message::of('fit.worn', 'Too loose: sleeve it or replace it'), Message::of('fit.worn.say', 'The {seat} is {gap} {off}, more than a compound fills.', $words))
+                ->next(Message::of('fit.worn.next', 'Have the {seat} sleeved, or fit another {other}. Tell the owner before going on.', $words));
+        }
+        if ($level === Level::Stop && ! $compound) {
+            return Verdict::stop(Message::of('fit.loose', 'The {seat} will not hold it', $words), Message::of('fit.loose.say', 'The {seat} is about {gap} {off} for the ring: it will turn and wear on.', $words))
+                ->next(Message::of('fit.loose.next', 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another {other}.', $words));
+        }
+        if ($level === Level::Stop) {
+            return Verdict::care(Message::of('fit.glued', 'Held by compound only'), Message::of('fit.glued.say', 'The {seat} is about {gap} loose. The owner must know, and heat will be needed to get it out.', $words));
+        }
+        if ($unknown) {
+            return Verdict::care(Message::of('fit.unknown', 'Not measured yet'), Message::of('fit.unknown.say', 'Shown is what makers aim for. How the ring starts tells more than a table.'))
+                ->next(Message::of('fit.unknown.next', 'Try the new ring where it starts, or measure the {seat}.', $words));
+        }
+
+        return Verdict::care(Message::of('fit.doubt', 'It may creep'), Message::of('fit.doubt.say', 'The readings cannot tell a light grip from none.'))
+            ->next(Message::of('fit.doubt.next', 'If it starts by hand and slides, use retaining compound; if it wants firm driving, go on.'));
+    }
+
+    private static function letsGoWarm(): Verdict
+    {
+        return Verdict::care(Message::of('fit.warm', 'Holds cold, lets go when hot'), Message::of('fit.warm.say', 'The hub grows more than the ring. Long braking may free it.'))
+            ->next(Message::of('fit.warm.next', 'Retaining compound, or look again after the first long ride.'));
+    }
+
+    private static function clash(Estimate $fit, ?Estimate $read): Verdict
+    {
+        return Verdict::care(
+            Message::of('fit.clash', 'Readings and hands disagree'),
+            Message::of('fit.clash.say', 'The readings say {read}, the hands something else. One of them is wrong.', ['read' => Length::mm($read->mean ?? $fit->mean)]),
+        )->next(Message::of('fit.clash.next', 'Clean it and measure again, at the mouth and at the bottom.'));
+    }
+
+    private function working(?Estimate $read, ?FitFeel $feel, Estimate $fit, float $grips): Working
+    {
+        $working = Working::start();
+        if ($read !== null) {
+            $working = $working->line('From readings', 'larger − smaller', sprintf('± %.3f', $read->spread()), Length::mm($read->mean), 4);
+        }
+        if ($feel !== null) {
+            [$low, $high] = $feel->band();
+            $working = $working->line('From hands', 'band of interference', $feel->label(), sprintf('%+.3f … %+.3f mm', $low, $high));
+        }
+
+        return $working
+            ->line('Together', 'product of the evidence', sprintf('± %.3f', $fit->spread()), Length::mm($fit->mean), 4)
+            ->line('Grips', 'P(interference ≥ limit)', sprintf('limit %+.3f mm', $this->limits->get('fit.grip_go')), sprintf('%.0f%%', 100 * $grips));
+    }
+}

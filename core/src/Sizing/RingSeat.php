@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+/** Where a ring sits: in a bore, or on a shaft. */
+enum RingSeat: string
+{
+    case Bore = 'bore';
+    case Shaft = 'shaft';
+}
