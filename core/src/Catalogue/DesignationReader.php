@@ -37,7 +37,7 @@ final readonly class DesignationReader
     private const COMMON = 0.1;
 
     /** A reading this clean needs no other. */
-    private const CLEAN = 2.0;
+    private const CLEAN = 1.2;
 
     public function __construct(private BearingTable $table = new BearingTable, private Suffixes $suffixes = new Suffixes, private LookAlikes $lookAlikes = new LookAlikes)
     {

@@ -65,7 +65,7 @@ final readonly class TypedNumber
     /** 6203-5/8 is written 6203-10: the bore in sixteenths. */
     private static function sixteenths(string $text): string
     {
-        return preg_replace_callback('~^(\d{3,4})[\s\-]+(\d{1,2})/(2|4|8|16)(?![\d])~', static fn (array $m): string => $m[1].'-'.((int) $m[2] * 16 / (int) $m[3]), $text) ?? $text;
+        return preg_replace_callback('~^(\d{3,4})[\s\-]+(\d{1,2})/(2|4|8|16)(?![\dA-Z])~', static fn (array $m): string => (int) $m[2] < 2 * (int) $m[3] ? $m[1].'-'.((int) $m[2] * 16 / (int) $m[3]) : $m[0], $text) ?? $text;
     }
 
     /** LM11949/10 is written LM11949/LM11910: the cup is told by its last digits. */
@@ -82,7 +82,7 @@ final readonly class TypedNumber
     /** The stroke before 22, 28 and 32, or before the one digit of a small thin bearing such as 618/8. */
     private static function isLiteral(string $text, int $at): bool
     {
-        return $text[$at] === '/' && preg_match('~(?<!\d)(\d{2,3})$~', substr($text, 0, $at), $series) === 1
-            && preg_match(str_starts_with($series[1], '61') ? '~^/\d(?!\d)~' : '~^/(22|28|32)(?!\d)~', substr($text, $at)) === 1;
+        return $text[$at] === '/' && preg_match('~(?<![\dA-Z])(?:SS|W|F)?(\d{2,3}|[\dOISBGZQ?]{2})$~', substr($text, 0, $at), $series) === 1
+            && preg_match(str_starts_with($series[1], '61') ? '~^/\d(?!\d)~' : '~^/(2[28BZ?]|32)(?!\d)~', substr($text, $at)) === 1;
     }
 }

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use CleanRace\Core\Trial\CaliperTrial;
+use CleanRace\Core\Trial\Chance;
+use CleanRace\Core\Trial\FitTrial;
+use CleanRace\Core\Trial\HostileTrial;
+use CleanRace\Core\Trial\SpellingTrial;
+use CleanRace\Core\Trial\Trial;
+use CleanRace\Core\Verdict\Limits;
+use Illuminate\Console\Command;
+use Random\Engine\Mt19937;
+
+/** Simulated jobs whose truth is known, and how often the program is right. The same seed gives the same figures. */
+final class BenchTrial extends Command
+{
+    protected $signature = 'bench:trial {name? : spelling, caliper, fit or hostile; all when none is named} {--seed=1} {--jobs= : how many simulated jobs}';
+
+    protected $description = 'How often the program is right: simulated jobs, seeded';
+
+    public function handle(Limits $limits): int
+    {
+        $named = $this->argument('name');
+        $missed = 0;
+        foreach (self::trials($limits) as $name => [$trial, $jobs]) {
+            if ($named !== null && $named !== $name) {
+                continue;
+            }
+            foreach ($trial->run(new Chance(new Mt19937((int) $this->option('seed'))), (int) ($this->option('jobs') ?? $jobs)) as $figure) {
+                $this->line($figure->line());
+                $missed += $figure->isReached() ? 0 : 1;
+            }
+        }
+
+        return $missed === 0 ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @return array<string, array{Trial, int}> with how many jobs each is run */
+    public static function trials(Limits $limits): array
+    {
+        return [
+            'spelling' => [new SpellingTrial, 1],
+            'caliper' => [new CaliperTrial($limits), 5000],
+            'fit' => [new FitTrial($limits), 1000],
+            'hostile' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000],
+        ];
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Trial;
+
+use CleanRace\Core\Sizing\FitFeel;
+use CleanRace\Core\Trial\CaliperTrial;
+use CleanRace\Core\Trial\Chance;
+use CleanRace\Core\Trial\FitTrial;
+use CleanRace\Core\Trial\HostileTrial;
+use CleanRace\Core\Trial\SpellingTrial;
+use CleanRace\Core\Trial\Trial;
+use CleanRace\Core\Trial\TrialFigure;
+use CleanRace\Core\Verdict\Limits;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+
+/** Simulated jobs whose truth is known: the shares that the product promises. */
+final class TrialTest extends TestCase
+{
+    /** @return iterable<string, array{Trial, int, int}> trial, jobs, seed */
+    public static function trials(): iterable
+    {
+        $limits = Limits::standard();
+        yield 'ten spellings of every number' => [new SpellingTrial, 1, 11];
+        yield 'caliper' => [new CaliperTrial($limits), 2000, 12];
+        yield 'fits' => [new FitTrial($limits), 1000, 13];
+        yield 'fits again' => [new FitTrial($limits), 1000, 14];
+        yield 'hostile text' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000, 15];
+    }
+
+    #[DataProvider('trials')]
+    public function test_the_program_is_right_as_often_as_it_promises(Trial $trial, int $jobs, int $seed): void
+    {
+        $figures = $trial->run(new Chance(new Mt19937($seed)), $jobs);
+        self::assertNotEmpty($figures);
+        foreach ($figures as $figure) {
+            self::assertGreaterThan(0, $figure->of);
+            self::assertTrue($figure->isReached(), $figure->line());
+        }
+    }
+
+    public function test_the_same_seed_gives_the_same_jobs(): void
+    {
+        $run = static fn (int $seed): array => array_map(static fn (TrialFigure $f): string => $f->line(), (new FitTrial(Limits::standard()))->run(new Chance(new Mt19937($seed)), 50));
+        self::assertSame($run(3), $run(3));
+        $chance = new Chance(new Mt19937(5));
+        $other = new Chance(new Mt19937(6));
+        self::assertNotSame([$chance->between(0, 1), $chance->whole(0, 1000)], [$other->between(0, 1), $other->whole(0, 1000)]);
+    }
+
+    public function test_a_figure_can_miss(): void
+    {
+        self::assertFalse(TrialFigure::atLeast('a', 89, 100, 0.9)->isReached());
+        self::assertTrue(TrialFigure::atLeast('a', 90, 100, 0.9)->isReached());
+        self::assertFalse(TrialFigure::atMost('a', 3, 100, 0.02)->isReached());
+        self::assertFalse(TrialFigure::atMost('a', 0, 0, 0.02)->isReached(), 'nothing tried is nothing shown');
+        self::assertStringContainsString('MISS', TrialFigure::atLeast('a', 1, 2, 0.9, ['6204'])->line());
+        self::assertStringContainsString('such as 6204', TrialFigure::atLeast('a', 1, 2, 0.9, ['6204'])->line());
+    }
+
+    /** @return iterable<string, array{float, FitFeel}> */
+    public static function felt(): iterable
+    {
+        yield 'rattles' => [-0.2, FitFeel::Rattles];
+        yield 'drops' => [-0.035, FitFeel::DropsIn];
+        yield 'thumb' => [-0.012, FitFeel::ThumbPush];
+        yield 'taps' => [0.003, FitFeel::LightTaps];
+        yield 'driving' => [0.02, FitFeel::FirmDriving];
+        yield 'will not start' => [0.06, FitFeel::WillNotStart];
+    }
+
+    #[DataProvider('felt')]
+    public function test_hands_feel_what_their_bands_say(float $interference, FitFeel $feel): void
+    {
+        self::assertSame($feel, FitTrial::felt($interference));
+    }
+
+    public function test_an_error_has_the_spread_it_is_asked_for(): void
+    {
+        $chance = new Chance(new Mt19937(1));
+        $errors = array_map(static fn (): float => $chance->error(0.5), range(1, 4000));
+        $mean = array_sum($errors) / 4000;
+        self::assertEqualsWithDelta(0.0, $mean, 0.04);
+        self::assertEqualsWithDelta(0.5, sqrt(array_sum(array_map(static fn (float $e): float => $e ** 2, $errors)) / 4000), 0.03);
+    }
+}
