@@ -14,6 +14,7 @@ use CleanRace\Core\Verdict\Verdict;
 final readonly class BearingNumberResult
 {
     /**
+     * @param  string  $written number and signs, plainly
      * @param  list<Sign>  $signs
      * @param  string  $askFor what to say at the counter
      * @param  list<NumberCandidate>  $candidates other ways to read it, the likeliest first
@@ -22,6 +23,7 @@ final readonly class BearingNumberResult
      */
     private function __construct(
         public string $number,
+        public string $written,
         public string $kind,
         public ?Length $bore,
         public ?Length $outside,
@@ -44,7 +46,7 @@ final readonly class BearingNumberResult
     public static function of(Designation $read, array $candidates, array $substitutes, ?Verdict $inThisHub, Verdict $verdict): self
     {
         return new self(
-            $read->number, $read->kind->value,
+            $read->number, $read->written(), $read->kind->value,
             $read->boreMm === null ? null : Length::mm($read->boreMm),
             $read->size?->outside, $read->size?->width($read->isClosed()),
             $read->seals(), $read->clearance(), $read->signs, CounterWords::of($read), $candidates, $substitutes, $inThisHub, $verdict,

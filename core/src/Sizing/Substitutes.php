@@ -16,9 +16,9 @@ final readonly class Substitutes
 {
     private const SPELLINGS_SHOWN = 5;
 
-    private const WIDTHS_SHOWN = 4;
+    private const WIDTHS_SHOWN = 3;
 
-    private const NEIGHBOURS_SHOWN = 4;
+    private const NEIGHBOURS_SHOWN = 3;
 
     private const SEALS = ['contact_both', 'contact_one', 'lowfriction_both', 'lowfriction_one', 'shield_both', 'shield_one'];
 

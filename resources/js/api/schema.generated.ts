@@ -51,6 +51,88 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/balls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Size loose balls
+         * @description Nearest standard ball, and whether they are mixed or worn.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "balls": [
+                     *         {
+                     *           "diameter_mm": 6.35
+                     *         },
+                     *         {
+                     *           "diameter_mm": 6.34
+                     *         },
+                     *         {
+                     *           "diameter_mm": 6.36
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Balls */
+                        balls: {
+                            /**
+                             * @description Diameter
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            diameter_mm: number | string;
+                        }[];
+                        /**
+                         * @description Read with
+                         * @enum {string}
+                         */
+                        instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                    };
+                };
+            };
+            responses: {
+                /** @description Size loose balls */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PartFound"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/bearing-from-caliper": {
         parameters: {
             query?: never;
@@ -174,12 +256,28 @@ export interface paths {
                 content: {
                     /**
                      * @example {
-                     *       "number": "6204 2RS C3"
+                     *       "number": "6204 2RS C3",
+                     *       "use": "fast_wheel",
+                     *       "nipple": "none"
                      *     }
                      */
                     "application/json": {
                         /** @description What is stamped on the ring */
                         number: string;
+                        /**
+                         * @description The hub is
+                         * @enum {string}
+                         */
+                        use?: "fast_wheel" | "slow_wheel" | "blade" | "pivot";
+                        /**
+                         * @description Grease nipple
+                         * @enum {string}
+                         */
+                        nipple?: "none" | "used" | "unused";
+                        /** @description The hub has seals of its own */
+                        hub_seals?: boolean;
+                        /** @description Runs in the wet */
+                        wet?: boolean;
                     };
                 };
             };
@@ -220,8 +318,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Survey a bore
-         * @description Diameters at two depths and three clock directions.
+         * Survey a bore, shaft or seal track
+         * @description Diameters at up to three depths and three clock directions.
          */
         post: {
             parameters: {
@@ -299,11 +397,24 @@ export interface paths {
                          * @enum {string}
                          */
                         feel?: "rattles" | "drops_in" | "thumb_push" | "light_taps" | "firm_driving" | "will_not_start";
+                        /**
+                         * @description What is surveyed
+                         * @enum {string}
+                         */
+                        wall?: "bore" | "shaft" | "seal_track";
+                        /** @description What it looks like */
+                        look?: ("bright_band" | "pits" | "score_caught" | "rust_at_lip" | "grips_at_mouth" | "even_grey")[];
+                        /**
+                         * @description Size of the ring that sits there
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        ring_mm?: number | string;
                     };
                 };
             };
             responses: {
-                /** @description Survey a bore */
+                /** @description Survey a bore, shaft or seal track */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -372,13 +483,15 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         outside_mm: number | string;
-                        /** @description Pressure in the joint */
-                        pressure_mpa: number;
+                        /** @description Pressure on the outer ring */
+                        pressure_mpa?: number;
                         /**
                          * @description Clearance class
                          * @enum {string}
                          */
                         class?: "C2" | "CN" | "C3";
+                        /** @description Pressure in the inner ring */
+                        shaft_pressure_mpa?: number;
                     };
                 };
             };
@@ -620,6 +733,133 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["FitResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/grease": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Grease
+         * @description How much, and which seal comes out.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "bore_mm": 25,
+                     *       "outside_mm": 52,
+                     *       "width_mm": 15,
+                     *       "use": "fast_wheel"
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Bore of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm: number | string;
+                        /**
+                         * @description Outside diameter of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm: number | string;
+                        /**
+                         * @description Width of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        width_mm: number | string;
+                        /**
+                         * @description The hub is
+                         * @enum {string}
+                         */
+                        use?: "fast_wheel" | "slow_wheel" | "blade" | "pivot";
+                        /** @description Runs in the wet */
+                        wet?: boolean;
+                        /**
+                         * @description Grease nipple
+                         * @enum {string}
+                         */
+                        nipple?: "none" | "used" | "unused";
+                        /** @description Seals on the bearing, 0 to 2 */
+                        seals?: number;
+                        /** @description The hub has seals of its own */
+                        hub_seals?: boolean;
+                        /** @description Shop packs sealed bearings fuller */
+                        opens_sealed?: boolean;
+                        /** @description Coldest it runs */
+                        coldest_c?: number;
+                        /**
+                         * @description Cavity between the bearings: inside of the hub
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        cavity_outside_mm?: number | string;
+                        /**
+                         * @description Cavity: outside of the shaft or sleeve
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        cavity_inside_mm?: number | string;
+                        /**
+                         * @description Cavity: length
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        cavity_length_mm?: number | string;
+                        /**
+                         * @description Grease that was in it
+                         * @enum {string}
+                         */
+                        old?: "lithium" | "lithium_complex" | "calcium" | "calcium_sulfonate" | "polyurea" | "clay" | "aluminium_complex";
+                        /**
+                         * @description Grease going in
+                         * @enum {string}
+                         */
+                        new?: "lithium" | "lithium_complex" | "calcium" | "calcium_sulfonate" | "polyurea" | "clay" | "aluminium_complex";
+                    };
+                };
+            };
+            responses: {
+                /** @description Grease */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GreaseResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -1006,6 +1246,244 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/o-ring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Find an O-ring
+         * @description By the bottom of its groove.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "groove_mm": 19.2,
+                     *       "section_mm": 1.8
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Bottom of the groove, diameter */
+                        groove_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Old ring, or groove depth and a sixth */
+                        section_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                    };
+                };
+            };
+            responses: {
+                /** @description Find an O-ring */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PartFound"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/press-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Press fit, all of it
+         * @description Fit, heat, force and clearance left, from one set of readings.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "number": "6204 2RS",
+                     *       "measured_mm": 46.98,
+                     *       "feel": "firm_driving",
+                     *       "hub_outside_mm": 66,
+                     *       "material": "aluminium",
+                     *       "room_c": 18
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Number of the bearing */
+                        number?: string;
+                        /**
+                         * @description Bore of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm?: number | string;
+                        /**
+                         * @description Outside diameter of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm?: number | string;
+                        /**
+                         * @description Width of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        width_mm?: number | string;
+                        /**
+                         * @description The ring sits
+                         * @enum {string}
+                         */
+                        seat?: "bore" | "shaft";
+                        /** @description Bore, or shaft, measured */
+                        measured_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Ring, measured */
+                        ring_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description How it goes in
+                         * @enum {string}
+                         */
+                        feel?: "rattles" | "drops_in" | "thumb_push" | "light_taps" | "firm_driving" | "will_not_start";
+                        /**
+                         * @description Outside of the hub around the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        hub_outside_mm?: number | string;
+                        /**
+                         * @description Hole through the shaft
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        shaft_hole_mm?: number | string;
+                        /**
+                         * @description What the hub, or the shaft, is made of
+                         * @enum {string}
+                         */
+                        material?: "aluminium" | "magnesium" | "cast_iron" | "steel" | "zinc" | "nylon";
+                        /**
+                         * @description What limits the heat
+                         * @enum {string}
+                         */
+                        finish?: "bare" | "paint" | "powder" | "rubber" | "plastic";
+                        /** @description Temperature of the shop */
+                        room_c?: number;
+                        /**
+                         * @description Clearance class
+                         * @enum {string}
+                         */
+                        clearance?: "C2" | "CN" | "C3";
+                        /** @description Oiled */
+                        oiled?: boolean;
+                        /** @description Retaining compound rated for the gap will be used */
+                        compound?: boolean;
+                        /** @description The bearing comes out of a freezer */
+                        freezer?: boolean;
+                        /** @description What the press can do */
+                        press_capacity_n?: number;
+                        /**
+                         * @description Draw bolt
+                         * @enum {string}
+                         */
+                        draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                    };
+                };
+            };
+            responses: {
+                /** @description Press fit, all of it */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PressFitResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/press-force": {
         parameters: {
             query?: never;
@@ -1060,17 +1538,17 @@ export interface paths {
                          */
                         width_mm: number | string;
                         /**
-                         * @description Outside diameter of the hub around the bearing
-                         * @example 25.4
-                         * @example 1 1/16 in
-                         */
-                        hub_outside_mm: number | string;
-                        /**
                          * @description Interference
                          * @example 25.4
                          * @example 1 1/16 in
                          */
                         interference_mm: number | string;
+                        /**
+                         * @description Outside diameter of the hub around the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        hub_outside_mm?: number | string;
                         /**
                          * @description Interference, give or take
                          * @example 25.4
@@ -1078,7 +1556,7 @@ export interface paths {
                          */
                         interference_plus_minus_mm?: number | string;
                         /**
-                         * @description What the hub is made of
+                         * @description What the hub, or the shaft, is made of
                          * @enum {string}
                          */
                         material?: "aluminium" | "magnesium" | "cast_iron" | "steel" | "zinc" | "nylon";
@@ -1097,6 +1575,17 @@ export interface paths {
                          * @enum {string}
                          */
                         draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                        /**
+                         * @description The ring sits
+                         * @enum {string}
+                         */
+                        seat?: "bore" | "shaft";
+                        /**
+                         * @description Hole through the shaft
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        shaft_hole_mm?: number | string;
                     };
                 };
             };
@@ -1108,6 +1597,147 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["PressForceResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ask
+         * @description One line: a number, sizes, a ball, a fit.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "text": "15x28x7"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description A number, sizes, a ball, a fit */
+                        text: string;
+                        /**
+                         * @description What a bare number is in
+                         * @enum {string}
+                         */
+                        unit?: "mm" | "in";
+                    };
+                };
+            };
+            responses: {
+                /** @description Ask */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuestionResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/ring-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How warm the bearing, for a shaft
+         * @description Temperature at which the inner ring slips on.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "bore_mm": 30,
+                     *       "interference_mm": 0.012,
+                     *       "room_c": 18
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Bore of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm: number | string;
+                        /**
+                         * @description Interference
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        interference_mm: number | string;
+                        /** @description The bearing has seals */
+                        sealed?: boolean;
+                        /** @description Temperature of the shop */
+                        room_c?: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description How warm the bearing, for a shaft */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HeatResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -1251,6 +1881,99 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/seal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Find an oil seal
+         * @description Shaft, bore and width, printed or measured.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "printed": "35 62 7"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Printed on the seal */
+                        printed?: string;
+                        /** @description Shaft, where the lip runs */
+                        shaft_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Bore it is pressed into */
+                        bore_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Width */
+                        width_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                    };
+                };
+            };
+            responses: {
+                /** @description Find an oil seal */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PartFound"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/second-bearing": {
         parameters: {
             query?: never;
@@ -1361,6 +2084,113 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["SecondBearingResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/shaft-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Fit of a ring pressed on a shaft
+         * @description Interference on a shaft from readings and from how it goes on.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "bore_mm": 30,
+                     *       "shaft_mm": 30.012,
+                     *       "feel": "firm_driving"
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Bore of the bearing, nominal
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm: number | string;
+                        /** @description Diameter of the shaft, measured */
+                        shaft_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Bore of the bearing, measured */
+                        bore_measured_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description How it goes on
+                         * @enum {string}
+                         */
+                        feel?: "rattles" | "drops_in" | "thumb_push" | "light_taps" | "firm_driving" | "will_not_start";
+                        /**
+                         * @description Fit the maker grinds to, when nothing is measured
+                         * @enum {string}
+                         */
+                        shaft_class?: "k6" | "j6";
+                        /**
+                         * @description What the shaft is made of
+                         * @enum {string}
+                         */
+                        material?: "aluminium" | "magnesium" | "cast_iron" | "steel" | "zinc" | "nylon";
+                        /** @description Temperature of the shop */
+                        room_c?: number;
+                        /** @description Retaining compound rated for the gap will be used */
+                        compound?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description Fit of a ring pressed on a shaft */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FitResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -1563,6 +2393,179 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/snap-ring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Find a snap ring
+         * @description By bore or shaft, with the groove it needs.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "diameter_mm": 47.01,
+                     *       "seat": "bore"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Diameter of the bore, or of the shaft */
+                        diameter_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description It sits
+                         * @enum {string}
+                         */
+                        seat?: "bore" | "shaft";
+                        /** @description Diameter of the groove */
+                        groove_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Thickness of the old ring */
+                        thickness_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                    };
+                };
+            };
+            responses: {
+                /** @description Find a snap ring */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PartFound"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/split-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Find a split pin
+         * @description By its hole, checked against the thread.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "hole_mm": 3.25,
+                     *       "thread_mm": 12
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Hole through the thread */
+                        hole_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description Diameter of the thread
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        thread_mm?: number | string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Find a split pin */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PartFound"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/square": {
         parameters: {
             query?: never;
@@ -1669,6 +2672,69 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["SquareResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/taper-set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cone and cup
+         * @description Do these two halves of a taper belong together.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "cone": "LM11949",
+                     *       "cup": "LM11910"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Number on the cone */
+                        cone: string;
+                        /** @description Number on the cup */
+                        cup: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Cone and cup */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TaperSetResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -2726,7 +3792,7 @@ export interface components {
         Bearing: {
             number: string;
             series: string;
-            kind: string;
+            kind: components["schemas"]["BearingKind"];
             system: string;
             bore_mm: number;
             outside_mm: number;
@@ -2734,14 +3800,20 @@ export interface components {
             sealed_width_mm: number;
             table_corner_mm: number | null;
             commonness: number;
+            flange_mm: number | null;
+            load_n: number | null;
+            static_load_n: number | null;
         };
         BearingFromCaliperResult: {
             number: string | null;
             candidates: components["schemas"]["CaliperCandidate"][];
             verdict: components["schemas"]["Verdict"];
         };
+        /** @enum {string} */
+        BearingKind: "deep_groove" | "double_row" | "double_row_angular" | "angular_contact" | "self_aligning" | "cylindrical" | "taper" | "insert" | "hub_unit";
         BearingNumberResult: {
             number: string;
+            written: string;
             kind: string;
             bore_mm: number | null;
             outside_mm: number | null;
@@ -2750,6 +3822,9 @@ export interface components {
             clearance: string;
             signs: components["schemas"]["Sign"][];
             ask_for: string;
+            candidates: components["schemas"]["NumberCandidate"][];
+            substitutes: components["schemas"]["Substitute"][];
+            in_this_hub: components["schemas"]["Verdict"] | null;
             verdict: components["schemas"]["Verdict"];
         };
         Block: {
@@ -2759,11 +3834,15 @@ export interface components {
             what: components["schemas"]["Message"];
             word: string | null;
         };
+        /** @enum {string} */
+        BoreDepth: "lip" | "middle" | "bottom";
         BoreSurveyResult: {
             mean_mm: number;
             ovality_mm: number | null;
             taper_mm: number | null;
+            step_mm: number | null;
             pattern: string | null;
+            map: components["schemas"]["WallPatch"][];
             verdict: components["schemas"]["Verdict"];
         };
         CalculatorCard: {
@@ -2791,6 +3870,8 @@ export interface components {
             outside_mm: number;
             width_mm: number;
             system: string;
+            kind: string;
+            others: string[];
             chi_square: number;
             probability: number;
         };
@@ -2848,6 +3929,15 @@ export interface components {
             label: string;
             suggests: string;
         };
+        FitBands: {
+            nominal_mm: number;
+            ring_low_mm: number;
+            ring_high_mm: number;
+            seat_low_mm: number;
+            seat_high_mm: number;
+            ring_measured: boolean;
+            seat_measured: boolean;
+        };
         FitResult: {
             interference_mm: number;
             interference_low_mm: number;
@@ -2855,6 +3945,18 @@ export interface components {
             interference_cold_mm: number;
             interference_warm_mm: number;
             probability_grips: number;
+            bands: components["schemas"]["FitBands"];
+            remedies: components["schemas"]["Remedy"][];
+            verdict: components["schemas"]["Verdict"];
+        };
+        GreaseResult: {
+            way: string;
+            seal_out: string;
+            free_cm3: number;
+            fill: number;
+            grease_g: number;
+            cavity_cm3: number | null;
+            strokes: number | null;
             verdict: components["schemas"]["Verdict"];
         };
         Habit: {
@@ -2923,6 +4025,13 @@ export interface components {
         };
         /** @enum {string} */
         Instrument: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+        Interpretation: {
+            calculator: string;
+            says: string;
+            input: {
+                [key: string]: unknown;
+            };
+        };
         JobCard: {
             id: number;
             number: number;
@@ -3006,6 +4115,12 @@ export interface components {
                 [key: string]: string | number | components["schemas"]["Quantity"];
             };
         };
+        NumberCandidate: {
+            written: string;
+            reading: string;
+            sizes: string | null;
+            guessed: string | null;
+        };
         Option: {
             value: string;
             label: string;
@@ -3017,6 +4132,18 @@ export interface components {
         };
         /** @enum {string} */
         Panel: "answers" | "clock" | "survey" | "driver" | "tray" | "tools" | "captures" | "buying_list" | "match" | "torques" | "sign_off";
+        PartCandidate: {
+            name: string;
+            sizes: string;
+            system: string;
+            chi_square: number;
+            probability: number;
+        };
+        PartFound: {
+            found: string | null;
+            candidates: components["schemas"]["PartCandidate"][];
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @enum {string} */
         PartKind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple";
         PartSize: {
@@ -3078,6 +4205,17 @@ export interface components {
         Pong: {
             ok: boolean;
         };
+        PressFitResult: {
+            number: string;
+            bore_mm: number;
+            outside_mm: number;
+            width_mm: number;
+            fit: components["schemas"]["FitResult"];
+            heat: components["schemas"]["HeatResult"];
+            force: components["schemas"]["PressForceResult"] | null;
+            clearance: components["schemas"]["ClearanceLeftResult"] | null;
+            verdict: components["schemas"]["Verdict"];
+        };
         PressForceResult: {
             pressure_mpa: number;
             hoop_stress_mpa: number;
@@ -3085,6 +4223,7 @@ export interface components {
             force_low_n: number;
             force_high_n: number;
             stop_n: number;
+            removal_n: number;
             share_of_press: number | null;
             draw_bolt_torque_nm: number;
             verdict: components["schemas"]["Verdict"];
@@ -3092,8 +4231,19 @@ export interface components {
         Quantity: {
             value: number;
             /** @enum {string} */
-            unit: "mm" | "deg" | "n" | "nm" | "c" | "k" | "mpa" | "share" | "count";
+            unit: "mm" | "deg" | "n" | "nm" | "c" | "k" | "mpa" | "share" | "g" | "cm3" | "count";
             digits: number;
+        };
+        QuestionResult: {
+            readings: components["schemas"]["Interpretation"][];
+            verdict: components["schemas"]["Verdict"];
+        };
+        Remedy: {
+            name: string;
+            what: string;
+            cost: string;
+            risk: string;
+            serves: boolean;
         };
         RockCheckResult: {
             first: components["schemas"]["Suspect"];
@@ -3198,12 +4348,24 @@ export interface components {
             hand_minutes: number;
             wait_minutes: number;
         };
+        Substitute: {
+            number: string;
+            may: boolean;
+            why: string;
+        };
         /** @enum {string} */
         Suspect: "bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal" | "cone_setting" | "freehub";
         Suspicion: {
             suspect: components["schemas"]["Suspect"];
             probability: number;
             reasons: string[];
+        };
+        TaperSetResult: {
+            belongs: boolean | null;
+            set: string | null;
+            cups: string[];
+            cones: string[];
+            verdict: components["schemas"]["Verdict"];
         };
         ToBuy: {
             what: string;
@@ -3266,6 +4428,12 @@ export interface components {
             next: components["schemas"]["Message"] | null;
             settled_by: components["schemas"]["Message"] | null;
             working: components["schemas"]["Working"];
+        };
+        WallPatch: {
+            depth: components["schemas"]["BoreDepth"];
+            clock: string;
+            diameter_mm: number;
+            off_mm: number;
         };
         Working: {
             lines: {

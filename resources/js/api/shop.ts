@@ -1,6 +1,6 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
-import type { CalculatorCard, MachineCard, MachineHistory, ShopSheet, ToolCard } from './types';
+import type { CalculatorCard, MachineCard, MachineHistory, Question, ShopSheet, ToolCard } from './types';
 
 interface Page<T> {
   data: T[];
@@ -66,6 +66,16 @@ export const useWork = (name: string, input: Record<string, unknown>, enabled: b
     queryKey: ['preview', 'calculator', name, input],
     queryFn: () => answer(api.POST(`/calculators/${name}` as '/calculators/length', { body: input as never })) as never,
     enabled,
+    retry: false,
+    placeholderData: (before) => before,
+  });
+
+/** How one line of text can be understood. */
+export const useQuestion = (text: string, unit: 'mm' | 'in') =>
+  useQuery<Question, Refusal>({
+    queryKey: ['preview', 'question', text, unit],
+    queryFn: () => answer(api.POST('/calculators/question', { body: { text, unit } })),
+    enabled: text.trim() !== '',
     retry: false,
     placeholderData: (before) => before,
   });

@@ -35,6 +35,17 @@ export type DriverChoice = Schemas['DriverChoiceResult'];
 export type CalculatorCard = Schemas['CalculatorCard'];
 export type CalculatorField = Schemas['CalculatorField'];
 export type Problem = Schemas['Problem'];
+export type FitBands = Schemas['FitBands'];
+export type WallPatch = Schemas['WallPatch'];
+export type BearingNumber = Schemas['BearingNumberResult'];
+export type BearingFromCaliper = Schemas['BearingFromCaliperResult'];
+export type PartFound = Schemas['PartFound'];
+export type PressFit = Schemas['PressFitResult'];
+export type Fit = Schemas['FitResult'];
+export type Survey = Schemas['BoreSurveyResult'];
+export type Question = Schemas['QuestionResult'];
+export type TaperSet = Schemas['TaperSetResult'];
+export type Remedy = Schemas['Remedy'];
 
 /** What a person puts at a place: a small map, or null to withdraw what stands there. */
 export type EntryValue = Record<string, unknown> | null;

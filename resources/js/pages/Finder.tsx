@@ -1,92 +1,213 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
-import { NavLink, useParams } from 'react-router';
-import { useCalculators, useWork } from '../api/shop';
-import type { CalculatorCard, CalculatorField, Verdict } from '../api/types';
+import { Box, chakra, Grid } from '@chakra-ui/react';
+import { useMemo, useRef, useState } from 'react';
+import { NavLink, useNavigate, useParams, useSearchParams } from 'react-router';
+import { useCalculators, useQuestion, useWork } from '../api/shop';
+import type { CalculatorCard, Verdict } from '../api/types';
 import { Button } from '../parts/Button';
-import { Input, Labelled, Select } from '../parts/Field';
+import { useUnits } from '../parts/person';
 import { Loading, Trouble } from '../parts/States';
 import { VerdictCard } from '../parts/VerdictCard';
+import { Answer } from './finder/Answer';
+import { AskBox, EXAMPLES } from './finder/AskBox';
+import { Fields, filled, type Given } from './finder/Fields';
+import { SendToJob } from './finder/SendToJob';
 
-type Given = Record<string, unknown>;
+/** The input that an address carries; nothing when it carries none, or none that can be read. */
+const fromAddress = (text: string | null): Given => {
+  try {
+    const given: unknown = JSON.parse(text ?? '{}');
+    return given !== null && typeof given === 'object' && !Array.isArray(given) ? (given as Given) : {};
+  } catch {
+    return {};
+  }
+};
 
-/** Every calculator with no job around it, for a quick question. */
+/** Every calculator with no job around it. One box understands what is typed; the address says what is asked, so it can be sent on. */
 export function Finder() {
-  const { data, error, refetch } = useCalculators();
+  const { data: cards, error, refetch } = useCalculators();
   const { name } = useParams();
-  if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the calculators" />;
-  const card = data.find((one) => one.name === name) ?? data[0];
+  const units = useUnits();
+  const navigate = useNavigate();
+  const [params, setParams] = useSearchParams();
+  const box = useRef<HTMLInputElement>(null);
+  const text = params.get('q') ?? '';
+  const chosen = Number(params.get('as') ?? 0);
+  const question = useQuestion(text, units);
+  const readings = text.trim() && !question.error ? (question.data?.readings ?? []) : [];
+  const reading = readings[chosen] ?? readings[0];
+  const given = useMemo(() => fromAddress(params.get('in')), [params]);
+  if (!cards) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the calculators" />;
+  const asked = text.trim() !== '';
+  const shown = cards.find((one) => one.name === (asked ? reading?.calculator : name));
+  const ask = (q: string) => setParams(q ? { q } : {}, { replace: true });
+  const type = (q: string) => (name ? navigate(`/finder?q=${encodeURIComponent(q)}`, { replace: true }) : ask(q));
   return (
-    <Grid templateColumns={{ base: '1fr', md: '264px minmax(0, 1fr)' }} h={{ md: '100%' }}>
-      <Box as="nav" aria-label="Calculators" borderRightWidth={{ md: '1px' }} borderColor="line" overflowY="auto">
-        <chakra.h1 fontSize="26px" px="6" py="4">
-          Finder
-        </chakra.h1>
-        {data.map((one) => (
-          <NavLink key={one.name} to={`/finder/${one.name}`}>
-            <Box
-              px="6"
-              py="2.5"
-              bg={one === card ? 'wash' : undefined}
-              color={one === card ? 'blue' : 'ink'}
-              fontWeight={one === card ? '600' : '400'}
-              borderBottomWidth="1px"
-              borderColor="line"
-            >
-              {one.title}
-            </Box>
-          </NavLink>
-        ))}
+    <Grid templateColumns={{ base: '1fr', md: '220px minmax(0, 1fr)' }} h={{ md: '100%' }}>
+      <Box
+        as="nav"
+        aria-label="Calculators"
+        borderRightWidth={{ md: '1px' }}
+        borderColor="line"
+        overflowY="auto"
+        order={{ base: 2, md: 0 }}
+        py="2"
+      >
+        {cards
+          .filter((one) => one.name !== 'question')
+          .map((one) => (
+            <NavLink key={one.name} to={`/finder/${one.name}`}>
+              <Box
+                px="5"
+                py="1.5"
+                minH="36px"
+                bg={one === shown ? 'wash' : undefined}
+                color={one === shown ? 'blue' : 'ink'}
+                fontWeight={one === shown ? '600' : '400'}
+                fontSize="14.5px"
+              >
+                {one.title}
+              </Box>
+            </NavLink>
+          ))}
       </Box>
-      {card && <Question key={card.name} card={card} />}
+      <Grid templateRows="auto 1fr" minH="0" overflow={{ md: 'hidden' }}>
+        <AskBox
+          box={box}
+          text={text}
+          onType={type}
+          readings={readings}
+          chosen={Math.min(chosen, Math.max(0, readings.length - 1))}
+          onChoose={(index) => setParams({ q: text, as: String(index) }, { replace: true })}
+          fault={asked ? question.error?.about('text') : undefined}
+        />
+        {shown ? (
+          <Worked
+            key={`${shown.name}${asked ? '' : 'by hand'}`}
+            card={shown}
+            given={asked ? (reading?.input ?? {}) : given}
+            onChange={(next) =>
+              navigate(`/finder/${shown.name}?in=${encodeURIComponent(JSON.stringify(filled(next)))}`, {
+                replace: !asked,
+              })
+            }
+            onTry={(number) => {
+              type(number);
+              box.current?.focus();
+            }}
+            asked={asked}
+          />
+        ) : (
+          <Examples onTry={type} />
+        )}
+      </Grid>
     </Grid>
   );
 }
 
-const blank = (value: unknown): boolean =>
-  value === '' || value === undefined || (Array.isArray(value) && value.length === 0);
+/** What the box understands, before anything is asked. */
+const Examples = ({ onTry }: { onTry: (text: string) => void }) => (
+  <Box px="6" py="4" overflowY="auto">
+    <chakra.h2 fontSize="18px" color="mute" mb="1">
+      It understands
+    </chakra.h2>
+    <Grid as="dl" templateColumns="auto 1fr" columnGap="6" alignItems="center">
+      {EXAMPLES.map(([example, what]) => (
+        <Box key={example} display="contents">
+          <dt>
+            <Button look="quiet" px="0" fontSize="21px" onClick={() => onTry(example)}>
+              {example}
+            </Button>
+          </dt>
+          <dd>{what}</dd>
+        </Box>
+      ))}
+    </Grid>
+  </Box>
+);
 
-/** What is filled in, without what is left empty. */
-const filled = (given: Given): Given =>
-  Object.fromEntries(
-    Object.entries(given)
-      .filter(([, value]) => !blank(value))
-      .map(([name, value]) => [
-        name,
-        Array.isArray(value)
-          ? value.map((one) => (one !== null && typeof one === 'object' ? filled(one as Given) : one))
-          : value,
-      ]),
-  );
-
-function Question({ card }: { card: CalculatorCard }) {
-  const [given, setGiven] = useState<Given>({});
-  const input = useMemo(() => filled(given), [given]);
-  const { data, error } = useWork(card.name, input, Object.keys(input).length > 0);
-  const verdict = !error && Object.keys(input).length > 0 ? (data?.verdict as Verdict | undefined) : undefined;
-  const fault = (field: string) => error?.about(field);
+/** One calculator at work: what it found, its fields to refine, its verdict. */
+function Worked({
+  card,
+  given,
+  onChange,
+  onTry,
+  asked,
+}: {
+  card: CalculatorCard;
+  given: Given;
+  onChange: (given: Given) => void;
+  onTry: (number: string) => void;
+  asked: boolean;
+}) {
+  const [typed, setTyped] = useState<Given | null>(null);
+  const shownGiven = asked ? given : (typed ?? given);
+  const input = useMemo(() => filled(shownGiven), [shownGiven]);
+  const some = Object.keys(input).length > 0;
+  const { data, error } = useWork(card.name, input, some);
+  const answered = some && !error && data ? data : undefined;
+  const verdict = answered?.verdict as Verdict | undefined;
   const missing = error?.problem.errors.every((one) => one.detail.startsWith('Missing'));
+  const change = (next: Given) => {
+    setTyped(next);
+    onChange(next);
+  };
   return (
-    <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 344px' }} overflow={{ md: 'hidden' }}>
-      <Box as="section" px="6" py="4" overflowY="auto" borderRightWidth={{ lg: '1px' }} borderColor="line">
-        <chakra.h2 fontSize="24px">{card.title}</chakra.h2>
-        <chakra.p color="mute">{card.answers}</chakra.p>
-        <Button look="quiet" px="0" onClick={() => setGiven(card.example as Given)}>
-          Fill in an example
-        </Button>
-        <Fields
-          fields={card.fields}
-          given={given}
-          onChange={setGiven}
-          fault={(name) => (missing ? undefined : fault(name))}
-        />
+    <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 340px' }} minH="0" overflow={{ md: 'hidden' }}>
+      <Box
+        as="section"
+        aria-label={card.title}
+        px="6"
+        py="4"
+        overflowY="auto"
+        borderRightWidth={{ lg: '1px' }}
+        borderColor="line"
+      >
+        {!asked && (
+          <Box mb="2">
+            <chakra.h2 fontSize="22px">{card.title}</chakra.h2>
+            <chakra.p color="mute">{card.answers}</chakra.p>
+            {!some && (
+              <Button look="quiet" px="0" onClick={() => change(card.example as Given)}>
+                Fill in an example
+              </Button>
+            )}
+          </Box>
+        )}
+        {answered && <Answer name={card.name} input={input} result={answered} onTry={onTry} />}
+        <chakra.details open={!asked || undefined} mt={answered ? '5' : '0'}>
+          <chakra.summary
+            cursor="pointer"
+            color="blue"
+            fontFamily="heading"
+            fontWeight="600"
+            minH="44px"
+            display={asked ? 'list-item' : 'none'}
+          >
+            Say more: {card.title.toLowerCase()}
+          </chakra.summary>
+          <Fields
+            fields={card.fields}
+            given={shownGiven}
+            onChange={change}
+            fault={(name) => (missing ? undefined : error?.about(name))}
+          />
+        </chakra.details>
       </Box>
       <Box as="section" aria-label="Verdict" aria-live="polite" overflowY="auto">
         {verdict ? (
-          <VerdictCard verdict={verdict} main />
+          <>
+            <VerdictCard verdict={verdict} main />
+            <Box px="5" pb="4">
+              <Sending name={card.name} result={answered ?? {}} />
+            </Box>
+          </>
         ) : (
           <chakra.p px="5" py="4" color="mute">
-            {missing ? error?.problem.errors.map((one) => one.detail).join(' ') : 'The answer comes as you type.'}
+            {error
+              ? missing || asked
+                ? error.problem.errors.map((one) => one.detail).join(' ')
+                : 'Something cannot be used: see beside the fields.'
+              : 'The answer comes as you type.'}
           </chakra.p>
         )}
       </Box>
@@ -94,162 +215,19 @@ function Question({ card }: { card: CalculatorCard }) {
   );
 }
 
-function Fields({
-  fields,
-  given,
-  onChange,
-  fault,
-}: {
-  fields: CalculatorField[];
-  given: Given;
-  onChange: (given: Given) => void;
-  fault: (name: string) => string | undefined;
-}) {
-  const set = (name: string, value: unknown) => onChange({ ...given, [name]: value });
-  return (
-    <Grid templateColumns="repeat(auto-fill, minmax(210px, 1fr))" gap="4" mt="3">
-      {fields.map((field) =>
-        field.kind === 'list' ? (
-          <Rows
-            key={field.name}
-            field={field}
-            rows={(given[field.name] as Given[] | undefined) ?? []}
-            onChange={(rows) => set(field.name, rows)}
-            fault={fault}
-          />
-        ) : (
-          <One
-            key={field.name}
-            field={field}
-            value={given[field.name]}
-            onChange={(value) => set(field.name, value)}
-            fault={fault(field.name)}
-          />
-        ),
-      )}
-    </Grid>
-  );
-}
-
-const UNIT = /_(mm|n|c|mpa)$/;
-const UNITS: Record<string, string> = { mm: 'mm', n: 'N', c: '°C', mpa: 'MPa' };
-const named = (field: CalculatorField): string => {
-  const unit = UNIT.exec(field.name)?.[1];
-  return unit ? `${field.label}, ${UNITS[unit]}` : field.label;
+/** Which field of an answer a job can be told: a number, or the sizes of a seal, ring or pin. */
+const TOLD: Record<string, string> = {
+  'bearing-number': 'written',
+  'bearing-from-caliper': 'number',
+  'taper-set': 'set',
+  seal: 'found',
+  'snap-ring': 'found',
+  balls: 'found',
+  'split-pin': 'found',
+  'o-ring': 'found',
 };
-const words = (value: string): string => value.replaceAll('_', ' ');
 
-function One({
-  field,
-  value,
-  onChange,
-  fault,
-}: {
-  field: CalculatorField;
-  value: unknown;
-  onChange: (value: unknown) => void;
-  fault?: string;
-}) {
-  if (field.kind === 'choices') {
-    const chosen = (value as string[] | undefined) ?? [];
-    return (
-      <Box as="fieldset" gridColumn="1 / -1">
-        <chakra.legend fontSize="14px" color="mute" mb="1">
-          {field.label}
-        </chakra.legend>
-        <Flex wrap="wrap" gap="2">
-          {field.options.map((option) => (
-            <Button
-              key={option}
-              look="answer"
-              aria-pressed={chosen.includes(option)}
-              onClick={() =>
-                onChange(chosen.includes(option) ? chosen.filter((one) => one !== option) : [...chosen, option])
-              }
-            >
-              {words(option)}
-            </Button>
-          ))}
-        </Flex>
-      </Box>
-    );
-  }
-  return (
-    <Labelled label={named(field)} fault={fault}>
-      {(props) =>
-        field.kind === 'choice' || field.kind === 'yes_no' ? (
-          <Select
-            {...props}
-            value={String(value ?? '')}
-            onChange={(e) =>
-              onChange(
-                field.kind === 'yes_no'
-                  ? e.target.value === ''
-                    ? undefined
-                    : e.target.value === 'true'
-                  : e.target.value,
-              )
-            }
-          >
-            <option value="">{field.required ? 'Choose…' : 'As usual'}</option>
-            {(field.kind === 'yes_no' ? ['true', 'false'] : field.options).map((option) => (
-              <option key={option} value={option}>
-                {{ true: 'yes', false: 'no' }[option] ?? words(option)}
-              </option>
-            ))}
-          </Select>
-        ) : (
-          <Input
-            {...props}
-            kind={field.kind === 'text' ? 'text' : 'reading'}
-            value={typeof value === 'object' ? '' : String(value ?? '')}
-            onChange={(e) => onChange(e.target.value)}
-          />
-        )
-      }
-    </Labelled>
-  );
-}
-
-function Rows({
-  field,
-  rows,
-  onChange,
-  fault,
-}: {
-  field: CalculatorField;
-  rows: Given[];
-  onChange: (rows: Given[]) => void;
-  fault: (name: string) => string | undefined;
-}) {
-  const one = fault(field.name);
-  return (
-    <Box gridColumn="1 / -1">
-      <chakra.h3 fontSize="16px">{field.label}</chakra.h3>
-      {one && (
-        <Box role="alert" color="oxide" fontSize="14px">
-          {one}
-        </Box>
-      )}
-      {rows.map((row, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: rows have no name but their place
-        <Flex key={i} gap="2" align="end" borderBottomWidth="1px" borderColor="line" pb="2">
-          <Box flex="1">
-            <Fields
-              fields={field.of}
-              given={row}
-              onChange={(next) => onChange(rows.map((old, j) => (j === i ? next : old)))}
-              fault={(name) => fault(`${field.name}.${i}.${name}`)}
-            />
-          </Box>
-          <Button look="quiet" onClick={() => onChange(rows.filter((_, j) => j !== i))}>
-            Remove
-          </Button>
-        </Flex>
-      ))}
-      <Button look="plain" mt="2" onClick={() => onChange([...rows, {}])}>
-        Add one
-      </Button>
-    </Box>
-  );
+function Sending({ name, result }: { name: string; result: Given }) {
+  const text = result[TOLD[name] ?? ''];
+  return typeof text === 'string' && text ? <SendToJob text={text} /> : null;
 }

@@ -9,6 +9,7 @@ const KEYS: [string, string][] = [
   ['Tab, Space', 'go to an answer, give it'],
   ['Escape', 'leave a field without keeping what is typed'],
   ['b, m, f, w', 'board, machines, finder, tool wall'],
+  ['/', 'ask the Finder, from anywhere'],
   ['← →', 'on a hub: the part before, the next'],
   ['[ ]', 'on a hub: move the part left, right'],
   ['x, c, Delete', 'on a hub: turn it round, one more, take it out'],

@@ -54,6 +54,11 @@ export function Shell() {
       b: () => navigate('/board'),
       m: () => navigate('/machines'),
       f: () => navigate('/finder'),
+      '/': () => {
+        const box = document.getElementById('ask');
+        if (box) box.focus();
+        else navigate('/finder');
+      },
       w: () => navigate('/tools'),
       t: turnTheme,
       u: turnUnits,

@@ -33,6 +33,14 @@ export const shown = (quantity: Quantity, units: Units): string =>
 /** A length in mm as a person reads it. */
 export const length = (mm: number, units: Units, digits = 2): string => shown({ value: mm, unit: 'mm', digits }, units);
 
+/** Several lengths as one size: 20 × 47 × 14 mm. */
+export const sizes = (mm: number[], units: Units): string =>
+  mm.map((one) => amount(one, 'mm', units === 'in' ? 3 : 2, units)).join(' × ') + symbol('mm', units);
+
+/** A small departure from a size, as people say it: micrometres, or thousandths of an inch. */
+export const deviation = (mm: number, units: Units): string =>
+  units === 'in' ? `${((mm / MM_PER_INCH) * 1000).toFixed(1)} thou` : `${Math.round(mm * 1000)} µm`;
+
 /** The words of a message with its values in place. */
 export const say = (message: Message, units: Units): string =>
   message.text.replace(/\{(\w+)\}/g, (place, name: string) => {

@@ -138,6 +138,9 @@ export const levelColours = {
   stop: { mark: 'oxide', ground: 'oxideWash' },
 } as const;
 
+/** The lettering of drawings: that of headings. */
+export const LETTERING = 'var(--chakra-fonts-heading)';
+
 /** A colour token as drawings need it. */
 export const ink = (token: string): string =>
   `var(--chakra-colors-${token.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`)})`;

@@ -1,0 +1,183 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import type { CalculatorField } from '../../api/types';
+import { Button } from '../../parts/Button';
+import { Input, Labelled, Select } from '../../parts/Field';
+
+export type Given = Record<string, unknown>;
+
+const blank = (value: unknown): boolean =>
+  value === '' || value === undefined || (Array.isArray(value) && value.length === 0);
+
+/** What is filled in, without what is left empty. */
+export const filled = (given: Given): Given =>
+  Object.fromEntries(
+    Object.entries(given)
+      .filter(([, value]) => !blank(value))
+      .map(([name, value]) => [
+        name,
+        Array.isArray(value)
+          ? value.map((one) => (one !== null && typeof one === 'object' ? filled(one as Given) : one))
+          : value,
+      ]),
+  );
+
+/** The inputs of a calculator, from what it says of itself. */
+export function Fields({
+  fields,
+  given,
+  onChange,
+  fault,
+}: {
+  fields: CalculatorField[];
+  given: Given;
+  onChange: (given: Given) => void;
+  fault: (name: string) => string | undefined;
+}) {
+  const set = (name: string, value: unknown) => onChange({ ...given, [name]: value });
+  return (
+    <Grid templateColumns="repeat(auto-fill, minmax(186px, 1fr))" alignItems="end" gap="4" mt="3">
+      {fields.map((field) =>
+        field.kind === 'list' ? (
+          <Rows
+            key={field.name}
+            field={field}
+            rows={(given[field.name] as Given[] | undefined) ?? []}
+            onChange={(rows) => set(field.name, rows)}
+            fault={fault}
+          />
+        ) : (
+          <One
+            key={field.name}
+            field={field}
+            value={given[field.name]}
+            onChange={(value) => set(field.name, value)}
+            fault={fault(field.name)}
+          />
+        ),
+      )}
+    </Grid>
+  );
+}
+
+const UNIT = /_(mm|n|c|mpa)$/;
+const UNITS: Record<string, string> = { mm: 'mm', n: 'N', c: '°C', mpa: 'MPa' };
+const named = (field: CalculatorField): string => {
+  const unit = UNIT.exec(field.name)?.[1];
+  return unit ? `${field.label}, ${UNITS[unit]}` : field.label;
+};
+const words = (value: string): string => value.replaceAll('_', ' ');
+
+function One({
+  field,
+  value,
+  onChange,
+  fault,
+}: {
+  field: CalculatorField;
+  value: unknown;
+  onChange: (value: unknown) => void;
+  fault?: string;
+}) {
+  if (field.kind === 'choices') {
+    const chosen = (value as string[] | undefined) ?? [];
+    return (
+      <Box as="fieldset" gridColumn="1 / -1">
+        <chakra.legend fontSize="14px" color="mute" mb="1">
+          {field.label}
+        </chakra.legend>
+        <Flex wrap="wrap" gap="2">
+          {field.options.map((option) => (
+            <Button
+              key={option}
+              look="answer"
+              aria-pressed={chosen.includes(option)}
+              onClick={() =>
+                onChange(chosen.includes(option) ? chosen.filter((one) => one !== option) : [...chosen, option])
+              }
+            >
+              {words(option)}
+            </Button>
+          ))}
+        </Flex>
+      </Box>
+    );
+  }
+  return (
+    <Labelled label={named(field)} fault={fault}>
+      {(props) =>
+        field.kind === 'choice' || field.kind === 'yes_no' ? (
+          <Select
+            {...props}
+            value={String(value ?? '')}
+            onChange={(e) =>
+              onChange(
+                field.kind === 'yes_no'
+                  ? e.target.value === ''
+                    ? undefined
+                    : e.target.value === 'true'
+                  : e.target.value,
+              )
+            }
+          >
+            <option value="">{field.required ? 'Choose…' : 'As usual'}</option>
+            {(field.kind === 'yes_no' ? ['true', 'false'] : field.options).map((option) => (
+              <option key={option} value={option}>
+                {{ true: 'yes', false: 'no' }[option] ?? words(option)}
+              </option>
+            ))}
+          </Select>
+        ) : (
+          <Input
+            {...props}
+            kind={field.kind === 'text' ? 'text' : 'reading'}
+            value={typeof value === 'object' ? '' : String(value ?? '')}
+            onChange={(e) => onChange(e.target.value)}
+          />
+        )
+      }
+    </Labelled>
+  );
+}
+
+function Rows({
+  field,
+  rows,
+  onChange,
+  fault,
+}: {
+  field: CalculatorField;
+  rows: Given[];
+  onChange: (rows: Given[]) => void;
+  fault: (name: string) => string | undefined;
+}) {
+  const one = fault(field.name);
+  return (
+    <Box gridColumn="1 / -1">
+      <chakra.h3 fontSize="16px">{field.label}</chakra.h3>
+      {one && (
+        <Box role="alert" color="oxide" fontSize="14px">
+          {one}
+        </Box>
+      )}
+      {rows.map((row, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: rows have no name but their place
+        <Flex key={i} gap="2" align="end" borderBottomWidth="1px" borderColor="line" pb="2">
+          <Box flex="1">
+            <Fields
+              fields={field.of}
+              given={row}
+              onChange={(next) => onChange(rows.map((old, j) => (j === i ? next : old)))}
+              fault={(name) => fault(`${field.name}.${i}.${name}`)}
+            />
+          </Box>
+          <Button look="quiet" onClick={() => onChange(rows.filter((_, j) => j !== i))}>
+            Remove
+          </Button>
+        </Flex>
+      ))}
+      <Button look="plain" mt="2" onClick={() => onChange([...rows, {}])}>
+        Add one
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,127 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useBoard, useJob } from '../../api/jobs';
+import { useKeep } from '../../api/records';
+import type { Ask, JobCard, JobSheet } from '../../api/types';
+import { Button } from '../../parts/Button';
+import { usePerson } from '../../parts/person';
+import { Sheet } from '../../parts/Sheet';
+import { Empty, Loading, Trouble } from '../../parts/States';
+
+/** Puts what was found into an open job, at a place where its Size station asks for it. */
+export function SendToJob({ text }: { text: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button look="plain" onClick={() => setOpen(true)}>
+        Send to a job
+      </Button>
+      <Sheet title={`Send to a job: ${text}`} open={open} onClose={() => setOpen(false)}>
+        <Jobs text={text} />
+      </Sheet>
+    </>
+  );
+}
+
+function Jobs({ text }: { text: string }) {
+  const [job, setJob] = useState<JobCard | null>(null);
+  const { data, error, refetch, hasNextPage, fetchNextPage } = useBoard(false);
+  if (job) return <Places card={job} text={text} onBack={() => setJob(null)} />;
+  if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the open jobs" />;
+  if (data.length === 0) return <Empty title="No job is open">Open one on the board first.</Empty>;
+  return (
+    <Flex direction="column">
+      {data.map((one) => (
+        <chakra.button
+          key={one.id}
+          type="button"
+          onClick={() => setJob(one)}
+          textAlign="left"
+          minH="48px"
+          py="1"
+          borderTopWidth="1px"
+          borderColor="line"
+          cursor="pointer"
+        >
+          <chakra.strong fontFamily="heading" fontSize="18px">
+            {one.machine.name}, {one.wheel.toLowerCase()}
+          </chakra.strong>
+          <chakra.span color="mute"> · job {one.number}</chakra.span>
+        </chakra.button>
+      ))}
+      {hasNextPage && (
+        <Button look="quiet" onClick={() => fetchNextPage()}>
+          More jobs
+        </Button>
+      )}
+    </Flex>
+  );
+}
+
+const takes = (ask: Ask): boolean => ask.kind === 'number' || ask.place.startsWith('size.part.');
+
+function Places({ card, text, onBack }: { card: JobCard; text: string; onBack: () => void }) {
+  const { data, error, refetch } = useJob(card.id);
+  if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the job" />;
+  return <Take job={data} card={card} text={text} onBack={onBack} />;
+}
+
+function Take({ job, card, text, onBack }: { job: JobSheet; card: JobCard; text: string; onBack: () => void }) {
+  const person = usePerson();
+  const keep = useKeep(card.id, person.units as 'mm' | 'in', person.name);
+  const [sent, setSent] = useState<string | null>(null);
+  const asks = job.report.stations.find((one) => one.station === 'size')?.steps.flatMap((step) => step.asks) ?? [];
+  const places = asks.filter(takes);
+  const standing = (place: string): string | undefined =>
+    job.entries.find((entry) => entry.place === place)?.value?.text as string | undefined;
+  if (sent)
+    return (
+      <Box role="status">
+        <chakra.p mb="3">
+          {text} is kept in job {card.number} as {sent.toLowerCase()}.
+        </chakra.p>
+        <Link to={`/jobs/${card.id}/size`}>
+          <chakra.span color="blue" fontWeight="600">
+            Open the job
+          </chakra.span>
+        </Link>
+      </Box>
+    );
+  return (
+    <Box>
+      <Button look="quiet" px="0" onClick={onBack}>
+        ← Another job
+      </Button>
+      {places.map((ask) => {
+        const step = job.report.stations
+          .find((one) => one.station === 'size')
+          ?.steps.find((one) => one.asks.includes(ask));
+        const name = ask.kind === 'number' ? (step?.title.text.replace(/^The /, 'The ') ?? ask.label) : ask.label;
+        return (
+          <chakra.button
+            key={ask.place}
+            type="button"
+            onClick={() => {
+              keep(ask.place, { text });
+              setSent(name);
+            }}
+            display="block"
+            w="100%"
+            textAlign="left"
+            minH="48px"
+            borderTopWidth="1px"
+            borderColor="line"
+            cursor="pointer"
+          >
+            <chakra.strong fontFamily="heading" fontSize="18px">
+              {name}
+            </chakra.strong>
+            {standing(ask.place) && <chakra.span color="mute"> · now {standing(ask.place)}</chakra.span>}
+          </chakra.button>
+        );
+      })}
+      {places.length === 0 && <chakra.p color="mute">This job asks for no number.</chakra.p>}
+    </Box>
+  );
+}
