@@ -65,9 +65,8 @@ final readonly class Hub
     private static function numbered(Stack $stack, Notebook $notebook): Stack
     {
         $cartridges = $stack->cartridges();
-        foreach (count($cartridges) > 2 ? [] : $cartridges as $i => $part) {
-            $side = $i === 0 ? Side::Left : Side::Right;
-            $number = $notebook->text(Places::number($side)) ?? $notebook->text(Places::number(Side::Left));
+        foreach ($cartridges as $i => $part) {
+            $number = $notebook->text(Places::sized($part->id)) ?? (count($cartridges) > 2 ? null : $notebook->text(Places::number($i === 0 ? Side::Left : Side::Right)) ?? $notebook->text(Places::number(Side::Left)));
             $read = $number === null ? null : self::read($number);
             if ($read?->size === null) {
                 continue;

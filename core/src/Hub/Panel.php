@@ -9,6 +9,7 @@ enum Panel: string
 {
     case Answers = 'answers';
     case Clock = 'clock';
+    case PartSize = 'part_size';
     case Survey = 'survey';
     case Driver = 'driver';
     case Tray = 'tray';

@@ -13,6 +13,7 @@ final readonly class PatternCard
      * @param  string  $left what people call the left end of the drawing
      * @param  string  $right and the right end
      * @param  list<string>  $cautions what is special to take care of
+     * @param  list<RingSeat>  $grips where the rings are pressed: in a bore, on a shaft, or both
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class PatternCard
         public string $left = 'Left',
         public string $right = 'Right',
         public array $cautions = [],
+        public array $grips = [RingSeat::Bore],
         public bool $pair = false,
     ) {
     }

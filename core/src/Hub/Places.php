@@ -37,6 +37,12 @@ final class Places
 
     public const SIDES = 'check.sides';
 
+    public const USE = 'size.use';
+
+    public const NIPPLE = 'size.nipple';
+
+    public const WATER = 'size.water';
+
     public const SIDES_REASON = 'check.sides_reason';
 
     public const LOOK_THROUGH = 'seat.look_through';
@@ -55,19 +61,37 @@ final class Places
         return "size.{$side->value}.number";
     }
 
-    public static function feel(Side $side): string
+    /** What is stamped on a part, or its sizes. */
+    public static function sized(string $part): string
     {
-        return "fit.{$side->value}.feel";
+        return "size.part.$part";
     }
 
-    public static function remedy(Side $side): string
+    /** One reading of a part that is to be bought. */
+    public static function sizedBy(string $part, string $what): string
     {
-        return "fit.{$side->value}.remedy";
+        return "size.part.$part.$what";
     }
 
-    public static function bore(Side $side, string $depth, string $clock): string
+    /** @param  string  $seat left or right of a pair, or the part that sits there */
+    public static function feel(string $seat): string
     {
-        return "bore.{$side->value}.$depth.$clock";
+        return "fit.$seat.feel";
+    }
+
+    public static function remedy(string $seat): string
+    {
+        return "fit.$seat.remedy";
+    }
+
+    public static function look(string $seat): string
+    {
+        return "bore.$seat.look";
+    }
+
+    public static function bore(string $seat, string $depth, string $clock): string
+    {
+        return "bore.$seat.$depth.$clock";
     }
 
     public static function newNumber(Side $side): string

@@ -21,7 +21,7 @@ final readonly class StationReport
         $steps = array_map(static fn (Step $step): Step => $step->markedDone($step->done || self::isDone($step, $notebook)), $steps);
         $done = count(array_filter($steps, static fn (Step $step): bool => $step->done));
 
-        return new self($station, $station->label(), self::status($steps, $done, $notebook), $done, $steps);
+        return new self($station, $station->label(), self::status($steps, $notebook), $done, $steps);
     }
 
     public function ask(string $place): ?Ask
@@ -49,7 +49,7 @@ final readonly class StationReport
     }
 
     /** @param  list<Step>  $steps */
-    private static function status(array $steps, int $done, Notebook $notebook): Status
+    private static function status(array $steps, Notebook $notebook): Status
     {
         $touched = array_filter($steps, static fn (Step $s): bool => array_filter($s->asks, static fn (Ask $a): bool => ! $a->borrowed && $a->isEntered($notebook)) !== []) !== [];
         $worst = array_reduce($steps, static fn (?Level $l, Step $s): ?Level => $s->open() === null ? $l : ($l === null ? $s->open()->level : $l->worse($s->open()->level)), null);
@@ -57,7 +57,7 @@ final readonly class StationReport
         return match (true) {
             ! $touched => Status::Untouched,
             $worst === Level::Stop => Status::Stop,
-            $done < count($steps) => Status::UnderWay,
+            array_filter($steps, static fn (Step $s): bool => ! $s->done && ! $s->optional) !== [] => Status::UnderWay,
             $worst === Level::Care => Status::Care,
             default => Status::Settled,
         };

@@ -18,6 +18,7 @@ final readonly class Step
      * @param  bool  $holds whether its verdicts count when the job is signed
      * @param  int  $handMinutes of hand time
      * @param  int  $waitMinutes of waiting that follows: soaking, cooling
+     * @param  bool  $optional whether its station is settled without it
      * @param  bool  $onlyStops when it holds, whether a care is only advice
      */
     private function __construct(
@@ -37,6 +38,7 @@ final readonly class Step
         public bool $onlyStops = false,
         public int $handMinutes = 0,
         public int $waitMinutes = 0,
+        public bool $optional = false,
     ) {
     }
 
@@ -96,6 +98,12 @@ final readonly class Step
     public function holdingStopsOnly(): self
     {
         return $this->changed(['onlyStops' => true]);
+    }
+
+    /** Its station does not wait for it. */
+    public function optional(): self
+    {
+        return $this->changed(['optional' => true]);
     }
 
     public function markedDone(bool $done): self

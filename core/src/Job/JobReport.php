@@ -12,6 +12,8 @@ use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Seating\DriverChoiceResult;
 use CleanRace\Core\Sizing\CaliperCandidate;
+use CleanRace\Core\Sizing\PartFinding;
+use CleanRace\Core\Sizing\SeatFinding;
 use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Stripping\ToolLine;
@@ -30,6 +32,8 @@ final readonly class JobReport
      * @param  list<CaliperCandidate>  $candidatesRight
      * @param  list<Block>  $blocks
      * @param  list<ToolLine>  $tools that the take-down needs
+     * @param  list<PartFinding>  $partFindings
+     * @param  list<SeatFinding>  $seats
      */
     public function __construct(
         public Section $section,
@@ -47,6 +51,8 @@ final readonly class JobReport
         public bool $maySign,
         public HubSheet $hub,
         public array $tools,
+        public array $partFindings,
+        public array $seats,
     ) {
     }
 }

@@ -16,6 +16,7 @@ use CleanRace\Core\Seating\Seat;
 use CleanRace\Core\Setting\Set;
 use CleanRace\Core\Sizing\Finder;
 use CleanRace\Core\Sizing\Findings;
+use CleanRace\Core\Sizing\PartSizing;
 use CleanRace\Core\Sizing\Size;
 use CleanRace\Core\Sourcing\Source;
 use CleanRace\Core\Stripping\Strip;
@@ -51,7 +52,7 @@ final readonly class WheelJob
     {
         yield (new CheckIn($this->limits))->report($bench);
         yield $strip->report();
-        yield (new Size($finder))->report($bench, $findings);
+        yield (new Size($this->limits, $finder))->report($bench, $findings);
         yield (new Source($this->limits))->report($bench, $findings);
         yield (new Seat)->report($bench, $findings, $progress);
         yield (new Set)->report($bench);
@@ -85,6 +86,8 @@ final readonly class WheelJob
             Prove::isClear($blocks),
             HubSheet::of($bench->hub, $bench->notebook),
             $strip->toolLines(),
+            (new PartSizing($this->limits))->findings($bench),
+            (new Size($this->limits, $finder))->seats($bench, $findings),
         );
     }
 }

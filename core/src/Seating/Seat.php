@@ -122,7 +122,7 @@ final readonly class Seat
         $step = Step::of("seat.{$side->value}.start", "Start the $which bearing square", 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.')
             ->with(caution: 'Never force a cocked ring straight: drive it back out.', part: 'bearing_'.$side->value)
             ->on(Panel::Clock)
-            ->asking(...[...$this->clockAsks($side, 'start'), Ask::choice(Places::feel($side), 'How it goes in', Option::each(FitFeel::class))->borrowed()])
+            ->asking(...[...$this->clockAsks($side, 'start'), Ask::choice(Places::feel($side->value), 'How it goes in', Option::each(FitFeel::class))->borrowed()])
             ->judged($sleeve, $verdict);
 
         return $home?->level === Level::Go && $sleeve === null ? $step->advice() : $step;

@@ -7,8 +7,8 @@ namespace CleanRace\Core\Sizing;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\HubSizes;
 use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
-use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
@@ -18,11 +18,6 @@ use CleanRace\Core\Verdict\Limits;
 /** Runs the sizing calculators on what a job's notebook holds. */
 final readonly class Finder
 {
-    /** Three directions 60° apart. */
-    public const DIRECTIONS = ['12', '2', '4'];
-
-    public const DEPTHS = [BoreDepth::Lip, BoreDepth::Bottom];
-
     private const CALIPER_PLACES = ['bore', 'outside', 'width'];
 
     public function __construct(private Limits $limits)
@@ -42,22 +37,9 @@ final readonly class Finder
         return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value] ?? null));
     }
 
-    public function survey(Bench $bench, Side $side): ?BoreSurveyResult
+    public function seat(Bench $bench, Side $side): SeatSurvey
     {
-        $readings = [];
-        foreach (self::DEPTHS as $depth) {
-            foreach (self::DIRECTIONS as $clock) {
-                $reading = $bench->notebook->reading(Places::bore($side, $depth->value, $clock));
-                if ($reading !== null) {
-                    $readings[] = new BoreReading($depth, Clock::read($clock), $reading);
-                }
-            }
-        }
-        try {
-            return $readings === [] ? null : (new BoreSurvey($this->limits))->work(new BoreSurveyInput($readings, FitFeel::tryFrom($bench->notebook->choice(Places::feel($side)) ?? '')));
-        } catch (Nonsense) {
-            return null;
-        }
+        return new SeatSurvey($this->limits, $bench->notebook, $side->value, RingSeat::Bore, HubSizes::of($bench->hub, $bench->notebook)->bearing($side)->outside);
     }
 
     /** What the caliper says of the old bearing, when anything is read of it. */
@@ -80,7 +62,7 @@ final readonly class Finder
     {
         $number = $bench->notebook->text(Places::number($side));
         try {
-            return $number === null ? null : (new BearingNumber($this->limits))->work(new BearingNumberInput($number));
+            return $number === null ? null : (new BearingNumber($this->limits))->work(BearingNumberInput::inHub($number, HubConditions::of($bench)));
         } catch (Nonsense) {
             return null;
         }
@@ -88,34 +70,19 @@ final readonly class Finder
 
     private function fit(Bench $bench, Side $side, HubSizes $sizes): ?FitResult
     {
-        $feel = FitFeel::tryFrom($bench->notebook->choice(Places::feel($side)) ?? '');
-        $bore = $this->loosest($this->survey($bench, $side), $bench, $side);
-        if ($feel === null && $bore === null && ! $bench->notebook->has(Places::MATERIAL)) {
+        $seat = $this->seat($bench, $side);
+        $bore = $seat->deciding();
+        if ($seat->feel() === null && $bore === null && ! $bench->notebook->has(Places::MATERIAL)) {
             return null;
         }
         try {
             return (new Fit($this->limits))->work(new FitInput(
-                $sizes->bearing($side)->outside, $bore, null, $feel, HoleClass::N7, self::material($bench),
-                $bench->notebook->temperature(Places::ROOM), $bench->notebook->choice(Places::remedy($side)) === 'compound',
+                $sizes->bearing($side)->outside, $bore, null, $seat->feel(), HoleClass::N7, self::material($bench),
+                $bench->notebook->temperature(Places::ROOM), $seat->compound(),
             ));
         } catch (Nonsense) {
             return null;
         }
-    }
-
-    /** The fit is that of the loosest depth, when the bore is not the same all through. */
-    private function loosest(?BoreSurveyResult $survey, Bench $bench, Side $side): ?Reading
-    {
-        if ($survey === null || $survey->pattern === null) {
-            return $survey?->mean;
-        }
-        $means = array_map(static function (BoreDepth $depth) use ($bench, $side): float {
-            $here = array_filter(array_map(static fn (string $c): ?float => $bench->notebook->length(Places::bore($side, $depth->value, $c))?->mm, self::DIRECTIONS));
-
-            return $here === [] ? 0.0 : array_sum($here) / count($here);
-        }, self::DEPTHS);
-
-        return Reading::of(Length::mm(max($means)), $survey->mean->halfWidth);
     }
 
     private function heat(Bench $bench, Side $side, HubSizes $sizes, FitResult $fit): HeatResult
@@ -148,7 +115,7 @@ final readonly class Finder
         }
     }
 
-    private static function material(Bench $bench): Material
+    public static function material(Bench $bench): Material
     {
         return Material::tryFrom($bench->notebook->choice(Places::MATERIAL) ?? '') ?? Material::Aluminium;
     }

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Sizing;
 use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Limits;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing;
 
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Belief;
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing;
 
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Tooling\Bench;
+
 /** What the hub asks of a bearing. Null is not known. */
 final readonly class HubConditions
 {
@@ -13,6 +17,24 @@ final readonly class HubConditions
         public ?bool $ownSeals = null,
         public ?bool $wet = null,
     ) {
+    }
+
+    /** What the parts of the hub and the notebook say. */
+    public static function of(Bench $bench): self
+    {
+        $notebook = $bench->notebook;
+        $stack = $bench->hub->stack;
+
+        return new self(
+            HubUse::tryFrom($notebook->choice(Places::USE) ?? '') ?? HubUse::usual($bench->pattern->id()),
+            $stack->one(PartKind::Nipple) === null ? NippleUse::None : NippleUse::tryFrom($notebook->choice(Places::NIPPLE) ?? ''),
+            $stack->ofKind(PartKind::Seal, PartKind::Felt) !== [],
+            match ($notebook->choice(Places::WATER)) {
+                'wet' => true,
+                'dry' => false,
+                default => null,
+            },
+        );
     }
 
     public function areKnown(): bool

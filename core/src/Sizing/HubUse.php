@@ -21,4 +21,14 @@ enum HubUse: string
             self::Pivot => 'Pivot that only rocks',
         };
     }
+
+    /** How hubs of a pattern are mostly used. */
+    public static function usual(string $pattern): self
+    {
+        return match ($pattern) {
+            'spindle' => self::Blade,
+            'flanged-wheel', 'single-ring' => self::SlowWheel,
+            default => self::FastWheel,
+        };
+    }
 }

@@ -10,6 +10,7 @@ use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\Designation;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Limits;

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Sizing;
 use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Share;

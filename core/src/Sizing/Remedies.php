@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Verdict\Limits;
 
 /** What may be done about a loose seat (shop practice; gap ranges of retaining compounds as makers class them). */

@@ -9,71 +9,52 @@ use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Verdict;
 
-/** The third station: what the bearings are, and whether the bores will hold new ones. */
+/** The third station: what the parts are, and whether their seats will hold new ones. */
 final readonly class Size
 {
-    public function __construct(private Finder $finder)
+    public function __construct(private Limits $limits, private Finder $finder)
     {
     }
 
     public function report(Bench $bench, Findings $findings): StationReport
     {
-        if (! $bench->isPair()) {
-            return StationReport::of(Station::Size, [self::byHand($bench)], $bench->notebook);
-        }
+        $parts = (new PartSizing($this->limits))->steps($bench);
+        $steps = $bench->isPair()
+            ? [
+                $this->bearing($bench, Side::Left), $this->bearing($bench, Side::Right), ...$parts, $this->hub($bench), $this->lengths(),
+                $this->bore($bench, $findings, Side::Left), $this->bore($bench, $findings, Side::Right), $this->axle($bench), $this->force($findings), $this->grease($bench),
+            ]
+            : [...$parts, $this->hub($bench), ...(new Seats($this->limits))->steps($bench), ...($bench->pattern->card()->grips === [RingSeat::Bore] ? [$this->axle($bench)] : []), $this->grease($bench)];
 
-        return StationReport::of(Station::Size, [
-            $this->bearing($bench, Side::Left),
-            $this->bearing($bench, Side::Right),
-            Step::of('size.hub', 'The hub', 'What it is made of and what is near decides how warm it may get.')
-                ->asking(
-                    Ask::choice(Places::MATERIAL, 'Hub is', array_map(static fn (Material $m): Option => new Option($m->value, ucfirst($m->label())), Material::cases())),
-                    Ask::choice(Places::FINISH, 'On it', Option::each(HubFinish::class)),
-                    Ask::length(Places::HUB_OUTSIDE, 'Outside of the hub, round the bearing', wanted: false),
-                    Ask::temperature(Places::ROOM, 'Shop is at', wanted: false),
-                )->advice(),
-            Step::of('size.lengths', 'Ledge, sleeve, faces', 'Depths are read from the hub face with the rod of the caliper.')
-                ->with(why: 'With one ledge the sleeve is the stop of the second bearing: these lengths say where it comes to rest.', part: 'sleeve')
-                ->asking(
-                    Ask::choice(Places::LEDGES, 'Ledges in the hub', Option::of(['one' => 'One: the sleeve stops the second', 'two' => 'Two: both sides stop'])),
-                    Ask::length(Places::OVER_FACES, 'Hub over its faces'),
-                    Ask::depth(Places::LEDGE_DEPTH, 'Face to ledge, first side'),
-                    Ask::length(Places::SLEEVE_LENGTH, 'Sleeve, length'),
-                    Ask::depth(Places::GROOVE_EDGE, 'Face to the groove\'s inner edge', wanted: false),
-                    Ask::length(Places::LEDGE_SPAN, 'Ledge to ledge, when there are two', wanted: false),
-                )->advice(),
-            $this->bore($bench, $findings, Side::Left),
-            $this->bore($bench, $findings, Side::Right),
-            Step::of('size.force', 'Heat and force', 'What the fit asks of hub and press. Both together lower each other.')
-                ->with(caution: 'Gloves, no solvent near, extinguisher at hand. A hot hub looks like a cold one.')
-                ->asking(Ask::choice('size.way', 'How it will go in', Option::of(['draw_bolt' => 'Draw bolt', 'press' => 'Press', 'hammer' => 'Hammer and driver'])))
-                ->judged($findings->heat($findings->sizes->first)?->verdict, $findings->force($findings->sizes->first)?->verdict, $findings->clearance?->verdict)
-                ->holdingStopsOnly(),
-        ], $bench->notebook);
+        return StationReport::of(Station::Size, $steps, $bench->notebook);
     }
 
-    /** A hub that is no pair: what is stamped on its parts, or what the caliper says, as text. */
-    private static function byHand(Bench $bench): Step
+    /** @return list<SeatFinding> */
+    public function seats(Bench $bench, Findings $findings): array
     {
-        $parts = array_values(array_filter($bench->hub->stack->line(), static fn (Part $p): bool => $p->kind->isRenewed()));
-
-        return Step::of('size.parts', 'Numbers and sizes', 'What is stamped settles it. Nothing to read: caliper bore, outside and width, three places round. The Finder turns a number into sizes, and sizes into a number.')
-            ->with(why: 'Fit, heat and force of this kind of hub are not worked out in the job yet: the calculators in the Finder do it one at a time.')
-            ->asking(...array_map(static fn (Part $p): Ask => Ask::text('size.part.'.$p->id, $p->name, wanted: false, hint: 'number, or 30 × 60 × 37'), $parts))
-            ->asking(Ask::text('size.note', 'Bore, shaft, fit', wanted: false))->advice();
+        return $bench->isPair()
+            ? array_map(fn (Side $side): SeatFinding => SeatFinding::of($side->value, RingSeat::Bore, $this->finder->seat($bench, $side)->survey(), $findings->fit($side)), [Side::Left, Side::Right])
+            : (new Seats($this->limits))->findings($bench);
     }
 
     private function bearing(Bench $bench, Side $side): Step
     {
         $at = 'size.'.$side->value;
-        $verdict = $this->finder->byNumber($bench, $side)->verdict ?? $this->finder->byCaliper($bench, $side)?->verdict;
+        $number = $this->finder->byNumber($bench, $side);
 
         return Step::of("$at.bearing", 'The '.$side->value.' bearing', 'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.')
             ->with(part: 'bearing_'.$side->value)
@@ -83,27 +64,114 @@ final readonly class Size
                 Ask::length("$at.outside", 'Outside', wanted: false),
                 Ask::length("$at.width", 'Width', wanted: false),
                 Ask::choice("$at.state", 'The rings are', Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']), wanted: false),
-            )->judged($verdict)->advice();
+            )->judged($number->verdict ?? $this->finder->byCaliper($bench, $side)?->verdict, $number?->inThisHub)->advice();
+    }
+
+    private function hub(Bench $bench): Step
+    {
+        $nipple = $bench->hub->stack->one(PartKind::Nipple) !== null
+            ? [Ask::choice(Places::NIPPLE, 'The grease nipple', Option::of(['used' => 'Is used', 'unused' => 'Nobody uses it']), wanted: false)] : [];
+        $step = Step::of('size.hub', 'The hub', 'What it is made of and what is near decides how warm it may get; its use decides seals and grease.')
+            ->asking(
+                Ask::choice(Places::MATERIAL, 'Hub is', array_map(static fn (Material $m): Option => new Option($m->value, ucfirst($m->label())), Material::cases()), wanted: $bench->isPair()),
+                Ask::choice(Places::FINISH, 'On it', Option::each(HubFinish::class), wanted: $bench->isPair()),
+                Ask::choice(Places::USE, 'It is', Option::each(HubUse::class), wanted: false),
+                Ask::choice(Places::WATER, 'Runs', Option::of(['dry' => 'In the dry', 'wet' => 'In the wet']), wanted: false),
+                ...[...$nipple, Ask::length(Places::HUB_OUTSIDE, 'Outside of the hub, round the bearing', wanted: false), Ask::temperature(Places::ROOM, 'Shop is at', wanted: false)],
+            )->advice();
+
+        return $bench->isPair() ? $step : $step->optional();
+    }
+
+    private function lengths(): Step
+    {
+        return Step::of('size.lengths', 'Ledge, sleeve, faces', 'Depths are read from the hub face with the rod of the caliper.')
+            ->with(why: 'With one ledge the sleeve is the stop of the second bearing: these lengths say where it comes to rest.', part: 'sleeve')
+            ->asking(
+                Ask::choice(Places::LEDGES, 'Ledges in the hub', Option::of(['one' => 'One: the sleeve stops the second', 'two' => 'Two: both sides stop'])),
+                Ask::length(Places::OVER_FACES, 'Hub over its faces'),
+                Ask::depth(Places::LEDGE_DEPTH, 'Face to ledge, first side'),
+                Ask::length(Places::SLEEVE_LENGTH, 'Sleeve, length'),
+                Ask::depth(Places::GROOVE_EDGE, 'Face to the groove\'s inner edge', wanted: false),
+                Ask::length(Places::LEDGE_SPAN, 'Ledge to ledge, when there are two', wanted: false),
+            )->advice();
     }
 
     private function bore(Bench $bench, Findings $findings, Side $side): Step
     {
-        $asks = [];
-        foreach (Finder::DEPTHS as $depth) {
-            foreach (Finder::DIRECTIONS as $clock) {
-                $asks[] = Ask::length(Places::bore($side, $depth->value, $clock), ucfirst($depth->value)." at $clock", wanted: false, at: "{$depth->value}:$clock");
-            }
-        }
-        $fit = $findings->fit($side)?->verdict;
-        $survey = $this->finder->survey($bench, $side)?->verdict;
+        $seat = $this->finder->seat($bench, $side);
 
-        return Step::of('size.'.$side->value.'.bore', 'Will the '.$side->value.' bore hold', 'Two depths, three directions; or none, and how a ring goes in.')
+        return Step::of('size.'.$side->value.'.bore', 'Will the '.$side->value.' bore hold', 'Up to three depths, three directions; or none, and how a ring goes in.')
             ->with(tool: 'Caliper with sharp jaws, or a bore gauge', find: 'Bright rings, grip at the mouth only, rust at the lip.', part: 'bearing_'.$side->value)
             ->on(Panel::Survey)
-            ->asking(...[...$asks,
-                Ask::choice(Places::feel($side), 'How a ring goes in', Option::each(FitFeel::class), wanted: false),
-                Ask::choice(Places::remedy($side), 'When loose', Option::of(['compound' => 'Compound, owner told', 'sleeve' => 'Sleeve or new hub']), wanted: false),
-            ])
-            ->judged($fit, $survey);
+            ->asking(...$seat->asks())
+            ->judged($findings->fit($side)?->verdict, $seat->survey()?->verdict);
+    }
+
+    /** The ring that slides: axle against the bore of each bearing. */
+    private function axle(Bench $bench): Step
+    {
+        $rings = array_values(array_filter($bench->hub->stack->parts, static fn (Part $p): bool => $p->kind->isCartridge() || $p->kind === PartKind::Bush || $p->kind === PartKind::TaperCone));
+        $asks = array_map(static fn (Part $p): Ask => Ask::length(Places::sizedBy('axle', $p->id), 'Where it carries: '.lcfirst($p->name), Instrument::Micrometer, wanted: false), $rings);
+        $verdicts = array_map(fn (Part $p): ?Verdict => $this->slides($bench, $p), $rings);
+
+        return Step::of('size.axle', 'Does the axle slide', 'It passes the inner rings by hand. One that needs blows is bent, burred or rusty.')
+            ->with(tool: 'Micrometer', find: 'A bright step where an inner ring has turned.', part: 'axle')
+            ->asking(...$asks)->judged(...$verdicts)->advice()->optional();
+    }
+
+    private function slides(Bench $bench, Part $ring): ?Verdict
+    {
+        $reading = $bench->notebook->reading(Places::sizedBy('axle', $ring->id), Instrument::Micrometer);
+        try {
+            return $reading === null ? null : (new SlidingFit($this->limits))->work(new SlidingFitInput(Length::mm($ring->mm('bore')), $reading))->verdict;
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    private function force(Findings $findings): Step
+    {
+        return Step::of('size.force', 'Heat and force', 'What the fit asks of hub and press. Both together lower each other.')
+            ->with(caution: 'Gloves, no solvent near, extinguisher at hand. A hot hub looks like a cold one.')
+            ->asking(Ask::choice('size.way', 'How it will go in', Option::of(['draw_bolt' => 'Draw bolt', 'press' => 'Press', 'hammer' => 'Hammer and driver'])))
+            ->judged($findings->heat($findings->sizes->first)?->verdict, $findings->force($findings->sizes->first)?->verdict, $findings->clearance?->verdict)
+            ->holdingStopsOnly();
+    }
+
+    private function grease(Bench $bench): Step
+    {
+        $kinds = array_map(static fn (Thickener $t): Option => new Option($t->value, ucfirst($t->label())), Thickener::cases());
+
+        return Step::of('size.grease', 'Grease', 'How much, and which seal comes out. The thickener stands on the tin.')
+            ->asking(
+                Ask::choice('size.grease_old', 'What was in it', $kinds, wanted: false),
+                Ask::choice('size.grease_new', 'What goes in', $kinds, wanted: false),
+                Ask::length('size.cavity_outside', 'Cavity between the bearings: inside of the hub', wanted: false),
+                Ask::length('size.cavity_inside', 'Cavity: outside of shaft or sleeve', wanted: false),
+                Ask::length('size.cavity_length', 'Cavity: length', wanted: false),
+            )
+            ->judged($this->greased($bench))->advice()->optional();
+    }
+
+    private function greased(Bench $bench): ?Verdict
+    {
+        $ring = $bench->hub->stack->cartridges()[0] ?? null;
+        if ($ring === null) {
+            return null;
+        }
+        $notebook = $bench->notebook;
+        $hub = HubConditions::of($bench);
+        $seals = $this->finder->byNumber($bench, Side::Left)->seals ?? 2;
+        try {
+            return (new Grease($this->limits))->work(new GreaseInput(
+                Length::mm($ring->mm('bore')), Length::mm($ring->mm('outside')), Length::mm($ring->mm('width')), $hub->use ?? HubUse::FastWheel, $hub->wet === true,
+                $hub->nipple ?? NippleUse::None, $seals, $hub->ownSeals === true, ($bench->habits['packing'] ?? '') === 'topped_up', null,
+                $notebook->length('size.cavity_outside'), $notebook->length('size.cavity_inside'), $notebook->length('size.cavity_length'),
+                Thickener::tryFrom($notebook->choice('size.grease_old') ?? ''), Thickener::tryFrom($notebook->choice('size.grease_new') ?? ''),
+            ))->verdict;
+        } catch (Nonsense) {
+            return null;
+        }
     }
 }

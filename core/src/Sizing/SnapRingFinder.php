@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Limits;

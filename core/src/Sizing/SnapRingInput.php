@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Reading;
 
 /** The bore or shaft that a snap ring sits in or on, and its groove when measured. */

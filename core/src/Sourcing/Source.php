@@ -17,6 +17,7 @@ use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Sizing\Findings;
+use CleanRace\Core\Sizing\PartSizing;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 
@@ -57,13 +58,13 @@ final readonly class Source
         $outside = rtrim(rtrim(number_format($sizes->bearing($item->side)->outside->mm, 2, '.', ''), '0'), '.');
 
         $part = $bench->hub->stack->find($item->part);
-        $noted = $bench->notebook->text('size.part.'.$item->part);
+        $noted = $part === null ? null : (new PartSizing($this->limits))->of($bench, $part)?->finding->askFor;
 
         return match (true) {
             $part !== null && ! $bench->isPair() && $part->kind->isRenewed() && ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy($item->name, $noted ?? $part->kind->label().', not sized yet', 1, $noted === null ? 'Take the old one along' : null),
             $item->kind === PartKind::Bearing => new ToBuy($item->name, $this->words($bench, $item->side), 1, null),
-            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, "Oil seal, $outside outside; shaft and width off the old one", 1, 'Take the old one along'),
-            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, "Internal snap ring for a $outside bore", 1, null),
+            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, $noted ?? "Oil seal, $outside outside; shaft and width off the old one", 1, $noted === null ? 'Take the old one along' : null),
+            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, $noted ?? "Internal snap ring for a $outside bore", 1, null),
             $item->condition === 'replace' => new ToBuy($item->name, 'By the machine\'s parts list, or made to the old one', 1, 'Take the old one along'),
             default => null,
         };
@@ -84,7 +85,7 @@ final readonly class Source
         $list = [];
         foreach ([Side::Left, Side::Right] as $side) {
             $fit = $findings->fit($side);
-            if ($fit !== null && $bench->notebook->choice(Places::remedy($side)) === 'compound') {
+            if ($fit !== null && $bench->notebook->choice(Places::remedy($side->value)) === 'compound') {
                 $list[] = new ToBuy('For the '.$side->value.' bore', sprintf('Retaining compound that fills %.2f mm', max(0.05, -$fit->interferenceLow->mm)), 1, 'Dry and degreased');
             }
         }

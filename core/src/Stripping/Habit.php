@@ -31,6 +31,7 @@ final readonly class Habit
             $of('extraction', 'Bearings out by', Option::each(Extraction::class), Extraction::Drift->value, 'A drift is cheap and always there; a puller or a rod leaves the bore whole.'),
             $of('heat', 'Heat', Option::each(Heat::class), Heat::Cold->value, 'Cold is quicker when it moves; warmth frees what corrosion holds. A corroded hub is warmed either way.'),
             $of('sides', 'Bearings of a wheel', Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']), 'both', 'Same age, same water, and the wheel is apart: bearings are cheap against labour.'),
+            $of('packing', 'Sealed bearings', Option::of(['as_they_come' => 'As they come', 'topped_up' => 'Opened and topped up first']), 'as_they_come', 'They come about a third full: right for speed, little for slow and wet. Opening one risks its seal.'),
         ];
     }
 }

@@ -13,6 +13,7 @@ use CleanRace\Core\Sizing\BearingFromCaliperInput;
 use CleanRace\Core\Sizing\CaliperCandidate;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
+use LogicException;
 
 /** Random bearings of the catalogue, made to the standard's tolerances and read with a caliper: is the right one named first. */
 final readonly class CaliperTrial implements Trial
@@ -26,7 +27,7 @@ final readonly class CaliperTrial implements Trial
 
     public function run(Chance $chance, int $jobs): array
     {
-        $sizes = BearingTable::bySize();
+        $sizes = BearingTable::bySize() ?: throw new LogicException('The catalogue is empty.');
         $finder = new BearingFromCaliper($this->limits);
         $half = Instrument::DigitalCaliper->halfWidth();
         [$first, $alone, $wrong] = [0, 0, []];

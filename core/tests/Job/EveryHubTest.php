@@ -6,15 +6,17 @@ namespace CleanRace\Core\Tests\Job;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\AskKind;
+use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Sizing\PartFinding;
+use CleanRace\Core\Sizing\SeatFinding;
 use CleanRace\Core\Stripping\Extraction;
 use CleanRace\Core\Stripping\Habit;
 use CleanRace\Core\Tooling\Bench;
@@ -162,8 +164,8 @@ final class EveryHubTest extends TestCase
     public function test_a_habit_that_nobody_knows_is_the_usual_one(): void
     {
         $chosen = static fn (array $habits): array => array_column(array_map(static fn (Habit $h): array => [$h->name, $h->chosen], Habit::all($habits)), 1, 0);
-        self::assertSame(['extraction' => 'drift', 'heat' => 'cold', 'sides' => 'both'], $chosen([]));
-        self::assertSame(['extraction' => 'rod', 'heat' => 'cold', 'sides' => 'both'], $chosen(['extraction' => 'rod', 'heat' => 'boiling']));
+        self::assertSame(['extraction' => 'drift', 'heat' => 'cold', 'sides' => 'both', 'packing' => 'as_they_come'], $chosen([]));
+        self::assertSame(['extraction' => 'rod', 'heat' => 'cold', 'sides' => 'both', 'packing' => 'as_they_come'], $chosen(['extraction' => 'rod', 'heat' => 'boiling']));
     }
 
     public function test_every_way_of_getting_a_bearing_out_is_another_plan(): void
@@ -179,14 +181,59 @@ final class EveryHubTest extends TestCase
         self::assertCount(count(Extraction::cases()), array_unique($tools));
     }
 
-    public function test_pairs_go_through_all_stations_and_the_others_say_what_is_by_hand(): void
+    public function test_every_hub_is_sized_part_by_part_and_only_pairs_are_seated_yet(): void
     {
         foreach (Patterns::all() as $id => $pattern) {
-            $steps = array_map(static fn (StationReport $s): int => count($s->steps), self::report($id)->stations);
-            self::assertSame($pattern->card()->pair, $steps[2] > 1 && $steps[4] > 1, $id);
-            if (! $pattern->card()->pair) {
-                self::assertStringContainsString('not worked out', (string) self::step(self::report($id), 'size.parts')->why?->inEnglish());
-            }
+            $report = self::report($id);
+            self::assertSame($pattern->card()->pair, count($report->stations[4]->steps) > 1, $id);
+            $size = $report->stations[2];
+            $parts = array_filter($size->steps, static fn (Step $s): bool => str_starts_with($s->id, 'size.part.'));
+            self::assertTrue($pattern->card()->pair || $parts !== [], $id);
+            $seats = array_filter($size->steps, static fn (Step $s): bool => $s->panel === Panel::Survey);
+            self::assertNotEmpty($seats, "$id has no seat to judge");
         }
+    }
+
+    /** @return iterable<string, array{string, array<string, array<string, mixed>>, string, string, ?string}> pattern, entries, step, key of its first verdict, what to ask for */
+    public static function sized(): iterable
+    {
+        yield 'a wide bearing by number' => ['knuckle-wide', ['size.part.bearing' => ['text' => '5206 2RS']], 'size.part.bearing', 'number.read', '5206'];
+        yield 'by its sizes written out' => ['knuckle-wide', ['size.part.bearing' => ['text' => '30 x 62 x 23.8']], 'size.part.bearing', 'caliper.is', '3206'];
+        yield 'by the caliper' => ['single-ring', ['size.part.bearing.bore' => ['mm' => 19.99], 'size.part.bearing.outside' => ['mm' => 46.98], 'size.part.bearing.width' => ['mm' => 13.96]], 'size.part.bearing', 'caliper.is', '6204'];
+        yield 'a seal by what is printed' => ['knuckle-wide', ['size.part.seal_left' => ['text' => '40 58 8']], 'size.part.seal_left', 'seal.is', '40 × 58 × 8 mm'];
+        yield 'a snap ring by its bore' => ['knuckle-wide', ['size.part.snap_ring_right.diameter' => ['mm' => 60.02]], 'size.part.snap_ring_right', 'snap_ring.is', 'Internal snap ring 60 mm'];
+        yield 'balls' => ['cup-cone', ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.34]], 'size.part.balls_left', 'balls.are', 'Balls 1/4 in'];
+        yield 'worn balls' => ['cup-cone', ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.22]], 'size.part.balls_left', 'balls.mixed', null];
+        yield 'a cone with its own cup' => ['taper-pair', ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'LM11910']], 'size.part.taper_cone_left', 'taper.set', 'Taper set LM11949/LM11910'];
+        yield 'a cone with a stranger' => ['taper-pair', ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'L44610']], 'size.part.taper_cone_left', 'taper.mixed', 'LM11949'];
+        yield 'the pin of a castle nut' => ['knuckle-wide', ['size.part.castle_nut_left.hole' => ['mm' => 5.05]], 'size.part.castle_nut_left', 'pin.is', 'split pin 5'];
+    }
+
+    /** @param  array<string, array<string, mixed>>  $entries */
+    #[DataProvider('sized')]
+    public function test_parts_are_sized_by_what_serves_their_kind(string $pattern, array $entries, string $step, string $key, ?string $askFor): void
+    {
+        $report = self::report($pattern, $entries);
+        self::assertSame($key, self::step($report, $step)->verdicts[0]->headline->key);
+        $finding = array_values(array_filter($report->partFindings, static fn (PartFinding $f): bool => "size.part.$f->part" === $step))[0];
+        self::assertStringContainsString($askFor ?? '', (string) $finding->askFor);
+    }
+
+    public function test_a_pressed_shaft_is_judged_on_its_shaft_and_a_wide_bearing_on_both(): void
+    {
+        $shaft = self::report('shaft-bearing', ['fit.bearing_shaft.feel' => ['choice' => 'firm_driving']]);
+        self::assertSame('fit.holds', self::step($shaft, 'size.bearing_shaft.seat')->verdicts[0]->headline->key);
+        self::assertSame(['bearing_shaft'], array_map(static fn (SeatFinding $s): string => $s->key, $shaft->seats));
+        $wide = self::report('knuckle-wide', ['fit.bearing.feel' => ['choice' => 'drops_in']]);
+        self::assertSame(['bearing', 'bearing_shaft'], array_map(static fn (SeatFinding $s): string => $s->key, $wide->seats));
+        self::assertSame('fit.loose', self::step($wide, 'size.bearing.seat')->verdicts[0]->headline->key);
+        self::assertNotEmpty($wide->seats[0]->remedies);
+    }
+
+    public function test_grease_follows_the_nipple_and_the_use(): void
+    {
+        self::assertSame('grease.hybrid', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'used']]), 'size.grease')->verdicts[0]->headline->key);
+        self::assertSame('grease.sealed', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'unused']]), 'size.grease')->verdicts[0]->headline->key);
+        self::assertSame('grease.mix', self::step(self::report('spindle', ['size.grease_old' => ['choice' => 'polyurea'], 'size.grease_new' => ['choice' => 'lithium']]), 'size.grease')->verdicts[0]->headline->key);
     }
 }

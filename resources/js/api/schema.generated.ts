@@ -3650,6 +3650,8 @@ export interface paths {
                         "habits.heat"?: "cold" | "warm";
                         /** @enum {string} */
                         "habits.sides"?: "both" | "one";
+                        /** @enum {string} */
+                        "habits.packing"?: "as_they_come" | "topped_up";
                     };
                 };
             };
@@ -4062,6 +4064,8 @@ export interface components {
             may_sign: boolean;
             hub: components["schemas"]["HubSheet"];
             tools: components["schemas"]["ToolLine"][];
+            part_findings: components["schemas"]["PartFinding"][];
+            seats: components["schemas"]["SeatFinding"][];
         };
         JobSheet: {
             id: number;
@@ -4131,13 +4135,18 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "survey" | "driver" | "tray" | "tools" | "captures" | "buying_list" | "match" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "tray" | "tools" | "captures" | "buying_list" | "match" | "torques" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;
             system: string;
             chi_square: number;
             probability: number;
+        };
+        PartFinding: {
+            part: string;
+            ask_for: string | null;
+            candidates: components["schemas"]["PartCandidate"][];
         };
         PartFound: {
             found: string | null;
@@ -4245,6 +4254,8 @@ export interface components {
             risk: string;
             serves: boolean;
         };
+        /** @enum {string} */
+        RingSeat: "bore" | "shaft";
         RockCheckResult: {
             first: components["schemas"]["Suspect"];
             may_be_ridden: boolean;
@@ -4255,6 +4266,13 @@ export interface components {
         };
         /** @enum {string} */
         Role: "owner" | "mechanic" | "apprentice";
+        SeatFinding: {
+            key: string;
+            seat: components["schemas"]["RingSeat"];
+            map: components["schemas"]["WallPatch"][];
+            bands: components["schemas"]["FitBands"] | null;
+            remedies: components["schemas"]["Remedy"][];
+        };
         SecondBearingResult: {
             rest_depth_mm: number | null;
             to_go_mm: number | null;
@@ -4347,6 +4365,7 @@ export interface components {
             only_stops: boolean;
             hand_minutes: number;
             wait_minutes: number;
+            optional: boolean;
         };
         Substitute: {
             number: string;

@@ -12,6 +12,7 @@ import { ClockPanel } from './seat/ClockPanel';
 import { DriverPanel } from './seat/DriverPanel';
 import { TorquePanel } from './set/TorquePanel';
 import { BearingPanel } from './size/BearingPanel';
+import { PartSizePanel } from './size/PartSizePanel';
 import { SurveyPanel } from './size/SurveyPanel';
 import { BuyingListPanel } from './source/BuyingListPanel';
 import { MatchPanel } from './source/MatchPanel';
@@ -23,6 +24,7 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   tray: TrayPanel,
   tools: ToolsPanel,
   captures: CapturesPanel,
+  part_size: PartSizePanel,
   survey: SurveyPanel,
   buying_list: BuyingListPanel,
   match: MatchPanel,

@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -31,6 +32,7 @@ final readonly class KnuckleWide implements Pattern
             'One wide bearing in a knuckle', 'Quad and side-by-side wheels', Turning::InnerRing, 'both rings: the outer in the knuckle, the inner on the hub', MachineKind::Quad,
             'Outer', 'Inner',
             cautions: ['The bearing leaves to the inside only, after its snap ring.'],
+            grips: [RingSeat::Bore, RingSeat::Shaft],
         );
     }
 

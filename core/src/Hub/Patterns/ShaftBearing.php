@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -31,6 +32,7 @@ final readonly class ShaftBearing implements Pattern
             'One bearing on a shaft', 'Golf-cart rear axles', Turning::InnerRing, 'the inner ring on the shaft', MachineKind::Cart,
             'Axle side', 'Wheel side',
             cautions: ['Main switch off and controller discharged on an electric cart.', 'It leaves the shaft one way only: away from its shoulder.'],
+            grips: [RingSeat::Shaft],
         );
     }
 

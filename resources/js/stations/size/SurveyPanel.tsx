@@ -1,12 +1,20 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import type { Ask, Step } from '../../api/types';
+import { FitPicture } from '../../drawing/FitPicture';
+import { WallStrip } from '../../drawing/WallStrip';
 import { AskField } from '../../parts/AskField';
+import { Remedies } from '../../parts/answers/FitAnswer';
+import { Heading } from '../../parts/answers/Heading';
+import { useBench } from '../../parts/bench';
+import { useUnits } from '../../parts/person';
 import { ReadingField } from '../../parts/ReadingField';
+import { deviation, length } from '../../parts/say';
 import { ink } from '../../theme/system';
 
 const DEPTHS = [
   ['lip', 'At the lip'],
+  ['middle', 'In the middle'],
   ['bottom', 'At the bottom'],
 ] as const;
 const CLOCKS = ['12', '2', '4'];
@@ -25,8 +33,11 @@ const Across = ({ clock }: { clock: string }) => (
   </chakra.svg>
 );
 
-/** Diameters of a bore: two depths, three clock directions. Beside them, what the hands felt. */
+/** Diameters of a seat: three depths, three clock directions. Beside them what it looks like and what hands felt; below, the wall and the fit drawn. */
 export function SurveyPanel({ step }: { step: Step }) {
+  const { report } = useBench();
+  const units = useUnits();
+  const seat = report.seats.find((one) => step.asks.some((ask) => ask.place === `fit.${one.key}.feel`));
   const at = (where: string): Ask | undefined => step.asks.find((ask) => ask.at === where);
   return (
     <Flex direction="column" gap="4" data-fields="">
@@ -51,10 +62,25 @@ export function SurveyPanel({ step }: { step: Step }) {
         ))}
       </Grid>
       {step.asks
-        .filter((ask) => ask.kind === 'choice')
+        .filter((ask) => ask.kind === 'choice' || ask.kind === 'choices')
         .map((ask) => (
           <AskField key={ask.place} ask={ask} />
         ))}
+      {seat && seat.map.length > 1 && (
+        <Box>
+          <Heading>The wall, unrolled: plus is larger than the mean</Heading>
+          <WallStrip map={seat.map} text={(mm) => length(mm, units, 3).replace(/ \w+$/, '')} />
+        </Box>
+      )}
+      {seat?.bands && (seat.bands.seat_measured || seat.remedies.length > 0) && (
+        <FitPicture
+          bands={seat.bands}
+          onShaft={seat.seat === 'shaft'}
+          text={(mm) => length(mm, units, 3)}
+          off={(mm) => deviation(mm, units)}
+        />
+      )}
+      {seat && seat.remedies.length > 0 && <Remedies list={seat.remedies} />}
     </Flex>
   );
 }

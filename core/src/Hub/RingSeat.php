@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace CleanRace\Core\Sizing;
+namespace CleanRace\Core\Hub;
 
 /** Where a ring sits: in a bore, or on a shaft. */
 enum RingSeat: string

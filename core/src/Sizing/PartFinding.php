@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+/** What is known of one part that is to be bought: in the words of a counter, and what its readings may mean. */
+final readonly class PartFinding
+{
+    /**
+     * @param  ?string  $askFor null while it is not known well enough
+     * @param  list<PartCandidate>  $candidates the likeliest first
+     */
+    public function __construct(public string $part, public ?string $askFor, public array $candidates)
+    {
+    }
+}

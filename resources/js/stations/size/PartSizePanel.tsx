@@ -1,0 +1,41 @@
+import { Flex } from '@chakra-ui/react';
+import { useWork } from '../../api/shop';
+import type { BearingNumber, Step } from '../../api/types';
+import { AnswersPanel } from '../../parts/AnswersPanel';
+import { NumberAnswer } from '../../parts/answers/NumberAnswer';
+import { Ranked } from '../../parts/answers/RankedAnswer';
+import { textAt, useBench } from '../../parts/bench';
+
+/** A part that is bought new: what is stamped on it, what was read of it, and what that may mean. */
+export function PartSizePanel({ step }: { step: Step }) {
+  const bench = useBench();
+  const finding = bench.report.part_findings.find((one) => one.part === step.part);
+  const place = `size.part.${step.part}`;
+  const text = textAt(bench.entries, place, 'text');
+  const named = step.verdicts[0]?.headline.key.startsWith('number.') === true;
+  return (
+    <Flex direction="column" gap="4">
+      <AnswersPanel step={step} />
+      {finding && finding.candidates.length > 0 && (
+        <Ranked
+          onTake={
+            step.asks.some((ask) => ask.place === place) ? (name) => bench.keep(place, { text: name }) : undefined
+          }
+          rows={finding.candidates.map((one) => ({
+            name: one.name,
+            sizes: one.sizes,
+            share: one.probability,
+            system: one.system,
+          }))}
+        />
+      )}
+      {named && text && <Numbered number={text} />}
+    </Flex>
+  );
+}
+
+/** A stamped number taken apart, with what may stand in for it. */
+export function Numbered({ number }: { number: string }) {
+  const { data } = useWork('bearing-number', { number }, true);
+  return data ? <NumberAnswer result={data as unknown as BearingNumber} /> : null;
+}
