@@ -11,7 +11,8 @@ final class ThreeSizes
     public static function parts(string $typed): array
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', strtr(mb_strtolower($typed), ['×' => 'x', '*' => 'x', '⁄' => '/', '″' => '"', '”' => '"'])));
-        $unit = preg_match('/[\d"]\s*(mm|in|inch|")$/', $text, $m) === 1 ? $m[1] : '';
+        // A unit behind the last is that of them all; beside a fraction whole numbers are inches too.
+        $unit = preg_match('/[\d"]\s*(mm|in|inch|")$/', $text, $m) === 1 ? $m[1] : (str_contains($text, 'x') && str_contains($text, '/') ? 'in' : '');
         if (str_contains($text, 'x')) {
             $parts = array_map(trim(...), explode('x', $text));
         } elseif (preg_match('~^(\d+(?:[.,]\d+)?)[ /-](\d+(?:[.,]\d+)?)(?:[ /-](\d+(?:[.,]\d+)?))?(?: ?(?:mm|in|"))?$~', $text, $m) === 1 && ! str_contains($text, '/')) {
@@ -24,7 +25,6 @@ final class ThreeSizes
             if (preg_match('~^[\d.,/ "\-]+ ?(?:mm|in|inch|")?$~', $part) !== 1) {
                 return [];
             }
-            // A unit behind the last is that of them all.
             $parts[$i] = $unit === '' || preg_match('/[a-z"]$/', $part) === 1 ? $part : "$part $unit";
         }
 
