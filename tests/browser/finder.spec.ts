@@ -1,0 +1,95 @@
+import { expect, test } from '@playwright/test';
+import { openJob, signIn } from './helpers';
+
+test.beforeEach(async ({ page }) => signIn(page));
+
+const verdict = (page: import('@playwright/test').Page) => page.getByRole('region', { name: 'Verdict', exact: true });
+
+test('one line is asked from anywhere by keyboard, and understood', async ({ page }) => {
+  await page.keyboard.press('/');
+  const box = page.getByLabel('Ask: a number, sizes, a ball, a fit');
+  await expect(box).toBeFocused();
+  for (const [typed, said] of [
+    ['6204 2RS C3', '6204 2RS C3'],
+    ['62?5', '6205, if it is read right'],
+    ['15x28x7', '6902'],
+    ['5/8 x 1 3/8 x 7/16', '1623'],
+    ['35 62 7', 'Seal 35 × 62 × 7 mm'],
+    ['1/4', '1/4 in'],
+    ['LM11949 L44610', 'They do not belong together'],
+    ['47.02 in 46.98', 'The bore will hold it'],
+  ]) {
+    await box.fill(typed ?? '');
+    await expect(verdict(page).getByRole('heading').first()).toHaveText(said ?? '');
+  }
+  await box.fill('nonsense');
+  await expect(page.getByRole('alert')).toContainText('Not understood');
+  await expect(box).toHaveValue('nonsense');
+});
+
+test('what is typed can be taken another way with the arrows, and the address can be passed on', async ({ page }) => {
+  await page.goto('/finder');
+  await page.getByLabel('Ask: a number').fill('35 62 7');
+  await expect(page.getByRole('button', { name: 'An oil seal' })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('button', { name: 'A bearing of these sizes' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(verdict(page)).toContainText('No size in the table fits');
+  const address = page.url();
+  await page.goto('/board');
+  await page.goto(address);
+  await expect(verdict(page)).toContainText('No size in the table fits');
+});
+
+test('the caliper ranks what it may be while it is typed, within a tenth of a second on the screen', async ({
+  page,
+}) => {
+  await page.goto('/finder');
+  const box = page.getByLabel('Ask: a number');
+  await box.fill('20 x 47');
+  const list = page.getByRole('region', { name: 'Find a bearing by caliper' }).getByRole('listitem');
+  await expect(list.first()).toContainText('6204');
+  expect(await list.count()).toBeGreaterThan(3);
+  await expect(verdict(page)).toContainText('Measure the width');
+  const spent = await page.evaluate(async () => {
+    const times: number[] = [];
+    const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? '');
+    for (let i = 0; i < 8; i++) {
+      const from = performance.now();
+      const answer = await fetch('/api/v1/calculators/bearing-from-caliper', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+        body: JSON.stringify({ bore_mm: 20 + i / 100, outside_mm: 46.98 }),
+      });
+      await answer.json();
+      times.push(performance.now() - from);
+    }
+    return times.sort((a, b) => a - b)[4];
+  });
+  expect(spent).toBeLessThan(100);
+  await box.fill('20 x 47 x 14');
+  await expect(verdict(page).getByRole('heading').first()).toHaveText('6204');
+});
+
+test('a fit is drawn, and everything that follows from it moves with it', async ({ page }) => {
+  await page.goto('/finder/press-fit');
+  await page.getByRole('button', { name: 'Fill in an example' }).click();
+  await expect(page.getByRole('img', { name: /overlap of/ })).toBeVisible();
+  const heat = page.getByRole('region', { name: /^Verdict: Hub to/ });
+  const before = await heat.getByRole('heading').textContent();
+  await page.getByLabel('Bore, or shaft, measured').fill('46.96');
+  await expect(heat.getByRole('heading')).not.toHaveText(before ?? '');
+  await expect(page).toHaveURL(/46\.96/);
+});
+
+test('what was found is sent to a job', async ({ page }) => {
+  const job = await openJob(page, 'Finder trial');
+  await page.goto('/finder?q=6204%202RS%20C3');
+  await page.getByRole('button', { name: 'Send to a job' }).click();
+  const sheet = page.getByRole('dialog', { name: /Send to a job/ });
+  await sheet.getByRole('button', { name: /Finder trial/ }).click();
+  await sheet.getByRole('button', { name: /left bearing/ }).click();
+  await expect(sheet.getByRole('status')).toContainText('is kept in job');
+  await page.goto(`/jobs/${job}/size`);
+  await expect(page.getByLabel('Stamped on the ring')).toHaveValue('6204 2RS C3');
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Right for this hub');
+});
