@@ -9,6 +9,7 @@ use BackedEnum;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
@@ -19,7 +20,7 @@ use ReflectionParameter;
 final readonly class CalculatorField
 {
     /**
-     * @param  string  $kind length, reading, temperature, force, pressure, clock, text, count, yes_no, choice, choices or list
+     * @param  string  $kind length, reading, temperature, force, pressure, clock, text, count, money, yes_no, choice, choices or list
      * @param  list<string>  $options values of a choice
      * @param  list<CalculatorField>  $of fields of each item of a list
      */
@@ -46,6 +47,7 @@ final readonly class CalculatorField
             $type === Force::class => 'force',
             $type === Pressure::class => 'pressure',
             $type === Clock::class => 'clock',
+            $type === Money::class => 'money',
             $type === 'bool' => 'yes_no',
             $type === 'int' => 'count',
             $type === 'array' => $enum === null ? 'list' : 'choices',

@@ -12,6 +12,7 @@ use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\LengthText;
+use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Quantity;
@@ -103,6 +104,7 @@ final class InputReader
             $type === Pressure::class => $this->within($field, Pressure::megapascals(self::number($given)), false),
             $type === Clock::class => Clock::read(is_scalar($given) ? (string) $given : throw new Nonsense('Say an hour of the clock, such as 12 or 1:30.')),
             $type === 'bool' => is_bool($given) ? $given : throw new Nonsense('Say true or false.'),
+            $type === Money::class => is_string($given) || is_int($given) ? Money::read((string) $given) : throw new Nonsense('Write an amount as text, such as "12.50".'),
             $type === 'int' => self::whole($field, $given),
             $type === 'string' => is_string($given) || is_int($given) || is_float($given) ? trim((string) $given) : throw new Nonsense('Give it as text.'),
             $type === 'array' => $this->list($field, $given, $path),

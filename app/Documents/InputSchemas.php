@@ -40,6 +40,7 @@ final class InputSchemas
             'clock' => ['type' => ['string', 'number'], 'examples' => ['12', '1:30']],
             'yes_no' => ['type' => 'boolean'],
             'count' => ['type' => 'integer'],
+            'money' => ['type' => ['string', 'integer'], 'examples' => ['12.50']],
             'choice' => ['type' => 'string', 'enum' => $field->options],
             'choices' => ['type' => 'array', 'items' => ['type' => 'string', 'enum' => $field->options]],
             'list' => ['type' => 'array', 'items' => self::ofCalculator($field->of)],

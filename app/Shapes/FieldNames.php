@@ -8,6 +8,7 @@ use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Mass;
+use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
@@ -21,7 +22,7 @@ final class FieldNames
 {
     private const UNITS = [
         Length::class => 'mm', Reading::class => 'mm', Force::class => 'n', Torque::class => 'nm', Temperature::class => 'c',
-        TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg', Mass::class => 'g', Volume::class => 'cm3',
+        TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg', Mass::class => 'g', Volume::class => 'cm3', Money::class => 'minor',
     ];
 
     public static function of(string $property, ?string $type): string

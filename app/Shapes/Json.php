@@ -6,6 +6,7 @@ namespace App\Shapes;
 
 use BackedEnum;
 use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
@@ -33,6 +34,7 @@ final class Json
             $value instanceof BackedEnum => $value->value,
             $value instanceof Quantity => round($value->amount(), self::DECIMALS),
             $value instanceof Clock => $value->text(),
+            $value instanceof Money => $value->minor,
             $value instanceof Reading => round($value->value->mm, self::DECIMALS),
             $value instanceof Message => self::message($value),
             $value instanceof Figure => self::figure($value),

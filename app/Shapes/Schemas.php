@@ -6,6 +6,7 @@ namespace App\Shapes;
 
 use BackedEnum;
 use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
@@ -79,7 +80,7 @@ final class Schemas
     {
         return match (true) {
             $type === 'string', $type === Clock::class => ['type' => 'string'],
-            $type === 'int' => ['type' => 'integer'],
+            $type === 'int', $type === Money::class => ['type' => 'integer'],
             $type === 'float' => ['type' => 'number'],
             $type === 'bool' => ['type' => 'boolean'],
             $type === Reading::class, is_a($type, Quantity::class, true) => ['type' => 'number'],

@@ -30,7 +30,9 @@ use CleanRace\Core\Sizing\SlidingFit;
 use CleanRace\Core\Sizing\SnapRingFinder;
 use CleanRace\Core\Sizing\SplitPinFinder;
 use CleanRace\Core\Sizing\TaperSet;
+use CleanRace\Core\Sourcing\BearingsOrAssembly;
 use CleanRace\Core\Sourcing\MatchCheck;
+use CleanRace\Core\Sourcing\MatchPart;
 use ReflectionClass;
 
 /** Every calculator there is, by the name it says of itself. To add one: write the class, and name it here. */
@@ -60,6 +62,8 @@ final class Registry
         'clearance-left' => ClearanceLeft::class,
         'grease' => Grease::class,
         'match-check' => MatchCheck::class,
+        'match-part' => MatchPart::class,
+        'bearings-or-assembly' => BearingsOrAssembly::class,
         'driver' => DriverChoice::class,
         'square' => Square::class,
         'home' => Home::class,

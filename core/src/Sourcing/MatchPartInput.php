@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sourcing;
+
+use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Measure\Nonsense;
+
+final readonly class MatchPartInput
+{
+    /** @param  list<NamedSize>  $sizes */
+    public function __construct(
+        #[Field('What part it is')] public PartKind $kind,
+        #[Field('Sizes, old beside new', of: NamedSize::class)] public array $sizes,
+    ) {
+        if ($sizes === []) {
+            throw Nonsense::about('sizes', 'Nothing is compared yet. Measure one size of the old part and the same of the new one.');
+        }
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sourcing;
+
+use CleanRace\Core\Measure\Money;
+use CleanRace\Core\Measure\Nonsense;
+
+/**
+ * Reads a counter's price list: CSV with a header line, parted by comma, semicolon, tab or bar, in UTF-8 or Windows-1252.
+ * Which column holds what is guessed from the header and may be said. No row is lost silently.
+ */
+final readonly class PriceListReader
+{
+    public const MOST_ROWS = 20_000;
+
+    private const MOST_BYTES = 5_000_000;
+
+    private const MOST_PACK = 10_000;
+
+    public function __construct(private ArticleKey $keys = new ArticleKey)
+    {
+    }
+
+    /**
+     * @param  array<string, int>  $columns place of each column, from 0, by what it holds; those not said are guessed
+     *
+     * @throws Nonsense when it is no such file, too long, or has no article or price column
+     */
+    public function read(string $bytes, array $columns = []): PriceList
+    {
+        $text = self::decoded($bytes);
+        $rows = self::rows($text);
+        $header = array_shift($rows) ?? throw Nonsense::about('file', 'The file is empty. A price list has a header line and a line for each article.');
+        $headers = array_map(trim(...), $header[1]);
+        $columns = $this->columns($headers, $columns);
+        if (count($rows) > self::MOST_ROWS) {
+            throw Nonsense::about('file', sprintf('That is more than %d rows. Split the list.', self::MOST_ROWS));
+        }
+        $lines = $faults = $first = [];
+        foreach ($rows as [$number, $cells]) {
+            try {
+                [$line, $odd] = $this->line($number, $cells, $columns);
+                if (isset($first[$line->article])) {
+                    $faults[] = new RowFault($number, sprintf('%s stands in line %d already; that one was taken.', $line->article, $first[$line->article]), false);
+
+                    continue;
+                }
+                $first[$line->article] = $number;
+                $lines[] = $line;
+                $faults = [...$faults, ...$odd];
+            } catch (Nonsense $fault) {
+                $faults[] = new RowFault($number, $fault->getMessage(), false);
+            }
+        }
+
+        return new PriceList($headers, $columns, $lines, $faults, count($rows));
+    }
+
+    private static function decoded(string $bytes): string
+    {
+        if (strlen($bytes) > self::MOST_BYTES) {
+            throw Nonsense::about('file', 'That is more than 5 MB. A price list is a small text file.');
+        }
+        $text = str_starts_with($bytes, "\xEF\xBB\xBF") ? substr($bytes, 3) : $bytes;
+        if (str_contains($text, "\0")) {
+            throw Nonsense::about('file', 'That is no text file. Save the list as CSV first.');
+        }
+
+        return str_replace(["\r\n", "\r"], "\n", mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'));
+    }
+
+    /** @return list<array{int, list<string>}> number of the line each row begins on, and its cells; blank rows left out */
+    private static function rows(string $text): array
+    {
+        $file = fopen('php://temp', 'r+') ?: throw new Nonsense('The list cannot be read here.');
+        fwrite($file, $text);
+        rewind($file);
+        $parting = self::parting((string) strtok($text, "\n"));
+        $rows = [];
+        for ($line = 1, $at = 0; is_array($cells = fgetcsv($file, null, $parting, '"', '')); $at = $end) {
+            $end = (int) ftell($file);
+            $cells = array_map(strval(...), $cells);
+            if (trim(implode('', $cells)) !== '') {
+                $rows[] = [$line, $cells];
+            }
+            $line += substr_count($text, "\n", $at, $end - $at);
+        }
+        fclose($file);
+
+        return $rows;
+    }
+
+    private static function parting(string $header): string
+    {
+        $counts = [];
+        foreach ([',', ';', "\t", '|'] as $sign) {
+            $counts[$sign] = substr_count($header, $sign);
+        }
+        arsort($counts);
+
+        return (string) array_key_first($counts);
+    }
+
+    /**
+     * @param  list<string>  $headers
+     * @param  array<string, int>  $said
+     * @return array<string, int>
+     */
+    private function columns(array $headers, array $said): array
+    {
+        $columns = [];
+        foreach ($said as $name => $place) {
+            if (PriceColumn::tryFrom($name) === null || $place < 0 || $place >= count($headers)) {
+                throw Nonsense::about('columns', sprintf('There is no column %d in this list, or nothing called %s.', $place + 1, mb_substr($name, 0, 20)));
+            }
+            $columns[$name] = $place;
+        }
+        foreach (PriceColumn::cases() as $column) {
+            foreach ($headers as $place => $header) {
+                if (! isset($columns[$column->value]) && ! in_array($place, $columns, true) && preg_match($column->pattern(), $header) === 1) {
+                    $columns[$column->value] = $place;
+                }
+            }
+            if ($column->isNeeded() && ! isset($columns[$column->value])) {
+                throw Nonsense::about('columns', sprintf('No column looks like the %s. Say which it is: %s.', lcfirst($column->label()), mb_substr(implode(', ', $headers), 0, 200)));
+            }
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @param  array<string, int>  $columns
+     * @return array{PriceLine, list<RowFault>}
+     */
+    private function line(int $number, array $cells, array $columns): array
+    {
+        $cell = static fn (PriceColumn $c): string => trim($cells[$columns[$c->value] ?? -1] ?? '');
+        $article = $cell(PriceColumn::Article);
+        if ($article === '') {
+            throw new Nonsense('No article number.');
+        }
+        if (mb_strlen($article) > 80) {
+            throw new Nonsense('The article number is longer than 80 characters.');
+        }
+        if ($cell(PriceColumn::Price) === '') {
+            throw new Nonsense("$article has no price.");
+        }
+        $price = Money::read($cell(PriceColumn::Price));
+        $odd = [];
+        $whole = static function (PriceColumn $column, int $most) use ($cell, $number, &$odd): ?int {
+            $text = $cell($column);
+            if ($text === '') {
+                return null;
+            }
+            if (! ctype_digit($text) || (int) $text > $most || strlen($text) > 9) {
+                $odd[] = new RowFault($number, sprintf('%s: "%s" is not a whole number; left out.', $column->label(), mb_substr($text, 0, 20)), true);
+
+                return null;
+            }
+
+            return (int) $text;
+        };
+        $pack = $whole(PriceColumn::Pack, self::MOST_PACK);
+        $line = new PriceLine($number, $article, mb_substr($cell(PriceColumn::Description), 0, 200), $this->keys->of($article, $cell(PriceColumn::Description)), $price, max(1, $pack ?? 1), $whole(PriceColumn::Stock, 1_000_000), $whole(PriceColumn::Days, 365));
+
+        return [$line, array_values($odd)];
+    }
+}
