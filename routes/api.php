@@ -5,13 +5,16 @@ declare(strict_types=1);
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MachineController;
+use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SignatureController;
+use App\Http\Controllers\SupplierController;
 use App\Http\Controllers\ToolController;
 use Illuminate\Support\Facades\Route;
 
@@ -37,6 +40,17 @@ Route::middleware('auth:sanctum')->group(function (): void {
 
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools', [ToolController::class, 'store']);
+
+    Route::get('suppliers', [SupplierController::class, 'index']);
+    Route::post('suppliers', [SupplierController::class, 'store']);
+    Route::post('suppliers/{supplier}/prices', [SupplierController::class, 'prices'])->whereNumber('supplier');
+    Route::get('jobs/{job}/shopping', [OrderController::class, 'shopping'])->whereNumber('job');
+    Route::post('jobs/{job}/orders', [OrderController::class, 'store'])->whereNumber('job');
+    Route::get('orders', [OrderController::class, 'index']);
+    Route::post('orders/{order}/received', [OrderController::class, 'receive'])->whereNumber('order');
+    Route::get('shelf', [ShelfController::class, 'index']);
+    Route::post('shelf', [ShelfController::class, 'store']);
+    Route::post('shelf/{item}/taken', [ShelfController::class, 'take'])->whereNumber('item');
 
     Route::get('shop', [ShopController::class, 'show']);
     Route::patch('shop', [ShopController::class, 'update']);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BuyingPaperController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\HubFileController;
 use App\Http\Controllers\PhotoController;
@@ -11,6 +12,8 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('auth:web')->prefix('files')->group(function (): void {
     Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo');
     Route::get('jobs/{job}/card.pdf', CardController::class)->whereNumber('job');
+    Route::get('jobs/{job}/quote.pdf', [BuyingPaperController::class, 'quote'])->whereNumber('job');
+    Route::get('orders/{order}/order.{form}', [BuyingPaperController::class, 'order'])->whereNumber('order')->whereIn('form', ['pdf', 'csv']);
     Route::get('jobs/{job}/hub.{form}', HubFileController::class)->whereNumber('job')->whereIn('form', ['svg', 'dxf']);
 });
 

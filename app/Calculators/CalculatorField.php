@@ -56,7 +56,7 @@ final readonly class CalculatorField
         };
 
         return new self(
-            FieldNames::of($parameter->getName(), $type), $field->label, $kind, ! $parameter->isDefaultValueAvailable(),
+            FieldNames::ofInput($parameter->getName(), $type), $field->label, $kind, ! $parameter->isDefaultValueAvailable(),
             $enum === null ? [] : array_map(strval(...), array_column($enum::cases(), 'value')),
             $type === Reading::class ? $field->by->value : null,
             $kind === 'list' && $field->of !== null ? self::all($field->of) : [],

@@ -62,7 +62,7 @@ final class InputReader
         $known = [];
         foreach ((new ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
             $type = self::typeOf($parameter);
-            $name = FieldNames::of($parameter->getName(), $type);
+            $name = FieldNames::ofInput($parameter->getName(), $type);
             $known[] = $name;
             if (! array_key_exists($name, $given) || $given[$name] === null || $given[$name] === '') {
                 if (! $parameter->isDefaultValueAvailable()) {

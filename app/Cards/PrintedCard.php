@@ -10,9 +10,6 @@ use App\Models\Job;
 use App\Models\Record;
 use App\Shapes\Json;
 use CleanRace\Core\Hub\Patterns;
-use Dompdf\Dompdf;
-use Dompdf\Options;
-use Illuminate\Contracts\View\Factory;
 
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
 final readonly class PrintedCard
@@ -24,7 +21,7 @@ final readonly class PrintedCard
         'bore_gauge' => 'bore gauge', 'depth_micrometer' => 'depth mic.', 'dial_gauge' => 'dial', 'feeler' => 'feeler',
     ];
 
-    public function __construct(private Workbench $workbench, private Factory $views)
+    public function __construct(private Workbench $workbench, private Paper $paper)
     {
     }
 
@@ -42,25 +39,13 @@ final readonly class PrintedCard
         ];
         // A long job is set smaller until it is one page.
         foreach (self::SIZES_PT as $size) {
-            $pdf = $this->rendered($content + ['size' => $size], $paper);
+            $pdf = $this->paper->rendered('card', $content + ['size' => $size], $paper);
             if ($pdf->getCanvas()->get_page_count() === 1) {
                 break;
             }
         }
 
         return (string) $pdf->output();
-    }
-
-    /** @param  array<string, mixed>  $content */
-    private function rendered(array $content, string $paper): Dompdf
-    {
-        $cache = storage_path('framework/cache');
-        $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'fontCache' => $cache, 'tempDir' => $cache]));
-        $pdf->setPaper($paper);
-        $pdf->loadHtml($this->views->make('card', $content)->render());
-        $pdf->render();
-
-        return $pdf;
     }
 
     /**

@@ -24,11 +24,17 @@ final class BenchTables extends Command
         foreach (Table::names() as $name) {
             self::lay("$folder/$name.php", Table::rows($name));
         }
-        foreach (['bearings' => BearingTable::byNumber(), 'holes' => BearingTable::byHole(), 'sizes' => BearingTable::bySize(), 'numbers' => NumberIndex::make()] as $name => $index) {
+        foreach (self::indexes() as $name => $index) {
             self::lay("$folder/index.$name.php", $index);
         }
 
         return self::SUCCESS;
+    }
+
+    /** @return array<string, array<int|string, mixed>> by name */
+    public static function indexes(): array
+    {
+        return ['bearings' => BearingTable::byNumber(), 'holes' => BearingTable::byHole(), 'sizes' => BearingTable::bySize(), 'numbers' => NumberIndex::make()];
     }
 
     /** @param  array<int|string, mixed>  $content */

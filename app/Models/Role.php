@@ -16,6 +16,11 @@ enum Role: string
         return $this !== self::Apprentice;
     }
 
+    public function mayBuy(): bool
+    {
+        return $this !== self::Apprentice;
+    }
+
     public function mayKeepTools(): bool
     {
         return $this !== self::Apprentice;

@@ -14,16 +14,19 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?int $press_capacity_n
  * @property string $draw_bolt
  * @property int $last_job_number
+ * @property string $currency sign that stands before its amounts
+ * @property int $hour_minor an hour at the bench, in minor units
+ * @property int $last_order_number
  * @property array<string, string> $habits how it usually goes about things, by name
  */
 final class Shop extends Model
 {
     protected $table = 'shops';
 
-    protected $fillable = ['name', 'press_capacity_n', 'draw_bolt', 'habits'];
+    protected $fillable = ['name', 'press_capacity_n', 'draw_bolt', 'habits', 'currency', 'hour_minor'];
 
     /** Before anybody said otherwise, a shop has no habits of its own. */
-    protected $attributes = ['habits' => '{}'];
+    protected $attributes = ['habits' => '{}', 'currency' => '€', 'hour_minor' => 5400];
 
     /** @return array<string, string> */
     protected function casts(): array

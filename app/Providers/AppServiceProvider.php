@@ -7,13 +7,19 @@ namespace App\Providers;
 use App\Console\BenchTables;
 use App\Models\Job;
 use App\Models\Machine;
+use App\Models\Order;
 use App\Models\Photo;
+use App\Models\ShelfItem;
 use App\Models\Shop;
+use App\Models\Supplier;
 use App\Models\Tool;
 use App\Policies\JobPolicy;
 use App\Policies\MachinePolicy;
+use App\Policies\OrderPolicy;
 use App\Policies\PhotoPolicy;
+use App\Policies\ShelfItemPolicy;
 use App\Policies\ShopPolicy;
+use App\Policies\SupplierPolicy;
 use App\Policies\ToolPolicy;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Verdict\Limits;
@@ -40,8 +46,11 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);
+        Gate::policy(Order::class, OrderPolicy::class);
         Gate::policy(Photo::class, PhotoPolicy::class);
+        Gate::policy(ShelfItem::class, ShelfItemPolicy::class);
         Gate::policy(Shop::class, ShopPolicy::class);
+        Gate::policy(Supplier::class, SupplierPolicy::class);
         Gate::policy(Tool::class, ToolPolicy::class);
     }
 

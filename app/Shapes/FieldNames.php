@@ -25,6 +25,12 @@ final class FieldNames
         TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg', Mass::class => 'g', Volume::class => 'cm3', Money::class => 'minor',
     ];
 
+    /** How an input is called: as its value is shown, but an amount of money is written as people write it and has no unit in its name. */
+    public static function ofInput(string $property, ?string $type): string
+    {
+        return self::of($property, $type === Money::class ? null : $type);
+    }
+
     public static function of(string $property, ?string $type): string
     {
         $unit = self::UNITS[$type ?? ''] ?? null;

@@ -20,15 +20,16 @@ final class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'bearing';
 
-    public function run(DemoJob $demo, PatternJobs $patterns, SignJob $sign): void
+    public function run(DemoJob $demo, PatternJobs $patterns, DemoSuppliers $suppliers, SignJob $sign): void
     {
         if (Shop::query()->exists()) {
             return;
         }
-        DB::transaction(function () use ($demo, $patterns, $sign): void {
+        DB::transaction(function () use ($demo, $patterns, $suppliers, $sign): void {
             $shop = Shop::query()->create(['name' => 'Ferry Works', 'press_capacity_n' => 117680, 'draw_bolt' => 'M12', 'habits' => ['extraction' => 'drift', 'heat' => 'cold']]);
             [$ines] = [$this->person($shop, 'Ines', 'ines', Role::Mechanic), $this->person($shop, 'Tove', 'tove', Role::Owner), $this->person($shop, 'Pim', 'pim', Role::Apprentice)];
             $this->tools($shop);
+            $suppliers->load($shop);
             $machines = $this->machines($shop);
 
             $old = $demo->load($ines, $machines['trail1'], 'Front wheel', 'good', 'Hums at speed, started after the ford', Carbon::now()->subMonths(7));

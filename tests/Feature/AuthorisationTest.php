@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Job;
 use App\Models\Machine;
+use App\Models\Order;
+use App\Models\OrderLine;
 use App\Models\Photo;
 use App\Models\Role;
+use App\Models\ShelfItem;
+use App\Models\Supplier;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
@@ -40,6 +45,19 @@ final class AuthorisationTest extends TestCase
         yield 'POST jobs/several' => ['POST', '/api/v1/jobs/several', ['machine_id' => '@machine', 'complaint' => 'Hums', 'wheels' => [['wheel' => 'Front left', 'pattern' => 'knuckle-wide'], ['wheel' => 'Front right', 'pattern' => 'knuckle-wide']]], $all(201)];
         yield 'GET shop' => ['GET', '/api/v1/shop', [], $all(200)];
         yield 'PATCH shop' => ['PATCH', '/api/v1/shop', ['habits' => ['heat' => 'warm']], [200, 403, 403]];
+        yield 'GET suppliers' => ['GET', '/api/v1/suppliers', [], $all(200)];
+        yield 'POST suppliers' => ['POST', '/api/v1/suppliers', ['name' => 'Counter', 'carriage' => '3.50'], [201, 201, 403]];
+        yield 'POST suppliers/{supplier}/prices' => ['POST', '/api/v1/suppliers/@supplier/prices', ['list' => '@csv', 'keep' => true], [200, 200, 403]];
+        yield 'GET jobs/{job}/shopping' => ['GET', '/api/v1/jobs/@job/shopping', [], $all(200)];
+        yield 'POST jobs/{job}/orders' => ['POST', '/api/v1/jobs/@job/orders', ['way' => 'cheapest'], [409, 409, 403]];
+        yield 'GET orders' => ['GET', '/api/v1/orders', [], $all(200)];
+        yield 'POST orders/{order}/received' => ['POST', '/api/v1/orders/@order/received', ['lines' => [['id' => '@line', 'received' => 1]]], $all(200)];
+        yield 'GET shelf' => ['GET', '/api/v1/shelf', [], $all(200)];
+        yield 'POST shelf' => ['POST', '/api/v1/shelf', ['article' => '6204 2RS', 'count' => 4], $all(201)];
+        yield 'POST shelf/{item}/taken' => ['POST', '/api/v1/shelf/@item/taken', ['pieces' => 1], $all(200)];
+        yield 'GET quote' => ['GET', '/files/jobs/@job/quote.pdf', [], $all(200)];
+        yield 'GET order as PDF' => ['GET', '/files/orders/@order/order.pdf', [], $all(200)];
+        yield 'GET order as CSV' => ['GET', '/files/orders/@order/order.csv', [], $all(200)];
         yield 'GET patterns' => ['GET', '/api/v1/patterns', [], $all(200)];
         yield 'GET hub as SVG' => ['GET', '/files/jobs/@job/hub.svg', [], $all(200)];
         yield 'GET hub as DXF' => ['GET', '/files/jobs/@job/hub.dxf', [], $all(200)];
@@ -98,7 +116,7 @@ final class AuthorisationTest extends TestCase
     public function test_every_route_is_written_down_here(): void
     {
         $known = array_map(static fn (array $case): string => $case[0].' '.preg_replace('/@\w+/', '{}', ltrim($case[1], '/')), iterator_to_array(self::guarded()));
-        $known = array_map(static fn (string $k): string => str_replace(['calculators/length', 'hub.svg'], ['calculators/{}', 'hub.{}'], $k), array_values($known));
+        $known = array_map(static fn (string $k): string => str_replace(['calculators/length', 'hub.svg', 'order.pdf'], ['calculators/{}', 'hub.{}', 'order.{}'], $k), array_values($known));
         $routes = array_map(static fn (Route $r): string => array_values(array_diff($r->methods(), ['HEAD']))[0].' '.$r->uri(), Router::getRoutes()->getRoutes());
         foreach ($routes as $route) {
             if (! in_array($route, self::OPEN, true)) {
@@ -140,11 +158,40 @@ final class AuthorisationTest extends TestCase
         $job = $this->jobOf($user);
         $photo = new Photo(['id' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'jpeg' => 'x']);
         $photo->forceFill(['shop_id' => $user->shop_id, 'job_id' => $job->id, 'author_id' => $user->id])->save();
-        $values = ['@machine' => $job->machine_id, '@job' => $job->id, '@uuid' => (string) Str::uuid(), '@photo_id' => $photo->id, '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30)];
+        $values = ['@machine' => $job->machine_id, '@job' => $job->id, '@uuid' => (string) Str::uuid(), '@photo_id' => $photo->id, '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30), '@csv' => UploadedFile::fake()->createWithContent('prices.csv', "article,price\n6204-2RS,4.20\n")];
+        if (preg_match('/@(supplier|order|item|line)/', $path.json_encode($body)) === 1) {
+            $values += $this->bought($job, $user);
+        }
 
         return [
             (string) preg_replace_callback('/@\w+/', static fn (array $m): string => (string) $values[$m[0]], $path),
-            array_map(static fn (mixed $v): mixed => is_string($v) ? $values[$v] ?? $v : $v, $body),
+            self::inside($body, $values),
         ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $body
+     * @param  array<string, mixed>  $values
+     * @return array<array-key, mixed>
+     */
+    private static function inside(array $body, array $values): array
+    {
+        return array_map(static fn (mixed $v): mixed => is_array($v) ? self::inside($v, $values) : (is_string($v) ? $values[$v] ?? $v : $v), $body);
+    }
+
+    /** @return array<string, int> ids of a supplier, an order with a line, and something on the shelf */
+    private function bought(Job $job, User $user): array
+    {
+        $mine = ['shop_id' => $user->shop_id];
+        $supplier = new Supplier(['name' => 'Counter']);
+        $supplier->forceFill($mine)->save();
+        $order = new Order(['supplier_id' => $supplier->id, 'job_id' => $job->id, 'author_id' => $user->id, 'number' => 1 + (int) Order::query()->withoutGlobalScopes()->max('number'), 'carriage_minor' => 350]);
+        $order->forceFill($mine)->save();
+        $line = new OrderLine(['order_id' => $order->id, 'what' => 'Left bearing', 'article' => '6204-2RS', 'ask_for' => '6204', 'quantity' => 2, 'price_minor' => 840]);
+        $line->forceFill($mine)->save();
+        $item = new ShelfItem(['article' => '6204 2RS', 'count' => 3]);
+        $item->forceFill($mine)->save();
+
+        return ['@supplier' => $supplier->id, '@order' => $order->id, '@line' => $line->id, '@item' => $item->id];
     }
 }

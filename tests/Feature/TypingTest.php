@@ -73,7 +73,10 @@ final class TypingTest extends TestCase
         foreach ($read as $name => $rows) {
             self::assertSame($rows, require BenchTables::folder()."/$name.php", $name);
         }
-        self::assertCount(count($read), glob(BenchTables::folder().'/*.php') ?: []);
+        foreach (BenchTables::indexes() as $name => $index) {
+            self::assertSame($index, require BenchTables::folder()."/index.$name.php", $name);
+        }
+        self::assertCount(count($read) + count(BenchTables::indexes()), glob(BenchTables::folder().'/*.php') ?: []);
     }
 
     public function test_every_record_of_a_part_stands_in_the_order_it_came_off(): void

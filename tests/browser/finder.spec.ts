@@ -87,7 +87,7 @@ test('what was found is sent to a job', async ({ page }) => {
   await page.getByRole('button', { name: 'Send to a job' }).click();
   const sheet = page.getByRole('dialog', { name: /Send to a job/ });
   await sheet.getByRole('button', { name: /Finder trial/ }).click();
-  await sheet.getByRole('button', { name: /left bearing/ }).click();
+  await sheet.getByRole('button', { name: 'The left bearing' }).click();
   await expect(sheet.getByRole('status')).toContainText('is kept in job');
   await page.goto(`/jobs/${job}/size`);
   await expect(page.getByLabel('Stamped on the ring')).toHaveValue('6204 2RS C3');

@@ -73,6 +73,8 @@ test('the keys do what the help sheet says', async ({ page }) => {
   await expect(page).toHaveURL(/machines/);
   await page.keyboard.press('f');
   await expect(page).toHaveURL(/finder/);
+  await expect(page.getByLabel('Ask: a number')).toBeFocused();
+  await page.keyboard.press('Escape');
   await page.keyboard.press('w');
   await expect(page).toHaveURL(/tools/);
   await page.keyboard.press('b');
@@ -166,7 +168,7 @@ test('the finder answers while it is typed and says what is missing', async ({ p
   await page.getByLabel('Bore, mm').fill('20.0');
   await page.getByLabel('Outside diameter, mm').fill('47.0');
   await page.getByLabel('Width, mm').fill('14');
-  await expect(page.getByRole('heading', { level: 3 }).first()).toContainText('6204');
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('6204');
   await page.goto('/finder/square');
   await page.getByRole('button', { name: 'Fill in an example' }).click();
   await expect(page.getByRole('heading', { level: 3 }).filter({ hasText: 'Drive it back out' })).toBeVisible();

@@ -20,6 +20,16 @@ final class Conflict extends RuntimeException
         return new self('This job is signed: nothing in it changes any more. Open a new job.', 'signed', 'Already signed');
     }
 
+    public static function nothingToOrder(): self
+    {
+        return new self('Nothing on this list can be ordered: it is on the shelf, on its way, or no counter lists it.', 'nothing-to-order', 'Nothing to order');
+    }
+
+    public static function shelfEmpty(): self
+    {
+        return new self('There are not so many on the shelf.', 'shelf-empty', 'Not on the shelf');
+    }
+
     public static function idTaken(): self
     {
         return new self('That id already stands for another record.', 'id-taken', 'Id taken');

@@ -14,6 +14,7 @@ final readonly class PatternCard
      * @param  string  $right and the right end
      * @param  list<string>  $cautions what is special to take care of
      * @param  list<RingSeat>  $grips where the rings are pressed: in a bore, on a shaft, or both
+     * @param  HubUse  $use how such hubs are mostly used
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class PatternCard
         public array $cautions = [],
         public array $grips = [RingSeat::Bore],
         public bool $pair = false,
+        public HubUse $use = HubUse::FastWheel,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Hub\HubUse;
 
 /** What is stamped, and what is known of the hub it is for. */
 final readonly class BearingNumberInput

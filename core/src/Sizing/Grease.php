@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Calculator;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Measure\Mass;
 use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Measure\Volume;

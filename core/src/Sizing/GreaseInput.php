@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Temperature;

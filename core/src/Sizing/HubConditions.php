@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing;
 
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Tooling\Bench;
@@ -26,7 +27,7 @@ final readonly class HubConditions
         $stack = $bench->hub->stack;
 
         return new self(
-            HubUse::tryFrom($notebook->choice(Places::USE) ?? '') ?? HubUse::usual($bench->pattern->id()),
+            HubUse::tryFrom($notebook->choice(Places::USE) ?? '') ?? $bench->pattern->card()->use,
             $stack->one(PartKind::Nipple) === null ? NippleUse::None : NippleUse::tryFrom($notebook->choice(Places::NIPPLE) ?? ''),
             $stack->ofKind(PartKind::Seal, PartKind::Felt) !== [],
             match ($notebook->choice(Places::WATER)) {

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\Designation;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;

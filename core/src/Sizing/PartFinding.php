@@ -9,9 +9,10 @@ final readonly class PartFinding
 {
     /**
      * @param  ?string  $askFor null while it is not known well enough
+     * @param  ?string  $article as a price list names it
      * @param  list<PartCandidate>  $candidates the likeliest first
      */
-    public function __construct(public string $part, public ?string $askFor, public array $candidates)
+    public function __construct(public string $part, public ?string $askFor, public ?string $article, public array $candidates)
     {
     }
 }

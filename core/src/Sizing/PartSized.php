@@ -14,9 +14,12 @@ final readonly class PartSized
     {
     }
 
-    /** @param  list<PartCandidate>  $candidates */
-    public static function of(string $part, ?string $askFor, array $candidates = [], ?Verdict ...$verdicts): self
+    /**
+     * @param  ?string  $article as a price list names it, when that is not as a counter understands it
+     * @param  list<PartCandidate>  $candidates
+     */
+    public static function of(string $part, ?string $askFor, ?string $article = null, array $candidates = [], ?Verdict ...$verdicts): self
     {
-        return new self(new PartFinding($part, $askFor, $candidates), array_values(array_filter($verdicts)));
+        return new self(new PartFinding($part, $askFor, $article ?? $askFor, $candidates), array_values(array_filter($verdicts)));
     }
 }

@@ -133,7 +133,7 @@ final readonly class PartSizing
             return $text === null ? null : PartSized::of($part->id, $text);
         }
 
-        return PartSized::of($part->id, $found->found === null ? $text : $before.$found->found, $found->candidates, $found->verdict);
+        return PartSized::of($part->id, $found->found === null ? $text : $before.$found->found, null, $found->candidates, $found->verdict);
     }
 
     private function ring(RingSeat $seat, ?Reading $diameter, ?Reading $thickness): ?PartFound
@@ -162,7 +162,7 @@ final readonly class PartSizing
         [$cone, $cup] = $part->kind === PartKind::TaperCone ? [$text, $mateText] : [$mateText, $text];
         $set = (new TaperSet)->work(new TaperSetInput($cone, $cup));
 
-        return PartSized::of($part->id, $set->set === null ? $text : "Taper set $set->set, cone and cup", [], $set->verdict);
+        return PartSized::of($part->id, $set->set === null ? $text : "Taper set $set->set, cone and cup", $set->set, [], $set->verdict);
     }
 
     /** By number, by sizes written out, or by the caliper. */
@@ -172,7 +172,7 @@ final readonly class PartSizing
         if ($text !== null && $sizes === []) {
             $result = (new BearingNumber($this->limits, $this->reader))->work(BearingNumberInput::inHub($text, HubConditions::of($bench)));
 
-            return PartSized::of($part->id, $result->askFor, [], $result->verdict, $part->kind->isCartridge() ? $result->inThisHub : null);
+            return PartSized::of($part->id, $result->askFor, $result->written, [], $result->verdict, $part->kind->isCartridge() ? $result->inThisHub : null);
         }
         $read = fn (string $what, int $at): ?Reading => isset($sizes[$at]) ? Reading::mm((new LengthText)->read($sizes[$at])->mm, Instrument::DigitalCaliper) : $bench->notebook->reading(Places::sizedBy($part->id, $what));
         [$bore, $outside, $width] = [$read('bore', 0), $read('outside', 1), $read('width', 2)];
@@ -182,6 +182,6 @@ final readonly class PartSizing
         $result = (new BearingFromCaliper($this->limits))->work(new BearingFromCaliperInput($bore, $outside, $width, RingState::tryFrom($bench->notebook->choice(Places::sizedBy($part->id, 'state')) ?? '') ?? RingState::Worn));
         $candidates = array_map(static fn (CaliperCandidate $c): PartCandidate => new PartCandidate($c->number, sprintf('%s × %s × %s mm', PartRanking::mm((string) $c->bore->mm), PartRanking::mm((string) $c->outside->mm), PartRanking::mm((string) $c->width->mm)), $c->system, $c->chiSquare, $c->probability), $result->candidates);
 
-        return PartSized::of($part->id, $result->number === null ? null : CounterWords::of($this->reader->read($result->number.' 2RS')), $candidates, $result->verdict);
+        return PartSized::of($part->id, $result->number === null ? null : CounterWords::of($this->reader->read($result->number.' 2RS')), $result->number === null ? null : $result->number.' 2RS', $candidates, $result->verdict);
     }
 }

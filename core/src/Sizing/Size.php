@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;

@@ -9,6 +9,7 @@ use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\Designation;
 use CleanRace\Core\Catalogue\Sign;
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Verdict\Limits;
 
 /** What may stand in for a bearing, and what looks as if it might and may not. */

@@ -39,7 +39,7 @@ final readonly class ArticleKey
 
         return match (true) {
             preg_match('/\b(?:snap|retaining)[ -]?ring|circlip|\bDIN ?47[12]\b/i', $words) === 1 => preg_match(self::RING, $words, $way) === 1 && preg_match("/(?<![\d.])(?!47[12]\b)$size(?![\d.])(?!\s*thick)/", $words, $m) === 1
-                ? 'ring:'.(($way[1] ?? '') !== '' ? 'internal' : 'external').':'.$plain($m[1]) : null,
+                ? 'ring:'.($way[1] !== '' ? 'internal' : 'external').':'.$plain($m[1]) : null,
             preg_match('/\b(?:oil )?seal\b/i', $words) === 1 && preg_match('/\d+(?:[.,]\d+)?\s*[x× -]\s*\d+(?:[.,]\d+)?\s*[x× -]\s*\d+(?:[.,]\d+)?/iu', $words, $m) === 1 => $this->seal($m[0]),
             preg_match('/\b(?:split|cotter) pins?\b/i', $words) === 1 && preg_match("/$size/", $words, $m) === 1 => 'pin:'.$plain($m[1]),
             preg_match('/\bballs?\b(?! bearing)/i', $words) === 1 && preg_match("~(\d+/\d+|\d+(?:[.,]\d+)? ?mm)~", $words, $m) === 1 => $this->ball($m[1]),

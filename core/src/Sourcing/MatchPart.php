@@ -42,7 +42,7 @@ final readonly class MatchPart
         $worst = array_reduce($compared, static fn (Level $l, Difference $d): Level => $l->worse($d->level), Level::Go);
         $left = array_diff(array_keys($rows), array_map(static fn (NamedSize $s): string => $s->what, $input->sizes));
         $differ = implode(', ', array_map(static fn (Difference $d): string => lcfirst($d->what), array_filter($compared, static fn (Difference $d): bool => $d->level === $worst)));
-        $words = ['part' => lcfirst($input->kind->label()), 'what' => $differ, 'left' => implode(', ', array_map(static fn (string $w): string => lcfirst($rows[$w]['label']), $left))];
+        $words = ['part' => lcfirst($input->kind->label()), 'what' => $differ, 'left' => implode(', ', array_map(static fn (string|int $w): string => lcfirst($rows[$w]['label']), $left))];
         $verdict = match (true) {
             $worst === Level::Stop => Verdict::stop(Message::of('match_part.wrong', 'Not the same {part}', $words), Message::of('match_part.wrong.say', 'It differs in: {what}. Do not fit it.', $words)),
             $left !== [] => Verdict::care(Message::of('match_part.so_far', 'The same so far'), Message::of('match_part.so_far.say', 'Not compared yet: {left}.', $words)),

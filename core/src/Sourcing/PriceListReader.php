@@ -167,6 +167,6 @@ final readonly class PriceListReader
         $pack = $whole(PriceColumn::Pack, self::MOST_PACK);
         $line = new PriceLine($number, $article, mb_substr($cell(PriceColumn::Description), 0, 200), $this->keys->of($article, $cell(PriceColumn::Description)), $price, max(1, $pack ?? 1), $whole(PriceColumn::Stock, 1_000_000), $whole(PriceColumn::Days, 365));
 
-        return [$line, array_values($odd)];
+        return [$line, $odd];
     }
 }

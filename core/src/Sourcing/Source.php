@@ -8,6 +8,7 @@ use CleanRace\Core\Catalogue\CounterWords;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
@@ -37,45 +38,49 @@ final readonly class Source
         ], $bench->notebook);
     }
 
-    /** @return list<ToBuy> */
+    /** @return list<ToBuy> what the tray says is bought new, what the bench needs with it, the same things in one line, bearings first */
     public function toBuy(Bench $bench, Findings $findings): array
     {
         $list = [];
-        foreach ($bench->tray->items as $item) {
-            $line = $this->line($bench, $findings, $item);
+        foreach ([...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items), ...$this->compound($findings, $bench), ...$this->pins($bench)] as $line) {
             if ($line !== null) {
-                $key = $line->askFor.$line->note;
-                $list[$key] = new ToBuy(isset($list[$key]) ? $list[$key]->what.', '.lcfirst($line->what) : $line->what, $line->askFor, ($list[$key]->quantity ?? 0) + 1, $line->note);
+                $same = $line->askFor.$line->note;
+                $list[$same] = isset($list[$same]) ? $list[$same]->and($line) : $line;
             }
         }
 
-        return [...array_values($list), ...$this->compound($findings, $bench)];
+        $list = array_values($list);
+        usort($list, static fn (ToBuy $a, ToBuy $b): int => str_starts_with($b->key ?? '', 'bearing:') <=> str_starts_with($a->key ?? '', 'bearing:'));
+
+        return $list;
     }
 
     private function line(Bench $bench, Findings $findings, TrayItem $item): ?ToBuy
     {
-        $sizes = $findings->sizes;
-        $outside = rtrim(rtrim(number_format($sizes->bearing($item->side)->outside->mm, 2, '.', ''), '0'), '.');
-
+        $outside = rtrim(rtrim(number_format($findings->sizes->bearing($item->side)->outside->mm, 2, '.', ''), '0'), '.');
         $part = $bench->hub->stack->find($item->part);
-        $noted = $part === null ? null : (new PartSizing($this->limits))->of($bench, $part)?->finding->askFor;
+        $finding = $part === null ? null : (new PartSizing($this->limits))->of($bench, $part)?->finding;
+        $key = $finding?->article === null ? null : (new ArticleKey)->of($finding->article);
+        $along = $finding?->askFor === null ? 'Take the old one along' : null;
 
         return match (true) {
-            $part !== null && ! $bench->isPair() && $part->kind->isRenewed() && ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy($item->name, $noted ?? $part->kind->label().', not sized yet', 1, $noted === null ? 'Take the old one along' : null),
-            $item->kind === PartKind::Bearing => new ToBuy($item->name, $this->words($bench, $item->side), 1, null),
-            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, $noted ?? "Oil seal, $outside outside; shaft and width off the old one", 1, $noted === null ? 'Take the old one along' : null),
-            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, $noted ?? "Internal snap ring for a $outside bore", 1, null),
-            $item->condition === 'replace' => new ToBuy($item->name, 'By the machine\'s parts list, or made to the old one', 1, 'Take the old one along'),
+            $part !== null && ! $bench->isPair() && $part->kind->isRenewed() && ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy($item->name, $finding->askFor ?? $part->kind->label().', not sized yet', 1, $along, $key),
+            $item->kind === PartKind::Bearing => $this->bearing($bench, $item),
+            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, $finding->askFor ?? "Oil seal, $outside outside; shaft and width off the old one", 1, $along, $key),
+            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, $finding->askFor ?? "Internal snap ring for a $outside bore", 1, null, $key ?? (new ArticleKey)->of("Internal snap ring $outside")),
+            $item->condition === 'replace' => new ToBuy($item->name, $finding->askFor ?? 'By the machine\'s parts list, or made to the old one', 1, 'Take the old one along', $key),
             default => null,
         };
     }
 
-    private function words(Bench $bench, Side $side): string
+    private function bearing(Bench $bench, TrayItem $item): ToBuy
     {
         try {
-            return CounterWords::of($this->reader->read($bench->notebook->text(Places::number($side)) ?? $bench->notebook->text(Places::number(Side::Left)) ?? ''));
+            $read = $this->reader->read($bench->notebook->text(Places::number($item->side)) ?? $bench->notebook->text(Places::number(Side::Left)) ?? '');
+
+            return new ToBuy($item->name, CounterWords::of($read), 1, null, ArticleKey::ofBearing($read));
         } catch (Nonsense) {
-            return 'Size not known yet: read the number, or caliper it';
+            return new ToBuy($item->name, 'Size not known yet: read the number, or caliper it', 1, null);
         }
     }
 
@@ -85,12 +90,23 @@ final readonly class Source
         $list = [];
         foreach ([Side::Left, Side::Right] as $side) {
             $fit = $findings->fit($side);
-            if ($fit !== null && $bench->notebook->choice(Places::remedy($side->value)) === 'compound') {
-                $list[] = new ToBuy('For the '.$side->value.' bore', sprintf('Retaining compound that fills %.2f mm', max(0.05, -$fit->interferenceLow->mm)), 1, 'Dry and degreased');
+            if ($bench->isPair() && $fit !== null && $bench->notebook->choice(Places::remedy($side->value)) === 'compound') {
+                $gap = max(0.05, -$fit->interferenceLow->mm);
+                $list[] = new ToBuy('For the '.$side->value.' bore', sprintf('Retaining compound that fills %.2f mm', $gap), 1, 'Dry and degreased', 'compound:'.($gap <= 0.1 ? 'thin' : ($gap <= 0.15 ? 'medium' : 'gap')));
             }
         }
 
         return $list;
+    }
+
+    /** @return list<ToBuy> a pin is never used again */
+    private function pins(Bench $bench): array
+    {
+        return array_map(function (Part $nut) use ($bench): ToBuy {
+            $finding = (new PartSizing($this->limits))->of($bench, $nut)?->finding;
+
+            return new ToBuy('For the '.lcfirst($nut->name), ucfirst($finding->askFor ?? 'split pin: measure its hole'), 1, null, $finding?->article === null ? null : (new ArticleKey)->of($finding->article));
+        }, $bench->hub->stack->ofKind(PartKind::CastleNut));
     }
 
     private function match(Bench $bench, Side $side): Step

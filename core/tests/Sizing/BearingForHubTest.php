@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Sizing;
 
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
@@ -22,7 +23,6 @@ use CleanRace\Core\Sizing\FitFeel;
 use CleanRace\Core\Sizing\Grease;
 use CleanRace\Core\Sizing\GreaseInput;
 use CleanRace\Core\Sizing\GreaseResult;
-use CleanRace\Core\Sizing\HubUse;
 use CleanRace\Core\Sizing\LengthUnit;
 use CleanRace\Core\Sizing\NippleUse;
 use CleanRace\Core\Sizing\Question;

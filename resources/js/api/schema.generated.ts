@@ -308,6 +308,90 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/bearings-or-assembly": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bearings or the assembly
+         * @description Both ways in money, and where they meet.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "parts": "38.40",
+                     *       "minutes": 90,
+                     *       "assembly": "240.00",
+                     *       "assembly_minutes": 30,
+                     *       "hour": "54.00",
+                     *       "risk": 10
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Bearings, seals and what goes with them
+                         * @example 12.50
+                         */
+                        parts: string | number;
+                        /** @description Minutes at the bench */
+                        minutes: number;
+                        /**
+                         * @description The assembly, new
+                         * @example 12.50
+                         */
+                        assembly: string | number;
+                        /** @description Minutes to fit the assembly */
+                        assembly_minutes: number;
+                        /**
+                         * @description An hour of the shop
+                         * @example 12.50
+                         */
+                        hour: string | number;
+                        /** @description Of a hundred such hubs, how many turn out worn */
+                        risk?: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description Bearings or the assembly */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AssemblyResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/bore-survey": {
         parameters: {
             query?: never;
@@ -1221,6 +1305,100 @@ export interface paths {
             };
             responses: {
                 /** @description Old beside new */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MatchCheckResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/match-part": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Any part, old beside new
+         * @description The sizes that matter, side by side.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "kind": "cone",
+                     *       "sizes": [
+                     *         {
+                     *           "what": "thread",
+                     *           "old": "M10x1",
+                     *           "new": "M10x1"
+                     *         },
+                     *         {
+                     *           "what": "ball",
+                     *           "old": "6.35",
+                     *           "new": "6.35"
+                     *         },
+                     *         {
+                     *           "what": "track_radius",
+                     *           "old": "3.6",
+                     *           "new": "3.2"
+                     *         },
+                     *         {
+                     *           "what": "length",
+                     *           "old": "16.2",
+                     *           "new": "16.0"
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description What part it is
+                         * @enum {string}
+                         */
+                        kind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple";
+                        /** @description Sizes, old beside new */
+                        sizes: {
+                            /** @description What */
+                            what: string;
+                            /** @description Old */
+                            old: string;
+                            /** @description New */
+                            new: string;
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description Any part, old beside new */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -2951,6 +3129,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/jobs/{job}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Order what a job needs, the cheapest or the soonest way: one order for each supplier */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        /** @enum {string} */
+                        way: "cheapest" | "soonest";
+                    };
+                };
+            };
+            responses: {
+                /** @description Order what a job needs, the cheapest or the soonest way: one order for each supplier */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["OrderSheet"][];
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/jobs/{job}/photos": {
         parameters: {
             query?: never;
@@ -3169,6 +3403,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/jobs/{job}/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a job needs: on the shelf, on its way, and the cheapest and soonest way to buy the rest */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What a job needs: on the shelf, on its way, and the cheapest and soonest way to buy the rest */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShoppingSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/jobs/{job}/signature": {
         parameters: {
             query?: never;
@@ -3345,6 +3626,113 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Orders of the shop, the newest first */
+        get: {
+            parameters: {
+                query?: {
+                    cursor?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Orders of the shop, the newest first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["OrderSheet"][];
+                            /** @description Hand it back as ?cursor= for the next page */
+                            next_cursor: string | null;
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/orders/{order}/received": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Book in what came of an order: how many of each line are here now */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    order: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        lines: {
+                            id: number;
+                            received: number;
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description Book in what came of an order: how many of each line are here now */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OrderSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -3590,6 +3978,146 @@ export interface paths {
         };
         trace?: never;
     };
+    "/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What lies on the shelf, by name */
+        get: {
+            parameters: {
+                query?: {
+                    cursor?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What lies on the shelf, by name */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["ShelfCard"][];
+                            /** @description Hand it back as ?cursor= for the next page */
+                            next_cursor: string | null;
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Say how many of an article lie on the shelf; the same article again is counted anew */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        article: string;
+                        count: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description Say how many of an article lie on the shelf; the same article again is counted anew */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shelf/{item}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take pieces off the shelf */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    item: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        pieces: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description Take pieces off the shelf */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shop": {
         parameters: {
             query?: never;
@@ -3676,6 +4204,152 @@ export interface paths {
                 };
             };
         };
+        trace?: never;
+    };
+    "/suppliers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Suppliers of the shop, by name */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Suppliers of the shop, by name */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["SupplierCard"][];
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Note a supplier */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name: string;
+                        carriage?: string | null;
+                        days?: number;
+                        restock_days?: number | null;
+                    };
+                };
+            };
+            responses: {
+                /** @description Note a supplier */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SupplierCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/suppliers/{supplier}/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a price list from CSV; with keep it takes the place of the one there is */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    supplier: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: binary */
+                        list: string;
+                        keep?: boolean;
+                        column_article?: number | null;
+                        column_description?: number | null;
+                        column_price?: number | null;
+                        column_pack?: number | null;
+                        column_stock?: number | null;
+                        column_days?: number | null;
+                    };
+                };
+            };
+            responses: {
+                /** @description Read a price list from CSV; with keep it takes the place of the one there is */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PriceListSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/tools": {
@@ -3791,6 +4465,31 @@ export interface components {
         };
         /** @enum {string} */
         AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "part" | "stack" | "photos";
+        AssemblyResult: {
+            bearings_minor: number;
+            risk_minor: number;
+            assembly_minor: number;
+            break_even_minor: number | null;
+            verdict: components["schemas"]["Verdict"];
+        };
+        BasketLine: {
+            what: string;
+            ask_for: string;
+            quantity: number;
+            note: string | null;
+            known: boolean;
+            shelf_item: number | null;
+            on_shelf: number;
+            ordered: number;
+        };
+        BasketShown: {
+            offers: components["schemas"]["OfferShown"][];
+            missing: number[];
+            goods_minor: number;
+            carriage_minor: number;
+            total_minor: number;
+            days: number | null;
+        };
         Bearing: {
             number: string;
             series: string;
@@ -3883,6 +4582,12 @@ export interface components {
             left_mean_mm: number;
             left_most_mm: number;
             verdict: components["schemas"]["Verdict"];
+        };
+        ColumnShown: {
+            name: components["schemas"]["PriceColumn"];
+            label: string;
+            needed: boolean;
+            place: number | null;
         };
         Difference: {
             what: string;
@@ -4125,9 +4830,45 @@ export interface components {
             sizes: string | null;
             guessed: string | null;
         };
+        OfferShown: {
+            need: number;
+            supplier: number;
+            supplier_name: string;
+            article: string;
+            quantity: number;
+            price_minor: number;
+            days: number | null;
+            in_stock: boolean;
+        };
         Option: {
             value: string;
             label: string;
+        };
+        OrderLineShown: {
+            id: number;
+            what: string;
+            article: string;
+            ask_for: string;
+            quantity: number;
+            price_minor: number;
+            received: number;
+        };
+        OrderSheet: {
+            id: number;
+            number: number;
+            supplier: string;
+            job: number;
+            job_number: number;
+            machine: string;
+            currency: string;
+            goods_minor: number;
+            carriage_minor: number;
+            days: number | null;
+            here: boolean;
+            /** Format: date-time */
+            ordered_at: string;
+            by: string;
+            lines: components["schemas"]["OrderLineShown"][];
         };
         Outline: {
             hatch: components["schemas"]["Hatch"];
@@ -4146,6 +4887,7 @@ export interface components {
         PartFinding: {
             part: string;
             ask_for: string | null;
+            article: string | null;
             candidates: components["schemas"]["PartCandidate"][];
         };
         PartFound: {
@@ -4237,6 +4979,28 @@ export interface components {
             draw_bolt_torque_nm: number;
             verdict: components["schemas"]["Verdict"];
         };
+        /** @enum {string} */
+        PriceColumn: "article" | "description" | "price" | "pack" | "stock" | "days";
+        PriceLine: {
+            line: number;
+            article: string;
+            description: string;
+            key: string | null;
+            price_minor: number;
+            pack: number;
+            stock: number | null;
+            days: number | null;
+        };
+        PriceListSheet: {
+            headers: string[];
+            columns: components["schemas"]["ColumnShown"][];
+            rows: number;
+            taken: number;
+            known: number;
+            lines: components["schemas"]["PriceLine"][];
+            faults: components["schemas"]["RowFault"][];
+            kept: boolean;
+        };
         Quantity: {
             value: number;
             /** @enum {string} */
@@ -4266,6 +5030,11 @@ export interface components {
         };
         /** @enum {string} */
         Role: "owner" | "mechanic" | "apprentice";
+        RowFault: {
+            line: number;
+            detail: string;
+            taken: boolean;
+        };
         SeatFinding: {
             key: string;
             seat: components["schemas"]["RingSeat"];
@@ -4291,10 +5060,24 @@ export interface components {
             left: string;
             right: string;
         };
+        ShelfCard: {
+            id: number;
+            article: string;
+            count: number;
+            known: boolean;
+        };
         ShopSheet: {
             name: string;
             may_change: boolean;
             habits: components["schemas"]["Habit"][];
+        };
+        ShoppingSheet: {
+            currency: string;
+            hour_minor: number;
+            lines: components["schemas"]["BasketLine"][];
+            offers: components["schemas"]["OfferShown"][];
+            cheapest: components["schemas"]["BasketShown"];
+            soonest: components["schemas"]["BasketShown"];
         };
         /** @enum {string} */
         Side: "left" | "right" | "middle";
@@ -4372,6 +5155,16 @@ export interface components {
             may: boolean;
             why: string;
         };
+        SupplierCard: {
+            id: number;
+            name: string;
+            carriage_minor: number;
+            days: number;
+            restock_days: number | null;
+            /** Format: date-time */
+            priced_at: string | null;
+            articles: number;
+        };
         /** @enum {string} */
         Suspect: "bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal" | "cone_setting" | "freehub";
         Suspicion: {
@@ -4391,6 +5184,7 @@ export interface components {
             ask_for: string;
             quantity: number;
             note: string | null;
+            key: string | null;
         };
         Tool: {
             id: string;

@@ -46,6 +46,12 @@ export type Survey = Schemas['BoreSurveyResult'];
 export type Question = Schemas['QuestionResult'];
 export type TaperSet = Schemas['TaperSetResult'];
 export type Remedy = Schemas['Remedy'];
+export type ShoppingSheet = Schemas['ShoppingSheet'];
+export type BasketShown = Schemas['BasketShown'];
+export type SupplierCard = Schemas['SupplierCard'];
+export type PriceListSheet = Schemas['PriceListSheet'];
+export type OrderSheet = Schemas['OrderSheet'];
+export type ShelfCard = Schemas['ShelfCard'];
 
 /** What a person puts at a place: a small map, or null to withdraw what stands there. */
 export type EntryValue = Record<string, unknown> | null;

@@ -155,7 +155,7 @@ function useStep(station: StationReport): [string, (id: string) => void] {
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const first = useRef<Record<string, string>>({});
   first.current[station.station] ??=
-    (station.steps.find((one) => !one.done || stopped(one)) ?? station.steps[0])?.id ?? '';
+    (station.steps.find((one) => (!one.done && !one.optional) || stopped(one)) ?? station.steps[0])?.id ?? '';
   const id = chosen[station.station] ?? first.current[station.station] ?? '';
   const set = useCallback(
     (next: string) => setChosen((before) => ({ ...before, [station.station]: next })),

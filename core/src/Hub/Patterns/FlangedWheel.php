@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\Part;
@@ -31,6 +32,7 @@ final readonly class FlangedWheel implements Pattern
             'Flanged bearings on a plain axle', 'Garden tractors, mowers, barrows, wagons', Turning::Hub, 'the outer rings in the wheel, lightly', MachineKind::Mower,
             'Outer', 'Inner',
             cautions: ['The flange is the stop: nothing is driven past it.'],
+            use: HubUse::SlowWheel,
         );
     }
 

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\Part;
@@ -31,6 +32,7 @@ final readonly class SingleRing implements Pattern
             'One cartridge and a snap ring', 'Snow-machine idlers, track and chain idlers', Turning::Hub, 'the outer ring in the wheel', MachineKind::Loose,
             'Outer', 'Inner',
             cautions: ['A bottoming face cracks under a press: feel it come, and stop.'],
+            use: HubUse::SlowWheel,
         );
     }
 

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\Part;
@@ -31,6 +32,7 @@ final readonly class Spindle implements Pattern
             'Blade spindle', 'Mower decks', Turning::InnerRing, 'the outer rings in the spindle housing', MachineKind::Mower,
             'Pulley end', 'Blade end', pair: true,
             cautions: ['Spark lead off and blade blocked before a hand goes under the deck.'],
+            use: HubUse::Blade,
         );
     }
 

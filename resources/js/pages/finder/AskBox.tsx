@@ -43,6 +43,7 @@ export function AskBox({ box, text, onType, readings, chosen, onChoose, fault }:
         value={text}
         onChange={(event) => onType(event.target.value)}
         onKeyDown={(event) => {
+          if (event.key === 'Escape') event.currentTarget.blur();
           const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
           if (step && readings.length > 1) {
             event.preventDefault();

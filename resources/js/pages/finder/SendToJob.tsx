@@ -59,7 +59,8 @@ function Jobs({ text }: { text: string }) {
   );
 }
 
-const takes = (ask: Ask): boolean => ask.kind === 'number' || ask.place.startsWith('size.part.');
+const takes = (ask: Ask): boolean =>
+  ask.kind === 'number' || (ask.kind === 'text' && ask.place.startsWith('size.part.'));
 
 function Places({ card, text, onBack }: { card: JobCard; text: string; onBack: () => void }) {
   const { data, error, refetch } = useJob(card.id);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace CleanRace\Core\Sizing;
+namespace CleanRace\Core\Hub;
 
 /** How the hub is used: what decides its seals, its grease and whether a bearing without a cage may go in. */
 enum HubUse: string
@@ -19,16 +19,6 @@ enum HubUse: string
             self::SlowWheel => 'Slow wheel',
             self::Blade => 'Blade spindle',
             self::Pivot => 'Pivot that only rocks',
-        };
-    }
-
-    /** How hubs of a pattern are mostly used. */
-    public static function usual(string $pattern): self
-    {
-        return match ($pattern) {
-            'spindle' => self::Blade,
-            'flanged-wheel', 'single-ring' => self::SlowWheel,
-            default => self::FastWheel,
         };
     }
 }

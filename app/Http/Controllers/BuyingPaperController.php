@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Shopping;
+use App\Cards\BuyingPaper;
+use App\Models\Job;
+use App\Models\Order;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Orders and quotes to print, and orders as CSV. */
+final class BuyingPaperController
+{
+    public function order(Request $request, Order $order, string $form, BuyingPaper $paper): Response
+    {
+        Gate::authorize('view', $order);
+        $order->load('supplier:id,name', 'job.machine', 'job.shop', 'author:id,name', 'lines');
+
+        return $form === 'csv' ? self::csv($order) : new Response($paper->order($order, self::size($request)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"order-{$order->number}.pdf\""]);
+    }
+
+    public function quote(Request $request, Job $job, Shopping $shopping, BuyingPaper $paper): Response
+    {
+        Gate::authorize('view', $job);
+        $job->load('machine', 'shop');
+
+        return new Response($paper->quote($job, $shopping->of($job), self::size($request)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"quote-{$job->number}.pdf\""]);
+    }
+
+    private static function csv(Order $order): Response
+    {
+        $file = fopen('php://temp', 'r+');
+        if ($file === false) {
+            abort(500);
+        }
+        fputcsv($file, ['article', 'description', 'quantity', 'price', 'for'], ',', '"', '');
+        foreach ($order->lines as $line) {
+            fputcsv($file, array_map(self::cell(...), [$line->article, $line->ask_for, (string) $line->quantity, sprintf('%d.%02d', intdiv($line->price_minor, 100), $line->price_minor % 100), $line->what]), ',', '"', '');
+        }
+        rewind($file);
+
+        return new Response((string) stream_get_contents($file), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"order-{$order->number}.csv\""]);
+    }
+
+    /** A cell that a spreadsheet would take for a formula is kept as text. */
+    private static function cell(string $text): string
+    {
+        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
+    }
+
+    private static function size(Request $request): string
+    {
+        return $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4';
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TakePrices;
+use App\Http\Answer;
+use App\Http\Documented;
+use App\Http\Requests\NewSupplierRequest;
+use App\Http\Requests\PriceListRequest;
+use App\Http\Resources\PriceListSheet;
+use App\Http\Resources\SupplierCard;
+use App\Models\Supplier;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Sourcing\PriceListReader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+final class SupplierController
+{
+    private const MOST = 200;
+
+    #[Documented('Suppliers of the shop, by name', answers: SupplierCard::class, many: true)]
+    public function index(): JsonResponse
+    {
+        Gate::authorize('viewAny', Supplier::class);
+        $suppliers = Supplier::query()->withCount('prices')->orderBy('name')->orderBy('id')->limit(self::MOST)->get();
+
+        return Answer::with(['data' => $suppliers->map(static fn (Supplier $s): SupplierCard => SupplierCard::of($s, (int) $s->getAttribute('prices_count')))->all()]);
+    }
+
+    #[Documented('Note a supplier', answers: SupplierCard::class, status: 201)]
+    public function store(NewSupplierRequest $request): JsonResponse
+    {
+        Gate::authorize('create', Supplier::class);
+        $supplier = Supplier::query()->create([
+            'name' => $request->string('name')->toString(), 'carriage_minor' => $request->carriage()->minor,
+            'days' => $request->integer('days', 1), 'restock_days' => $request->filled('restock_days') ? $request->integer('restock_days') : null,
+        ]);
+
+        return Answer::with(SupplierCard::of($supplier->refresh(), 0), 201);
+    }
+
+    #[Documented('Read a price list from CSV; with keep it takes the place of the one there is', answers: PriceListSheet::class)]
+    public function prices(PriceListRequest $request, Supplier $supplier, PriceListReader $reader, TakePrices $take): JsonResponse
+    {
+        Gate::authorize('update', $supplier);
+        try {
+            $list = $reader->read($request->bytes(), $request->columns());
+        } catch (Nonsense $fault) {
+            throw Nonsense::about($fault->field === 'columns' ? 'columns' : 'list', $fault->getMessage());
+        }
+        $keep = $request->boolean('keep');
+        if ($keep) {
+            $take($supplier, $list);
+        }
+
+        return Answer::with(PriceListSheet::of($list, $keep));
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use CleanRace\Core\Sourcing\PriceColumn;
+
+final readonly class ColumnShown
+{
+    /** @param  ?int  $place from 0; null when the list has none */
+    public function __construct(public PriceColumn $name, public string $label, public bool $needed, public ?int $place)
+    {
+    }
+}
