@@ -17,6 +17,7 @@ enum Panel: string
     case Captures = 'captures';
     case BuyingList = 'buying_list';
     case Match = 'match';
+    case Assembly = 'assembly';
     case Torques = 'torques';
     case SignOff = 'sign_off';
 }

@@ -15,6 +15,7 @@ use CleanRace\Core\Sizing\CaliperCandidate;
 use CleanRace\Core\Sizing\PartFinding;
 use CleanRace\Core\Sizing\SeatFinding;
 use CleanRace\Core\Sourcing\Difference;
+use CleanRace\Core\Sourcing\PartMatch;
 use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Tooling\Tool;
@@ -34,6 +35,7 @@ final readonly class JobReport
      * @param  list<ToolLine>  $tools that the take-down needs
      * @param  list<PartFinding>  $partFindings
      * @param  list<SeatFinding>  $seats
+     * @param  list<PartMatch>  $matches of parts other than the bearings of a pair
      */
     public function __construct(
         public Section $section,
@@ -53,6 +55,7 @@ final readonly class JobReport
         public array $tools,
         public array $partFindings,
         public array $seats,
+        public array $matches,
     ) {
     }
 }

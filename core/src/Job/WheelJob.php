@@ -18,6 +18,7 @@ use CleanRace\Core\Sizing\Finder;
 use CleanRace\Core\Sizing\Findings;
 use CleanRace\Core\Sizing\PartSizing;
 use CleanRace\Core\Sizing\Size;
+use CleanRace\Core\Sourcing\PartMatches;
 use CleanRace\Core\Sourcing\Source;
 use CleanRace\Core\Stripping\Strip;
 use CleanRace\Core\Tooling\Bench;
@@ -88,6 +89,7 @@ final readonly class WheelJob
             $strip->toolLines(),
             (new PartSizing($this->limits))->findings($bench),
             (new Size($this->limits, $finder))->seats($bench, $findings),
+            (new PartMatches)->matches($bench),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Sourcing;
 use CleanRace\Core\Catalogue\CounterWords;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
@@ -34,8 +35,21 @@ final readonly class Source
         return StationReport::of(Station::Source, [
             Step::of('source.list', 'The list to buy', 'By number, a counter has it for a fraction of the machine maker\'s price.')
                 ->on(Panel::BuyingList)->ticked('Everything is here')->advice(),
+            $this->assembly(),
             ...($bench->isPair() ? [$this->match($bench, Side::Left), $this->match($bench, Side::Right)] : []),
+            ...(new PartMatches)->steps($bench),
         ], $bench->notebook);
+    }
+
+    private function assembly(): Step
+    {
+        return Step::of('source.assembly', 'Bearings or the assembly', 'What the machine\'s maker asks for the whole of it, against bearings and the bench.')
+            ->on(Panel::Assembly)
+            ->asking(
+                Ask::text('source.assembly.price', 'The assembly, new', wanted: false, hint: '240.00'),
+                Ask::text('source.assembly.minutes', 'Minutes to fit it', wanted: false, hint: '30'),
+                Ask::choice('source.assembly.risk', 'Bore or shaft turns out worn', Option::of(['hardly' => 'Hardly', 'may_be' => 'May be', 'likely' => 'Likely']), wanted: false),
+            )->advice()->optional();
     }
 
     /** @return list<ToBuy> what the tray says is bought new, what the bench needs with it, the same things in one line, bearings first */

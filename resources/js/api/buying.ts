@@ -58,7 +58,11 @@ export const usePriceList = (supplier: number) => {
       body.set('keep', keep ? '1' : '0');
       for (const [name, place] of Object.entries(columns)) body.set(`column_${name}`, String(place));
       return answer(
-        api.POST('/suppliers/{supplier}/prices', { params: { path: { supplier } }, body: body as never }),
+        api.POST('/suppliers/{supplier}/prices', {
+          params: { path: { supplier } },
+          body: body as never,
+          bodySerializer: (form) => form as never,
+        }),
       );
     },
     onSuccess: (sheet) => {

@@ -4771,6 +4771,7 @@ export interface components {
             tools: components["schemas"]["ToolLine"][];
             part_findings: components["schemas"]["PartFinding"][];
             seats: components["schemas"]["SeatFinding"][];
+            matches: components["schemas"]["PartMatch"][];
         };
         JobSheet: {
             id: number;
@@ -4876,7 +4877,7 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "tray" | "tools" | "captures" | "buying_list" | "match" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "torques" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;
@@ -4897,6 +4898,10 @@ export interface components {
         };
         /** @enum {string} */
         PartKind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple";
+        PartMatch: {
+            part: string;
+            compared: components["schemas"]["Difference"][];
+        };
         PartSize: {
             size: string;
             label: string;
@@ -5074,6 +5079,7 @@ export interface components {
         ShoppingSheet: {
             currency: string;
             hour_minor: number;
+            minutes: number;
             lines: components["schemas"]["BasketLine"][];
             offers: components["schemas"]["OfferShown"][];
             cheapest: components["schemas"]["BasketShown"];

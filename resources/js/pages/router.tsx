@@ -17,6 +17,7 @@ export const router = createBrowserRouter([
       { path: '/machines', lazy: async () => ({ Component: (await import('./Machines')).Machines }) },
       { path: '/machines/:id', lazy: async () => ({ Component: (await import('./Machine')).Machine }) },
       { path: '/finder/:name?', lazy: async () => ({ Component: (await import('./Finder')).Finder }) },
+      { path: '/parts/:tab?', lazy: async () => ({ Component: (await import('./Parts')).Parts }) },
       { path: '/shop', lazy: async () => ({ Component: (await import('./Shop')).Shop }) },
       { path: '/tools', lazy: async () => ({ Component: (await import('./ToolWall')).ToolWall }) },
       { path: '*', lazy: async () => ({ Component: (await import('./NotHere')).NotHere }) },

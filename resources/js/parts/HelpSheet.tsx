@@ -8,7 +8,7 @@ const KEYS: [string, string][] = [
   ['Enter', 'keep a reading and go to the next field'],
   ['Tab, Space', 'go to an answer, give it'],
   ['Escape', 'leave a field without keeping what is typed'],
-  ['b, m, f, w', 'board, machines, finder, tool wall'],
+  ['b, m, f, o, w', 'board, machines, finder, orders, tool wall'],
   ['/', 'ask the Finder, from anywhere'],
   ['← →', 'on a hub: the part before, the next'],
   ['[ ]', 'on a hub: move the part left, right'],

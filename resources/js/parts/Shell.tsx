@@ -1,5 +1,14 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { CircleGauge, ClipboardList, Drill, type LucideIcon, Motorbike, ScanSearch, Store } from 'lucide-react';
+import {
+  CircleGauge,
+  ClipboardList,
+  Drill,
+  type LucideIcon,
+  Motorbike,
+  Package,
+  ScanSearch,
+  Store,
+} from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { useWaiting } from '../api/records';
@@ -15,6 +24,7 @@ const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
   { to: '/board', label: 'Board', icon: ClipboardList },
   { to: '/machines', label: 'Machines', icon: Motorbike },
   { to: '/finder', label: 'Finder', icon: ScanSearch },
+  { to: '/parts', label: 'Parts', icon: Package },
   { to: '/tools', label: 'Tool wall', icon: Drill },
   { to: '/shop', label: 'Shop', icon: Store },
 ];
@@ -59,6 +69,7 @@ export function Shell() {
         if (box) box.focus();
         else navigate('/finder');
       },
+      o: () => navigate('/parts'),
       w: () => navigate('/tools'),
       t: turnTheme,
       u: turnUnits,

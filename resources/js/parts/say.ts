@@ -37,6 +37,10 @@ export const length = (mm: number, units: Units, digits = 2): string => shown({ 
 export const sizes = (mm: number[], units: Units): string =>
   mm.map((one) => amount(one, 'mm', units === 'in' ? 3 : 2, units)).join(' × ') + symbol('mm', units);
 
+/** An amount in minor units as people write it. */
+export const money = (minor: number, currency: string): string =>
+  `${currency}${currency ? ' ' : ''}${Math.floor(minor / 100)}.${String(minor % 100).padStart(2, '0')}`;
+
 /** A small departure from a size, as people say it: micrometres, or thousandths of an inch. */
 export const deviation = (mm: number, units: Units): string =>
   units === 'in' ? `${((mm / MM_PER_INCH) * 1000).toFixed(1)} thou` : `${Math.round(mm * 1000)} µm`;

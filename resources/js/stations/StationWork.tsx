@@ -14,6 +14,7 @@ import { TorquePanel } from './set/TorquePanel';
 import { BearingPanel } from './size/BearingPanel';
 import { PartSizePanel } from './size/PartSizePanel';
 import { SurveyPanel } from './size/SurveyPanel';
+import { AssemblyPanel } from './source/AssemblyPanel';
 import { BuyingListPanel } from './source/BuyingListPanel';
 import { MatchPanel } from './source/MatchPanel';
 import { ToolsPanel } from './strip/ToolsPanel';
@@ -28,6 +29,7 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   survey: SurveyPanel,
   buying_list: BuyingListPanel,
   match: MatchPanel,
+  assembly: AssemblyPanel,
   driver: DriverPanel,
   clock: ClockPanel,
   torques: TorquePanel,

@@ -1,21 +1,34 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { Step } from '../../api/types';
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { useShopping, useTake } from '../../api/buying';
+import type { ShoppingSheet, Step } from '../../api/types';
 import { AskField } from '../../parts/AskField';
+import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
+import { Baskets } from './Baskets';
 
-/** What to buy, in the words a counter understands. */
+type Line = ShoppingSheet['lines'][number];
+
+/** What to buy in the words a counter understands: what lies on the shelf, what is on its way, and how to buy the rest. */
 export function BuyingListPanel({ step }: { step: Step }) {
-  const { report } = useBench();
+  const { job, report, closed } = useBench();
+  const { data: sheet } = useShopping(job.id, JSON.stringify(report.to_buy));
+  const take = useTake(job.id);
+  const lines: Line[] =
+    sheet?.lines ?? report.to_buy.map((line) => ({ ...line, known: false, shelf_item: null, on_shelf: 0, ordered: 0 }));
   return (
-    <Flex direction="column" gap="3">
+    <Flex direction="column" gap="4">
+      {lines.length === 0 && (
+        <chakra.p color="mute">Nothing yet: parts laid on the tray as worn, and every bearing, come here.</chakra.p>
+      )}
       <chakra.ol>
-        {report.to_buy.map((line) => (
-          <chakra.li
-            key={line.what}
-            display="grid"
-            gridTemplateColumns="44px 1fr"
-            alignItems="baseline"
-            py="2"
+        {lines.map((line) => (
+          <Grid
+            as="li"
+            key={line.what + line.ask_for}
+            templateColumns="44px 1fr auto"
+            alignItems="center"
+            columnGap="2"
+            py="1.5"
             borderBottomWidth="1px"
             borderColor="line"
           >
@@ -23,7 +36,7 @@ export function BuyingListPanel({ step }: { step: Step }) {
               {line.quantity}×
             </chakra.span>
             <Box>
-              <chakra.span fontFamily="heading" fontWeight="600" fontSize="19px">
+              <chakra.span fontFamily="heading" fontWeight="600" fontSize="18px" lineHeight="1.2">
                 {line.ask_for}
               </chakra.span>
               <Box color="mute" fontSize="14px">
@@ -31,9 +44,30 @@ export function BuyingListPanel({ step }: { step: Step }) {
                 {line.note && `. ${line.note}`}
               </Box>
             </Box>
-          </chakra.li>
+            <Flex direction="column" align="end" fontSize="14px">
+              {line.ordered > 0 && <chakra.span color="verdigris">{line.ordered} ordered</chakra.span>}
+              {line.on_shelf > 0 && line.shelf_item !== null && (
+                <Button
+                  look="quiet"
+                  disabled={closed || take.isPending}
+                  onClick={() =>
+                    take.mutate({ item: line.shelf_item ?? 0, pieces: Math.min(line.quantity, line.on_shelf) })
+                  }
+                >
+                  Take {Math.min(line.quantity, line.on_shelf)} of {line.on_shelf} off the shelf
+                </Button>
+              )}
+              {sheet && !line.known && <chakra.span color="brass">not sized yet</chakra.span>}
+            </Flex>
+          </Grid>
         ))}
       </chakra.ol>
+      {take.error && (
+        <Box role="alert" color="oxide" fontSize="14px">
+          {take.error.message}
+        </Box>
+      )}
+      {sheet && <Baskets job={job.id} sheet={sheet} closed={closed} />}
       {step.asks.map((ask) => (
         <AskField key={ask.place} ask={ask} />
       ))}

@@ -8,9 +8,14 @@ import { LevelMark } from '../../parts/LevelMark';
 /** Old beside new: what matters, line by line. */
 export function MatchPanel({ step }: { step: Step }) {
   const bench = useBench();
-  const side = step.id.includes('.left.') ? 'left' : 'right';
+  const side = /^source\.(left|right)\.match$/.exec(step.id)?.[1];
   const place = `source.${side}.number`;
-  const compared = side === 'left' ? bench.report.match_left : bench.report.match_right;
+  const compared =
+    side === 'left'
+      ? bench.report.match_left
+      : side === 'right'
+        ? bench.report.match_right
+        : (bench.report.matches.find((one) => one.part === step.part)?.compared ?? []);
   const other = textAt(bench.entries, 'source.left.number', 'text');
   return (
     <Flex direction="column" gap="3">

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sourcing;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tooling\Bench;
+
+/** The match check of every part that is bought new: what the hub knows of the old one beside what the new one measures. */
+final readonly class PartMatches
+{
+    /** @return list<Step> one for each part on the tray that another comes for */
+    public function steps(Bench $bench): array
+    {
+        return array_map(fn (Part $part): Step => Step::of('source.match.'.$part->id, 'Match: {part}', 'Old beside new, before anything is pressed.', ['part' => lcfirst($part->name)])
+            ->with(part: $part->id, find: in_array($part->kind, [PartKind::TaperCone, PartKind::TaperCup], true) ? 'Cone and cup tried together: the rollers lie flat all round.' : ($part->kind === PartKind::Seal ? 'The lip tried on the shaft.' : null))
+            ->on(Panel::Match)
+            ->asking(...$this->asks($part))
+            ->judged($this->compare($bench, $part)?->verdict)
+            ->advice()->optional(), $this->parts($bench));
+    }
+
+    /** @return list<PartMatch> */
+    public function matches(Bench $bench): array
+    {
+        return array_values(array_filter(array_map(function (Part $part) use ($bench): ?PartMatch {
+            $result = $this->compare($bench, $part);
+
+            return $result === null ? null : new PartMatch($part->id, $result->compared);
+        }, $this->parts($bench))));
+    }
+
+    /** @return list<Part> */
+    private function parts(Bench $bench): array
+    {
+        $parts = array_map(static fn (TrayItem $item): ?Part => $item->condition === 'replace' ? $bench->hub->stack->find($item->part) : null, $bench->tray->items);
+
+        return array_values(array_filter($parts, static fn (?Part $p): bool => $p !== null && ! ($bench->isPair() && $p->kind === PartKind::Bearing) && MatchPart::sizes($p->kind) !== []));
+    }
+
+    /** @return list<Ask> of sizes that the hub does not know, the old one's too */
+    private function asks(Part $part): array
+    {
+        $asks = [];
+        foreach (MatchPart::sizes($part->kind) as $row) {
+            $label = $row['label'];
+            foreach (isset($part->sizes[$row['what']]) ? ['new'] : ['old', 'new'] as $which) {
+                $at = self::place($part, $which, $row['what']);
+                $asks[] = $row['words'] === '1' ? Ask::text($at, "$label, $which", wanted: false) : Ask::length($at, "$label, $which", wanted: false);
+            }
+        }
+
+        return $asks;
+    }
+
+    private function compare(Bench $bench, Part $part): ?MatchCheckResult
+    {
+        $sizes = [];
+        foreach (MatchPart::sizes($part->kind) as $row) {
+            $old = isset($part->sizes[$row['what']]) ? (string) round($part->mm($row['what']), 3) : $this->said($bench, self::place($part, 'old', $row['what']));
+            $new = $this->said($bench, self::place($part, 'new', $row['what']));
+            if ($old !== null && $new !== null) {
+                $sizes[] = new NamedSize($row['what'], $old, $new);
+            }
+        }
+        try {
+            return $sizes === [] ? null : (new MatchPart)->work(new MatchPartInput($part->kind, $sizes));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    private function said(Bench $bench, string $place): ?string
+    {
+        $length = $bench->notebook->length($place);
+
+        return $length === null ? $bench->notebook->text($place) : (string) round($length->mm, 3);
+    }
+
+    private static function place(Part $part, string $which, string $what): string
+    {
+        return "source.part.$part->id.$which.$what";
+    }
+}
