@@ -93,6 +93,18 @@ final readonly class Bearing
         return str_ends_with($this->series, 'NR');
     }
 
+    /** Outside of the snap ring round it once it is fitted (ISO 464); null when it has none. */
+    public function ringOutside(): ?Length
+    {
+        foreach ($this->hasRing() ? Table::rows('bearing_rings') : [] as $row) {
+            if (abs((float) $row['outside_mm'] - $this->outside->mm) < 0.01) {
+                return Length::mm((float) $row['ring_outside_mm']);
+            }
+        }
+
+        return null;
+    }
+
     /** "20 × 47 × 14 mm", or the inch sizes in mm. */
     public function sizes(bool $closed = true): string
     {

@@ -77,6 +77,9 @@ final readonly class BearingFromCaliper
             RingState::Worn => [$this->limits->get('caliper.worn'), 0.0],
             RingState::Rusty => [$this->limits->get('caliper.rusty'), $this->limits->get('caliper.rusty')],
         };
+        if ($input->on === MeasuredOn::Seats) {
+            return $this->chiSquareOfSeats($size, $input, $large);
+        }
         ['bore' => $bore, 'outside' => $outside, 'open' => $open, 'closed' => $closed] = $size;
         $under = $this->limits->get($bore > 50 ? 'caliper.width_under_large' : 'caliper.width_under');
         $ring = $this->limits->get('caliper.ring_under');
@@ -85,6 +88,22 @@ final readonly class BearingFromCaliper
         return self::miss($input->bore, $bore - $ring - $large, $bore + $small)
             + self::miss($input->outside, $outside - $ring - $small, $outside + $large)
             + ($open === $closed ? $width : min($width, self::miss($input->width, $open - $under - $large, $open + $large)));
+    }
+
+    /**
+     * The bearing is gone: shaft and housing as makers fit them, from a sliding g6 to a pressed k6 and from H7 to P7,
+     * each worn a little, and a seat that is as deep as the bearing is wide or deeper.
+     *
+     * @param  array{bore: float, outside: float, open: float, closed: float, commonness: int, numbers: non-empty-list<string>}  $size
+     */
+    private function chiSquareOfSeats(array $size, BearingFromCaliperInput $input, float $worn): float
+    {
+        $loose = $this->limits->get('caliper.seat_loose') + $worn;
+        $tight = $this->limits->get('caliper.seat_tight');
+
+        return self::miss($input->bore, $size['bore'] - $loose, $size['bore'] + $tight)
+            + self::miss($input->outside, $size['outside'] - $tight, $size['outside'] + $loose)
+            + self::miss($input->width, $size['open'] - $this->limits->get('caliper.width_under'), $size['closed'] + $this->limits->get('caliper.seat_deeper'));
     }
 
     private static function miss(?Reading $reading, float $low, float $high): float

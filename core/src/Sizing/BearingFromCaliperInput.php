@@ -8,7 +8,7 @@ use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 
-/** Any of the three sizes, some missing. */
+/** Any of the three sizes, some missing: of the bearing, or of shaft, housing bore and depth of the seat when the bearing is gone. */
 final readonly class BearingFromCaliperInput
 {
     public function __construct(
@@ -16,6 +16,7 @@ final readonly class BearingFromCaliperInput
         #[Field('Outside diameter')] public ?Reading $outside = null,
         #[Field('Width')] public ?Reading $width = null,
         #[Field('State of the rings')] public RingState $state = RingState::Clean,
+        #[Field('Measured on')] public MeasuredOn $on = MeasuredOn::Bearing,
     ) {
         if ($bore === null && $outside === null && $width === null) {
             throw Nonsense::about('bore_mm', 'Nothing is measured yet. Give at least the bore or the outside diameter.');

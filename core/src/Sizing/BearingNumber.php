@@ -69,6 +69,7 @@ final readonly class BearingNumber
                 Figure::of('outside', 'Outside diameter', $read->size->outside),
                 Figure::of('width', 'Width', $read->size->width($read->isClosed())),
                 ...($read->size->flange === null ? [] : [Figure::of('flange', 'Flange', $read->size->flange)]),
+                ...($read->size->ringOutside() === null ? [] : [Figure::of('ring_outside', 'Snap ring round it', $read->size->ringOutside())]),
                 ...($read->size->load === null ? [] : [Figure::of('load', 'Load rating, as makers give it', $read->size->load)]),
             );
         }

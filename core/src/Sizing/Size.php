@@ -103,7 +103,7 @@ final readonly class Size
         $seat = $this->finder->seat($bench, $side);
 
         return Step::of('size.'.$side->value.'.bore', 'Will the '.$side->value.' bore hold', 'Up to three depths, three directions; or none, and how a ring goes in.')
-            ->with(tool: 'Caliper with sharp jaws, or a bore gauge', find: 'Bright rings, grip at the mouth only, rust at the lip.', part: 'bearing_'.$side->value)
+            ->with(tool: 'Caliper with sharp jaws, or a bore gauge', find: 'Bright rings, grip at the mouth only, rust at the lip.', why: 'Pressed here: {fit}. The ring that turns against the load creeps when it is loose.', part: 'bearing_'.$side->value, values: ['fit' => $bench->pattern->card()->fit])
             ->on(Panel::Survey)
             ->asking(...$seat->asks())
             ->judged($findings->fit($side)?->verdict, $seat->survey()?->verdict);
@@ -118,14 +118,16 @@ final readonly class Size
 
         return Step::of('size.axle', 'Does the axle slide', 'It passes the inner rings by hand. One that needs blows is bent, burred or rusty.')
             ->with(tool: 'Micrometer', find: 'A bright step where an inner ring has turned.', part: 'axle')
-            ->asking(...$asks)->judged(...$verdicts)->advice()->optional();
+            ->asking(...$asks)->asking(Ask::choice(Places::sizedBy('axle', 'feel'), 'How it goes through the new ring', Option::each(FitFeel::class), wanted: false))
+            ->judged(...$verdicts)->advice()->optional();
     }
 
     private function slides(Bench $bench, Part $ring): ?Verdict
     {
         $reading = $bench->notebook->reading(Places::sizedBy('axle', $ring->id), Instrument::Micrometer);
+        $feel = FitFeel::tryFrom($bench->notebook->choice(Places::sizedBy('axle', 'feel')) ?? '');
         try {
-            return $reading === null ? null : (new SlidingFit($this->limits))->work(new SlidingFitInput(Length::mm($ring->mm('bore')), $reading))->verdict;
+            return $reading === null && $feel === null ? null : (new SlidingFit($this->limits))->work(new SlidingFitInput(Length::mm($ring->mm('bore')), $reading, $feel))->verdict;
         } catch (Nonsense) {
             return null;
         }
@@ -152,27 +154,6 @@ final readonly class Size
                 Ask::length('size.cavity_inside', 'Cavity: outside of shaft or sleeve', wanted: false),
                 Ask::length('size.cavity_length', 'Cavity: length', wanted: false),
             )
-            ->judged($this->greased($bench))->advice()->optional();
-    }
-
-    private function greased(Bench $bench): ?Verdict
-    {
-        $ring = $bench->hub->stack->cartridges()[0] ?? null;
-        if ($ring === null) {
-            return null;
-        }
-        $notebook = $bench->notebook;
-        $hub = HubConditions::of($bench);
-        $seals = $this->finder->byNumber($bench, Side::Left)->seals ?? 2;
-        try {
-            return (new Grease($this->limits))->work(new GreaseInput(
-                Length::mm($ring->mm('bore')), Length::mm($ring->mm('outside')), Length::mm($ring->mm('width')), $hub->use ?? HubUse::FastWheel, $hub->wet === true,
-                $hub->nipple ?? NippleUse::None, $seals, $hub->ownSeals === true, ($bench->habits['packing'] ?? '') === 'topped_up', null,
-                $notebook->length('size.cavity_outside'), $notebook->length('size.cavity_inside'), $notebook->length('size.cavity_length'),
-                Thickener::tryFrom($notebook->choice('size.grease_old') ?? ''), Thickener::tryFrom($notebook->choice('size.grease_new') ?? ''),
-            ))->verdict;
-        } catch (Nonsense) {
-            return null;
-        }
+            ->judged((new HubGrease($this->limits))->of($bench)?->verdict)->advice()->optional();
     }
 }

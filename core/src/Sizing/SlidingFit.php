@@ -6,6 +6,8 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Catalogue\Tolerances;
+use CleanRace\Core\Measure\Belief;
+use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Figure;
@@ -19,6 +21,11 @@ use CleanRace\Core\Verdict\Working;
 #[Calculator('sliding-fit', 'Fit of an axle that slides', 'size', 'Axle against the bore of its bearing.', ['bore_mm' => 20, 'shaft_mm' => ['value' => 19.97, 'instrument' => 'micrometer']])]
 final readonly class SlidingFit
 {
+    /** Outside of these it is decided already, in mm. */
+    private const LOOSEST = -0.40;
+
+    private const TIGHTEST = 0.20;
+
     public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances)
     {
     }
@@ -27,16 +34,20 @@ final readonly class SlidingFit
     public function work(SlidingFitInput $input): SlidingFitResult
     {
         $bore = $this->tolerances->bore($input->bore);
-        $fit = $input->shaft->estimate()->minus($bore);
+        $read = $input->shaft?->estimate()->minus($bore);
+        $belief = Belief::between(self::LOOSEST, self::TIGHTEST, 901);
+        $belief = $read === null ? $belief : $belief->reading(new Estimate(max(self::LOOSEST, min(self::TIGHTEST, $read->mean)), $read->sigma));
+        $belief = $input->feel === null ? $belief : $belief->band(...[...$input->feel->band(), $this->limits->get('fit.feel_edge')]);
+        $fit = $belief->estimate();
         $loose = $this->limits->get('fit.slide_loose');
         $worn = $this->limits->get('fit.slide_stop');
-        $slides = $fit->probabilityAtMost(0.0) - $fit->probabilityAtMost($loose);
-        $bears = 1 - $fit->probabilityAtMost($worn);
+        $slides = $belief->probabilityAtLeast($loose) - $belief->probabilityAtLeast(0.0);
+        $bears = $belief->probabilityAtLeast($worn);
         $level = $this->limits->level($slides, $bears, $fit->mean + $fit->spread() < $worn);
 
         return new SlidingFitResult(Length::mm($fit->mean), $this->verdict($level, $fit->mean, $loose)
             ->showing(Figure::of('sliding', 'Axle less bore', Length::mm($fit->mean), $fit->spread(), 3))
-            ->workedOut(Working::start()->line('Axle less bore', 'axle − bore', sprintf('%.3f − %.4f', $input->shaft->value->mm, $bore->mean), Length::mm($fit->mean), 4)));
+            ->workedOut(Working::start()->line('Axle less bore', 'axle − bore', $input->shaft === null ? 'hands alone' : sprintf('%.3f − %.4f', $input->shaft->value->mm, $bore->mean), Length::mm($fit->mean), 4)));
     }
 
     private function verdict(Level $level, float $mean, float $loose): Verdict

@@ -18,9 +18,13 @@ final readonly class SlidingFitInput
 
     public function __construct(
         #[Field('Bore of the bearing, nominal')] public Length $bore,
-        #[Field('Diameter of the axle', by: Instrument::Micrometer)] public Reading $shaft,
+        #[Field('Diameter of the axle', by: Instrument::Micrometer)] public ?Reading $shaft = null,
+        #[Field('How it goes through')] public ?FitFeel $feel = null,
     ) {
-        if (abs($shaft->value->mm - $bore->mm) > self::BELONGS) {
+        if ($shaft === null && $feel === null) {
+            throw Nonsense::about('shaft_mm', 'Measure the axle, or say how it goes through.');
+        }
+        if ($shaft !== null && abs($shaft->value->mm - $bore->mm) > self::BELONGS) {
             throw Nonsense::about('shaft_mm', sprintf('%.2f mm does not belong in a bore of %.2f mm. Check both.', $shaft->value->mm, $bore->mm));
         }
     }

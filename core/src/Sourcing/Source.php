@@ -19,6 +19,7 @@ use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Sizing\Findings;
+use CleanRace\Core\Sizing\HubGrease;
 use CleanRace\Core\Sizing\PartSizing;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
@@ -56,7 +57,7 @@ final readonly class Source
     public function toBuy(Bench $bench, Findings $findings): array
     {
         $list = [];
-        foreach ([...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items), ...$this->compound($findings, $bench), ...$this->pins($bench)] as $line) {
+        foreach ([...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items), ...$this->compound($findings, $bench), ...$this->pins($bench), $this->grease($bench)] as $line) {
             if ($line !== null) {
                 $same = $line->askFor.$line->note;
                 $list[$same] = isset($list[$same]) ? $list[$same]->and($line) : $line;
@@ -121,6 +122,17 @@ final readonly class Source
 
             return new ToBuy('For the '.lcfirst($nut->name), ucfirst($finding->askFor ?? 'split pin: measure its hole'), 1, null, $finding?->article === null ? null : (new ArticleKey)->of($finding->article));
         }, $bench->hub->stack->ofKind(PartKind::CastleNut));
+    }
+
+    /** Grease is bought where the bench packs it in: sealed bearings as they come bring their own. */
+    private function grease(Bench $bench): ?ToBuy
+    {
+        $grease = (new HubGrease($this->limits))->of($bench);
+        $onTray = array_filter($bench->tray->items, static fn (TrayItem $i): bool => $i->kind->isCartridge()) !== [];
+        $new = $bench->notebook->choice('size.grease_new');
+
+        return $grease === null || $grease->way === 'sealed' || ! $onTray ? null
+            : new ToBuy('For bearings and cavity', sprintf('Grease%s, %.0f g', $new === null ? '' : ', '.str_replace('_', ' ', $new), ceil($grease->grease->grams * 2 + ($grease->cavity->cubicCentimetres ?? 0.0) * $this->limits->get('grease.density'))), 1, 'Of one kind with what is in it, or all of the old washed out', 'grease');
     }
 
     private function match(Bench $bench, Side $side): Step

@@ -11,6 +11,7 @@ use CleanRace\Core\Sizing\BearingNumber;
 use CleanRace\Core\Sizing\BearingNumberInput;
 use CleanRace\Core\Sizing\Question;
 use CleanRace\Core\Sizing\QuestionInput;
+use CleanRace\Core\Sourcing\PriceListReader;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use Throwable;
@@ -80,6 +81,11 @@ final readonly class HostileTrial implements Trial
                 return null;
             },
             'number' => fn (string $text): Level => (new BearingNumber($this->limits))->work(new BearingNumberInput($text))->verdict->level,
+            'price list' => static function (string $text): ?Level {
+                (new PriceListReader)->read("article;price\n".$text);
+
+                return null;
+            },
             'question' => static function (string $text): ?Level {
                 (new Question)->work(new QuestionInput($text));
 

@@ -205,6 +205,21 @@ final class BearingTableTest extends TestCase
         self::assertGreaterThan(40, $rated);
     }
 
+    public function test_a_ring_round_a_bearing_stands_proud_of_it_and_grows(): void
+    {
+        $last = 0.0;
+        foreach (Table::rows('bearing_rings') as $row) {
+            self::assertGreaterThan((float) $row['outside_mm'] + 3, (float) $row['ring_outside_mm']);
+            self::assertGreaterThan($last, (float) $row['ring_outside_mm']);
+            $last = (float) $row['ring_outside_mm'];
+        }
+        self::assertSame(52.7, (new BearingTable)->find('6204NR')?->ringOutside()?->mm);
+        self::assertNull((new BearingTable)->find('6204')?->ringOutside());
+        foreach ((new BearingTable)->all() as $size) {
+            self::assertTrue(! $size->hasRing() || $size->outside->mm > 130 || $size->ringOutside() !== null, $size->number);
+        }
+    }
+
     public function test_cups_and_cones_of_tapers_are_the_same_in_all_their_sets(): void
     {
         $sizes = [];

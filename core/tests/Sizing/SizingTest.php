@@ -35,6 +35,7 @@ use CleanRace\Core\Sizing\HeatInput;
 use CleanRace\Core\Sizing\HubFinish;
 use CleanRace\Core\Sizing\LengthReading;
 use CleanRace\Core\Sizing\LengthReadingInput;
+use CleanRace\Core\Sizing\MeasuredOn;
 use CleanRace\Core\Sizing\PressForce;
 use CleanRace\Core\Sizing\PressForceInput;
 use CleanRace\Core\Sizing\RingState;
@@ -125,6 +126,40 @@ final class SizingTest extends TestCase
         $near = self::find(15.45, 34.96, null, RingState::Rusty, Instrument::SteelRule);
         self::assertSame(Level::Care, $near->verdict->level);
         self::assertCount(2, array_unique(array_map(static fn ($c): string => $c->system, $near->candidates)));
+    }
+
+    public function test_a_bearing_that_is_gone_is_found_from_shaft_and_housing(): void
+    {
+        $found = (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput(self::caliper(19.97), self::caliper(46.97), self::caliper(14.6), RingState::Worn, MeasuredOn::Seats));
+        self::assertSame('6204', $found->candidates[0]->number);
+        $without = (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput(self::caliper(19.97), self::caliper(46.97), null, RingState::Worn, MeasuredOn::Seats));
+        self::assertContains('6204', array_column($without->candidates, 'number'));
+        self::assertSame(Level::Care, $without->verdict->level);
+    }
+
+    public function test_one_look_through_the_whole_table_takes_under_five_milliseconds(): void
+    {
+        $finder = new BearingFromCaliper(Limits::standard());
+        $input = new BearingFromCaliperInput(self::caliper(20.02), self::caliper(46.97), null, RingState::Worn);
+        $finder->work($input);
+        $times = [];
+        for ($i = 0; $i < 15; $i++) {
+            $from = hrtime(true);
+            $finder->work($input);
+            $times[] = (hrtime(true) - $from) / 1e6;
+        }
+        sort($times);
+        self::assertLessThan(5.0, $times[7], 'the median of fifteen, in milliseconds');
+    }
+
+    public function test_hands_tell_of_a_sliding_axle_too(): void
+    {
+        $slide = static fn (?float $shaft, FitFeel $feel) => (new SlidingFit(Limits::standard()))->work(new SlidingFitInput(Length::mm(20), $shaft === null ? null : self::caliper($shaft), $feel))->verdict->level;
+        self::assertSame(Level::Go, $slide(null, FitFeel::ThumbPush));
+        self::assertSame(Level::Go, $slide(19.99, FitFeel::ThumbPush), 'what a caliper alone cannot tell');
+        self::assertSame(Level::Care, $slide(null, FitFeel::FirmDriving));
+        $this->expectException(Nonsense::class);
+        new SlidingFitInput(Length::mm(20));
     }
 
     public function test_nothing_fits_shows_the_nearest_three(): void
