@@ -30,7 +30,8 @@ for (const [name, address, step] of [
   ['strip', '/jobs/19/strip', 'Rock the hub'],
   ['strip-tools', '/jobs/15/strip', 'Tools, before'],
   ['size-bore', '/jobs/4/size', 'Will the left bore hold'],
-  ['source', '/jobs/5/source', 'Match the left'],
+  ['source', '/jobs/5/source', 'The list to buy'],
+  ['parts', '/parts/suppliers'],
   ['seat', '/jobs/6/seat', 'Start the first'],
   ['set', '/jobs/1/set', 'Axle nut'],
   ['prove', '/jobs/1/prove', 'Sign it off'],
@@ -43,14 +44,13 @@ for (const [name, address, step] of [
 }
 for (const [name, job, part] of [
   ['hub-taper', 19, 'taper_cone_left'],
-  ['hub-cup-cone', 10, 'cup_right'],
 ]) {
   await open(`/jobs/${job}/hub`);
   await page.locator(`g[data-part="${part}"]`).press('Enter');
   await shoot(name);
 }
-await open('/finder/square');
-await page.getByRole('button', { name: 'Fill in an example' }).click();
+await open('/finder?q=6204%202RS%20C3');
+await page.getByRole('heading', { name: 'At the counter' }).waitFor();
 await shoot('finder');
 await open('/jobs/6/seat', 'Start the first');
 await page.getByRole('button', { name: /^Theme/ }).click();

@@ -35,6 +35,10 @@ for (const wanted of ['light', 'dark'] as const) {
       '/machines/1',
       '/finder',
       '/finder/square',
+      '/finder?q=6204%202RS',
+      '/finder?q=47.02%20in%2046.98',
+      '/parts',
+      '/parts/suppliers',
       '/tools',
       '/shop',
       `/jobs/${job}/hub`,
@@ -53,6 +57,7 @@ for (const wanted of ['light', 'dark'] as const) {
       ['Strip', 'Tools, before the first bolt'],
       ['Check in', 'Measure before you strip'],
       ['Source', 'Match the left'],
+      ['Source', 'The list to buy'],
     ] as const) {
       await page.goto(`/jobs/${job}/seat`);
       await station(page, where);

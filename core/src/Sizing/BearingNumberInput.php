@@ -19,11 +19,6 @@ final readonly class BearingNumberInput
     ) {
     }
 
-    public static function inHub(string $number, HubConditions $hub): self
-    {
-        return new self($number, $hub->use, $hub->nipple, $hub->ownSeals, $hub->wet);
-    }
-
     public function hub(): HubConditions
     {
         return new HubConditions($this->use, $this->nipple, $this->hubSeals, $this->wet);

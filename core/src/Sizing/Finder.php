@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing;
 
+use CleanRace\Core\Catalogue\Designation;
+use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\HubSizes;
 use CleanRace\Core\Hub\Places;
@@ -14,6 +16,7 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Verdict;
 
 /** Runs the sizing calculators on what a job's notebook holds. */
 final readonly class Finder
@@ -58,13 +61,22 @@ final readonly class Finder
         }
     }
 
-    public function byNumber(Bench $bench, Side $side): ?BearingNumberResult
+    /** @return list<Verdict> what the number settles, and whether the bearing suits the hub */
+    public function byNumber(Bench $bench, Side $side): array
+    {
+        $readings = $this->readings($bench, $side);
+
+        return $readings === [] ? [] : array_filter([NumberVerdict::of($readings), (new InThisHub)->judge($readings[0], HubConditions::of($bench))]);
+    }
+
+    /** @return list<Designation> */
+    private function readings(Bench $bench, Side $side): array
     {
         $number = $bench->notebook->text(Places::number($side));
         try {
-            return $number === null ? null : (new BearingNumber($this->limits))->work(BearingNumberInput::inHub($number, HubConditions::of($bench)));
+            return $number === null ? [] : (new DesignationReader)->readings($number);
         } catch (Nonsense) {
-            return null;
+            return [];
         }
     }
 

@@ -170,9 +170,9 @@ final readonly class PartSizing
     {
         $sizes = $text === null ? [] : ThreeSizes::parts($text);
         if ($text !== null && $sizes === []) {
-            $result = (new BearingNumber($this->limits, $this->reader))->work(BearingNumberInput::inHub($text, HubConditions::of($bench)));
+            $readings = $this->reader->readings($text);
 
-            return PartSized::of($part->id, $result->askFor, $result->written, [], $result->verdict, $part->kind->isCartridge() ? $result->inThisHub : null);
+            return PartSized::of($part->id, CounterWords::of($readings[0]), $readings[0]->written(), [], NumberVerdict::of($readings), $part->kind->isCartridge() ? (new InThisHub)->judge($readings[0], HubConditions::of($bench)) : null);
         }
         $read = fn (string $what, int $at): ?Reading => isset($sizes[$at]) ? Reading::mm((new LengthText)->read($sizes[$at])->mm, Instrument::DigitalCaliper) : $bench->notebook->reading(Places::sizedBy($part->id, $what));
         [$bore, $outside, $width] = [$read('bore', 0), $read('outside', 1), $read('width', 2)];

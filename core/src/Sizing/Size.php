@@ -55,7 +55,7 @@ final readonly class Size
     private function bearing(Bench $bench, Side $side): Step
     {
         $at = 'size.'.$side->value;
-        $number = $this->finder->byNumber($bench, $side);
+        $byNumber = $this->finder->byNumber($bench, $side);
 
         return Step::of("$at.bearing", 'The '.$side->value.' bearing', 'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.')
             ->with(part: 'bearing_'.$side->value)
@@ -65,7 +65,7 @@ final readonly class Size
                 Ask::length("$at.outside", 'Outside', wanted: false),
                 Ask::length("$at.width", 'Width', wanted: false),
                 Ask::choice("$at.state", 'The rings are', Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']), wanted: false),
-            )->judged($number->verdict ?? $this->finder->byCaliper($bench, $side)?->verdict, $number?->inThisHub)->advice();
+            )->judged(...($byNumber !== [] ? $byNumber : [$this->finder->byCaliper($bench, $side)?->verdict]))->advice();
     }
 
     private function hub(Bench $bench): Step

@@ -202,6 +202,11 @@ export interface paths {
                          * @enum {string}
                          */
                         state?: "clean" | "worn" | "rusty";
+                        /**
+                         * @description Measured on
+                         * @enum {string}
+                         */
+                        on?: "bearing" | "seats";
                     };
                 };
             };
@@ -2531,7 +2536,7 @@ export interface paths {
                          */
                         bore_mm: number | string;
                         /** @description Diameter of the axle */
-                        shaft_mm: (number | string) | {
+                        shaft_mm?: (number | string) | {
                             /**
                              * @example 25.4
                              * @example 1 1/16 in
@@ -2541,6 +2546,11 @@ export interface paths {
                             /** @enum {string} */
                             instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
+                        /**
+                         * @description How it goes through
+                         * @enum {string}
+                         */
+                        feel?: "rattles" | "drops_in" | "thumb_push" | "light_taps" | "firm_driving" | "will_not_start";
                     };
                 };
             };
