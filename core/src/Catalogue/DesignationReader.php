@@ -12,7 +12,7 @@ use CleanRace\Core\Measure\Nonsense;
  */
 final readonly class DesignationReader
 {
-    private const MOST_READINGS = 6;
+    private const MOST_READINGS = 10;
 
     private const MOST_LETTERS_BEFORE = 5;
 

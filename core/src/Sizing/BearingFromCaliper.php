@@ -183,11 +183,12 @@ final readonly class BearingFromCaliper
     /** @param  array<int, float>  $nearest χ² of the sizes that come closest */
     private function nothing(array $nearest): BearingFromCaliperResult
     {
-        $candidates = array_map(fn (int $at, float $chiSquare): CaliperCandidate => $this->candidate($at, $chiSquare, 0.0), array_keys($nearest), $nearest);
+        $candidates = array_map(fn (int $at, float $chiSquare): CaliperCandidate => $this->candidate($at, $chiSquare, 0.0), array_keys($nearest), $nearest) ?: throw new LogicException('The table is empty.');
         $verdict = Verdict::care(
             Message::of('caliper.none', 'No size in the table fits'),
             Message::of('caliper.none.say', 'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the axle.', ['list' => implode(', ', array_column($candidates, 'number'))]),
-        )->next(Message::of('caliper.none.next', 'Measure three places round; take the largest outside and the smallest bore.'));
+        )->next(Message::of('caliper.none.next', 'Measure three places round; take the largest outside and the smallest bore.'))
+            ->workedOut($this->working($candidates));
 
         return new BearingFromCaliperResult(null, $candidates, $verdict);
     }

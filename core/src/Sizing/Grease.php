@@ -76,12 +76,14 @@ final readonly class Grease
         }
 
         return match ($way) {
-            'hybrid' => Verdict::go(Message::of('grease.hybrid', $input->seals === 2 ? 'Inner seal out, fed by the nipple' : 'Open side in, fed by the nipple'), Message::of('grease.hybrid.say', 'The outer seal stays. Pack {grease} by hand, then the gun until it shows.', $words))
+            'hybrid' => Verdict::go($input->seals === 2 ? Message::of('grease.hybrid', 'Inner seal out, fed by the nipple') : Message::of('grease.open_side', 'Open side in, fed by the nipple'), Message::of('grease.hybrid.say', 'The outer seal stays. Pack {grease} by hand, then the gun until it shows.', $words))
                 ->next(Message::of('grease.hybrid.next', 'Stop when it shows past a seal: more blows the seal out.')),
             'greased' => Verdict::go(Message::of('grease.packed', 'Pack {grease}', $words), Message::of('grease.packed.say', 'From one side until it shows on the other, turn both ways, again.')),
             default => $input->opensSealed
                 ? Verdict::go(Message::of('grease.opened', 'Top up to {grease}', $words), Message::of('grease.opened.say', 'Sealed bearings come about a third full. Lift a seal by its inner edge with a fine pick, all round.'))
-                    ->next(Message::of('grease.opened.next', $input->use === HubUse::FastWheel ? 'Not more than this in a wheel at speed: it churns and runs hot.' : 'More is right for slow and wet.'))
+                    ->next($input->use === HubUse::FastWheel
+                        ? Message::of('grease.opened.fast', 'Not more than this in a wheel at speed: it churns and runs hot.')
+                        : Message::of('grease.opened.slow', 'More is right for slow and wet.'))
                 : Verdict::go(Message::of('grease.sealed', 'As it comes'), Message::of('grease.sealed.say', 'Sealed and left alone. It holds about {grease} of what suits this use.', $words)),
         };
     }

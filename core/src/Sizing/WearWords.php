@@ -13,7 +13,7 @@ final class WearWords
     public function headline(?string $pattern, SurveyedWall $wall): Message
     {
         return match ($pattern) {
-            'oval' => Message::of('survey.oval', $wall === SurveyedWall::Bore ? 'The bore is oval' : 'The shaft is out of round'),
+            'oval' => $wall === SurveyedWall::Bore ? Message::of('survey.oval', 'The bore is oval') : Message::of('survey.oval_shaft', 'The shaft is out of round'),
             'mouth_opened' => Message::of('survey.mouth', 'The mouth is opened out'),
             'mouth_corroded' => Message::of('survey.corroded', 'The mouth is eaten by rust'),
             'worn_inside' => Message::of('survey.inside', 'Worn inside, tight at the mouth'),

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Tests\Job;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
@@ -17,6 +18,9 @@ use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Sizing\PartFinding;
 use CleanRace\Core\Sizing\SeatFinding;
+use CleanRace\Core\Sourcing\MatchPart;
+use CleanRace\Core\Sourcing\PartMatch;
+use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Stripping\Extraction;
 use CleanRace\Core\Stripping\Habit;
 use CleanRace\Core\Tooling\Bench;
@@ -235,5 +239,72 @@ final class EveryHubTest extends TestCase
         self::assertSame('grease.hybrid', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'used']]), 'size.grease')->verdicts[0]->headline->key);
         self::assertSame('grease.sealed', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'unused']]), 'size.grease')->verdicts[0]->headline->key);
         self::assertSame('grease.mix', self::step(self::report('spindle', ['size.grease_old' => ['choice' => 'polyurea'], 'size.grease_new' => ['choice' => 'lithium']]), 'size.grease')->verdicts[0]->headline->key);
+    }
+
+    #[DataProvider('patterns')]
+    public function test_what_is_worn_comes_on_the_list_once_and_is_matched_when_it_comes(Pattern $pattern): void
+    {
+        $parts = $pattern->stack(new Notebook)->line();
+        $entries = [];
+        foreach ($parts as $part) {
+            $entries["part.$part->id"] = ['state' => 'on_tray', 'condition' => 'replace'];
+        }
+        $report = self::report($pattern->id(), $entries);
+        self::assertNotEmpty($report->toBuy);
+        self::assertGreaterThanOrEqual(count($parts), array_sum(array_map(static fn (ToBuy $l): int => $l->quantity, $report->toBuy)), 'nothing that is worn is left off');
+        $asked = array_map(static fn (ToBuy $l): string => $l->askFor.$l->note, $report->toBuy);
+        self::assertSame($asked, array_values(array_unique($asked)), 'the same thing stands in one line');
+        foreach ($report->toBuy as $line) {
+            self::assertNotSame('', $line->askFor);
+            self::assertGreaterThan(0, $line->quantity);
+        }
+        $matches = array_filter($report->stations[3]->steps, static fn (Step $s): bool => $s->panel === Panel::Match);
+        self::assertNotEmpty($matches);
+        foreach ($matches as $step) {
+            self::assertNotEmpty($step->asks, $step->id);
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_a_part_that_came_is_stopped_when_one_of_its_sizes_is_wrong(Pattern $pattern): void
+    {
+        foreach ($pattern->stack(new Notebook)->line() as $part) {
+            $rows = array_values(array_filter(MatchPart::sizes($part->kind), static fn (array $r): bool => isset($part->sizes[$r['what']])));
+            if ($rows === [] || ($pattern->card()->pair && $part->kind === PartKind::Bearing)) {
+                continue;
+            }
+            $entries = ["part.$part->id" => ['state' => 'on_tray', 'condition' => 'replace']];
+            foreach ($rows as $row) {
+                $entries["source.part.$part->id.new.{$row['what']}"] = ['mm' => $part->mm($row['what'])];
+            }
+            $step = "source.match.$part->id";
+            self::assertNotSame(Level::Stop, self::step(self::report($pattern->id(), $entries), $step)->verdicts[0]->level, "$part->id is the same");
+            $entries["source.part.$part->id.new.{$rows[0]['what']}"] = ['mm' => $part->mm($rows[0]['what']) + 2];
+            $wrong = self::report($pattern->id(), $entries);
+            self::assertSame(Level::Stop, self::step($wrong, $step)->verdicts[0]->level, "$part->id differs");
+            self::assertCount(count($rows), array_values(array_filter($wrong->matches, static fn (PartMatch $m): bool => $m->part === $part->id))[0]->compared);
+        }
+        $this->addToAssertionCount(1);
+    }
+
+    public function test_words_of_cones_are_asked_of_both(): void
+    {
+        $report = self::report('cup-cone', [
+            'part.cone_left' => ['state' => 'on_tray', 'condition' => 'replace'],
+            'source.part.cone_left.old.thread' => ['text' => 'M10x1'], 'source.part.cone_left.new.thread' => ['text' => 'M9 x 1'],
+        ]);
+        self::assertSame(Level::Stop, self::step($report, 'source.match.cone_left')->verdicts[0]->level);
+        $places = array_map(static fn (Ask $a): string => $a->place, self::step($report, 'source.match.cone_left')->asks);
+        self::assertContains('source.part.cone_left.old.track_radius', $places);
+        self::assertContains('source.part.cone_left.new.length', $places);
+        self::assertNotContains('source.part.cone_left.old.length', $places, 'the hub knows it');
+    }
+
+    public function test_the_axle_is_judged_where_each_ring_sits_and_by_hand(): void
+    {
+        $report = self::report('pair-sleeve', ['size.part.axle.bearing_left' => ['mm' => 19.97], 'size.part.axle.bearing_right' => ['mm' => 19.80]]);
+        self::assertSame([Level::Go, Level::Stop], array_map(static fn ($v): Level => $v->level, self::step($report, 'size.axle')->verdicts));
+        $felt = self::report('pair-sleeve', ['size.part.axle.feel' => ['choice' => 'thumb_push']]);
+        self::assertSame(Level::Go, self::step($felt, 'size.axle')->verdicts[0]->level);
     }
 }
