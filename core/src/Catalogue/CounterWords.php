@@ -24,7 +24,7 @@ final class CounterWords
         if ($bearing->kind === BearingKind::Taper) {
             $words[] = $bearing->piece === null ? 'cone and cup' : $bearing->piece.' alone';
         } elseif ($bearing->kind !== BearingKind::HubUnit) {
-            $words[] = self::first(self::SEALS, $bearing) ?? 'open';
+            $words[] = self::first(self::SEALS, $bearing) ?? ($bearing->seals() === 2 ? self::SEALS['contact_both'] : 'open');
         }
         foreach (self::SPECIALS as $family => $said) {
             if ($bearing->has($family)) {

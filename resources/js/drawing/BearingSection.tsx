@@ -85,12 +85,7 @@ export function BearingSection({ of, text }: { of: BearingSizes; text: (mm: numb
           strokeLinecap="round"
         />
       ))}
-      <path
-        d={`M${left - 34} ${AXIS}H${right + 34}`}
-        stroke={ink('mute')}
-        strokeDasharray="12 3 2 3"
-        aria-label="centre line"
-      />
+      <path d={`M${left - 34} ${AXIS}H${right + 34}`} stroke={ink('mute')} strokeDasharray="12 3 2 3" />
       <Dimension x={left - 18} from={AXIS} to={y(d / 2)} label={`⌀ ${text(d)}`} side="left" />
       <Dimension x={right + 18} from={AXIS} to={outer.top} label={`⌀ ${text(D)}`} side="right" />
       <g stroke={ink('blue')} fill="none">
