@@ -91,7 +91,7 @@ foreach ([2000, 20000] as $count) {
     $requests = [
         'open a job' => [static fn (): array => ask('GET', '/api/v1/jobs/'.$any()), 200],
         'save a reading' => [static fn (): array => ask('POST', '/api/v1/jobs/'.$any().'/records', ['id' => uuid(), 'place' => 'size.over_faces', 'entry' => ['typed' => '104']]), 201],
-        'work out while typing' => [static fn (): array => ask('POST', '/api/v1/jobs/'.$any().'/preview', ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]]), 200],
+        'work out while typing' => [static fn (): array => ask('POST', '/api/v1/jobs/'.$any().'/preview', ['station' => 'size', 'drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]]), 200],
         'the board' => [static fn (): array => ask('GET', '/api/v1/jobs'), 200],
     ];
     foreach ($calculators as $card) {

@@ -31,7 +31,7 @@ for (const [name, address, step] of [
   ['strip-tools', '/jobs/15/strip', 'Tools, before'],
   ['size-bore', '/jobs/4/size', 'Will the left bore hold'],
   ['source', '/jobs/5/source', 'The list to buy'],
-  ['parts', '/parts/suppliers'],
+  ['parts', '/parts/orders'],
   ['seat', '/jobs/6/seat', 'Start the first'],
   ['set', '/jobs/1/set', 'Axle nut'],
   ['prove', '/jobs/1/prove', 'Sign it off'],

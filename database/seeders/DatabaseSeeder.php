@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\PlaceOrders;
 use App\Actions\SignJob;
 use App\Models\Machine;
 use App\Models\Role;
@@ -20,12 +21,12 @@ final class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'bearing';
 
-    public function run(DemoJob $demo, PatternJobs $patterns, DemoSuppliers $suppliers, SignJob $sign): void
+    public function run(DemoJob $demo, PatternJobs $patterns, DemoSuppliers $suppliers, SignJob $sign, PlaceOrders $order): void
     {
         if (Shop::query()->exists()) {
             return;
         }
-        DB::transaction(function () use ($demo, $patterns, $suppliers, $sign): void {
+        DB::transaction(function () use ($demo, $patterns, $suppliers, $sign, $order): void {
             $shop = Shop::query()->create(['name' => 'Ferry Works', 'press_capacity_n' => 117680, 'draw_bolt' => 'M12', 'habits' => ['extraction' => 'drift', 'heat' => 'cold']]);
             [$ines] = [$this->person($shop, 'Ines', 'ines', Role::Mechanic), $this->person($shop, 'Tove', 'tove', Role::Owner), $this->person($shop, 'Pim', 'pim', Role::Apprentice)];
             $this->tools($shop);
@@ -36,10 +37,11 @@ final class DatabaseSeeder extends Seeder
             $sign($old, $ines);
             $demo->load($ines, $machines['moped3'], 'Front wheel', 'checked-in', 'Rumbles downhill, wheel knocks over the ramp', Carbon::now()->subHours(2));
             $demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
-            $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26));
+            $worn = $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26));
             $demo->load($ines, $machines['trail1'], 'Front wheel', 'second-bearing', 'Grinds again after the winter', Carbon::now()->subHours(5));
             $demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
             $patterns->load($ines, $machines);
+            $order($ines, $worn, 'soonest');
         });
     }
 

@@ -116,7 +116,9 @@ final class SizingApiTest extends TestCase
     {
         $machine = $this->postJson('/api/v1/machines', ['name' => 'Trial'])->json('id');
 
-        return Job::query()->findOrFail($this->postJson('/api/v1/jobs', ['machine_id' => $machine, 'wheel' => 'Front', 'pattern' => $pattern, 'complaint' => 'Hums'])->assertCreated()->json('id'));
+        $id = (int) $this->postJson('/api/v1/jobs', ['machine_id' => $machine, 'wheel' => 'Front', 'pattern' => $pattern, 'complaint' => 'Hums'])->assertCreated()->json('id');
+
+        return Job::query()->findOrFail($id);
     }
 
     public function test_a_part_of_any_hub_is_sized_and_comes_on_the_list_as_what_it_is(): void

@@ -118,4 +118,18 @@ final class TypingTest extends TestCase
         $parts = array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.hub.parts'), 'part');
         self::assertCount(2, array_filter($parts, static fn (string $p): bool => str_starts_with($p, 'seal_left')));
     }
+
+    public function test_a_preview_at_a_station_brings_the_steps_of_that_one_alone_and_the_standing_of_all(): void
+    {
+        $drafts = ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]];
+        $whole = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts)->assertOk();
+        $here = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => 'size'])->assertOk();
+        self::assertLessThan(0.6 * strlen((string) $whole->content()), strlen((string) $here->content()));
+        foreach ($here->json('stations') as $i => $station) {
+            $full = $whole->json("stations.$i");
+            self::assertSame($station['station'] === 'size' ? $full['steps'] : [], $station['steps']);
+            self::assertSame([$full['status'], $full['done_steps'], count($full['steps'])], [$station['status'], $station['done_steps'], $station['total_steps']]);
+        }
+        $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => 'lunch'])->assertStatus(422)->assertJsonPath('errors.0.field', 'station');
+    }
 }

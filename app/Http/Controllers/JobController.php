@@ -17,6 +17,7 @@ use App\Http\Resources\JobCard;
 use App\Http\Resources\JobSheet;
 use App\Models\Job;
 use App\Models\User;
+use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\JobReport;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -73,7 +74,7 @@ final class JobController
         return Answer::with(JobSheet::of($job, $notes, $before, $workbench->report($job, $notes->notebook(), $before->words())));
     }
 
-    #[Documented('How the job would stand with these entries, without keeping them', answers: JobReport::class)]
+    #[Documented('How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone', answers: JobReport::class)]
     public function preview(PreviewRequest $request, Job $job, Workbench $workbench, ReadEntry $read): JsonResponse
     {
         Gate::authorize('view', $job);
@@ -85,6 +86,9 @@ final class JobController
             $notebook = $notebook->with($draft['place'], $entry);
         }
 
-        return Answer::with($workbench->report($job, $notebook));
+        $report = $workbench->report($job, $notebook);
+        $station = Station::tryFrom($request->string('station')->toString());
+
+        return Answer::with($station === null ? $report : $report->at($station));
     }
 }

@@ -53,7 +53,7 @@ final readonly class LookAlikes
                 return null;
             }
             if (str_contains(self::UNREADABLE, $seen)) {
-                $guess[] = "the sign nobody could read as $key[$i]";
+                $guess[] = "$seen as $key[$i]";
             } elseif (str_contains(self::DIGITS[$seen] ?? '', $key[$i])) {
                 $guess[] = "$seen as $key[$i]";
             } else {

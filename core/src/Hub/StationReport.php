@@ -11,7 +11,7 @@ use CleanRace\Core\Verdict\Level;
 final readonly class StationReport
 {
     /** @param  list<Step>  $steps */
-    private function __construct(public Station $station, public string $label, public Status $status, public int $doneSteps, public array $steps)
+    private function __construct(public Station $station, public string $label, public Status $status, public int $doneSteps, public int $totalSteps, public array $steps)
     {
     }
 
@@ -21,7 +21,13 @@ final readonly class StationReport
         $steps = array_map(static fn (Step $step): Step => $step->markedDone($step->done || self::isDone($step, $notebook)), $steps);
         $done = count(array_filter($steps, static fn (Step $step): bool => $step->done));
 
-        return new self($station, $station->label(), self::status($steps, $notebook), $done, $steps);
+        return new self($station, $station->label(), self::status($steps, $notebook), $done, count($steps), $steps);
+    }
+
+    /** How far it is, without what is done in it. */
+    public function withoutSteps(): self
+    {
+        return new self($this->station, $this->label, $this->status, $this->doneSteps, $this->totalSteps, []);
     }
 
     public function ask(string $place): ?Ask

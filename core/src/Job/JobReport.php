@@ -7,6 +7,7 @@ namespace CleanRace\Core\Job;
 use CleanRace\Core\Hub\HubSheet;
 use CleanRace\Core\Hub\HubSizes;
 use CleanRace\Core\Hub\Section;
+use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Proving\Block;
@@ -57,5 +58,13 @@ final readonly class JobReport
         public array $seats,
         public array $matches,
     ) {
+    }
+
+    /** The same with the steps of one station alone: what somebody at that station needs while typing. */
+    public function at(Station $station): self
+    {
+        $stations = array_map(static fn (StationReport $s): StationReport => $s->station === $station ? $s : $s->withoutSteps(), $this->stations);
+
+        return new self(...['stations' => $stations] + get_object_vars($this));
     }
 }

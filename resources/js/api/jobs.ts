@@ -32,12 +32,14 @@ export interface Draft {
   instrument?: string;
 }
 
-/** How the job would stand with what is typed so far. */
-export const usePreview = (id: number, drafts: Draft[], unit: 'mm' | 'in') =>
+/** How the job would stand with what is typed so far; of the stations only the one at hand comes with its steps. */
+export const usePreview = (id: number, drafts: Draft[], unit: 'mm' | 'in', station: string) =>
   useQuery<JobReport, Refusal>({
-    queryKey: ['preview', id, unit, drafts],
+    queryKey: ['preview', id, unit, station, drafts],
     queryFn: () =>
-      answer(api.POST('/jobs/{job}/preview', { params: { path: { job: id } }, body: { drafts, unit } as never })),
+      answer(
+        api.POST('/jobs/{job}/preview', { params: { path: { job: id } }, body: { drafts, unit, station } as never }),
+      ),
     enabled: drafts.length > 0,
     placeholderData: keepPreviousData,
     retry: false,

@@ -3260,7 +3260,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How the job would stand with these entries, without keeping them */
+        /** How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone */
         post: {
             parameters: {
                 query?: never;
@@ -3282,11 +3282,13 @@ export interface paths {
                         }[];
                         /** @enum {string} */
                         unit?: "mm" | "in";
+                        /** @enum {string|null} */
+                        station?: "check_in" | "strip" | "size" | "source" | "seat" | "set" | "prove" | null;
                     };
                 };
             };
             responses: {
-                /** @description How the job would stand with these entries, without keeping them */
+                /** @description How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -5143,6 +5145,7 @@ export interface components {
             label: string;
             status: components["schemas"]["Status"];
             done_steps: number;
+            total_steps: number;
             steps: components["schemas"]["Step"][];
         };
         /** @enum {string} */

@@ -3,7 +3,7 @@ import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } f
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Draft, useJob, usePreview } from '../api/jobs';
 import { useEntries, useKeep, useRefused, useWaiting } from '../api/records';
-import type { EntryValue, JobSheet, StationName, StationReport, Step } from '../api/types';
+import type { EntryValue, JobReport, JobSheet, StationName, StationReport, Step } from '../api/types';
 import { AxleLine } from '../drawing/AxleLine';
 import { type JobBench, JobProvider } from '../parts/bench';
 import { useKeys } from '../parts/keys';
@@ -53,6 +53,14 @@ function useDrafts(): [Draft[], JobBench['draft']] {
   return [rested, draft];
 }
 
+/** What is worked out while typing comes with the steps of one station: those of the others are as they were kept. */
+const whole = (live: JobReport, kept: JobReport): JobReport => ({
+  ...live,
+  stations: live.stations.map((one, i) =>
+    one.steps.length > 0 ? one : { ...one, steps: kept.stations[i]?.steps ?? [] },
+  ),
+});
+
 /** One job: the axle line, the tray, the seven stations, and the station at work. */
 function Sheet({ job }: { job: JobSheet }) {
   const units = useUnits();
@@ -60,13 +68,14 @@ function Sheet({ job }: { job: JobSheet }) {
   const navigate = useNavigate();
   const { station: named } = useParams();
   const [drafts, draft] = useDrafts();
-  const preview = usePreview(job.id, drafts, units);
+  const at = named ?? (job.report.stations[0]?.station as StationName);
+  const preview = usePreview(job.id, drafts, units, at);
   const entries = useEntries(job.id, job.entries);
   const waitingList = useWaiting();
   const [refused, dismiss] = useRefused(job.id);
   const keep = useKeep(job.id, units, person.name);
-  const live = drafts.length > 0 && preview.data && !preview.isError ? preview.data : job.report;
-  const report = useDeferredValue(live);
+  const live = drafts.length > 0 && !preview.isError ? preview.data : undefined;
+  const report = useDeferredValue(useMemo(() => (live ? whole(live, job.report) : job.report), [live, job.report]));
   const station = report.stations.find((one) => one.station === named) ?? (report.stations[0] as StationReport);
   const [stepId, setStepId] = useStep(station);
   const step = station.steps.find((one) => one.id === stepId) ?? station.steps[0];
@@ -201,7 +210,7 @@ function StationBand({ job, stations, current }: { job: number; stations: Statio
                 <StatusMark status={one.status} current={here} />
                 {one.label}
                 <chakra.span ml="auto" fontSize="13px" fontWeight="500" fontFamily="body">
-                  {one.done_steps} of {one.steps.length}
+                  {one.done_steps} of {one.total_steps}
                 </chakra.span>
               </Flex>
             </Link>
