@@ -14,6 +14,7 @@ const SYMBOLS: Record<Quantity['unit'], string> = {
   share: '%',
   g: ' g',
   cm3: ' cm³',
+  s: ' s',
   count: '',
 };
 

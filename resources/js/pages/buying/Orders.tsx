@@ -110,7 +110,7 @@ function One({ order }: { order: OrderSheet }) {
                 <Button
                   look="quiet"
                   disabled={isPending}
-                  aria-label={`One more ${line.article} came`}
+                  aria-label={`+1 ${line.article}: one more came`}
                   onClick={() => receive([{ id: line.id, received: line.received + 1 }])}
                 >
                   +1
