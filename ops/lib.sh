@@ -115,6 +115,16 @@ app_env() {
   export LOG_CHANNEL=single DB_KEEP=true CACHE_STORE=file QUEUE_CONNECTION=sync
 }
 
+# press_up: a press that is not there, on a free loopback port, unless the shop names a real one.
+press_up() {
+  [ -n "${PRESS_GAUGE:-}" ] && return
+  local port
+  port=$(php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];')
+  php "$ROOT/ops/press-stand-in.php" "$port" > /dev/null 2>&1 &
+  STOP+=("kill $!")
+  export PRESS_GAUGE=127.0.0.1:$port
+}
+
 artisan() { (cd "$ROOT" && php artisan "$@"); }
 
 port_is_free() { ! php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.3) ? 0 : 1);' "$1"; }
@@ -125,11 +135,11 @@ serve() {
   fpm=$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2); nginx=$(command -v nginx || echo /usr/sbin/nginx)
   mkdir -p "$run/tmp"; chmod 700 "$RUN"
   [ "$(id -u)" = 0 ] && user=(-R)
-  names=$(compgen -e | grep -E '^(APP_|DB_|DATABASE_URL$|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_|TRUSTED_)')
+  names=$(compgen -e | grep -E '^(APP_|DB_|DATABASE_URL$|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_|TRUSTED_|PRESS_)')
   {
     printf '[global]\npid = %s\nerror_log = %s\ndaemonize = yes\n[www]\n' "$run/fpm.pid" "$home/fpm.log"
     [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n'
-    printf 'listen = %s\nlisten.mode = 0600\npm = static\npm.children = 4\n' "$run/fpm.sock"
+    printf 'listen = %s\nlisten.mode = 0600\npm = static\npm.children = 6\n' "$run/fpm.sock"
     [ "$(id -u)" = 0 ] && printf 'listen.owner = root\n'
     for name in $names; do printf 'env[%s] = "%s"\n' "$name" "${!name}"; done
   } | sed 's/^pm.children/pm.max_children/' > "$run/fpm.conf"

@@ -9,7 +9,9 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PingController;
+use App\Http\Controllers\PressController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\SeatingController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
@@ -34,12 +36,20 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
     Route::post('jobs/{job}/signature', [SignatureController::class, 'store'])->whereNumber('job');
 
+    Route::get('jobs/{job}/seats/{seat}/trend', [SeatingController::class, 'trend'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
+    Route::get('jobs/{job}/seats/{seat}/traces', [PressController::class, 'index'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
+    Route::post('jobs/{job}/traces', [PressController::class, 'store'])->whereNumber('job');
+
     Route::get('machines', [MachineController::class, 'index']);
     Route::post('machines', [MachineController::class, 'store']);
     Route::get('machines/{machine}', [MachineController::class, 'show'])->whereNumber('machine');
 
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools', [ToolController::class, 'store']);
+    Route::post('tools/list', [ToolController::class, 'import']);
+    Route::get('tools/next', [ToolController::class, 'next']);
+    Route::put('tools/{tool}', [ToolController::class, 'update'])->whereNumber('tool');
+    Route::delete('tools/{tool}', [ToolController::class, 'destroy'])->whereNumber('tool');
 
     Route::get('suppliers', [SupplierController::class, 'index']);
     Route::post('suppliers', [SupplierController::class, 'store']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\PressController;
 use App\Http\Controllers\RecordController;
 use Illuminate\Support\Facades\Route;
 
@@ -11,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('typing')->group(static function (): void {
     Route::post('jobs/{job}/preview', [JobController::class, 'preview'])->whereNumber('job');
     Route::post('jobs/{job}/records', [RecordController::class, 'store'])->whereNumber('job');
+    Route::get('jobs/{job}/seats/{seat}/live', [PressController::class, 'live'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
 });
 
 // A calculator's answer is the same for everybody: a session and its token are asked for, the database is not.

@@ -6,6 +6,9 @@ use App\Http\Controllers\BuyingPaperController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\HubFileController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PressController;
+use App\Http\Controllers\ToolController;
+use App\Http\Controllers\TurnedPieceController;
 use Illuminate\Support\Facades\Route;
 
 // What a browser opens by itself: pictures and printed cards.
@@ -15,6 +18,9 @@ Route::middleware('auth:web')->prefix('files')->group(function (): void {
     Route::get('jobs/{job}/quote.pdf', [BuyingPaperController::class, 'quote'])->whereNumber('job');
     Route::get('orders/{order}/order.{form}', [BuyingPaperController::class, 'order'])->whereNumber('order')->whereIn('form', ['pdf', 'csv']);
     Route::get('jobs/{job}/hub.{form}', HubFileController::class)->whereNumber('job')->whereIn('form', ['svg', 'dxf']);
+    Route::get('jobs/{job}/trace-{trace}.csv', [PressController::class, 'file'])->whereNumber('job')->whereUuid('trace');
+    Route::get('tools.csv', [ToolController::class, 'file']);
+    Route::get('turned-piece.{form}', TurnedPieceController::class)->whereIn('form', ['svg', 'dxf']);
 });
 
 // Every other address is a page of the interface. It is the same document for all of them and keeps no session.

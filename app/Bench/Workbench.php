@@ -14,11 +14,15 @@ use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Seating\DepthRound;
+use CleanRace\Core\Seating\PressSetup;
+use CleanRace\Core\Seating\SeatingTrendResult;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool as CoreTool;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Limits;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** Sets a job out before the core: its hub, its notebook, the shop's tools. Made for one job at a time. */
 final class Workbench
@@ -53,6 +57,22 @@ final class Workbench
         }
 
         return (new WheelJob($this->limits))->ask($this->bench($job, $notebook->only(self::SHAPES)), $place);
+    }
+
+    /** @throws ModelNotFoundException when the hub of this job has no such seat */
+    public function pressSetup(Job $job, Notebook $notebook, string $seat): PressSetup
+    {
+        return (new WheelJob($this->limits))->pressSetup($this->bench($job, $notebook), $seat) ?? throw new ModelNotFoundException;
+    }
+
+    /**
+     * @param  list<DepthRound>  $rounds
+     *
+     * @throws ModelNotFoundException when the hub of this job has no such seat
+     */
+    public function trend(Job $job, Notebook $notebook, string $seat, array $rounds): SeatingTrendResult
+    {
+        return (new WheelJob($this->limits))->trend($this->bench($job, $notebook), $seat, $rounds) ?? throw new ModelNotFoundException;
     }
 
     public function pattern(Job $job): Pattern

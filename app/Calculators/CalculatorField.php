@@ -13,6 +13,7 @@ use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
+use CleanRace\Core\Measure\Torque;
 use ReflectionClass;
 use ReflectionParameter;
 
@@ -46,6 +47,7 @@ final readonly class CalculatorField
             $type === Temperature::class => 'temperature',
             $type === Force::class => 'force',
             $type === Pressure::class => 'pressure',
+            $type === Torque::class => 'torque',
             $type === Clock::class => 'clock',
             $type === Money::class => 'money',
             $type === 'bool' => 'yes_no',

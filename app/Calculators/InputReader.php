@@ -18,6 +18,7 @@ use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
+use CleanRace\Core\Measure\Torque;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
@@ -101,6 +102,7 @@ final class InputReader
             $type === Reading::class => $this->reading($field, $given),
             $type === Temperature::class => $this->within($field, Temperature::celsius(self::number($given)), false),
             $type === Force::class => $this->within($field, Force::newtons(self::number($given)), false),
+            $type === Torque::class => $this->within($field, Torque::newtonMetres(self::number($given)), false),
             $type === Pressure::class => $this->within($field, Pressure::megapascals(self::number($given)), false),
             $type === Clock::class => Clock::read(is_scalar($given) ? (string) $given : throw new Nonsense('Say an hour of the clock, such as 12 or 1:30.')),
             $type === 'bool' => is_bool($given) ? $given : throw new Nonsense('Say true or false.'),

@@ -8,6 +8,7 @@ use CleanRace\Core\Trial\CaliperTrial;
 use CleanRace\Core\Trial\Chance;
 use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
+use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Verdict\Limits;
@@ -45,6 +46,7 @@ final class BenchTrial extends Command
             'spelling' => [new SpellingTrial, 1],
             'caliper' => [new CaliperTrial($limits), 5000],
             'fit' => [new FitTrial($limits), 1000],
+            'press' => [new PressTrial($limits), 1000],
             'hostile' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000],
         ];
     }

@@ -76,7 +76,7 @@ final class OpenApi
     /** @return list<array<string, mixed>> */
     private function parameters(Route $route, Documented $about): array
     {
-        $path = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']], $route->parameterNames());
+        $path = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => isset($route->wheres[$name]) && $route->wheres[$name] !== '[0-9]+' ? 'string' : 'integer']], $route->parameterNames());
         preg_match_all('/\?(\w+)=/', $about->summary, $found);
         $query = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'query', 'schema' => ['type' => 'string']], $found[1]);
 

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
+use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Tooling\Tool as CoreTool;
+use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Tooling\Tool as Driver;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * A tool on the wall. A puller or pliers span from `opening_mm` to `outside_mm`.
@@ -22,6 +25,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?string $opening_mm
  * @property ?string $length_mm
  * @property ?string $across_mm across the flats
+ * @property ?string $ram_mm piston of a press
+ * @property ?string $pitch_mm of a rod
+ * @property ?int $capacity_n of a press
+ * @property ?string $torque_low_nm of a torque wrench
+ * @property ?string $torque_high_nm
+ * @property ?string $plus_minus_mm of a gauge
+ * @property int $count
  */
 final class Tool extends Model
 {
@@ -29,23 +39,43 @@ final class Tool extends Model
 
     protected $table = 'tools';
 
-    protected $fillable = ['name', 'kind', 'outside_mm', 'opening_mm', 'length_mm', 'across_mm'];
+    protected $fillable = ['name', 'kind', 'outside_mm', 'opening_mm', 'length_mm', 'across_mm', 'ram_mm', 'pitch_mm', 'capacity_n', 'torque_low_nm', 'torque_high_nm', 'plus_minus_mm', 'count'];
 
-    /** @return array{list<CoreTool>, list<WallTool>} the drivers that hang on the wall of a shop, and all that hangs there */
+    /** @return array{list<Driver>, list<WallTool>} the drivers that hang on the wall of a shop, and all that hangs there */
     public static function wall(int $shop): array
     {
-        $length = static fn (?string $mm): ?Length => $mm === null ? null : Length::mm((float) $mm);
-        $drivers = $all = [];
-        foreach (self::query()->where('shop_id', $shop)->orderBy('id')->toBase()->get() as $row) {
-            $kind = ToolKind::from($row->kind);
-            [$outside, $opening, $long, $across] = array_map($length, [$row->outside_mm, $row->opening_mm, $row->length_mm, $row->across_mm]);
-            $all[] = new WallTool((string) $row->id, $row->name, $kind, $opening, $outside, $long, $across);
-            if ($kind->isDriver() && $outside !== null && $long !== null) {
-                $drivers[] = new CoreTool((string) $row->id, $row->name, $kind, $outside, $opening, $long);
-            }
-        }
+        $all = array_values(self::query()->where('shop_id', $shop)->orderBy('id')->toBase()->get()->map(self::hung(...))->all());
 
-        return [$drivers, $all];
+        return [array_values(array_filter(array_map(static fn (WallTool $t): ?Driver => $t->driver(), $all))), $all];
+    }
+
+    public function onWall(): WallTool
+    {
+        return self::hung((object) $this->getAttributes());
+    }
+
+    /** @return array<string, string|int|float|null> as it is kept */
+    public static function kept(WallTool $tool): array
+    {
+        return [
+            'name' => $tool->name, 'kind' => $tool->kind->value, 'outside_mm' => $tool->outside?->mm, 'opening_mm' => $tool->opening?->mm, 'length_mm' => $tool->length?->mm, 'across_mm' => $tool->across?->mm,
+            'ram_mm' => $tool->ram?->mm, 'pitch_mm' => $tool->pitch?->mm, 'capacity_n' => $tool->capacity === null ? null : (int) round($tool->capacity->newtons),
+            'torque_low_nm' => $tool->torqueLow?->newtonMetres, 'torque_high_nm' => $tool->torqueHigh?->newtonMetres, 'plus_minus_mm' => $tool->plusMinus?->mm, 'count' => $tool->count,
+        ];
+    }
+
+    /** @param  stdClass  $row as the table holds it */
+    private static function hung(stdClass $row): WallTool
+    {
+        $number = static fn (string $column): ?float => is_numeric($row->{$column} ?? null) ? (float) $row->{$column} : null;
+        $length = static fn (string $column): ?Length => ($mm = $number($column)) === null ? null : Length::mm($mm);
+        $torque = static fn (string $column): ?Torque => ($nm = $number($column)) === null ? null : Torque::newtonMetres($nm);
+        $capacity = $number('capacity_n');
+
+        return new WallTool(
+            (string) $row->id, $row->name, ToolKind::from($row->kind), $length('opening_mm'), $length('outside_mm'), $length('length_mm'), $length('across_mm'), $length('ram_mm'), $length('pitch_mm'),
+            $capacity === null ? null : Force::newtons($capacity), $torque('torque_low_nm'), $torque('torque_high_nm'), $length('plus_minus_mm'), (int) ($number('count') ?? 1),
+        );
     }
 
     /** @return array<string, string> */

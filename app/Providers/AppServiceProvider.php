@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Console\BenchTables;
+use App\Devices\PressGauge;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Order;
@@ -35,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Limits::class, static fn (): Limits => Limits::standard());
+        $this->app->singleton(PressGauge::class, static fn (): PressGauge => new PressGauge(config('press.gauge')));
         Table::readyIn(BenchTables::folder());
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shapes;
 
 use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\Duration;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Mass;
@@ -22,7 +23,7 @@ final class FieldNames
 {
     private const UNITS = [
         Length::class => 'mm', Reading::class => 'mm', Force::class => 'n', Torque::class => 'nm', Temperature::class => 'c',
-        TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg', Mass::class => 'g', Volume::class => 'cm3', Money::class => 'minor',
+        TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg', Mass::class => 'g', Volume::class => 'cm3', Money::class => 'minor', Duration::class => 's',
     ];
 
     /** How an input is called: as its value is shown, but an amount of money is written as people write it and has no unit in its name. */

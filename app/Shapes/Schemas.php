@@ -128,7 +128,7 @@ final class Schemas
     /** @return array<string, mixed> */
     private function quantity(): array
     {
-        $this->named['Quantity'] ??= self::object(['value' => ['type' => 'number'], 'unit' => ['type' => 'string', 'enum' => ['mm', 'deg', 'n', 'nm', 'c', 'k', 'mpa', 'share', 'g', 'cm3', 'count']], 'digits' => ['type' => 'integer']]);
+        $this->named['Quantity'] ??= self::object(['value' => ['type' => 'number'], 'unit' => ['type' => 'string', 'enum' => ['mm', 'deg', 'n', 'nm', 'c', 'k', 'mpa', 'share', 'g', 'cm3', 's', 'count']], 'digits' => ['type' => 'integer']]);
 
         return ['$ref' => '#/components/schemas/Quantity'];
     }

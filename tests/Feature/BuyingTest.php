@@ -129,7 +129,7 @@ final class BuyingTest extends TestCase
     {
         yield 'order' => ['/files/orders/{order}/order.pdf', '%PDF'];
         yield 'quote' => ['/files/jobs/{job}/quote.pdf?paper=letter', '%PDF'];
-        yield 'order as CSV' => ['/files/orders/{order}/order.csv', "article,description,quantity,price,for\n\"6204 2RS\""];
+        yield 'order as CSV' => ['/files/orders/{order}/order.csv', "article,description,quantity,price,for\r\n6204 2RS,"];
     }
 
     #[DataProvider('papers')]

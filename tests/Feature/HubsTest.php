@@ -214,6 +214,6 @@ final class HubsTest extends TestCase
         $this->postJson('/api/v1/tools', ['name' => 'Seal lever', 'kind' => 'seal_lever'])->assertCreated()->assertJsonPath('driver', false);
         $this->postJson('/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup'])->assertStatus(422)->assertJsonPath('errors.0.field', 'outside_mm');
         $this->postJson('/api/v1/tools', ['name' => 'Spanner 17', 'kind' => 'spanner', 'across_mm' => '17'])->assertCreated()->assertJsonPath('across_mm', 17.0);
-        $this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->assertJsonCount(0, 'report.driver.tools');
+        $this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->assertJsonCount(0, 'report.drivers.0.choice.tools');
     }
 }

@@ -171,7 +171,7 @@ final class JobsTest extends TestCase
     {
         $job = $this->jobOf($this->user);
         $this->actingAs($this->user)->postJson('/api/v1/tools', ['name' => 'Inch cup', 'kind' => 'cup', 'outside_mm' => '1.8', 'opening_mm' => '1 1/2', 'length_mm' => '3', 'unit' => 'in'])->assertCreated()->assertJson(['outside_mm' => 45.72, 'opening_mm' => 38.1]);
-        self::assertSame('Inch cup', $this->getJson("/api/v1/jobs/{$job->id}")->json('report.driver.tools.0.name'));
+        self::assertSame('Inch cup', $this->getJson("/api/v1/jobs/{$job->id}")->json('report.drivers.0.choice.tools.0.name'));
         foreach ([['outside_mm', 'x'], ['opening_mm', '60'], ['length_mm', ''], ['kind', 'spoon'], ['name', '']] as [$field, $value]) {
             $this->postJson('/api/v1/tools', [$field => $value] + ['name' => 'T', 'kind' => 'cup', 'outside_mm' => '46', 'opening_mm' => '37', 'length_mm' => '60'])->assertStatus(422)->assertJsonPath('errors.0.field', $field);
         }

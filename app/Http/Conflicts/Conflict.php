@@ -30,6 +30,11 @@ final class Conflict extends RuntimeException
         return new self('There are not so many on the shelf.', 'shelf-empty', 'Not on the shelf');
     }
 
+    public static function noGauge(): self
+    {
+        return new self('No press gauge answers. Read the force by hand, or bring a trace as a file.', 'no-gauge', 'No press gauge');
+    }
+
     public static function idTaken(): self
     {
         return new self('That id already stands for another record.', 'id-taken', 'Id taken');

@@ -8,6 +8,7 @@ use App\Bench\Shopping;
 use App\Cards\BuyingPaper;
 use App\Models\Job;
 use App\Models\Order;
+use CleanRace\Core\Measure\CsvText;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\Response;
@@ -33,23 +34,12 @@ final class BuyingPaperController
 
     private static function csv(Order $order): Response
     {
-        $file = fopen('php://temp', 'r+');
-        if ($file === false) {
-            abort(500);
-        }
-        fputcsv($file, ['article', 'description', 'quantity', 'price', 'for'], ',', '"', '');
+        $csv = CsvText::line(['article', 'description', 'quantity', 'price', 'for']);
         foreach ($order->lines as $line) {
-            fputcsv($file, array_map(self::cell(...), [$line->article, $line->ask_for, (string) $line->quantity, sprintf('%d.%02d', intdiv($line->price_minor, 100), $line->price_minor % 100), $line->what]), ',', '"', '');
+            $csv .= CsvText::line([$line->article, $line->ask_for, $line->quantity, sprintf('%d.%02d', intdiv($line->price_minor, 100), $line->price_minor % 100), $line->what]);
         }
-        rewind($file);
 
-        return new Response((string) stream_get_contents($file), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"order-{$order->number}.csv\""]);
-    }
-
-    /** A cell that a spreadsheet would take for a formula is kept as text. */
-    private static function cell(string $text): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
+        return new Response($csv, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"order-{$order->number}.csv\""]);
     }
 
     private static function size(Request $request): string

@@ -4,19 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\HangTools;
+use App\Bench\FittedHere;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\NewToolRequest;
+use App\Http\Requests\ToolListRequest;
 use App\Http\Resources\ToolCard;
+use App\Http\Resources\ToolListSheet;
 use App\Models\Tool;
+use App\Models\User;
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Seating\NextTool;
+use CleanRace\Core\Seating\NextToolResult;
+use CleanRace\Core\Tooling\ToolList;
+use CleanRace\Core\Verdict\Limits;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
 final class ToolController
 {
-    private const PAGE = 100;
+    private const PAGE = 200;
 
     #[Documented('Tools on the wall', answers: ToolCard::class, page: true)]
     public function index(): JsonResponse
@@ -30,15 +40,56 @@ final class ToolController
     public function store(NewToolRequest $request): JsonResponse
     {
         Gate::authorize('create', Tool::class);
-        $driver = ToolKind::from($request->string('kind')->toString())->isDriver();
-        $outside = $request->size('outside_mm') ?? ($driver ? throw Nonsense::about('outside_mm', 'Type the outside of its face.') : null);
-        $opening = $request->size('opening_mm');
-        if ($opening !== null && $outside !== null && $opening->mm >= $outside->mm) {
-            throw Nonsense::about('opening_mm', 'The opening is not smaller than the outside of the tool.');
-        }
-        $length = $request->size('length_mm') ?? ($driver ? throw Nonsense::about('length_mm', 'Type its length.') : null);
-        $tool = Tool::query()->create(['name' => $request->string('name')->toString(), 'kind' => $request->string('kind')->toString(), 'outside_mm' => $outside?->mm, 'opening_mm' => $opening?->mm, 'length_mm' => $length?->mm, 'across_mm' => $request->size('across_mm')?->mm]);
 
-        return Answer::with(ToolCard::of($tool->refresh()), 201);
+        return Answer::with(ToolCard::of(Tool::query()->create(Tool::kept($request->tool()))->refresh()), 201);
+    }
+
+    #[Documented('Measure a tool anew: mechanics and owners', answers: ToolCard::class)]
+    public function update(NewToolRequest $request, Tool $tool): JsonResponse
+    {
+        Gate::authorize('update', $tool);
+        $tool->update(Tool::kept($request->tool()));
+
+        return Answer::with(ToolCard::of($tool->refresh()));
+    }
+
+    #[Documented('Take a tool down: mechanics and owners', status: 204)]
+    public function destroy(Tool $tool): Response
+    {
+        Gate::authorize('update', $tool);
+        $tool->delete();
+
+        return Answer::nothing();
+    }
+
+    #[Documented('Read a list of tools from CSV; with keep they are hung on the wall', answers: ToolListSheet::class)]
+    public function import(ToolListRequest $request, HangTools $hang): JsonResponse
+    {
+        Gate::authorize('create', Tool::class);
+        try {
+            $list = ToolList::read($request->bytes());
+        } catch (Nonsense $fault) {
+            throw Nonsense::about('list', $fault->getMessage());
+        }
+        [$new, $known] = $hang($list->tools, $request->boolean('keep'));
+
+        return Answer::with(new ToolListSheet($new, $known, $list->faults, $request->boolean('keep')));
+    }
+
+    #[Documented('Which driver would cover most of what this shop does', answers: NextToolResult::class)]
+    public function next(Limits $limits, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('viewAny', Tool::class);
+        [$drivers] = Tool::wall($user->shop_id);
+
+        return Answer::with((new NextTool($limits))->among(FittedHere::sizes($user->shop_id), $drivers));
+    }
+
+    /** The wall to take along, as the list that can be read in again. */
+    public function file(#[CurrentUser] User $user): Response
+    {
+        Gate::authorize('viewAny', Tool::class);
+
+        return new Response(ToolList::write(Tool::wall($user->shop_id)[1]), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="tools.csv"']);
     }
 }

@@ -4,42 +4,57 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\GaugeText;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Measure\TorqueText;
 use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Tooling\ToolList;
+use CleanRace\Core\Tooling\WallTool;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 
+/** A tool as somebody typed it: sizes in the unit they work in, a press in tonnes or newtons, a wrench in N·m or foot-pounds. */
 final class NewToolRequest extends FormRequest
 {
+    private const SIZES = ['outside_mm', 'opening_mm', 'length_mm', 'across_mm', 'ram_mm', 'pitch_mm', 'plus_minus_mm'];
+
     /** @return array<string, list<string|Enum>> */
     public function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:60'],
             'kind' => ['required', 'string', Rule::enum(ToolKind::class)],
-            'outside_mm' => ['sometimes', 'nullable'],
-            'opening_mm' => ['sometimes', 'nullable'],
-            'length_mm' => ['sometimes', 'nullable'],
-            'across_mm' => ['sometimes', 'nullable'],
+            'capacity' => ['sometimes', 'nullable', 'string', 'max:30'],
+            'torque_low' => ['sometimes', 'nullable', 'string', 'max:30'],
+            'torque_high' => ['sometimes', 'nullable', 'string', 'max:30'],
+            'count' => ['sometimes', 'nullable', 'integer', 'between:1,999'],
             'unit' => ['sometimes', 'string', 'in:mm,in'],
-        ];
+        ] + array_fill_keys(self::SIZES, ['sometimes', 'nullable']);
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'Give the tool a name, in at most 60 letters.', 'kind.*' => 'Choose what kind of tool it is.', 'outside_mm.*' => 'Type the outside of its face.', 'length_mm.*' => 'Type its length.', 'unit.*' => 'Units are mm or in.'];
+        return ['name.*' => 'Give the tool a name, in at most 60 letters.', 'kind.*' => 'Choose what kind of tool it is.', 'count.*' => 'How many of them hang there is a whole number from 1 to 999.', 'unit.*' => 'Units are mm or in.', '*.string' => 'Write it as text, with its unit.', '*.max' => 'That is too long.'];
     }
 
-    /**
-     * A size of the tool, as typed.
-     *
-     * @throws Nonsense with the field's name
-     */
-    public function size(string $field): ?Length
+    /** @throws Nonsense with the field's name */
+    public function tool(): WallTool
+    {
+        [$outside, $opening, $length, $across, $ram, $pitch, $plusMinus] = array_map($this->size(...), self::SIZES);
+
+        return ToolList::checked(new WallTool(
+            '', $this->string('name')->toString(), ToolKind::from($this->string('kind')->toString()), $opening, $outside, $length, $across, $ram, $pitch,
+            $this->capacity(), $this->torque('torque_low'), $this->torque('torque_high'), $plusMinus, $this->integer('count', 1),
+        ));
+    }
+
+    private function size(string $field): ?Length
     {
         $typed = $this->input($field);
         if ($typed === null || $typed === '') {
@@ -51,6 +66,29 @@ final class NewToolRequest extends FormRequest
             return $length->mm > 0 ? $length : throw Nonsense::notPositive();
         } catch (Nonsense $nonsense) {
             throw Nonsense::about($field, $nonsense->getMessage());
+        }
+    }
+
+    private function capacity(): ?Force
+    {
+        if (! $this->filled('capacity')) {
+            return null;
+        }
+        try {
+            $shown = (new GaugeText)->read($this->string('capacity')->toString());
+        } catch (Nonsense $nonsense) {
+            throw Nonsense::about('capacity', $nonsense->getMessage());
+        }
+
+        return $shown instanceof Force ? $shown : throw Nonsense::about('capacity', 'What a press can do is a force: 12 t, 120 kN.');
+    }
+
+    private function torque(string $field): ?Torque
+    {
+        try {
+            return $this->filled($field) ? (new TorqueText)->read($this->string($field)->toString()) : null;
+        } catch (Nonsense $nonsense) {
+            throw Nonsense::about($field.'_nm', $nonsense->getMessage());
         }
     }
 }

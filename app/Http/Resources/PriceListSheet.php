@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use CleanRace\Core\Measure\RowFault;
 use CleanRace\Core\Sourcing\PriceColumn;
 use CleanRace\Core\Sourcing\PriceLine;
 use CleanRace\Core\Sourcing\PriceList;
-use CleanRace\Core\Sourcing\RowFault;
 
 /** A price list as it was understood: which column holds what, the first lines, and every row that is wrong. */
 final readonly class PriceListSheet

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Tool;
+use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Tooling\ToolKind;
 
 final readonly class ToolCard
@@ -20,16 +22,23 @@ final readonly class ToolCard
         public ?Length $opening,
         public ?Length $length,
         public ?Length $across,
+        public ?Length $ram,
+        public ?Length $pitch,
+        public ?Force $capacity,
+        public ?Torque $torqueLow,
+        public ?Torque $torqueHigh,
+        public ?Length $plusMinus,
+        public int $count,
     ) {
     }
 
     public static function of(Tool $tool): self
     {
-        $length = static fn (?string $mm): ?Length => $mm === null ? null : Length::mm((float) $mm);
+        $hung = $tool->onWall();
 
         return new self(
-            $tool->id, $tool->name, $tool->kind, $tool->kind->label(), $tool->kind->isDriver(),
-            $length($tool->outside_mm), $length($tool->opening_mm), $length($tool->length_mm), $length($tool->across_mm),
+            $tool->id, $hung->name, $hung->kind, $hung->kind->label(), $hung->kind->isDriver(), $hung->outside, $hung->opening, $hung->length, $hung->across,
+            $hung->ram, $hung->pitch, $hung->capacity, $hung->torqueLow, $hung->torqueHigh, $hung->plusMinus, $hung->count,
         );
     }
 }

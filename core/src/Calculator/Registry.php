@@ -5,11 +5,19 @@ declare(strict_types=1);
 namespace CleanRace\Core\Calculator;
 
 use CleanRace\Core\Checking\RockCheck;
+use CleanRace\Core\Seating\DrawRod;
 use CleanRace\Core\Seating\DriverChoice;
+use CleanRace\Core\Seating\ForceWatch;
+use CleanRace\Core\Seating\HeatClock;
 use CleanRace\Core\Seating\Home;
+use CleanRace\Core\Seating\NextTool;
+use CleanRace\Core\Seating\PressTrace;
+use CleanRace\Core\Seating\SeatingTrend;
 use CleanRace\Core\Seating\SecondBearing;
 use CleanRace\Core\Seating\SleeveLength;
+use CleanRace\Core\Seating\SleeveToMake;
 use CleanRace\Core\Seating\Square;
+use CleanRace\Core\Seating\SupportChoice;
 use CleanRace\Core\Sizing\BallFinder;
 use CleanRace\Core\Sizing\BearingFromCaliper;
 use CleanRace\Core\Sizing\BearingNumber;
@@ -65,9 +73,17 @@ final class Registry
         'match-part' => MatchPart::class,
         'bearings-or-assembly' => BearingsOrAssembly::class,
         'driver' => DriverChoice::class,
+        'next-tool' => NextTool::class,
+        'support' => SupportChoice::class,
+        'draw-rod' => DrawRod::class,
+        'heat-clock' => HeatClock::class,
         'square' => Square::class,
+        'seating-trend' => SeatingTrend::class,
+        'force-watch' => ForceWatch::class,
+        'press-trace' => PressTrace::class,
         'home' => Home::class,
         'sleeve-length' => SleeveLength::class,
+        'sleeve-to-make' => SleeveToMake::class,
         'second-bearing' => SecondBearing::class,
     ];
 

@@ -42,6 +42,12 @@ enum Material: string
         return (float) $this->row()['hoop_limit_mpa'];
     }
 
+    /** Heat that a kilogram takes for each kelvin, J/(kg·K). */
+    public function specificHeat(): float
+    {
+        return (float) $this->row()['specific_heat'];
+    }
+
     /** @return array<string, string> */
     private function row(): array
     {

@@ -94,6 +94,12 @@ final readonly class Ask
         return new self($place, AskKind::Temperature, $label, $wanted, hint: '°C, or write F');
     }
 
+    /** What a press gauge, a load cell or a torque wrench shows. */
+    public static function gauge(string $place, string $label): self
+    {
+        return new self($place, AskKind::Gauge, $label, false, hint: '35 bar, 2.4 kN, 6 Nm');
+    }
+
     /** A part to lay on the tray, or to fit: asked until it is there. */
     public static function part(Part $part, PartState $until): self
     {

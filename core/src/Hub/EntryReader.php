@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Catalogue\DesignationReader;
+use CleanRace\Core\Measure\GaugeText;
 use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\TemperatureText;
@@ -47,6 +48,7 @@ final readonly class EntryReader
             AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
             AskKind::Torque => ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Temperature => ['c' => (new TemperatureText)->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Gauge => self::gauge(self::text($entry['typed'] ?? null)),
             AskKind::Part => $this->part($ask, $entry, $before ?? []),
             AskKind::Photos => ['photos' => self::ids($entry['photos'] ?? null)],
             AskKind::Stack => StackEdits::from($before)->plus($entry, $unit)->kept(),
@@ -66,6 +68,14 @@ final readonly class EntryReader
         }
 
         return ['mm' => $length->mm, 'typed' => $typed];
+    }
+
+    /** @return array<string, mixed> */
+    private static function gauge(string $typed): array
+    {
+        $shown = (new GaugeText)->read($typed);
+
+        return [$shown->unit()->value => $shown->amount(), 'typed' => $typed];
     }
 
     /** @return array<string, mixed> */

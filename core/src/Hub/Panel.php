@@ -12,6 +12,7 @@ enum Panel: string
     case PartSize = 'part_size';
     case Survey = 'survey';
     case Driver = 'driver';
+    case HeatClock = 'heat_clock';
     case Tray = 'tray';
     case Tools = 'tools';
     case Captures = 'captures';

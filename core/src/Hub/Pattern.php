@@ -27,7 +27,7 @@ interface Pattern
 
     public function firstSideReason(Notebook $notebook): string;
 
-    /** @return list<string> part ids in the order in which they go in */
+    /** @return list<Put> its parts in the order in which they go in */
     public function assembly(Side $first): array;
 
     /** @return list<Fastener> that it is held by, in the order of tightening */

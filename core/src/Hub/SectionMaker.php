@@ -26,14 +26,14 @@ final readonly class SectionMaker
         $this->layout = $hub->layout();
     }
 
-    /** @param  array<string, Standing>  $standing how a bearing stands, by side, where it was read */
+    /** @param  array<string, Standing>  $standing how a bearing stands, by part, where it was read */
     public function section(array $standing = []): Section
     {
         $housing = $this->hub->stack->one(PartKind::Housing);
         $ordered = [...$this->hub->stack->ofKind(PartKind::Housing), ...$this->hub->stack->ofKind(PartKind::Axle), ...$this->hub->stack->line()];
         $pieces = [];
         foreach ($ordered as $part) {
-            $pieces[] = $this->piece($part, $part->kind->isCartridge() ? $standing[$part->side->value] ?? null : null, $housing);
+            $pieces[] = $this->piece($part, $standing[$part->id] ?? null, $housing);
         }
         $from = min([0.0, ...array_map(static fn (Piece $p): float => $p->from->mm, $pieces)]);
         $to = max([1.0, ...array_map(static fn (Piece $p): float => $p->to->mm, $pieces)]);

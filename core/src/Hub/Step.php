@@ -20,6 +20,7 @@ final readonly class Step
      * @param  int  $waitMinutes of waiting that follows: soaking, cooling
      * @param  bool  $optional whether its station is settled without it
      * @param  bool  $onlyStops when it holds, whether a care is only advice
+     * @param  list<Message>  $waitsFor what has to be done before it and is not
      */
     private function __construct(
         public string $id,
@@ -39,6 +40,7 @@ final readonly class Step
         public int $handMinutes = 0,
         public int $waitMinutes = 0,
         public bool $optional = false,
+        public array $waitsFor = [],
     ) {
     }
 
@@ -98,6 +100,12 @@ final readonly class Step
     public function holdingStopsOnly(): self
     {
         return $this->changed(['onlyStops' => true]);
+    }
+
+    /** What has to be done before it, and is not yet. */
+    public function after(Message ...$missing): self
+    {
+        return $this->changed(['waitsFor' => array_values($missing)]);
     }
 
     /** Its station does not wait for it. */

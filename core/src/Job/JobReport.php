@@ -11,7 +11,7 @@ use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Proving\Block;
-use CleanRace\Core\Seating\DriverChoiceResult;
+use CleanRace\Core\Seating\SeatDriver;
 use CleanRace\Core\Sizing\CaliperCandidate;
 use CleanRace\Core\Sizing\PartFinding;
 use CleanRace\Core\Sizing\SeatFinding;
@@ -19,7 +19,6 @@ use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\PartMatch;
 use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Stripping\ToolLine;
-use CleanRace\Core\Tooling\Tool;
 
 /** A whole job as it stands: the axle line, the seven stations, the tray, and what stands in the way of signing. */
 final readonly class JobReport
@@ -32,6 +31,7 @@ final readonly class JobReport
      * @param  list<Difference>  $matchRight
      * @param  list<CaliperCandidate>  $candidatesLeft
      * @param  list<CaliperCandidate>  $candidatesRight
+     * @param  list<SeatDriver>  $drivers
      * @param  list<Block>  $blocks
      * @param  list<ToolLine>  $tools that the take-down needs
      * @param  list<PartFinding>  $partFindings
@@ -48,8 +48,7 @@ final readonly class JobReport
         public array $matchRight,
         public array $candidatesLeft,
         public array $candidatesRight,
-        public DriverChoiceResult $driver,
-        public ?Tool $chosenDriver,
+        public array $drivers,
         public array $blocks,
         public bool $maySign,
         public HubSheet $hub,

@@ -11,8 +11,13 @@ use CleanRace\Core\Hub\SectionMaker;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Proving\Prove;
+use CleanRace\Core\Seating\DepthRound;
+use CleanRace\Core\Seating\PressSetup;
 use CleanRace\Core\Seating\Progress;
 use CleanRace\Core\Seating\Seat;
+use CleanRace\Core\Seating\SeatingTrend;
+use CleanRace\Core\Seating\SeatingTrendInput;
+use CleanRace\Core\Seating\SeatingTrendResult;
 use CleanRace\Core\Setting\Set;
 use CleanRace\Core\Sizing\Finder;
 use CleanRace\Core\Sizing\Findings;
@@ -48,6 +53,24 @@ final readonly class WheelJob
         return (new Prove)->report($bench, $earlier)->ask($place);
     }
 
+    /** What is reckoned of pressing the ring at a seat; null when this hub has no such seat. */
+    public function pressSetup(Bench $bench, string $seat): ?PressSetup
+    {
+        return (new Progress($this->limits, $bench, (new Finder($this->limits))->findings($bench)))->pressSetup($seat);
+    }
+
+    /** @param  list<DepthRound>  $rounds of depths about the ring at a seat; null when this hub has no such seat */
+    public function trend(Bench $bench, string $seat, array $rounds): ?SeatingTrendResult
+    {
+        foreach ((new Progress($this->limits, $bench, (new Finder($this->limits))->findings($bench)))->seats() as $one) {
+            if ($one->key === $seat) {
+                return (new SeatingTrend($this->limits))->work(new SeatingTrendInput($one->bore, $one->outside, $rounds));
+            }
+        }
+
+        return null;
+    }
+
     /** @return iterable<StationReport> the six before Prove, each worked out when it is asked for */
     private function stations(Bench $bench, Strip $strip, Finder $finder, Findings $findings, Progress $progress): iterable
     {
@@ -55,7 +78,7 @@ final readonly class WheelJob
         yield $strip->report();
         yield (new Size($this->limits, $finder))->report($bench, $findings);
         yield (new Source($this->limits))->report($bench, $findings);
-        yield (new Seat)->report($bench, $findings, $progress);
+        yield (new Seat)->report($bench, $progress);
         yield (new Set)->report($bench);
     }
 
@@ -69,10 +92,9 @@ final readonly class WheelJob
         $strip = new Strip($bench);
         $earlier = iterator_to_array($this->stations($bench, $strip, $finder, $findings, $progress), false);
         $blocks = $prove->blocks($bench, $earlier);
-        $standing = array_filter(['left' => $progress->standing(Side::Left), 'right' => $progress->standing(Side::Right)]);
 
         return new JobReport(
-            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($standing),
+            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()),
             $findings->sizes,
             [...$earlier, $prove->report($bench, $earlier)],
             $bench->tray->items,
@@ -81,8 +103,7 @@ final readonly class WheelJob
             $source->compared($bench, Side::Right)->compared ?? [],
             $finder->byCaliper($bench, Side::Left)->candidates ?? [],
             $finder->byCaliper($bench, Side::Right)->candidates ?? [],
-            $progress->driver(),
-            $progress->chosenDriver(),
+            $progress->drivers(),
             $blocks,
             Prove::isClear($blocks),
             HubSheet::of($bench->hub, $bench->notebook),

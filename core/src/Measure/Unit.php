@@ -17,6 +17,7 @@ enum Unit: string
     case Share = 'share';
     case Gram = 'g';
     case CubicCentimetre = 'cm3';
+    case Second = 's';
     case Count = 'count';
 
     /** What stands after the number when a person reads it. */
@@ -33,6 +34,7 @@ enum Unit: string
             self::Share => '%',
             self::Gram => 'g',
             self::CubicCentimetre => 'cm³',
+            self::Second => 's',
             self::Count => '',
         };
     }

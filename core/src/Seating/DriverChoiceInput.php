@@ -8,7 +8,7 @@ use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 
-/** The bearing going into a bore by its outer ring, and what hangs on the wall. */
+/** A bearing, what is to be done to it, and what hangs on the wall. */
 final readonly class DriverChoiceInput
 {
     /** @param  list<ToolInput>  $tools */
@@ -16,11 +16,16 @@ final readonly class DriverChoiceInput
         #[Field('Bore of the bearing')] public Length $bore,
         #[Field('Outside diameter of the bearing')] public Length $outside,
         #[Field('Tools', of: ToolInput::class)] public array $tools,
-        #[Field('How deep the ring ends below the face', least: 0)] public ?Length $depth = null,
+        #[Field('How deep the ring ends below the face, or down the shaft', least: 0)] public ?Length $depth = null,
         #[Field('A thin-section bearing (68, 69)')] public bool $thin = false,
+        #[Field('What it is to do')] public DriverWay $way = DriverWay::IntoBore,
+        #[Field('Bore of the ledge it comes out through')] public ?Length $ledge = null,
     ) {
         if ($bore->mm >= $outside->mm) {
             throw Nonsense::boreNotSmaller();
+        }
+        if ($ledge !== null && ($ledge->mm <= $bore->mm || $ledge->mm >= $outside->mm)) {
+            throw Nonsense::about('ledge_mm', 'The bore of the ledge lies between the bore and the outside of the bearing.');
         }
     }
 }

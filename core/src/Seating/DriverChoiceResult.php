@@ -19,6 +19,7 @@ final readonly class DriverChoiceResult
         public Length $makeOutsideLeast,
         public Length $makeOpeningLeast,
         public array $tools,
+        public ToolToMake $make,
         public Verdict $verdict,
     ) {
     }

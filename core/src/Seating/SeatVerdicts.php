@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Seating;
 
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
@@ -18,6 +24,53 @@ final class SeatVerdicts
             'not_all' => Verdict::stop(Message::of('ring.out', 'The ring is not in its groove'), Message::of('ring.out.say', 'The bearing is not home, dirt is in the groove, or the ring is bent.'))
                 ->next(Message::of('ring.out.next', 'Take it out, look at the groove, drive the bearing to its ledge.')),
             default => null,
+        };
+    }
+
+    /** Something that has to be in before what was begun. */
+    public static function outOfTurn(Part $missing): Verdict
+    {
+        $why = match ($missing->kind) {
+            PartKind::SnapRing => 'Driving the other side can push this bearing out of its place: its ring holds it.',
+            PartKind::Sleeve => 'Nothing tells later that the sleeve is missing; everything comes out again.',
+            PartKind::RingNut => 'It goes in before the far bearing hides its thread.',
+            default => 'It locates what comes after it: fully home before the other side is touched.',
+        };
+
+        return Verdict::stop(Message::of('seat.turn', '{part} first', ['part' => $missing->name]), Message::of('seat.turn.'.$missing->kind->value, $why))
+            ->next(Message::of('seat.turn.next', 'Put it in now, or say that it is in, left in its place, or not there.'));
+    }
+
+    /**
+     * A part that went in another way round than such parts usually lie.
+     *
+     * @param  array<string, mixed>  $entry what was kept of it
+     */
+    public static function wayRound(Part $part, array $entry): ?Verdict
+    {
+        $way = $entry['way_round'] ?? null;
+        $usual = $part->kind->ways()[0] ?? null;
+        if (($entry['state'] ?? null) !== PartState::Fitted->value || ! is_string($way) || $usual === null || $way === $usual || $part->kind->ways() === [] || in_array($usual, ['either way'], true)) {
+            return null;
+        }
+
+        return Verdict::care(Message::of('seat.way_round', '{part}: {way}', ['part' => $part->name, 'way' => $way]), Message::of('seat.way_round.say', 'Such a part usually lies with its {usual}. Was it so before?', ['usual' => $usual]))
+            ->next(Message::of('seat.way_round.next', 'Look at the photo from the strip, or turn it round now.'));
+    }
+
+    /** A seal against the depth that was measured before. */
+    public static function sealDepth(Part $seal, ?Reading $now, ?Reading $before): ?Verdict
+    {
+        if ($now === null || $before === null) {
+            return null;
+        }
+        $deeper = $now->value->mm - $before->value->mm;
+        $words = ['seal' => $seal->name, 'off' => Length::mm(abs($deeper))];
+
+        return match (true) {
+            abs($deeper) <= Limits::standard()->get('seal.depth_same') => Verdict::go(Message::of('seal.same', '{seal} as deep as before', $words), Message::of('seal.same.say', 'Its lip runs where it ran.')),
+            $deeper > 0 => Verdict::care(Message::of('seal.deeper', '{seal} {off} deeper than before', $words), Message::of('seal.deeper.say', 'It may stand against the bearing, or its lip run off the collar. Deliberate, to clear a worn groove: note it.')),
+            default => Verdict::care(Message::of('seal.proud', '{seal} {off} less deep than before', $words), Message::of('seal.proud.say', 'It may rub on what turns beside it. A flat block and light taps all round.')),
         };
     }
 

@@ -7,7 +7,6 @@ namespace CleanRace\Core\Setting;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
-use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
@@ -16,7 +15,10 @@ use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Seating\PutIn;
+use CleanRace\Core\Sizing\Seats;
 use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
@@ -25,12 +27,13 @@ final readonly class Set
 {
     public function report(Bench $bench): StationReport
     {
-        $onAxle = array_values(array_filter($bench->hub->stack->parts, static fn (Part $p): bool => $p->kind === PartKind::Axle || ($p->kind->lane() === Lane::Axle && $p->kind !== PartKind::Sleeve)));
+        $seated = array_map(static fn (array $one): string => $one[0]->id, PutIn::order($bench, (new Seats(Limits::standard()))->parts($bench)));
+        $left = array_values(array_filter($bench->hub->stack->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing && ! in_array($p->id, $seated, true)));
 
         return StationReport::of(Station::Set, [
             Step::of('set.axle', 'Spacers, wheel, axle', 'Each spacer to its own side. The axle slides through by hand, thinly greased.')
                 ->with(why: 'An axle that goes through only under blows means a sleeve askew, a burr, rust or a bend.', part: 'axle')
-                ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $onAxle))
+                ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $left))
                 ->asking(Ask::choice('set.axle_passes', 'The axle went through', Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows'])))
                 ->judged(self::axle($bench->notebook->choice('set.axle_passes')), self::missed($bench))->holdingStopsOnly(),
             ...array_map(fn (Fastener $f): Step => $this->fastener($bench, $f), $bench->pattern->fasteners()),

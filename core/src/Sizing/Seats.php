@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing;
 
+use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
@@ -16,9 +17,12 @@ use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Verdict;
 
-/** The pressed seats of a hub that is no pair: which rings grip comes from its pattern, whether they will from readings and hands. */
+/** The pressed seats of a hub: which rings grip comes from its pattern, whether they will from readings and hands. */
 final readonly class Seats
 {
+    /** Inside of a cup, as a share of its outside, where nobody measured it. */
+    private const CUP_INSIDE = 0.8;
+
     public function __construct(private Limits $limits)
     {
     }
@@ -57,6 +61,35 @@ final readonly class Seats
         return $findings;
     }
 
+    /** @return list<PressedSeat> in the order of the hub, with what was found of each */
+    public function all(Bench $bench, Findings $findings): array
+    {
+        $all = [];
+        foreach ($this->pressed($bench) as [$part, $seat]) {
+            $side = $part->side;
+            if ($bench->isPair() && $seat === RingSeat::Bore && $part->kind->isCartridge()) {
+                $size = $findings->sizes->bearing($side);
+                $all[] = new PressedSeat($side->value, $part, $seat, $size->bore, $size->outside, $findings->sizes->width($side), $size->isThin(), $findings->fit($side), $findings->heat($side), $findings->force($side));
+
+                continue;
+            }
+            $fit = $this->fit($bench, $part, $seat, $this->survey($bench, $part, $seat));
+            $heat = $fit === null || $seat === RingSeat::Shaft ? null : $this->heat($bench, $part, $fit);
+            $all[] = new PressedSeat(
+                self::key($part, $seat), $part, $seat, Length::mm($part->mm('bore') > 0 ? $part->mm('bore') : self::CUP_INSIDE * $part->mm('outside')), Length::mm($part->mm('outside')), Length::mm($part->mm('width')),
+                (new BearingTable)->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width'))?->isThin() ?? false, $fit, $heat, $fit === null ? null : $this->force($bench, $part, $seat, $fit),
+            );
+        }
+
+        return $all;
+    }
+
+    /** @return list<string> parts that are pressed where they sit */
+    public function parts(Bench $bench): array
+    {
+        return array_values(array_unique(array_map(static fn (array $one): string => $one[0]->id, $this->pressed($bench))));
+    }
+
     /** @return list<array{Part, RingSeat}> rings that are pressed, in the order of the hub */
     private function pressed(Bench $bench): array
     {
@@ -89,13 +122,19 @@ final readonly class Seats
         if ($fit === null) {
             return array_filter([$survey->survey()?->verdict]);
         }
-        $interference = Length::mm(max(0.0, $fit->interference->mm));
-        $room = $bench->notebook->temperature(Places::ROOM);
         $heat = $seat === RingSeat::Bore
-            ? (new Heat($this->limits))->work(new HeatInput(Length::mm($part->mm('outside')), $interference, Finder::material($bench), $room, HubFinish::tryFrom($bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint))
-            : (new RingHeat($this->limits))->work(new RingHeatInput(Length::mm($part->mm('bore')), $interference, true, $room));
+            ? $this->heat($bench, $part, $fit)
+            : (new RingHeat($this->limits))->work(new RingHeatInput(Length::mm($part->mm('bore')), Length::mm(max(0.0, $fit->interference->mm)), true, $bench->notebook->temperature(Places::ROOM)));
 
-        return array_values(array_filter([$fit->verdict, $survey->survey()?->verdict, $heat->verdict, $this->force($bench, $part, $seat, $fit)]));
+        return array_values(array_filter([$fit->verdict, $survey->survey()?->verdict, $heat->verdict, $this->force($bench, $part, $seat, $fit)?->verdict]));
+    }
+
+    private function heat(Bench $bench, Part $part, FitResult $fit): HeatResult
+    {
+        return (new Heat($this->limits))->work(new HeatInput(
+            Length::mm($part->mm('outside')), Length::mm(max(0.0, $fit->interference->mm)), Finder::material($bench), $bench->notebook->temperature(Places::ROOM),
+            HubFinish::tryFrom($bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint,
+        ));
     }
 
     private function fit(Bench $bench, Part $part, RingSeat $seat, SeatSurvey $survey): ?FitResult
@@ -114,7 +153,7 @@ final readonly class Seats
         }
     }
 
-    private function force(Bench $bench, Part $part, RingSeat $seat, FitResult $fit): ?Verdict
+    private function force(Bench $bench, Part $part, RingSeat $seat, FitResult $fit): ?PressForceResult
     {
         if ($part->mm('bore') <= 0) {
             return null;
@@ -125,7 +164,7 @@ final readonly class Seats
                 $bench->notebook->length(Places::HUB_OUTSIDE) ?? Length::mm($bench->hub->stack->one(PartKind::Housing)?->mm('outside') ?? 0.0),
                 Length::mm($fit->interferenceHigh->mm - $fit->interference->mm), $seat === RingSeat::Bore ? Finder::material($bench) : null,
                 pressCapacity: $bench->pressCapacity, drawBolt: $bench->drawBolt, seat: $seat,
-            ))->verdict;
+            ));
         } catch (Nonsense) {
             return null;
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
+use CleanRace\Core\Measure\RowFault;
+
 /** A price list as it was read: every row is either a line or a fault. */
 final readonly class PriceList
 {

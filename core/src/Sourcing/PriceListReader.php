@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
+use CleanRace\Core\Measure\CsvText;
 use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\RowFault;
 
 /**
  * Reads a counter's price list: CSV with a header line, parted by comma, semicolon, tab or bar, in UTF-8 or Windows-1252.
@@ -14,8 +16,6 @@ use CleanRace\Core\Measure\Nonsense;
 final readonly class PriceListReader
 {
     public const MOST_ROWS = 20_000;
-
-    private const MOST_BYTES = 5_000_000;
 
     private const MOST_PACK = 10_000;
 
@@ -30,8 +30,7 @@ final readonly class PriceListReader
      */
     public function read(string $bytes, array $columns = []): PriceList
     {
-        $text = self::decoded($bytes);
-        $rows = self::rows($text);
+        $rows = (new CsvText)->rows($bytes);
         $header = array_shift($rows) ?? throw Nonsense::about('file', 'The file is empty. A price list has a header line and a line for each article.');
         $headers = array_map(trim(...), $header[1]);
         $columns = $this->columns($headers, $columns);
@@ -56,51 +55,6 @@ final readonly class PriceListReader
         }
 
         return new PriceList($headers, $columns, $lines, $faults, count($rows));
-    }
-
-    private static function decoded(string $bytes): string
-    {
-        if (strlen($bytes) > self::MOST_BYTES) {
-            throw Nonsense::about('file', 'That is more than 5 MB. A price list is a small text file.');
-        }
-        $text = str_starts_with($bytes, "\xEF\xBB\xBF") ? substr($bytes, 3) : $bytes;
-        if (str_contains($text, "\0")) {
-            throw Nonsense::about('file', 'That is no text file. Save the list as CSV first.');
-        }
-
-        return str_replace(["\r\n", "\r"], "\n", mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'));
-    }
-
-    /** @return list<array{int, list<string>}> number of the line each row begins on, and its cells; blank rows left out */
-    private static function rows(string $text): array
-    {
-        $file = fopen('php://temp', 'r+') ?: throw new Nonsense('The list cannot be read here.');
-        fwrite($file, $text);
-        rewind($file);
-        $parting = self::parting((string) strtok($text, "\n"));
-        $rows = [];
-        for ($line = 1, $at = 0; is_array($cells = fgetcsv($file, null, $parting, '"', '')); $at = $end) {
-            $end = (int) ftell($file);
-            $cells = array_map(strval(...), $cells);
-            if (trim(implode('', $cells)) !== '') {
-                $rows[] = [$line, $cells];
-            }
-            $line += substr_count($text, "\n", $at, $end - $at);
-        }
-        fclose($file);
-
-        return $rows;
-    }
-
-    private static function parting(string $header): string
-    {
-        $counts = [];
-        foreach ([',', ';', "\t", '|'] as $sign) {
-            $counts[$sign] = substr_count($header, $sign);
-        }
-        arsort($counts);
-
-        return (string) array_key_first($counts);
     }
 
     /**

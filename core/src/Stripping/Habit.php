@@ -30,6 +30,8 @@ final readonly class Habit
         return [
             $of('extraction', 'Bearings out by', Option::each(Extraction::class), Extraction::Drift->value, 'A drift is cheap and always there; a puller or a rod leaves the bore whole.'),
             $of('heat', 'Heat', Option::each(Heat::class), Heat::Cold->value, 'Cold is quicker when it moves; warmth frees what corrosion holds. A corroded hub is warmed either way.'),
+            $of('pressing', 'Bearings in by', Option::of(['draw_bolt' => 'Draw bolt', 'press' => 'Press', 'hammer' => 'Hammer and driver']), 'draw_bolt', 'A draw bolt is square and slow; a press quick, and its force must be watched; a hammer serves where the force is small.'),
+            $of('seals', 'Seals in', Option::of(['after_both' => 'After both bearings', 'after_own' => 'Each after its own bearing']), 'after_both', 'After both, nothing hits them. After its own, the hub must not stand on it again.'),
             $of('sides', 'Bearings of a wheel', Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']), 'both', 'Same age, same water, and the wheel is apart: bearings are cheap against labour.'),
             $of('packing', 'Sealed bearings', Option::of(['as_they_come' => 'As they come', 'topped_up' => 'Opened and topped up first']), 'as_they_come', 'They come about a third full: right for speed, little for slow and wet. Opening one risks its seal.'),
         ];

@@ -32,6 +32,11 @@ enum ToolKind: string
     case Socket = 'socket';
     case RingNutTool = 'ring_nut_tool';
     case Chisel = 'chisel';
+    case Washer = 'washer';
+    case StandRing = 'stand_ring';
+    case TorqueWrench = 'torque_wrench';
+    case Gauge = 'gauge';
+    case Freezer = 'freezer';
 
     public function label(): string
     {
@@ -61,6 +66,11 @@ enum ToolKind: string
             self::Socket => 'socket',
             self::RingNutTool => 'ring-nut tool',
             self::Chisel => 'chisel',
+            self::Washer => 'big washer',
+            self::StandRing => 'ring to stand a hub on',
+            self::TorqueWrench => 'torque wrench',
+            self::Gauge => 'caliper or gauge',
+            self::Freezer => 'freezer',
         };
     }
 

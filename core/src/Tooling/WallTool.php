@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tooling;
 
+use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Verdict\Limits;
 
-/** Anything that hangs on the tool wall, with what is measured of it. A puller or pliers span from opening to outside. */
+/** Anything that hangs on the tool wall, with what is measured of it. A puller or pliers span from opening to outside; of a press the piston of its ram. */
 final readonly class WallTool
 {
     public function __construct(
@@ -18,7 +20,20 @@ final readonly class WallTool
         public ?Length $outside = null,
         public ?Length $length = null,
         public ?Length $across = null,
+        public ?Length $ram = null,
+        public ?Length $pitch = null,
+        public ?Force $capacity = null,
+        public ?Torque $torqueLow = null,
+        public ?Torque $torqueHigh = null,
+        public ?Length $plusMinus = null,
+        public int $count = 1,
     ) {
+    }
+
+    /** As a driver, when it is one whose face and length are measured. */
+    public function driver(): ?Tool
+    {
+        return $this->kind->isDriver() && $this->outside !== null && $this->length !== null ? new Tool($this->id, $this->name, $this->kind, $this->outside, $this->opening, $this->length) : null;
     }
 
     /** Whether it will do: of a kind that serves, and every size that matters is measured and right. */

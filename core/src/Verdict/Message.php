@@ -14,7 +14,7 @@ use CleanRace\Core\Measure\Unit;
 final readonly class Message
 {
     /** Decimals shown for each unit unless the message says otherwise. */
-    private const DIGITS = ['mm' => 2, 'deg' => 2, 'n' => 0, 'nm' => 1, 'c' => 0, 'k' => 1, 'mpa' => 1, 'share' => 0, 'g' => 1, 'cm3' => 1, 'count' => 0];
+    private const DIGITS = ['mm' => 2, 'deg' => 2, 'n' => 0, 'nm' => 1, 'c' => 0, 'k' => 1, 'mpa' => 1, 'share' => 0, 'g' => 1, 'cm3' => 1, 's' => 0, 'count' => 0];
 
     /** @param  array<string, Quantity|string|int>  $values */
     private function __construct(public string $key, public string $text, public array $values)

@@ -132,7 +132,7 @@ final class HubTest extends TestCase
     public function test_a_bearing_is_drawn_where_its_depths_say_it_stands(): void
     {
         $standing = new Standing(Length::mm(3.4), Angle::degrees(0.78), Clock::read('12'));
-        $at = self::shapes(['part.bearing_left' => ['state' => 'on_tray']], ['left' => $standing]);
+        $at = self::shapes(['part.bearing_left' => ['state' => 'on_tray']], ['bearing_left' => $standing]);
         self::assertEqualsWithDelta(3.4, $at['bearing_left']->from->mm, 1e-9);
         self::assertSame(PartState::Fitted, $at['bearing_left']->state, 'a new one is going in');
         self::assertSame(0.78, $at['bearing_left']->tilt?->degrees);

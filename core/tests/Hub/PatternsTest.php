@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Section;
 use CleanRace\Core\Hub\SectionMaker;
 use CleanRace\Core\Hub\Side;
@@ -83,7 +84,7 @@ final class PatternsTest extends TestCase
     {
         $notebook = new Notebook(['check.ring_side' => ['value' => ['choice' => 'both'], 'instrument' => null]]);
         $first = $pattern->firstSide($notebook);
-        $order = $pattern->assembly($first);
+        $order = array_map(static fn (Put $put): string => $put->part, $pattern->assembly($first));
         $parts = array_map(static fn (Part $p): string => $p->id, array_filter($pattern->stack($notebook)->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing));
         self::assertSame(count($order), count(array_unique($order)));
         self::assertEqualsCanonicalizing(array_values($parts), $order);

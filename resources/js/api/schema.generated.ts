@@ -611,6 +611,113 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/draw-rod": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The draw rod
+         * @description How long it must be, and may be.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "over_faces_mm": 104,
+                     *       "driver_length_mm": 60,
+                     *       "bore_mm": 20,
+                     *       "draw_bolt": "M12",
+                     *       "socket_depth_mm": 38,
+                     *       "rod_mm": 250,
+                     *       "force_n": 1800
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Hub over its two faces
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        over_faces_mm: number | string;
+                        /**
+                         * @description Driver stands out of the hub by
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        driver_length_mm: number | string;
+                        /**
+                         * @description Bore of the bearing, which the rod passes
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm: number | string;
+                        /**
+                         * @description Draw bolt
+                         * @enum {string}
+                         */
+                        draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                        /**
+                         * @description Washers, all together
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        washers_mm?: number | string;
+                        /**
+                         * @description Depth of the socket that turns the nut
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        socket_depth_mm?: number | string;
+                        /**
+                         * @description Rod there is
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        rod_mm?: number | string;
+                        /** @description Most force reckoned with */
+                        force_n?: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description The draw rod */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DrawRodResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/driver": {
         parameters: {
             query?: never;
@@ -622,7 +729,7 @@ export interface paths {
         put?: never;
         /**
          * Choose the driver
-         * @description Which tool stands on the outer ring.
+         * @description Which tool stands on the ring that is pushed, and what to make when none does.
          */
         post: {
             parameters: {
@@ -694,16 +801,27 @@ export interface paths {
                              * @description Kind
                              * @enum {string}
                              */
-                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel";
+                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
                         }[];
                         /**
-                         * @description How deep the ring ends below the face
+                         * @description How deep the ring ends below the face, or down the shaft
                          * @example 25.4
                          * @example 1 1/16 in
                          */
                         depth_mm?: number | string;
                         /** @description A thin-section bearing (68, 69) */
                         thin?: boolean;
+                        /**
+                         * @description What it is to do
+                         * @enum {string}
+                         */
+                        way?: "into_bore" | "onto_shaft" | "both_rings" | "out_from_behind";
+                        /**
+                         * @description Bore of the ledge it comes out through
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        ledge_mm?: number | string;
                     };
                 };
             };
@@ -822,6 +940,96 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["FitResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/force-watch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Is the gauge right
+         * @description What press gauge or draw wrench shows against what was reckoned.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "force_low_n": 900,
+                     *       "force_high_n": 1800,
+                     *       "pressure_mpa": 0.7,
+                     *       "ram_mm": 50
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Least force reckoned with */
+                        force_low_n: number;
+                        /** @description Most force reckoned with */
+                        force_high_n: number;
+                        /** @description Force shown */
+                        force_n?: number;
+                        /** @description Pressure shown */
+                        pressure_mpa?: number;
+                        /**
+                         * @description Piston of the press
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        ram_mm?: number | string;
+                        /** @description Torque on the draw nut */
+                        torque_nm?: number;
+                        /**
+                         * @description Draw bolt
+                         * @enum {string}
+                         */
+                        draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                        /** @description Threads are oiled */
+                        oiled?: boolean;
+                        /**
+                         * @description Still to go
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        to_go_mm?: number | string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Is the gauge right */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForceWatchResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -1036,6 +1244,94 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["HeatResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/heat-clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How long is it warm enough
+         * @description Seconds left from a hub temperature just read.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "hub_c": 85,
+                     *       "room_c": 18,
+                     *       "outside_mm": 47,
+                     *       "interference_mm": 0.02,
+                     *       "mass": "medium"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Hub now */
+                        hub_c: number;
+                        /** @description Temperature of the shop */
+                        room_c: number;
+                        /**
+                         * @description Outside diameter of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm: number | string;
+                        /**
+                         * @description Interference
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        interference_mm: number | string;
+                        /**
+                         * @description How heavy it is
+                         * @enum {string}
+                         */
+                        mass?: "light" | "medium" | "heavy";
+                        /**
+                         * @description What the hub is made of
+                         * @enum {string}
+                         */
+                        material?: "aluminium" | "magnesium" | "cast_iron" | "steel" | "zinc" | "nylon";
+                    };
+                };
+            };
+            responses: {
+                /** @description How long is it warm enough */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HeatClockResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -1429,6 +1725,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/next-tool": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which driver next
+         * @description From the bearings that were fitted and the drivers there are.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "fitted": [
+                     *         {
+                     *           "number": "6204",
+                     *           "bore_mm": 20,
+                     *           "outside_mm": 47,
+                     *           "jobs": 7
+                     *         },
+                     *         {
+                     *           "number": "6205",
+                     *           "bore_mm": 25,
+                     *           "outside_mm": 52,
+                     *           "jobs": 3
+                     *         }
+                     *       ],
+                     *       "tools": [
+                     *         {
+                     *           "name": "42 cup",
+                     *           "outside_mm": 46.2,
+                     *           "opening_mm": 37,
+                     *           "length_mm": 60
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Bearings fitted */
+                        fitted: {
+                            /** @description Number */
+                            number: string;
+                            /**
+                             * @description Bore of the bearing
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            bore_mm: number | string;
+                            /**
+                             * @description Outside diameter of the bearing
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            outside_mm: number | string;
+                            /** @description Jobs */
+                            jobs?: number;
+                            /** @description A thin-section bearing (68, 69) */
+                            thin?: boolean;
+                        }[];
+                        /** @description Tools */
+                        tools?: {
+                            /** @description Name */
+                            name: string;
+                            /**
+                             * @description Outside of the face
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            outside_mm: number | string;
+                            /**
+                             * @description Opening of the face, none when solid
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            opening_mm?: number | string;
+                            /**
+                             * @description Length
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            length_mm?: number | string;
+                            /**
+                             * @description Kind
+                             * @enum {string}
+                             */
+                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description Which driver next */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NextToolResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/o-ring": {
         parameters: {
             query?: never;
@@ -1780,6 +2204,160 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["PressForceResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/press-trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read a press trace
+         * @description Force against travel: start, slide, home; cocked, dirty, too tight, short of its place or past it.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "grip_mm": 4,
+                     *       "home_mm": 6,
+                     *       "force_low_n": 800,
+                     *       "force_high_n": 1500,
+                     *       "samples": [
+                     *         {
+                     *           "travel_mm": 0.5,
+                     *           "force_n": 140
+                     *         },
+                     *         {
+                     *           "travel_mm": 1,
+                     *           "force_n": 270
+                     *         },
+                     *         {
+                     *           "travel_mm": 1.5,
+                     *           "force_n": 410
+                     *         },
+                     *         {
+                     *           "travel_mm": 2,
+                     *           "force_n": 540
+                     *         },
+                     *         {
+                     *           "travel_mm": 2.5,
+                     *           "force_n": 690
+                     *         },
+                     *         {
+                     *           "travel_mm": 3,
+                     *           "force_n": 810
+                     *         },
+                     *         {
+                     *           "travel_mm": 3.5,
+                     *           "force_n": 950
+                     *         },
+                     *         {
+                     *           "travel_mm": 4,
+                     *           "force_n": 1090
+                     *         },
+                     *         {
+                     *           "travel_mm": 4.5,
+                     *           "force_n": 1100
+                     *         },
+                     *         {
+                     *           "travel_mm": 5,
+                     *           "force_n": 1090
+                     *         },
+                     *         {
+                     *           "travel_mm": 5.5,
+                     *           "force_n": 1100
+                     *         },
+                     *         {
+                     *           "travel_mm": 5.95,
+                     *           "force_n": 1100
+                     *         },
+                     *         {
+                     *           "travel_mm": 6.05,
+                     *           "force_n": 2300
+                     *         },
+                     *         {
+                     *           "travel_mm": 6.15,
+                     *           "force_n": 4200
+                     *         },
+                     *         {
+                     *           "travel_mm": 6.25,
+                     *           "force_n": 6100
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Samples */
+                        samples: {
+                            /**
+                             * @description Travel
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            travel_mm: number | string;
+                            /** @description Force */
+                            force_n: number;
+                        }[];
+                        /**
+                         * @description Length that grips, when all of the ring is in
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        grip_mm: number | string;
+                        /**
+                         * @description Travel at which it comes home
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        home_mm: number | string;
+                        /** @description Least force reckoned with */
+                        force_low_n: number;
+                        /** @description Most force reckoned with */
+                        force_high_n: number;
+                        /** @description Nothing more will come */
+                        finished?: boolean;
+                        /** @description It comes to rest on a sleeve */
+                        on_sleeve?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description Read a press trace */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PressTraceResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -2157,6 +2735,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/seating-trend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Is it coming straight
+         * @description Tilt against depth, round by round.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "bore_mm": 20,
+                     *       "outside_mm": 47,
+                     *       "rounds": [
+                     *         {
+                     *           "readings": [
+                     *             {
+                     *               "clock": "12",
+                     *               "depth_mm": 1
+                     *             },
+                     *             {
+                     *               "clock": "4",
+                     *               "depth_mm": 1.1
+                     *             },
+                     *             {
+                     *               "clock": "8",
+                     *               "depth_mm": 1.1
+                     *             }
+                     *           ]
+                     *         },
+                     *         {
+                     *           "readings": [
+                     *             {
+                     *               "clock": "12",
+                     *               "depth_mm": 2
+                     *             },
+                     *             {
+                     *               "clock": "4",
+                     *               "depth_mm": 2.25
+                     *             },
+                     *             {
+                     *               "clock": "8",
+                     *               "depth_mm": 2.25
+                     *             }
+                     *           ]
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Bore of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm: number | string;
+                        /**
+                         * @description Outside diameter of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm: number | string;
+                        /** @description Rounds */
+                        rounds: {
+                            /** @description Depths around the clock */
+                            readings: {
+                                /**
+                                 * @description Clock direction
+                                 * @example 12
+                                 * @example 1:30
+                                 */
+                                clock: string | number;
+                                /** @description Depth from the hub face to the ring */
+                                depth_mm: (number | string) | {
+                                    /**
+                                     * @example 25.4
+                                     * @example 1 1/16 in
+                                     */
+                                    value: number | string;
+                                    plus_minus_mm?: number;
+                                    /** @enum {string} */
+                                    instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                                };
+                            }[];
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description Is it coming straight */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeatingTrendResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/second-bearing": {
         parameters: {
             query?: never;
@@ -2478,6 +3184,133 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["SleeveLengthResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/sleeve-to-make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make a sleeve
+         * @description Length, cut, bore and outside, and the tube to buy.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "axle_mm": 12,
+                     *       "bore_mm": 12,
+                     *       "outside_mm": 32,
+                     *       "over_faces_mm": 70,
+                     *       "ledge_one_mm": 10,
+                     *       "ledge_two_mm": 10
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Axle
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        axle_mm: number | string;
+                        /**
+                         * @description Bore of the bearings
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm: number | string;
+                        /**
+                         * @description Outside diameter of the bearings
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm: number | string;
+                        /** @description Span between the ledges */
+                        span_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Hub over its two faces */
+                        over_faces_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Depth of the ledge, one side */
+                        ledge_one_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Depth of the ledge, other side */
+                        ledge_two_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description A thin-section bearing (68, 69) */
+                        thin?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description Make a sleeve */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SleeveToMakeResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -2860,6 +3693,120 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["SquareResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/support": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What the hub stands on
+         * @description Ring or blocks, from what passes and what hangs below.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "passes_mm": 26,
+                     *       "hub_outside_mm": 66,
+                     *       "hangs_mm": 22,
+                     *       "supports": [
+                     *         {
+                     *           "name": "pipe 1 1/4",
+                     *           "outside_mm": 42.4,
+                     *           "opening_mm": 36,
+                     *           "length_mm": 60
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Outside of what passes through
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        passes_mm: number | string;
+                        /**
+                         * @description Outside of the hub round the bore
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        hub_outside_mm: number | string;
+                        /**
+                         * @description How much hangs below the face
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        hangs_mm?: number | string;
+                        /** @description Supports */
+                        supports?: {
+                            /** @description Name */
+                            name: string;
+                            /**
+                             * @description Outside of the face
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            outside_mm: number | string;
+                            /**
+                             * @description Opening of the face, none when solid
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            opening_mm?: number | string;
+                            /**
+                             * @description Length
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            length_mm?: number | string;
+                            /**
+                             * @description Kind
+                             * @enum {string}
+                             */
+                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description What the hub stands on */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SupportChoiceResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -3415,6 +4362,159 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/jobs/{job}/seats/{seat}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the press gauge sends while a ring goes in, as server-sent events: setup, then samples with what they show */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                    seat: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        /** @enum {string} */
+                        kind?: "good" | "cocked" | "dirty_bore" | "oversize" | "early_home" | "missing_sleeve" | "loose";
+                        seed?: number;
+                        pace?: number | string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Done */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/jobs/{job}/seats/{seat}/traces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The latest traces of a ring of this job, newest first */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                    seat: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The latest traces of a ring of this job, newest first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["TraceSheet"][];
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/jobs/{job}/seats/{seat}/trend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tilt against depth of a ring that goes in, round by round, from all depths that were kept of it */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                    seat: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Tilt against depth of a ring that goes in, round by round, from all depths that were kept of it */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeatingTrendResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/jobs/{job}/shopping": {
         parameters: {
             query?: never;
@@ -3490,6 +4590,67 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["JobCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/jobs/{job}/traces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a trace, as the gauge sent it or as a CSV file; the same id twice is one trace */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: uuid */
+                        id: string;
+                        seat: string;
+                        samples?: {
+                            "*"?: number | string;
+                        }[];
+                        "samples.*"?: unknown[];
+                        /** Format: binary */
+                        file?: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Keep a trace, as the gauge sent it or as a CSV file; the same id twice is one trace */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TraceSheet"];
                     };
                 };
                 /** @description What is wrong */
@@ -4189,6 +5350,10 @@ export interface paths {
                         /** @enum {string} */
                         "habits.heat"?: "cold" | "warm";
                         /** @enum {string} */
+                        "habits.pressing"?: "draw_bolt" | "press" | "hammer";
+                        /** @enum {string} */
+                        "habits.seals"?: "after_both" | "after_own";
+                        /** @enum {string} */
                         "habits.sides"?: "both" | "one";
                         /** @enum {string} */
                         "habits.packing"?: "as_they_come" | "topped_up";
@@ -4421,12 +5586,19 @@ export interface paths {
                     "application/json": {
                         name: string;
                         kind: string;
+                        capacity?: string | null;
+                        torque_low?: string | null;
+                        torque_high?: string | null;
+                        count?: number | null;
+                        /** @enum {string} */
+                        unit?: "mm" | "in";
                         outside_mm?: number | string;
                         opening_mm?: number | string;
                         length_mm?: number | string;
                         across_mm?: number | string;
-                        /** @enum {string} */
-                        unit?: "mm" | "in";
+                        ram_mm?: number | string;
+                        pitch_mm?: number | string;
+                        plus_minus_mm?: number | string;
                     };
                 };
             };
@@ -4457,6 +5629,200 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tools/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a list of tools from CSV; with keep they are hung on the wall */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: binary */
+                        list: string;
+                        keep?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description Read a list of tools from CSV; with keep they are hung on the wall */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToolListSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which driver would cover most of what this shop does */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Which driver would cover most of what this shop does */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NextToolResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Measure a tool anew: mechanics and owners */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    tool: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name: string;
+                        kind: string;
+                        capacity?: string | null;
+                        torque_low?: string | null;
+                        torque_high?: string | null;
+                        count?: number | null;
+                        /** @enum {string} */
+                        unit?: "mm" | "in";
+                        outside_mm?: number | string;
+                        opening_mm?: number | string;
+                        length_mm?: number | string;
+                        across_mm?: number | string;
+                        ram_mm?: number | string;
+                        pitch_mm?: number | string;
+                        plus_minus_mm?: number | string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Measure a tool anew: mechanics and owners */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToolCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Take a tool down: mechanics and owners */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    tool: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4476,7 +5842,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
         };
         /** @enum {string} */
-        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "part" | "stack" | "photos";
+        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "gauge" | "part" | "stack" | "photos";
         AssemblyResult: {
             bearings_minor: number;
             risk_minor: number;
@@ -4607,6 +5973,12 @@ export interface components {
             new: string;
             level: components["schemas"]["Level"];
         };
+        DrawRodResult: {
+            least_mm: number;
+            most_mm: number | null;
+            torque_nm: number | null;
+            verdict: components["schemas"]["Verdict"];
+        };
         DriverChoiceResult: {
             best: string | null;
             outer_zone_inside_mm: number;
@@ -4615,6 +5987,7 @@ export interface components {
             make_outside_least_mm: number;
             make_opening_least_mm: number;
             tools: components["schemas"]["DriverFit"][];
+            make: components["schemas"]["ToolToMake"];
             verdict: components["schemas"]["Verdict"];
         };
         DriverFit: {
@@ -4626,6 +5999,8 @@ export interface components {
             level: components["schemas"]["Level"];
             reason: components["schemas"]["Message"];
         };
+        /** @enum {string} */
+        DriverWay: "into_bore" | "onto_shaft" | "both_rings" | "out_from_behind";
         Entry: {
             id: string;
             place: string;
@@ -4668,6 +6043,12 @@ export interface components {
             remedies: components["schemas"]["Remedy"][];
             verdict: components["schemas"]["Verdict"];
         };
+        ForceWatchResult: {
+            force_n: number;
+            stop_n: number;
+            of_stop: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         GreaseResult: {
             way: string;
             seal_out: string;
@@ -4687,6 +6068,12 @@ export interface components {
         };
         /** @enum {string} */
         Hatch: "alloy" | "ring" | "steel" | "shaft" | "ball" | "rubber" | "felt" | "bronze" | "void" | "line";
+        HeatClockResult: {
+            needed_c: number;
+            left_s: number | null;
+            time_constant_s: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         HeatResult: {
             rise_k: number;
             wanted_c: number;
@@ -4775,8 +6162,7 @@ export interface components {
             match_right: components["schemas"]["Difference"][];
             candidates_left: components["schemas"]["CaliperCandidate"][];
             candidates_right: components["schemas"]["CaliperCandidate"][];
-            driver: components["schemas"]["DriverChoiceResult"];
-            chosen_driver: components["schemas"]["Tool"] | null;
+            drivers: components["schemas"]["SeatDriver"][];
             blocks: components["schemas"]["Block"][];
             may_sign: boolean;
             hub: components["schemas"]["HubSheet"];
@@ -4837,6 +6223,12 @@ export interface components {
                 [key: string]: string | number | components["schemas"]["Quantity"];
             };
         };
+        NextToolResult: {
+            covered: number;
+            uncovered: string[];
+            offers: components["schemas"]["ToolOffer"][];
+            verdict: components["schemas"]["Verdict"];
+        };
         NumberCandidate: {
             written: string;
             reading: string;
@@ -4889,7 +6281,7 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "heat_clock" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "torques" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;
@@ -4973,6 +6365,12 @@ export interface components {
         Pong: {
             ok: boolean;
         };
+        PressEvent: {
+            name: string;
+            travel_mm: number;
+            force_n: number;
+            label: components["schemas"]["Message"];
+        };
         PressFitResult: {
             number: string;
             bore_mm: number;
@@ -4997,6 +6395,30 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         /** @enum {string} */
+        PressKind: "waiting" | "going" | "good" | "cocked" | "dirty_bore" | "oversize" | "early_home" | "missing_sleeve" | "loose";
+        PressSample: {
+            travel_mm: number;
+            force_n: number;
+        };
+        PressSetup: {
+            seat: string;
+            part: string;
+            grip_mm: number;
+            home_mm: number;
+            low_n: number;
+            high_n: number;
+            on_sleeve: boolean;
+            measured: boolean;
+        };
+        PressTraceResult: {
+            kind: components["schemas"]["PressKind"];
+            slide_n: number | null;
+            knee_mm: number | null;
+            alarm_n: number;
+            events: components["schemas"]["PressEvent"][];
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @enum {string} */
         PriceColumn: "article" | "description" | "price" | "pack" | "stock" | "days";
         PriceLine: {
             line: number;
@@ -5018,10 +6440,12 @@ export interface components {
             faults: components["schemas"]["RowFault"][];
             kept: boolean;
         };
+        /** @enum {string} */
+        Push: "outer" | "inner" | "both";
         Quantity: {
             value: number;
             /** @enum {string} */
-            unit: "mm" | "deg" | "n" | "nm" | "c" | "k" | "mpa" | "share" | "g" | "cm3" | "count";
+            unit: "mm" | "deg" | "n" | "nm" | "c" | "k" | "mpa" | "share" | "g" | "cm3" | "s" | "count";
             digits: number;
         };
         QuestionResult: {
@@ -5052,12 +6476,25 @@ export interface components {
             detail: string;
             taken: boolean;
         };
+        SeatDriver: {
+            place: string;
+            parts: string[];
+            push: components["schemas"]["Push"];
+            choice: components["schemas"]["DriverChoiceResult"];
+            chosen: components["schemas"]["Tool"] | null;
+        };
         SeatFinding: {
             key: string;
             seat: components["schemas"]["RingSeat"];
             map: components["schemas"]["WallPatch"][];
             bands: components["schemas"]["FitBands"] | null;
             remedies: components["schemas"]["Remedy"][];
+        };
+        SeatingTrendResult: {
+            points: components["schemas"]["TrendPoint"][];
+            go_on_below_deg: number;
+            drive_out_above_deg: number;
+            verdict: components["schemas"]["Verdict"] | null;
         };
         SecondBearingResult: {
             rest_depth_mm: number | null;
@@ -5108,6 +6545,16 @@ export interface components {
         SleeveLengthResult: {
             gap_mm: number;
             allowed_short_mm: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        SleeveToMakeResult: {
+            span_mm: number;
+            length_mm: number;
+            cut_mm: number;
+            bore_least_mm: number;
+            bore_most_mm: number;
+            outside_most_mm: number;
+            tube: string | null;
             verdict: components["schemas"]["Verdict"];
         };
         SlidingFitResult: {
@@ -5168,6 +6615,7 @@ export interface components {
             hand_minutes: number;
             wait_minutes: number;
             optional: boolean;
+            waits_for: components["schemas"]["Message"][];
         };
         Substitute: {
             number: string;
@@ -5183,6 +6631,13 @@ export interface components {
             /** Format: date-time */
             priced_at: string | null;
             articles: number;
+        };
+        SupportChoiceResult: {
+            opening_least_mm: number;
+            opening_most_mm: number;
+            height_least_mm: number;
+            best: string | null;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @enum {string} */
         Suspect: "bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal" | "cone_setting" | "freehub";
@@ -5223,9 +6678,16 @@ export interface components {
             opening_mm: number | null;
             length_mm: number | null;
             across_mm: number | null;
+            ram_mm: number | null;
+            pitch_mm: number | null;
+            capacity_n: number | null;
+            torque_low_nm: number | null;
+            torque_high_nm: number | null;
+            plus_minus_mm: number | null;
+            count: number;
         };
         /** @enum {string} */
-        ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel";
+        ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
         ToolLine: {
             tool: string;
             size: components["schemas"]["Message"] | null;
@@ -5233,6 +6695,39 @@ export interface components {
             stand_in: components["schemas"]["Message"] | null;
             step: components["schemas"]["Message"];
             step_id: string;
+        };
+        ToolListSheet: {
+            tools: number;
+            known: number;
+            faults: components["schemas"]["RowFault"][];
+            kept: boolean;
+        };
+        ToolOffer: {
+            name: string;
+            outside_mm: number;
+            opening_mm: number | null;
+            numbers: string[];
+            jobs: number;
+        };
+        ToolToMake: {
+            way: components["schemas"]["DriverWay"];
+            outside_least_mm: number;
+            outside_most_mm: number;
+            opening_least_mm: number;
+            opening_most_mm: number;
+            length_mm: number;
+            pilot_mm: number | null;
+            from: string | null;
+            as_it_is: boolean;
+        };
+        TraceSheet: {
+            id: string;
+            seat: string;
+            source: string;
+            made_at: string;
+            setup: components["schemas"]["PressSetup"];
+            samples: components["schemas"]["PressSample"][];
+            result: components["schemas"]["PressTraceResult"];
         };
         TrayItem: {
             part: string;
@@ -5248,6 +6743,13 @@ export interface components {
             note: string | null;
             reason: string | null;
             new: boolean;
+        };
+        TrendPoint: {
+            depth_mm: number;
+            tilt_mm: number;
+            angle_deg: number;
+            high_side: string | null;
+            level: components["schemas"]["Level"];
         };
         /** @enum {string} */
         Urgency: "do_not_ride" | "soon" | "next_chance" | "fine";

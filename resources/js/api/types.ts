@@ -32,6 +32,14 @@ export type ToolLine = Schemas['ToolLine'];
 export type TrayItem = Schemas['TrayItem'];
 export type Tool = Schemas['Tool'];
 export type DriverChoice = Schemas['DriverChoiceResult'];
+export type SeatDriver = Schemas['SeatDriver'];
+export type ToolToMake = Schemas['ToolToMake'];
+export type SeatingTrend = Schemas['SeatingTrendResult'];
+export type PressSetup = Schemas['PressSetup'];
+export type PressTraceResult = Schemas['PressTraceResult'];
+export type TraceSheet = Schemas['TraceSheet'];
+export type NextTool = Schemas['NextToolResult'];
+export type ToolListSheet = Schemas['ToolListSheet'];
 export type CalculatorCard = Schemas['CalculatorCard'];
 export type CalculatorField = Schemas['CalculatorField'];
 export type Problem = Schemas['Problem'];
@@ -55,3 +63,6 @@ export type ShelfCard = Schemas['ShelfCard'];
 
 /** What a person puts at a place: a small map, or null to withdraw what stands there. */
 export type EntryValue = Record<string, unknown> | null;
+
+/** One sample of a press: travel in mm, force in N. */
+export type Pair = [number, number];

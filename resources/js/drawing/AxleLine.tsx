@@ -16,8 +16,8 @@ interface Props {
   height: number;
   /** The part the step is about, or that is picked. */
   lit: string | null;
-  /** The driver, while a bearing goes in on this side. */
-  driver?: { tool: Tool; side: 'left' | 'right' } | null;
+  /** The driver, while this ring goes in. */
+  driver?: { tool: Tool; part: string } | null;
   view?: View;
   /** Parts can be picked by touch and by keyboard when it is given. */
   onPick?: (part: string) => void;
@@ -183,8 +183,7 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
   const scale = fit(section, width, axis, view);
   const tilted = section.pieces.some((piece) => drawnTilt(piece) !== 0);
   const guessed = section.spans.some((span) => !span.measured);
-  const driven =
-    driver && section.pieces.find((p) => p.kind === 'bearing' && p.side === driver.side && !AWAY.includes(p.state));
+  const driven = driver && section.pieces.find((p) => p.part === driver.part && !AWAY.includes(p.state));
   const picked = onPick ? section.pieces.find((p) => p.part === lit) : undefined;
   const line = section.pieces.map((piece) => piece.part);
   const step = (event: KeyboardEvent, from: string) => {

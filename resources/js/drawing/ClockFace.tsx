@@ -33,11 +33,14 @@ export function ClockFace({
   high,
   tone,
   middle,
+  onHour,
 }: {
   marks: Mark[];
   high: string | null;
   tone: 'oxide' | 'brass';
   middle: string[];
+  /** An hour that is tapped: a place to read at. By keyboard the same is had from buttons beside the face. */
+  onHour?: (hour: string) => void;
 }) {
   const ring = 84;
   return (
@@ -46,7 +49,7 @@ export function ClockFace({
       width="100%"
       style={{ maxWidth: SIZE, display: 'block', fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600 }}
       role="img"
-      aria-label={high ? `Proud at ${high} o'clock` : 'Readings round the clock'}
+      aria-label={high ? `Tap here: ${high} o'clock` : 'Readings round the clock'}
     >
       <circle r={R - 4} fill={ink('card')} stroke={ink('line')} strokeWidth={2} />
       <circle r={ring} fill="none" stroke={ink('steel')} strokeWidth={16} />
@@ -57,11 +60,27 @@ export function ClockFace({
           <path key={hour} d={`M${a.x} ${a.y}L${b.x} ${b.y}`} stroke={ink('mute')} strokeWidth={hour % 3 ? 1 : 2.4} />
         );
       })}
-      {high && <path d={arc(hours(high), ring)} fill="none" stroke={ink(tone)} strokeWidth={16} />}
+      {onHour &&
+        HOURS.map((hour) => {
+          const at = onClock(hour, ring);
+          return (
+            // biome-ignore lint/a11y/noStaticElementInteractions: a shortcut of what the buttons beside it do
+            <circle
+              key={`tap-${hour}`}
+              cx={at.x}
+              cy={at.y}
+              r={20}
+              fill="transparent"
+              style={{ cursor: 'pointer' }}
+              onClick={() => onHour(hour === 0 ? '12' : String(hour))}
+            />
+          );
+        })}
+      {high && <path d={arc(hours(high), ring)} pointerEvents="none" fill="none" stroke={ink(tone)} strokeWidth={16} />}
       {marks.map((mark) => {
         const at = onClock(hours(mark.hour), ring);
         return (
-          <g key={mark.hour} transform={`translate(${at.x} ${at.y})`}>
+          <g key={mark.hour} pointerEvents="none" transform={`translate(${at.x} ${at.y})`}>
             <circle r={22} fill={ink('card')} stroke={ink(mark.tone)} strokeWidth={2} />
             <text y={5} textAnchor="middle" fontSize={mark.text.length > 5 ? 12 : 15.5} fill={ink('ink')}>
               {mark.text}

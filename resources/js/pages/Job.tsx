@@ -115,8 +115,10 @@ function Sheet({ job }: { job: JobSheet }) {
     [job, report, entries, waitingList, refused, preview.error, keep, draft, dismiss],
   );
   if (!step) return null;
-  const side = step.id.match(/^seat\.(left|right)\./)?.[1] as 'left' | 'right' | undefined;
-  const driver = report.chosen_driver && side ? { tool: report.chosen_driver, side } : null;
+  const seat = report.drivers.find(
+    (one) => step.panel === 'clock' && step.part !== null && one.parts.includes(step.part),
+  );
+  const driver = seat?.chosen && step.part ? { tool: seat.chosen, part: step.part } : null;
 
   return (
     <JobProvider value={bench}>

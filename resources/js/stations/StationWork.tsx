@@ -10,6 +10,7 @@ import { CapturesPanel } from './check_in/CapturesPanel';
 import { SignOffPanel } from './prove/SignOffPanel';
 import { ClockPanel } from './seat/ClockPanel';
 import { DriverPanel } from './seat/DriverPanel';
+import { HeatClockPanel } from './seat/HeatClockPanel';
 import { TorquePanel } from './set/TorquePanel';
 import { BearingPanel } from './size/BearingPanel';
 import { PartSizePanel } from './size/PartSizePanel';
@@ -31,6 +32,7 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   match: MatchPanel,
   assembly: AssemblyPanel,
   driver: DriverPanel,
+  heat_clock: HeatClockPanel,
   clock: ClockPanel,
   torques: TorquePanel,
   sign_off: SignOffPanel,
@@ -118,20 +120,29 @@ export function StationWork({ station, step, onStep }: Props) {
         borderRightWidth={{ md: '1px' }}
         borderColor="line"
       >
-        <chakra.h2 fontSize="22px">{say(step.title, units)}</chakra.h2>
+        <Flex align="baseline" justify="space-between" gap="4">
+          <chakra.h2 fontSize="22px">{say(step.title, units)}</chakra.h2>
+          {step.hand_minutes + step.wait_minutes > 0 && (
+            <chakra.span color="mute" fontSize="14px" whiteSpace="nowrap">
+              {`${step.hand_minutes} min${step.wait_minutes > 0 ? `, then ${step.wait_minutes} min of waiting` : ''}`}
+            </chakra.span>
+          )}
+        </Flex>
         {step.detail && <chakra.p mt="1">{say(step.detail, units)}</chakra.p>}
         <Flex direction="column" gap="1" mt="2" mb="4" fontSize="14px">
           {step.tool && <Note name="With" text={say(step.tool, units)} />}
           {step.find && <Note name="Look for" text={say(step.find, units)} />}
           {step.why && <Note name="Why" text={say(step.why, units)} />}
-          {step.hand_minutes + step.wait_minutes > 0 && (
-            <Note
-              name="Takes"
-              text={`${step.hand_minutes} min of hands${step.wait_minutes > 0 ? `, then ${step.wait_minutes} min of waiting` : ''}`}
-            />
-          )}
           {step.caution && <Note name="Take care" text={say(step.caution, units)} warn />}
         </Flex>
+        {step.waits_for.length > 0 && (
+          <Flex role="note" bg="brassWash" color="brass" px="4" py="2.5" mb="4" gap="3" align="center" wrap="wrap">
+            <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
+              Not yet
+            </chakra.span>
+            <span>{step.waits_for.map((one) => say(one, units)).join('; ')}.</span>
+          </Flex>
+        )}
         <Panel key={step.id} step={step} />
         {next && (
           <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" onClick={() => onStep(next.id)}>

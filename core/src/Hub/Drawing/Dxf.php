@@ -13,7 +13,7 @@ use CleanRace\Core\Hub\Section;
  */
 final class Dxf
 {
-    private const LAYERS = ['HOUSING' => 8, 'BEARING' => 5, 'STEEL' => 7, 'AXLE' => 9, 'ROLLING' => 4, 'RUBBER' => 1, 'FELT' => 32, 'BRONZE' => 40, 'THREAD' => 3, 'CENTRE' => 2, 'NAMES' => 6];
+    private const LAYERS = ['HOUSING' => 8, 'BEARING' => 5, 'STEEL' => 7, 'AXLE' => 9, 'ROLLING' => 4, 'RUBBER' => 1, 'FELT' => 32, 'BRONZE' => 40, 'THREAD' => 3, 'CENTRE' => 2, 'NAMES' => 6, 'HATCH' => 8];
 
     private const AWAY = [PartState::OnTray, PartState::Scrapped, PartState::NotThere];
 
@@ -32,7 +32,21 @@ final class Dxf
         }
         $entities .= self::line('CENTRE', $section->from->mm - 5, 0.0, $section->to->mm + 5, 0.0, 'CENTER');
 
-        return self::header($section).self::tables().self::group([[0, 'SECTION'], [2, 'ENTITIES']]).$entities.self::group([[0, 'ENDSEC'], [0, 'EOF']]);
+        return self::header($section->from->mm, $section->to->mm, $section->radius->mm).self::tables().self::group([[0, 'SECTION'], [2, 'ENTITIES']]).$entities.self::group([[0, 'ENDSEC'], [0, 'EOF']]);
+    }
+
+    /** A piece to make, with its dimensions. */
+    public static function draft(Draft $draft): string
+    {
+        $entities = '';
+        foreach ($draft->lines as [$layer, $x, $y, $toX, $toY]) {
+            $entities .= self::line($layer, $x, $y, $toX, $toY, $layer === 'CENTRE' ? 'CENTER' : null);
+        }
+        foreach ($draft->texts as [$x, $y, $text]) {
+            $entities .= self::group([[0, 'TEXT'], [8, 'NAMES'], [10, $x], [20, $y], [30, 0.0], [40, 3.0], [1, self::ascii($text)]]);
+        }
+
+        return self::header(-10.0, $draft->width, $draft->height / 2).self::tables().self::group([[0, 'SECTION'], [2, 'ENTITIES']]).$entities.self::group([[0, 'ENDSEC'], [0, 'EOF']]);
     }
 
     private static function outline(Outline $outline, int $half): string
@@ -67,11 +81,11 @@ final class Dxf
         return self::group([[0, 'LINE'], [8, $layer], ...($type === null ? [] : [[6, $type]]), [10, $x], [20, $y], [30, 0.0], [11, $toX], [21, $toY], [31, 0.0]]);
     }
 
-    private static function header(Section $section): string
+    private static function header(float $from, float $to, float $radius): string
     {
         return self::group([
             [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, 4], [9, '$MEASUREMENT'], [70, 1],
-            [9, '$EXTMIN'], [10, $section->from->mm], [20, -$section->radius->mm], [30, 0.0], [9, '$EXTMAX'], [10, $section->to->mm], [20, $section->radius->mm], [30, 0.0], [0, 'ENDSEC'],
+            [9, '$EXTMIN'], [10, $from], [20, -$radius], [30, 0.0], [9, '$EXTMAX'], [10, $to], [20, $radius], [30, 0.0], [0, 'ENDSEC'],
         ]);
     }
 

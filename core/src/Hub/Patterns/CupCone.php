@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -98,7 +99,11 @@ final readonly class CupCone implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['cup_right', 'cup_left', 'balls_right', 'dust_cap_right', 'balls_left', 'dust_cap_left', 'cone_right', 'spacer_right', 'lock_nut_right', 'axle', 'cone_left', 'washer_left', 'lock_nut_left'];
+        return [
+            Put::in('cup_right', ['detail' => 'Only when it is renewed. By hand to start, then tapped all round.', 'tool' => 'The old cup ground down or slit, a disc on it', 'home' => 'Seated on its ledge all round: a feeler will not go under.']),
+            Put::in('cup_left', ['detail' => 'Only when it is renewed. By hand to start, then tapped all round.', 'tool' => 'The old cup ground down or slit, a disc on it', 'home' => 'Seated on its ledge all round: a feeler will not go under.']),
+            ...Put::each('balls_right', 'dust_cap_right', 'balls_left', 'dust_cap_left', 'cone_right', 'spacer_right', 'lock_nut_right', 'axle', 'cone_left', 'washer_left', 'lock_nut_left'),
+        ];
     }
 
     public function fasteners(): array

@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -87,7 +88,10 @@ final readonly class CupConeConversion implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing_right', 'sleeve', 'bearing_left', 'axle', 'spacer_right', 'lock_nut_right', 'spacer_left', 'lock_nut_left'];
+        return [
+            ...Put::each('bearing_right', 'sleeve', 'bearing_left'),
+            ...Put::each('axle', 'spacer_right', 'lock_nut_right', 'spacer_left', 'lock_nut_left'),
+        ];
     }
 
     public function fasteners(): array

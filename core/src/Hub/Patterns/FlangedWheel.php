@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -86,7 +87,9 @@ final readonly class FlangedWheel implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['flanged_bearing_right', 'flanged_bearing_left', 'nipple', 'washer_right', 'axle', 'washer_left', 'clip_left'];
+        $stop = ['support' => 'The wheel flat on wood, the hole clear.', 'home' => 'Its flange lies on the face all round: the flange is the stop.'];
+
+        return [Put::in('flanged_bearing_right', $stop), Put::in('flanged_bearing_left', $stop), ...Put::each('nipple', 'washer_right', 'axle', 'washer_left', 'clip_left')];
     }
 
     public function fasteners(): array

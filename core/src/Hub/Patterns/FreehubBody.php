@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -85,7 +86,11 @@ final readonly class FreehubBody implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing_left', 'sleeve', 'bearing_right', 'snap_ring_right', 'seal_left', 'axle'];
+        return [
+            ...Put::each('bearing_left', 'sleeve', 'bearing_right', 'snap_ring_right'),
+            Put::in('seal_left', ['detail' => 'Pressed in by thumb, level. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
+            ...Put::each('axle'),
+        ];
     }
 
     public function fasteners(): array

@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -92,7 +93,9 @@ final readonly class KnucklePair implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing_right', 'sleeve', 'bearing_left', 'seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'];
+        $support = ['support' => 'On the knuckle close to the bore, never on its arms or a steering joint.'];
+
+        return [Put::in('bearing_right', $support), ...Put::each('sleeve'), Put::in('bearing_left', $support), ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left')];
     }
 
     public function fasteners(): array

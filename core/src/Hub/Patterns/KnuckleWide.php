@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
@@ -88,7 +89,10 @@ final readonly class KnuckleWide implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing', 'snap_ring_right', 'seal_left', 'seal_right', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'];
+        return [
+            Put::in('bearing', ['support' => 'On the knuckle close to the bore, never on its arms or a steering joint.', 'why' => 'Wide and pressed hard: draw or press it, with the outer ring pushed. A hammer cocks it.']),
+            ...Put::each('snap_ring_right', 'seal_left', 'seal_right', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'),
+        ];
     }
 
     public function fasteners(): array

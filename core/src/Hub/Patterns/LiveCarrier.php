@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -93,7 +94,12 @@ final readonly class LiveCarrier implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing_right', 'sleeve', 'bearing_left', 'seal_right', 'seal_left', 'nipple', 'axle', 'collar_right', 'collar_left', 'lock_nut_right', 'lock_nut_left'];
+        $support = ['support' => 'On the carrier close to the bore; its eccentric face clear of the blow.'];
+
+        return [
+            Put::in('bearing_right', $support), ...Put::each('sleeve'), Put::in('bearing_left', $support),
+            ...Put::each('seal_right', 'seal_left', 'nipple', 'axle', 'collar_right', 'collar_left', 'lock_nut_right', 'lock_nut_left'),
+        ];
     }
 
     public function fasteners(): array

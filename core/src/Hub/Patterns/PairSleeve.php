@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
 use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -105,7 +106,7 @@ final readonly class PairSleeve implements Pattern
         $one = $first->value;
         $two = $first->other()->value;
 
-        return ["bearing_$one", "snap_ring_$one", 'sleeve', "bearing_$two", "snap_ring_$two", 'seal_left', 'seal_right', 'spacer_left', 'spacer_right', 'axle'];
+        return Put::each("bearing_$one", "snap_ring_$one", 'sleeve', "bearing_$two", "snap_ring_$two", 'seal_left', 'seal_right', 'spacer_left', 'spacer_right', 'axle');
     }
 
     public function fasteners(): array

@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -87,7 +88,11 @@ final readonly class PairTubeAxle implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing_right', 'sleeve', 'bearing_left', 'freehub_right', 'axle', 'washer_left', 'end_cap_left'];
+        return [
+            ...Put::each('bearing_right', 'sleeve', 'bearing_left'),
+            Put::in('freehub_right', ['detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
+            ...Put::each('axle', 'washer_left', 'end_cap_left'),
+        ];
     }
 
     public function fasteners(): array

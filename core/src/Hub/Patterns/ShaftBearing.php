@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
@@ -87,7 +88,11 @@ final readonly class ShaftBearing implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing', 'collar_right', 'axle', 'snap_ring_right', 'seal_right', 'hub_flange_right', 'washer_right', 'castle_nut_right'];
+        return [
+            Put::in('bearing', ['detail' => 'On the shaft by its inner ring, straight down to the shoulder.', 'support' => 'The shaft upright on its own end, on soft metal or wood; not on its flange.', 'home' => 'The gauge climbs at once at the shoulder: stop there.', 'why' => 'The housing holds its outer ring lightly; the shaft carries the fit.']),
+            Put::in('collar_right', ['detail' => 'Behind the bearing, before anything that hides it: sleeve, collar and clip are forgotten once the flange is on.']),
+            ...Put::each('axle', 'snap_ring_right', 'seal_right', 'hub_flange_right', 'washer_right', 'castle_nut_right'),
+        ];
     }
 
     public function fasteners(): array

@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -81,7 +82,10 @@ final readonly class SingleRing implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing', 'snap_ring_left', 'washer_left', 'spacer_right', 'axle'];
+        return [
+            Put::in('bearing', ['support' => 'The wheel flat on wood, the ledge side down, nothing under its rim.', 'caution' => 'A plastic ledge cracks under a press: by hand force, and feel it come home.', 'home' => 'Felt, not forced: the handle stiffens, the note changes.']),
+            ...Put::each('snap_ring_left', 'washer_left', 'spacer_right', 'axle'),
+        ];
     }
 
     public function fasteners(): array

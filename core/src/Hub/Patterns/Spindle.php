@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -94,7 +95,12 @@ final readonly class Spindle implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['bearing_right', 'sleeve', 'bearing_left', 'dust_cap_left', 'dust_cap_right', 'nipple', 'axle', 'spacer_left', 'lock_nut_left', 'spacer_right', 'lock_nut_right'];
+        $support = ['support' => 'On the housing close to the bore, not on its cast rim: it cracks.'];
+
+        return [
+            Put::in('bearing_right', $support), ...Put::each('sleeve'), Put::in('bearing_left', $support),
+            ...Put::each('dust_cap_left', 'dust_cap_right', 'nipple', 'axle', 'spacer_left', 'lock_nut_left', 'spacer_right', 'lock_nut_right'),
+        ];
     }
 
     public function fasteners(): array

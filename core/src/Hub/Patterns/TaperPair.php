@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
@@ -90,7 +91,13 @@ final readonly class TaperPair implements Pattern
 
     public function assembly(Side $first): array
     {
-        return ['taper_cup_right', 'taper_cup_left', 'taper_cone_right', 'seal_right', 'axle', 'taper_cone_left', 'washer_left', 'castle_nut_left', 'dust_cap_left'];
+        $cup = ['detail' => 'Taper facing outward. By hand to start, then tapped all round; if it cocks, tap it back out from behind.', 'tool' => 'The old cup ground down or slit, so that it falls out again', 'home' => 'Seated on its ledge all round: a feeler will not go under.'];
+
+        return [
+            Put::in('taper_cup_right', $cup), Put::in('taper_cup_left', $cup),
+            Put::in('taper_cone_right', ['detail' => 'Packed with grease, into its cup, before the seal closes it in. A felt that stays on the spindle goes on before the cone instead.']),
+            ...Put::each('seal_right', 'axle', 'taper_cone_left', 'washer_left', 'castle_nut_left', 'dust_cap_left'),
+        ];
     }
 
     public function fasteners(): array

@@ -1,60 +1,100 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import type { Step } from '../../api/types';
+import type { Step, ToolToMake } from '../../api/types';
 import { DriverPlan } from '../../drawing/DriverPlan';
+import { DriverSection } from '../../drawing/DriverSection';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { LevelMark } from '../../parts/LevelMark';
 import { useUnits } from '../../parts/person';
 import { length, say } from '../../parts/say';
 
-/** The tool wall, best first, and the plan view of the chosen one standing on the ring. */
+/** The address of a drawing of a piece to make. */
+export const drawingOf = (make: ToolToMake, form: 'svg' | 'dxf', title: string): string => {
+  const sizes: Record<string, string> = {
+    title,
+    outside: make.outside_least_mm.toFixed(2),
+    outside_to: make.outside_most_mm.toFixed(2),
+    bore: make.opening_least_mm.toFixed(2),
+    bore_to: make.opening_most_mm.toFixed(2),
+    length: make.length_mm.toFixed(1),
+    nose: make.pilot_mm?.toFixed(2) ?? '',
+  };
+  return `/files/turned-piece.${form}?${new URLSearchParams(sizes)}`;
+};
+
+/** The tool wall, best first, and the chosen one standing on the ring in plan and in section; what to make when none will do. */
 export function DriverPanel({ step }: { step: Step }) {
   const bench = useBench();
   const units = useUnits();
-  const { driver, chosen_driver: chosen, section } = bench.report;
   const place = step.asks[0]?.place ?? 'seat.driver';
   const taken = bench.entries.get(place)?.value?.choice;
-  const bearing = section.pieces.find((piece) => piece.kind === 'bearing');
+  const seat = bench.report.drivers.find((one) => one.place === place);
+  const piece = bench.report.section.pieces.find((one) => one.part === seat?.parts[0]);
+  if (!seat) return null;
+  const { choice, chosen } = seat;
+  const makeable = choice.make.outside_least_mm <= choice.make.outside_most_mm;
   return (
     <Grid templateColumns={{ base: '1fr', lg: '220px 1fr' }} gap="5" alignItems="start">
       <Box>
-        {bearing && <DriverPlan bearing={bearing} zones={driver} tool={chosen} />}
+        {piece && (
+          <>
+            <DriverPlan bearing={piece} zones={choice} tool={chosen} />
+            <Box mt="3">
+              <DriverSection bearing={piece} zones={choice} tool={chosen} text={(mm) => length(mm, units, 1)} />
+            </Box>
+          </>
+        )}
         <chakra.p fontSize="13.5px" color="mute" mt="1">
           Blue: where {chosen ? `the ${chosen.name}` : 'a driver'} stands. Grey: the rings' faces; between them the
           seal.
         </chakra.p>
       </Box>
-      <Flex as="ul" direction="column" gap="1.5">
-        {driver.tools.map((tool) => (
-          <li key={tool.id}>
-            <Button
-              look="answer"
-              aria-pressed={taken === tool.id}
-              disabled={bench.closed}
-              w="100%"
-              justifyContent="start"
-              textAlign="left"
-              data-place={place}
-              onClick={() => bench.keep(place, { choice: tool.id })}
-            >
-              <chakra.span bg="card" borderRadius="full" p="1" display="inline-flex">
-                <LevelMark level={tool.level} size={18} />
-              </chakra.span>
-              <Box flex="1">
-                <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
-                  {tool.name}
-                </chakra.span>{' '}
-                <chakra.span fontSize="13.5px" whiteSpace="nowrap">
-                  {length(tool.outside_mm, units, 1)} /{' '}
-                  {tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}
+      <Box>
+        <Flex as="ul" direction="column" gap="1.5">
+          {choice.tools.map((tool) => (
+            <li key={tool.id}>
+              <Button
+                look="answer"
+                aria-pressed={taken === tool.id}
+                disabled={bench.closed}
+                w="100%"
+                justifyContent="start"
+                textAlign="left"
+                data-place={place}
+                onClick={() => bench.keep(place, { choice: tool.id })}
+              >
+                <chakra.span bg="card" borderRadius="full" p="1" display="inline-flex">
+                  <LevelMark level={tool.level} size={18} />
                 </chakra.span>
-                <Box fontSize="13.5px">{say(tool.reason, units)}</Box>
-              </Box>
-            </Button>
-          </li>
-        ))}
-        {driver.tools.length === 0 && <chakra.p color="mute">Nothing hangs on the tool wall yet.</chakra.p>}
-      </Flex>
+                <Box flex="1">
+                  <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
+                    {tool.name}
+                  </chakra.span>{' '}
+                  <chakra.span fontSize="13.5px" whiteSpace="nowrap">
+                    {length(tool.outside_mm, units, 1)} /{' '}
+                    {tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}
+                  </chakra.span>
+                  <Box fontSize="13.5px">{say(tool.reason, units)}</Box>
+                </Box>
+              </Button>
+            </li>
+          ))}
+          {choice.tools.length === 0 && <chakra.p color="mute">Nothing hangs on the tool wall yet.</chakra.p>}
+        </Flex>
+        {makeable && (
+          <chakra.p mt="3" fontSize="14px">
+            One made for this ring, drawn with its sizes:{' '}
+            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'svg', step.title.text)}>
+              SVG
+            </chakra.a>{' '}
+            ·{' '}
+            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'dxf', step.title.text)}>
+              DXF
+            </chakra.a>
+            {choice.make.from && <chakra.span color="mute"> from {choice.make.from}</chakra.span>}
+          </chakra.p>
+        )}
+      </Box>
     </Grid>
   );
 }

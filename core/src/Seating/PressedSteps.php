@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Put;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Sizing\FitFeel;
+use CleanRace\Core\Sizing\PressedSeat;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Verdict;
+
+/** The steps of one pressed ring: its driver, warmth, started square, home. */
+final class PressedSteps
+{
+    /** @var list<Step> */
+    private array $steps = [];
+
+    private bool $warmed = false;
+
+    /** @var array<string, true> places of drivers that were asked for */
+    private array $drivers = [];
+
+    public function __construct(private readonly Bench $bench, private readonly Progress $progress, private readonly InTurn $turn)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<PressedSeat>  $seats of one part: in a bore, on a shaft, or both
+     * @param  list<Part>  $before what must be in before it
+     * @return list<Step>
+     */
+    public function of(array $seats, Put $put, array $before): array
+    {
+        $this->steps = [];
+        foreach ($seats as $seat) {
+            if ($seat->seat === RingSeat::Shaft && count($seats) > 1) {
+                $this->steps[] = $this->through($seat);
+
+                continue;
+            }
+            $this->driver($seat, Step::of("seat.{$seat->key}.driver", 'The driver for the {part}', 'Another size than the one before: it stands on {ring}.', ['part' => lcfirst($seat->part->name), 'ring' => $this->progress->push($seat)->label()]));
+            $this->warm($seat);
+            $this->start($seat, $put, $before);
+            $this->home($seat, $put, $before);
+        }
+
+        return $this->steps;
+    }
+
+    /** @return list<Step> choosing the driver for the first of all */
+    public function chosen(PressedSeat $seat): array
+    {
+        $this->steps = [];
+        $this->driver($seat, Step::of('seat.driver', 'Choose the driver', $seat->seat === RingSeat::Bore && $this->progress->push($seat) === $seat->push()
+            ? 'As wide as goes into the bore freely, on the outer ring only, clear of the seal.' : 'It stands on {ring}, clear of the seal.', ['ring' => $this->progress->push($seat)->label()]));
+
+        return $this->steps;
+    }
+
+    private function driver(PressedSeat $seat, Step $step): void
+    {
+        $place = $this->progress->driverPlace($seat);
+        if (isset($this->drivers[$place])) {
+            return;
+        }
+        $this->drivers[$place] = true;
+        $options = array_map(static fn (DriverFit $t): Option => new Option($t->id, $t->name), $this->progress->driver($seat)->tools);
+        $this->steps[] = $step->with(why: 'Force on a ring whose fit is not being made passes through the balls and dents the tracks.', part: $seat->part->id)
+            ->on(Panel::Driver)->asking(Ask::choice($place, 'Driver', $options))->judged($this->driverVerdict($seat, $place))->taking(2);
+    }
+
+    private function driverVerdict(PressedSeat $seat, string $place): Verdict
+    {
+        $choice = $this->progress->driver($seat);
+        $chosen = $this->bench->notebook->choice($place);
+        foreach ($choice->tools as $tool) {
+            if ($tool->id === $chosen && $chosen !== $choice->best) {
+                return SeatVerdicts::otherDriver($tool);
+            }
+        }
+
+        return $choice->verdict;
+    }
+
+    private function warm(PressedSeat $seat): void
+    {
+        if ($this->warmed || $seat->seat === RingSeat::Shaft) {
+            return;
+        }
+        $this->warmed = true;
+        $heat = $seat->heat;
+        $this->steps[] = ($heat === null || $heat->rise->kelvin <= 0
+            ? Step::of('seat.warm', 'Warm the hub, or not', 'Not needed where the bearing starts by hand. Warmth helps any tight fit.')
+            : Step::of('seat.warm', 'Hub to {t}', 'Then the bearing drops in, or takes little force. Warm the hub, not the bearing.', ['t' => $heat->target]))
+            ->with(tool: 'Hot-air gun, thermometer', caution: 'Gloves; no solvent or its vapour; never past what paint and rubber bear. Bearings never over 80 °C when sealed.', part: $seat->part->id)
+            ->on(Panel::HeatClock)
+            ->asking(
+                Ask::choice('seat.warmed', 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
+                Ask::temperature('seat.hub_temperature', 'Hub reads', wanted: false),
+                Ask::choice('seat.hub_mass', 'It is', Option::each(HubMass::class), wanted: false),
+            )->judged($this->progress->heatClock($seat), $heat?->verdict)->advice()->taking(2, $heat === null || $heat->rise->kelvin <= 0 ? 0 : 5);
+    }
+
+    /** @param  list<Part>  $before */
+    private function start(PressedSeat $seat, Put $put, array $before): void
+    {
+        $square = $this->progress->square($seat, 'start')?->verdict;
+        $second = $this->progress->isSecondOfPair($seat);
+        $sleeve = $second && $square !== null && ! $this->progress->sleeveIn() ? SecondBearing::sleeveMissing() : null;
+        $home = $second ? $this->progress->second() : $this->progress->home($seat)?->verdict;
+        $isPair = $this->bench->isPair() && $seat->part->kind->isCartridge();
+        $title = $isPair ? ($second ? 'Start the second bearing square' : 'Start the first bearing square') : 'Start it square: {part}';
+        $words = $put->words;
+        $onShaft = $seat->seat === RingSeat::Shaft;
+        $step = Step::of("seat.{$seat->key}.start", $title, $words['detail'] ?? ($onShaft ? 'By hand over the lead, then light taps all round on the inner ring.' : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.').($second && isset($words['support']) ? ' '.$words['support'] : ''), ['part' => lcfirst($seat->part->name)])
+            ->with(tool: $words['tool'] ?? null, why: $words['why'] ?? null, caution: $words['caution'] ?? 'Never force a cocked ring straight: drive it back out.', part: $seat->part->id)
+            ->on(Panel::Clock)
+            ->asking(...SeatAsks::clock($seat->key, 'start'), ...SeatAsks::face($seat->key, $this->bench->notebook))
+            ->asking(Ask::choice(Places::feel($seat->key), 'How it goes in', Option::each(FitFeel::class))->borrowed())
+            ->judged($sleeve, $square)->taking(4);
+        $step = $this->turn->inTurn($step, $before, $square !== null);
+        $this->steps[] = $home?->level === Level::Go && $sleeve === null ? $step->advice() : $step;
+    }
+
+    /** @param  list<Part>  $before */
+    private function home(PressedSeat $seat, Put $put, array $before): void
+    {
+        $second = $this->progress->isSecondOfPair($seat);
+        $fitted = Ask::part($seat->part, PartState::Fitted);
+        $depth = $this->progress->homeDepth($seat);
+        $words = $put->words;
+        $watch = [Ask::gauge("seat.{$seat->key}.gauge", 'Gauge or wrench shows'), Ask::choice("seat.{$seat->key}.press", 'The press', Option::each(PressShown::class), wanted: false)];
+        $press = PressShown::tryFrom($this->bench->notebook->choice("seat.{$seat->key}.press") ?? '')?->verdict();
+        if ($second) {
+            $this->steps[] = $this->turn->inTurn(Step::of("seat.{$seat->key}.home", 'The second, just to the sleeve', 'Its inner ring comes to rest on the sleeve. Creep the last part by hand: a bite of the draw nut, back off, try the sleeve.')
+                ->with(tool: 'Draw bolt, by hand', why: 'Too far squeezes the pair, and it cannot be drawn back.', part: $seat->part->id)
+                ->on(Panel::Clock)
+                ->asking(...[...SeatAsks::clock($seat->key, 'home'), Ask::choices('seat.pair_feel', 'How the pair feels', Option::each(PairFeel::class), wanted: false), ...$watch, $fitted])
+                ->judged($this->progress->second(), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(6), $before, $this->turn->isIn($seat->part));
+
+            return;
+        }
+        $ledge = $this->bench->isPair() ? [] : [Ask::depth("seat.{$seat->key}.ledge", 'Face to ledge, measured before', wanted: false)];
+        $detail = ($words['home'] ?? 'The note goes dull and low, the handle stiffens at once. Stop at the first sharp rise, whatever the gauge says.').($depth === null ? '' : ' It stands {depth} below the face then.');
+        $this->steps[] = $this->turn->inTurn(Step::of("seat.{$seat->key}.home", $seat->seat === RingSeat::Shaft ? 'Up to its shoulder' : ($this->bench->isPair() ? 'Down to its ledge' : 'Down to its ledge: {part}'), $detail, ['part' => lcfirst($seat->part->name)] + ($depth === null ? [] : ['depth' => $depth]))
+            ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
+            ->on(Panel::Clock)
+            ->asking(...[...SeatAsks::clock($seat->key, 'home'), ...$ledge, Ask::choices("seat.{$seat->key}.home.signs", 'What hands and ears tell', Option::each(HomeSign::class), wanted: false), ...$watch, $fitted])
+            ->judged($this->progress->home($seat)?->verdict, $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(4), $before, $this->turn->isIn($seat->part));
+    }
+
+    /** A shaft or flange that is drawn into a ring already seated: its inner ring is held from behind. */
+    private function through(PressedSeat $seat): Step
+    {
+        return Step::of("seat.{$seat->key}.through", 'Before shaft or flange goes through', 'Its inner ring is held from behind by a tube, and the shaft drawn or pressed through it. Outer ring and knuckle carry nothing.')
+            ->with(tool: 'Tube that stands on the inner ring', why: 'Held by the knuckle alone, the whole force would cross the balls.', part: $seat->part->id)
+            ->ticked('A tube for the inner ring lies ready')->advice()->optional()->taking(2);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating;
+
+use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Hub\Lane;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Put;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Tooling\Bench;
+
+/** What goes in while a hub is seated, in which order, and how such a part usually goes in. */
+final class PutIn
+{
+    private const COVERS = [PartKind::Seal, PartKind::Felt, PartKind::DustCap, PartKind::Nipple];
+
+    /** @return array<string, string> the row of put_in.csv */
+    public static function usual(PartKind $kind): array
+    {
+        $rows = array_column(Table::rows('put_in'), null, 'kind');
+
+        return $rows[$kind->value] ?? $rows['bearing'];
+    }
+
+    public static function isCover(Part $part): bool
+    {
+        return in_array($part->kind, self::COVERS, true);
+    }
+
+    /**
+     * What belongs to seating: all that lies in the housing, whatever goes in before the last pressed ring, and what
+     * keeps a ring on its shaft. The rest goes on with the axle.
+     *
+     * @param  list<string>  $pressed ids of rings that are pressed
+     * @return list<array{Part, Put}> in the order in which they go in
+     */
+    public static function order(Bench $bench, array $pressed): array
+    {
+        $parts = array_column($bench->hub->stack->parts, null, 'id');
+        $puts = array_values(array_filter($bench->pattern->assembly($bench->hub->first), static fn (Put $put): bool => isset($parts[$put->part])));
+        $named = array_map(static fn (Put $put): string => $put->part, $puts);
+        // What was added to the hub by hand goes in after what its pattern names.
+        foreach ($bench->hub->stack->line() as $part) {
+            if (! in_array($part->id, $named, true)) {
+                $puts[] = Put::in($part->id);
+            }
+        }
+        $last = max([-1, ...array_keys(array_filter($puts, static fn (Put $put): bool => in_array($put->part, $pressed, true)))]);
+        $closed = self::closedAt($puts, $parts, $last);
+        $onShaft = in_array(RingSeat::Shaft, $bench->pattern->card()->grips, true);
+        $order = [];
+        foreach ($puts as $i => $put) {
+            $part = $parts[$put->part];
+            $inHousing = ! in_array($part->kind->lane(), [Lane::Axle, Lane::Across], true) && $part->kind !== PartKind::Cone;
+            if ($i <= $last || $i < $closed && ($inHousing || $part->kind === PartKind::Sleeve || ($onShaft && in_array($part->kind, [PartKind::Collar, PartKind::Clip], true)))) {
+                $order[] = [$part, $put];
+            }
+        }
+
+        return $order;
+    }
+
+    /**
+     * Where the axle is in and held: what comes after it closes the hub and belongs to setting.
+     *
+     * @param  list<Put>  $puts
+     * @param  array<string, Part>  $parts
+     */
+    private static function closedAt(array $puts, array $parts, int $after): int
+    {
+        foreach ($puts as $i => $put) {
+            if ($i > $after && in_array($parts[$put->part]->kind, [PartKind::CastleNut, PartKind::LockNut, PartKind::EndCap], true)) {
+                return $i;
+            }
+        }
+
+        return count($puts);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Measure\Notebook;
+
+/** What is asked at the clock face while a ring goes in. */
+final class SeatAsks
+{
+    /** @return list<Ask> */
+    public static function clock(string $seat, string $stage): array
+    {
+        $at = "seat.$seat.$stage";
+        $depths = array_map(static fn (string $hour): Ask => Ask::depth("$at.$hour", "Depth at $hour", wanted: false, at: $hour), SeatReadings::HOURS);
+        $hours = array_map(static fn (string $h): Option => new Option($h, $h), SeatReadings::HOURS);
+
+        return [...$depths,
+            Ask::choice("$at.eye", 'By eye', Option::of(['level' => 'Level all round', 'proud' => 'Proud on one side', 'cocked' => 'Plainly cocked']), wanted: false),
+            Ask::choice("$at.eye_clock", 'Proud at', $hours, wanted: false),
+        ];
+    }
+
+    /**
+     * A rough cast face is no face to measure from: a reference set is taken to a ledge or a turned face.
+     *
+     * @return list<Ask>
+     */
+    public static function face(string $seat, Notebook $notebook): array
+    {
+        $face = Ask::choice("seat.$seat.face", 'The face read from', Option::of(['smooth' => 'Turned, smooth', 'rough' => 'Rough: reference first']), wanted: false);
+        if ($notebook->choice("seat.$seat.face") !== 'rough') {
+            return [$face];
+        }
+
+        return [$face, ...array_map(static fn (string $hour): Ask => Ask::depth("seat.$seat.ref.$hour", "Reference at $hour", wanted: false, at: "ref:$hour"), SeatReadings::HOURS)];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating;
+
+use CleanRace\Core\Measure\Length;
+
+/** A driver to get, and what it would serve that nothing serves now. */
+final readonly class ToolOffer
+{
+    /** @param  list<string>  $numbers */
+    public function __construct(public string $name, public Length $outside, public ?Length $opening, public array $numbers, public int $jobs)
+    {
+    }
+}

@@ -1,0 +1,156 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+import { useKeepTrace, usePress, useTraces } from '../../api/seating';
+import type { Ask, Pair, PressTraceResult } from '../../api/types';
+import { PressPlot } from '../../drawing/PressPlot';
+import { Button } from '../../parts/Button';
+import { useBench } from '../../parts/bench';
+import { Select } from '../../parts/Field';
+import { LevelMark } from '../../parts/LevelMark';
+import { useUnits } from '../../parts/person';
+import { length, say } from '../../parts/say';
+
+/** What a simulated press can play; a real one pays no heed. */
+const PLAYS = [
+  ['good', 'a good seating'],
+  ['cocked', 'a cocked ring'],
+  ['dirty_bore', 'dirt in the bore'],
+  ['oversize', 'a ring too large'],
+  ['early_home', 'something on the ledge'],
+  ['missing_sleeve', 'no sleeve'],
+  ['loose', 'a loose bore'],
+] as const;
+/** Kinds of a trace that are no outcome. */
+const UNSETTLED = ['waiting', 'going'];
+const PACES = ['1', '3', '8'];
+
+/** The press gauge beside the bench: its curve live with the verdict on it, kept when it ends; or a trace from a file. */
+export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | undefined }) {
+  const bench = useBench();
+  const units = useUnits();
+  const { pressing, begin, stop } = usePress(bench.job.id, seat);
+  const { data: traces } = useTraces(bench.job.id, seat);
+  const keep = useKeepTrace(bench.job.id, seat);
+  const [play, setPlay] = useState<string>('good');
+  const [pace, setPace] = useState('1');
+  const [seed, setSeed] = useState(1);
+  const kept = traces?.[0];
+  const live = pressing.setup && (pressing.running || pressing.samples.length > 1);
+  const shown = live
+    ? { setup: pressing.setup, samples: pressing.samples, result: pressing.result }
+    : kept && {
+        setup: kept.setup,
+        samples: kept.samples.map((one): Pair => [one.travel_mm, one.force_n]),
+        result: kept.result,
+      };
+  const note = (result: PressTraceResult) => {
+    if (outcome && !UNSETTLED.includes(result.kind)) bench.keep(outcome.place, { choice: result.kind });
+  };
+  const { mutate } = keep;
+
+  // A pressing that has ended is kept by itself: nobody presses Save with a hand on the lever.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it ends
+  useEffect(() => {
+    if (!pressing.running && pressing.samples.length > 1) {
+      mutate(pressing.samples, { onSuccess: (trace) => note(trace.result) });
+    }
+  }, [pressing.running]);
+
+  return (
+    <Box as="section" aria-label="Press gauge" borderTopWidth="1px" borderColor="line" pt="3">
+      <Flex gap="2" wrap="wrap" align="center" mb="2">
+        {pressing.running ? (
+          <Button onClick={stop}>Stop the press</Button>
+        ) : (
+          <Button
+            look="plain"
+            disabled={bench.closed}
+            onClick={() => {
+              begin(play, seed, Number(pace));
+              setSeed(seed + 1);
+            }}
+          >
+            Watch the press
+          </Button>
+        )}
+        <chakra.span color="mute" fontSize="14px">
+          The simulated press plays
+        </chakra.span>
+        <Select
+          aria-label="What the simulated press plays"
+          value={play}
+          onChange={(e) => setPlay(e.target.value)}
+          w="auto"
+        >
+          {PLAYS.map(([value, name]) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </Select>
+        <Select aria-label="How fast" value={pace} onChange={(e) => setPace(e.target.value)} w="auto">
+          {PACES.map((one) => (
+            <option key={one} value={one}>{`× ${one}`}</option>
+          ))}
+        </Select>
+      </Flex>
+      {pressing.refusal && !pressing.running && (
+        <Box role="alert" color="oxide" fontSize="14px">
+          {pressing.refusal.message}
+        </Box>
+      )}
+      {shown?.setup && (
+        <>
+          {shown.result && (
+            <Flex role="status" align="center" gap="3" mb="1" color={TONES[shown.result.verdict.level]}>
+              <LevelMark level={shown.result.verdict.level} size={30} />
+              <chakra.span fontFamily="heading" fontWeight="600" fontSize="28px">
+                {say(shown.result.verdict.headline, units)}
+              </chakra.span>
+            </Flex>
+          )}
+          <PressPlot
+            setup={shown.setup}
+            samples={shown.samples}
+            result={shown.result}
+            travel={(mm) => length(mm, units, 1)}
+          />
+          {shown.result && <chakra.p fontSize="14px">{say(shown.result.verdict.sentence, units)}</chakra.p>}
+          {!shown.setup.measured && (
+            <chakra.p fontSize="13.5px" color="mute">
+              The fit was not measured: the band is what makers aim for.
+            </chakra.p>
+          )}
+        </>
+      )}
+      <Flex gap="4" mt="2" align="center" fontSize="14px" wrap="wrap">
+        <chakra.label color="blue" fontWeight="600" cursor="pointer">
+          Trace from a file
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            hidden
+            disabled={bench.closed}
+            onChange={(e) => {
+              const file = e.target.files?.[0];
+              if (file) keep.mutate(file, { onSuccess: (trace) => note(trace.result) });
+              e.target.value = '';
+            }}
+          />
+        </chakra.label>
+        {kept && !pressing.running && (
+          <chakra.a color="blue" href={`/files/jobs/${bench.job.id}/trace-${kept.id}.csv`}>
+            This trace as CSV
+          </chakra.a>
+        )}
+        {keep.error && (
+          <chakra.span role="alert" color="oxide">
+            {keep.error.about('file') ?? keep.error.message}
+          </chakra.span>
+        )}
+      </Flex>
+    </Box>
+  );
+}
+
+const TONES = { go: 'verdigris', care: 'brass', stop: 'oxide' } as const;
