@@ -47,6 +47,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools', [ToolController::class, 'store']);
     Route::post('tools/list', [ToolController::class, 'import']);
+    Route::post('tools/starter', [ToolController::class, 'starter']);
     Route::get('tools/next', [ToolController::class, 'next']);
     Route::put('tools/{tool}', [ToolController::class, 'update'])->whereNumber('tool');
     Route::delete('tools/{tool}', [ToolController::class, 'destroy'])->whereNumber('tool');

@@ -75,6 +75,7 @@ final class AuthorisationTest extends TestCase
         yield 'GET tools' => ['GET', '/api/v1/tools', [], $all(200)];
         yield 'POST tools' => ['POST', '/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'], [201, 201, 403]];
         yield 'POST tools/list' => ['POST', '/api/v1/tools/list', ['list' => '@tools', 'keep' => true], [200, 200, 403]];
+        yield 'POST tools/starter' => ['POST', '/api/v1/tools/starter', [], [200, 200, 403]];
         yield 'GET tools/next' => ['GET', '/api/v1/tools/next', [], $all(200)];
         yield 'PUT tools/{tool}' => ['PUT', '/api/v1/tools/@tool', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'], [200, 200, 403]];
         yield 'DELETE tools/{tool}' => ['DELETE', '/api/v1/tools/@tool', [], [204, 204, 403]];

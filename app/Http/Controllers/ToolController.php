@@ -76,6 +76,15 @@ final class ToolController
         return Answer::with(new ToolListSheet($new, $known, $list->faults, $request->boolean('keep')));
     }
 
+    #[Documented('Hang up what a shop that begins usually has', answers: ToolListSheet::class)]
+    public function starter(HangTools $hang): JsonResponse
+    {
+        Gate::authorize('create', Tool::class);
+        [$new, $known] = $hang(ToolList::starter(), true);
+
+        return Answer::with(new ToolListSheet($new, $known, [], true));
+    }
+
     #[Documented('Which driver would cover most of what this shop does', answers: NextToolResult::class)]
     public function next(Limits $limits, #[CurrentUser] User $user): JsonResponse
     {

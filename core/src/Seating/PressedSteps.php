@@ -122,7 +122,7 @@ final class PressedSteps
         $title = $isPair ? ($second ? 'Start the second bearing square' : 'Start the first bearing square') : 'Start it square: {part}';
         $words = $put->words;
         $onShaft = $seat->seat === RingSeat::Shaft;
-        $step = Step::of("seat.{$seat->key}.start", $title, $words['detail'] ?? ($onShaft ? 'By hand over the lead, then light taps all round on the inner ring.' : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.').($second && isset($words['support']) ? ' '.$words['support'] : ''), ['part' => lcfirst($seat->part->name)])
+        $step = Step::of("seat.{$seat->key}.start", $title, $words['detail'] ?? ($onShaft ? 'By hand over the lead, then light taps all round on the inner ring.' : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.').($seat->key !== $this->progress->seats()[0]->key && isset($words['support']) ? ' '.$words['support'] : ''), ['part' => lcfirst($seat->part->name)])
             ->with(tool: $words['tool'] ?? null, why: $words['why'] ?? null, caution: $words['caution'] ?? 'Never force a cocked ring straight: drive it back out.', part: $seat->part->id)
             ->on(Panel::Clock)
             ->asking(...SeatAsks::clock($seat->key, 'start'), ...SeatAsks::face($seat->key, $this->bench->notebook))

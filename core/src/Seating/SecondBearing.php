@@ -50,7 +50,7 @@ final readonly class SecondBearing
             ->showing(
                 Figure::of('to_go', 'Still to go', Length::mm($toGo), $halfWidth),
                 Figure::of('rests_at', 'Rests at', Length::mm($rest)),
-                ...($turn === null ? [] : [Figure::of('nut_turn', 'Turn of the '.$input->drawBolt->value.' nut in all', Angle::degrees($turn), null, 0), Figure::of('nut_now', 'Now, at most', Angle::degrees($advised ?? $turn), null, 0)]),
+                ...($turn === null ? [] : [Figure::of('nut_turn', 'Turn of the '.$input->drawBolt->value.' nut in all', Angle::degrees($turn), null, 0), Figure::of('nut_now', 'Now, at most', Angle::degrees($advised), null, 0)]),
             )
             ->workedOut(Working::start()
                 ->line('Rests at', 'hub − first depth − first width − sleeve − second width', sprintf('%.2f − %.2f − %.2f − %.2f − %.2f', $input->overFaces->value->mm, $input->firstDepth->value->mm, $input->firstWidth->mm, $input->sleeveLength->value->mm, $input->secondWidth->mm), Length::mm($rest))

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tooling;
 
+use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\CsvText;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
@@ -46,6 +47,14 @@ final readonly class ToolList
         }
 
         return new self($tools, $faults);
+    }
+
+    /** @return list<WallTool> what a shop that begins may hang up and measure */
+    public static function starter(): array
+    {
+        $rows = Table::rows('starter_tools');
+
+        return array_map(static fn (array $row, int $i): WallTool => self::tool((string) $i, static fn (ToolColumn $c): string => $row[$c->value]), $rows, array_keys($rows));
     }
 
     /** @param  list<WallTool>  $tools */

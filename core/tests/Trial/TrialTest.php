@@ -9,6 +9,7 @@ use CleanRace\Core\Trial\CaliperTrial;
 use CleanRace\Core\Trial\Chance;
 use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
+use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\TrialFigure;
@@ -28,6 +29,8 @@ final class TrialTest extends TestCase
         yield 'caliper' => [new CaliperTrial($limits), 2000, 12];
         yield 'fits' => [new FitTrial($limits), 1000, 13];
         yield 'fits again' => [new FitTrial($limits), 1000, 14];
+        yield 'press traces' => [new PressTrial($limits), 1000, 16];
+        yield 'press traces again' => [new PressTrial($limits), 500, 17];
         yield 'hostile text' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000, 15];
     }
 

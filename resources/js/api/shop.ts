@@ -1,6 +1,15 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
-import type { CalculatorCard, MachineCard, MachineHistory, Question, ShopSheet, ToolCard } from './types';
+import type {
+  CalculatorCard,
+  MachineCard,
+  MachineHistory,
+  NextTool,
+  Question,
+  ShopSheet,
+  ToolCard,
+  ToolListSheet,
+} from './types';
 
 interface Page<T> {
   data: T[];
@@ -39,19 +48,51 @@ export const useTools = () =>
 export interface NewTool {
   name: string;
   kind: ToolCard['kind'];
-  outside_mm: string;
-  opening_mm: string | null;
-  length_mm: string;
   unit: 'mm' | 'in';
+  /** Sizes as they were typed, by their names. */
+  [size: string]: string;
 }
 
-export const useAddTool = () => {
+/** Everything that changes the wall changes what is chosen from it. */
+const useWallChange = <Given, Answer>(change: (given: Given) => Promise<Answer>) => {
   const client = useQueryClient();
-  return useMutation<ToolCard, Refusal, NewTool>({
-    mutationFn: (body) => answer(api.POST('/tools', { body: body as never })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['tools'] }),
+  return useMutation<Answer, Refusal, Given>({
+    mutationFn: change,
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: ['tools'] }),
+        client.invalidateQueries({ queryKey: ['next-tool'] }),
+        client.invalidateQueries({ queryKey: ['job'] }),
+      ]),
   });
 };
+
+/** Hangs a tool up; with its number, measures one that hangs there anew. */
+export const useKeepTool = () =>
+  useWallChange<{ id: number | null; tool: NewTool }, ToolCard>(({ id, tool }) =>
+    id === null
+      ? answer(api.POST('/tools', { body: tool as never }))
+      : answer(api.PUT('/tools/{tool}', { params: { path: { tool: id } }, body: tool as never })),
+  );
+
+export const useTakeDown = () =>
+  useWallChange<number, unknown>((tool) => answer(api.DELETE('/tools/{tool}', { params: { path: { tool } } })));
+
+/** Reads a list of tools; only when it is kept are they hung up. */
+export const useToolList = () =>
+  useWallChange<{ file: File; keep: boolean }, ToolListSheet>(({ file, keep }) => {
+    const body = new FormData();
+    body.set('list', file);
+    body.set('keep', keep ? '1' : '0');
+    return answer(api.POST('/tools/list', { body: body as never }));
+  });
+
+/** Hangs up what a shop that begins usually has. */
+export const useStarterTools = () => useWallChange<void, ToolListSheet>(() => answer(api.POST('/tools/starter')));
+
+/** Which driver would cover most of what this shop does. */
+export const useNextTool = () =>
+  useQuery<NextTool, Refusal>({ queryKey: ['next-tool'], queryFn: () => answer(api.GET('/tools/next')) });
 
 export const useCalculators = () =>
   useQuery<CalculatorCard[], Refusal>({

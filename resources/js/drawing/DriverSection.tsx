@@ -72,7 +72,7 @@ export function DriverSection({
           </text>
           {inner !== null && zones.inner_zone_outside_mm > 0 && (
             <text x={28} y={y(tool.opening_mm ?? 0) + 15} fontSize={12.5} fill={ink(inner >= 0 ? 'ink' : 'oxide')}>
-              {inner >= 0 ? `${text(inner)} clear of the inner ring` : `${text(-inner)} over the inner ring`}
+              {inner >= 0 ? `${text(inner)} clear` : `${text(-inner)} over the inner ring`}
             </text>
           )}
         </>

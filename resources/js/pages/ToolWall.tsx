@@ -1,178 +1,161 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { type FormEvent, useState } from 'react';
-import { useAddTool, useTools } from '../api/shop';
+import { useState } from 'react';
+import { useNextTool, useTools } from '../api/shop';
 import type { ToolCard } from '../api/types';
+import { WallRule } from '../drawing/WallRule';
 import { Button } from '../parts/Button';
-import { Input, Labelled, Select } from '../parts/Field';
 import { usePerson, useUnits } from '../parts/person';
+import { Sheet } from '../parts/Sheet';
 import { Empty, Loading, Trouble } from '../parts/States';
-import { length } from '../parts/say';
-import { ink } from '../theme/system';
-
-const KINDS: [ToolCard['kind'], string][] = [
-  ['cup', 'Cup'],
-  ['disc', 'Disc'],
-  ['pipe', 'Pipe'],
-  ['impact_socket', 'Impact socket'],
-  ['chrome_socket', 'Chrome socket'],
-  ['old_ring', 'Old ring, slit'],
-  ['socket', 'Socket'],
-  ['spanner', 'Spanner'],
-  ['cone_spanner', 'Cone spanner'],
-  ['drift', 'Long punch'],
-  ['puller_blind', 'Expanding puller'],
-  ['slide_hammer', 'Slide hammer'],
-  ['rod', 'Threaded rod'],
-  ['press', 'Press'],
-  ['jaw_puller', 'Jaw puller'],
-  ['ring_pliers_in', 'Internal ring pliers'],
-  ['ring_pliers_out', 'External ring pliers'],
-  ['seal_lever', 'Seal lever'],
-  ['soft_mallet', 'Soft mallet'],
-  ['heat_gun', 'Hot-air gun'],
-  ['thermometer', 'Thermometer'],
-  ['magnet', 'Magnet'],
-  ['cutters', 'Side cutters'],
-  ['ring_nut_tool', 'Ring-nut tool'],
-  ['chisel', 'Chisel'],
-];
-const DRIVERS = 6;
-const LARGEST_MM = 60;
-
-/** The face of a tool, all to one scale. */
-const Face = ({ tool }: { tool: ToolCard }) => (
-  <chakra.svg viewBox="-50 -50 100 100" w="92px" h="92px" aria-hidden>
-    <circle r={((tool.outside_mm ?? 0) / LARGEST_MM) * 48} fill={ink('steel')} stroke={ink('edge')} strokeWidth="1.5" />
-    {tool.opening_mm !== null && (
-      <circle r={(tool.opening_mm / LARGEST_MM) * 48} fill={ink('paper')} stroke={ink('edge')} strokeWidth="1.5" />
-    )}
-  </chakra.svg>
-);
+import { length, shown, type Units } from '../parts/say';
+import { VerdictCard } from '../parts/VerdictCard';
+import { ToolForm } from './tools/ToolForm';
+import { ToolListSheet } from './tools/ToolListSheet';
 
 /** What hangs on this shop's wall, with its measured sizes: drivers are chosen from it. */
 export function ToolWall() {
   const { data, error, refetch } = useTools();
   const units = useUnits();
   const { may_keep_tools } = usePerson();
+  const [changing, setChanging] = useState<ToolCard | null>(null);
+  const [reading, setReading] = useState(false);
+  const drivers = data?.filter((tool) => tool.driver) ?? [];
   return (
     <Box>
-      <Flex as="header" align="baseline" gap="4" px="6" py="4" borderBottomWidth="1px" borderColor="line">
+      <Flex as="header" align="center" gap="4" px="6" py="3" borderBottomWidth="1px" borderColor="line" wrap="wrap">
         <chakra.h1 fontSize="26px">Tool wall</chakra.h1>
-        <chakra.span color="mute">Drivers by the outside of their open end, all drawn to one scale</chakra.span>
+        <chakra.span color="mute" flex="1">
+          Drivers by the outside of their open end, not the hexagon
+        </chakra.span>
+        {may_keep_tools && (
+          <Button look="quiet" onClick={() => setReading(true)}>
+            Read a list
+          </Button>
+        )}
+        <chakra.a href="/files/tools.csv" color="blue" fontFamily="heading" fontWeight="600" fontSize="15px">
+          Take it along as CSV
+        </chakra.a>
       </Flex>
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the tools" />)}
       {data?.length === 0 && (
         <Empty title="Nothing hangs here yet">
-          Measure a few sockets, cups and pipes. The outside of the open end counts, not the hexagon.
+          Measure a few sockets, cups and pipes, or read a list. The outside of the open end counts, not the hexagon.
         </Empty>
       )}
-      <Grid as="ul" templateColumns="repeat(auto-fill, minmax(168px, 1fr))" gap="4" p="6">
-        {data
-          ?.filter((tool) => tool.driver)
-          .map((tool) => (
-            <chakra.li key={tool.id} textAlign="center">
-              <Flex justify="center">
-                <Face tool={tool} />
-              </Flex>
-              <chakra.span fontFamily="heading" fontWeight="600" fontSize="18px">
-                {tool.name}
+      {drivers.length > 0 && (
+        <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 324px' }}>
+          <Box px="6" py="4" borderRightWidth={{ lg: '1px' }} borderColor="line">
+            <WallRule drivers={drivers} text={(mm) => length(mm, units, 1)} />
+          </Box>
+          <Next />
+        </Grid>
+      )}
+      <Grid
+        as="ul"
+        aria-label="Tools"
+        templateColumns="repeat(auto-fill, minmax(250px, 1fr))"
+        columnGap="6"
+        px="6"
+        pb="4"
+      >
+        {data?.map((tool) => (
+          <Hung
+            key={tool.id}
+            tool={tool}
+            units={units}
+            onChange={may_keep_tools ? () => setChanging(tool) : undefined}
+          />
+        ))}
+      </Grid>
+      {may_keep_tools && (
+        <Box px="6" pb="8" maxW="980px">
+          <chakra.h2 fontSize="20px" mb="2">
+            Hang another
+          </chakra.h2>
+          <ToolForm />
+        </Box>
+      )}
+      <Sheet title={changing?.name ?? ''} open={changing !== null} onClose={() => setChanging(null)}>
+        {changing && <ToolForm tool={changing} onDone={() => setChanging(null)} />}
+      </Sheet>
+      <Sheet title="Read a list of tools" open={reading} onClose={() => setReading(false)}>
+        {reading && <ToolListSheet onDone={() => setReading(false)} />}
+      </Sheet>
+    </Box>
+  );
+}
+
+/** Which driver would help most, from what was fitted in this shop. */
+function Next() {
+  const units = useUnits();
+  const { data } = useNextTool();
+  if (!data) return null;
+  return (
+    <Box as="section" aria-label="What to get next">
+      <VerdictCard verdict={data.verdict} main />
+      {data.offers.length > 0 && (
+        <chakra.ul px="5" py="3" fontSize="14.5px">
+          {data.offers.map((offer) => (
+            <chakra.li key={offer.name} py="1.5" borderBottomWidth="1px" borderColor="line">
+              <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
+                {offer.name}
+              </chakra.span>{' '}
+              <chakra.span color="mute">
+                {length(offer.outside_mm, units, 1)} /{' '}
+                {offer.opening_mm === null ? 'solid' : length(offer.opening_mm, units, 1)}
               </chakra.span>
-              <Box color="mute" fontSize="14px">
-                {length(tool.outside_mm ?? 0, units, 1)} /{' '}
-                {tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}
-                <br />
-                {tool.kind_name}, {length(tool.length_mm ?? 0, units, 0)} long
+              <Box>
+                {offer.jobs === 1 ? '1 job' : `${offer.jobs} jobs`}: {offer.numbers.join(', ')}
               </Box>
             </chakra.li>
           ))}
-      </Grid>
-      <Others tools={data?.filter((tool) => !tool.driver) ?? []} />
-      {may_keep_tools && <NewTool />}
+        </chakra.ul>
+      )}
     </Box>
   );
 }
 
-/** What is no driver: pullers, levers, pliers, with the range they take. */
-function Others({ tools }: { tools: ToolCard[] }) {
-  const units = useUnits();
-  const range = (tool: ToolCard): string =>
-    [
-      tool.across_mm !== null && `${length(tool.across_mm, units, 1)} across`,
-      tool.opening_mm !== null && tool.outside_mm !== null
+/** What is measured of a tool, in one line. */
+const sizesOf = (tool: ToolCard, units: Units): string =>
+  [
+    tool.across_mm !== null && `${length(tool.across_mm, units, 1)} across`,
+    tool.driver
+      ? `${length(tool.outside_mm ?? 0, units, 1)} / ${tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}`
+      : tool.opening_mm !== null && tool.outside_mm !== null
         ? `${length(tool.opening_mm, units, 0)} to ${length(tool.outside_mm, units, 0)}`
         : tool.outside_mm !== null && length(tool.outside_mm, units, 1),
-      tool.length_mm !== null && `${length(tool.length_mm, units, 0)} long`,
-    ]
-      .filter(Boolean)
-      .join(', ');
-  return tools.length === 0 ? null : (
-    <Box px="6" pb="6">
-      <chakra.h2 fontSize="20px" mb="2">
-        Beside the drivers
-      </chakra.h2>
-      <Grid as="ul" templateColumns="repeat(auto-fill, minmax(220px, 1fr))" columnGap="6">
-        {tools.map((tool) => (
-          <chakra.li key={tool.id} borderBottomWidth="1px" borderColor="line" py="1.5">
-            <chakra.span fontFamily="heading" fontWeight="600">
-              {tool.name}
-            </chakra.span>{' '}
-            <chakra.span color="mute" fontSize="14px">
-              {[!tool.name.toLowerCase().includes(tool.kind_name) && tool.kind_name, range(tool)]
-                .filter(Boolean)
-                .join(', ')}
-            </chakra.span>
-          </chakra.li>
-        ))}
-      </Grid>
-    </Box>
-  );
-}
+    tool.length_mm !== null && `${length(tool.length_mm, units, 0)} long`,
+    tool.capacity_n !== null && shown({ value: tool.capacity_n / 1000, unit: 'count', digits: 0 }, units).concat(' kN'),
+    tool.ram_mm !== null && `piston ${length(tool.ram_mm, units, 0)}`,
+    tool.pitch_mm !== null && `pitch ${length(tool.pitch_mm, units, 2)}`,
+    tool.torque_low_nm !== null &&
+      tool.torque_high_nm !== null &&
+      `${tool.torque_low_nm.toFixed(0)} to ${tool.torque_high_nm.toFixed(0)} N·m`,
+    tool.plus_minus_mm !== null && `± ${length(tool.plus_minus_mm, units, 3)}`,
+    tool.count > 1 && `${tool.count} of them`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
-const BLANK = { name: '', outside_mm: '', opening_mm: '', length_mm: '', across_mm: '' };
-
-function NewTool() {
-  const units = useUnits();
-  const { mutate, isPending, error } = useAddTool();
-  const [kind, setKind] = useState<ToolCard['kind']>('cup');
-  const [typed, setTyped] = useState(BLANK);
-  const driver = KINDS.findIndex(([value]) => value === kind) < DRIVERS;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (!isPending) mutate({ ...typed, kind, unit: units }, { onSuccess: () => setTyped(BLANK) });
-  };
-  const field = (name: keyof typeof BLANK, label: string, hint?: string) => (
-    <Labelled label={label} fault={error?.about(name)} hint={hint}>
-      {(props) => (
-        <Input {...props} value={typed[name]} onChange={(e) => setTyped({ ...typed, [name]: e.target.value })} />
-      )}
-    </Labelled>
-  );
+function Hung({ tool, units, onChange }: { tool: ToolCard; units: Units; onChange?: (() => void) | undefined }) {
+  const said = [!tool.name.toLowerCase().includes(tool.kind_name) && tool.kind_name, sizesOf(tool, units)];
   return (
-    <Box as="form" onSubmit={submit} px="6" pb="8" maxW="860px">
-      <chakra.h2 fontSize="20px" mb="2">
-        Hang another
-      </chakra.h2>
-      <Grid templateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap="4" alignItems="start">
-        {field('name', 'Name', 'as it is called here')}
-        <Labelled label="Kind">
-          {(props) => (
-            <Select {...props} value={kind} onChange={(e) => setKind(e.target.value as ToolCard['kind'])}>
-              {KINDS.map(([value, label]) => (
-                <option key={value} value={value}>
-                  {label}
-                </option>
-              ))}
-            </Select>
-          )}
-        </Labelled>
-        {field('outside_mm', driver ? 'Outside of its face' : 'Largest it takes', units)}
-        {field('opening_mm', driver ? 'Opening' : 'Smallest it takes', driver ? 'nothing when solid' : undefined)}
-        {field('length_mm', 'Length', units)}
-        {field('across_mm', 'Across the flats', 'sockets, spanners')}
-      </Grid>
-      <Button type="submit" mt="3" disabled={isPending}>
-        Hang it up
-      </Button>
-    </Box>
+    <chakra.li borderBottomWidth="1px" borderColor="line">
+      <Flex align="center" justify="space-between" gap="2" minH="44px">
+        <Box>
+          <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
+            {tool.name}
+          </chakra.span>{' '}
+          <chakra.span color="mute" fontSize="14px">
+            {said.filter(Boolean).join(', ')}
+          </chakra.span>
+        </Box>
+        {onChange && (
+          <Button look="quiet" aria-label={`Measure ${tool.name} anew`} onClick={onChange}>
+            Measure
+          </Button>
+        )}
+      </Flex>
+    </chakra.li>
   );
 }

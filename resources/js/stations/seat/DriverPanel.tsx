@@ -73,6 +73,7 @@ export function DriverPanel({ step }: { step: Step }) {
                   <chakra.span fontSize="13.5px" whiteSpace="nowrap">
                     {length(tool.outside_mm, units, 1)} /{' '}
                     {tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}
+                    {tool.level !== 'stop' && `, on ${Math.round(tool.contact * 100)}% of it`}
                   </chakra.span>
                   <Box fontSize="13.5px">{say(tool.reason, units)}</Box>
                 </Box>

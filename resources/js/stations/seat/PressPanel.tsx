@@ -74,7 +74,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
           </Button>
         )}
         <chakra.span color="mute" fontSize="14px">
-          The simulated press plays
+          It plays
         </chakra.span>
         <Select
           aria-label="What the simulated press plays"
