@@ -56,7 +56,10 @@ final class Workbench
             return Ask::tick($place, 'Keep it as found');
         }
 
-        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook->only(self::SHAPES)), $place);
+        // A rough face is asked for as a reference set once it is said to be rough.
+        $face = preg_match('/^(seat\.\w+)\.ref\.\d+$/', $place, $found) === 1 ? [$found[1].'.face'] : [];
+
+        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook->only([...self::SHAPES, ...$face])), $place);
     }
 
     /** @throws ModelNotFoundException when the hub of this job has no such seat */

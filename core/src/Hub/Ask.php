@@ -94,6 +94,12 @@ final readonly class Ask
         return new self($place, AskKind::Temperature, $label, $wanted, hint: '°C, or write F');
     }
 
+    /** The temperature of something that was warmed. */
+    public static function heat(string $place, string $label): self
+    {
+        return new self($place, AskKind::Heat, $label, false, hint: '°C, or write F');
+    }
+
     /** What a press gauge, a load cell or a torque wrench shows. */
     public static function gauge(string $place, string $label): self
     {

@@ -16,6 +16,7 @@ enum AskKind: string
     case Number = 'number';
     case Torque = 'torque';
     case Temperature = 'temperature';
+    case Heat = 'heat';
     case Gauge = 'gauge';
     case Part = 'part';
     case Stack = 'stack';

@@ -47,7 +47,7 @@ final readonly class EntryReader
             AskKind::Text => ['text' => self::text($entry['text'] ?? null)],
             AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
             AskKind::Torque => ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)],
-            AskKind::Temperature => ['c' => (new TemperatureText)->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Temperature, AskKind::Heat => ['c' => ($ask->kind === AskKind::Heat ? TemperatureText::ofHub() : TemperatureText::ofShop())->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Gauge => self::gauge(self::text($entry['typed'] ?? null)),
             AskKind::Part => $this->part($ask, $entry, $before ?? []),
             AskKind::Photos => ['photos' => self::ids($entry['photos'] ?? null)],

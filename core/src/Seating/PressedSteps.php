@@ -106,7 +106,7 @@ final class PressedSteps
             ->on(Panel::HeatClock)
             ->asking(
                 Ask::choice('seat.warmed', 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
-                Ask::temperature('seat.hub_temperature', 'Hub reads', wanted: false),
+                Ask::heat('seat.hub_temperature', 'Hub reads'),
                 Ask::choice('seat.hub_mass', 'It is', Option::each(HubMass::class), wanted: false),
             )->judged($this->progress->heatClock($seat), $heat?->verdict)->advice()->taking(2, $heat === null || $heat->rise->kelvin <= 0 ? 0 : 5);
     }

@@ -167,6 +167,8 @@ final class HubTest extends TestCase
         yield 'text' => [Ask::text('x', 'X'), ['text' => "  seal worn\0 "], ['text' => 'seal worn']];
         yield 'bearing number' => [Ask::number('x', 'X'), ['text' => '6204 2RS'], ['text' => '6204 2RS']];
         yield 'torque' => [Ask::torque('x', 'X'), ['typed' => '45 Nm'], ['nm' => 45.0, 'typed' => '45 Nm']];
+        yield 'a hub that was warmed' => [Ask::heat('x', 'X'), ['typed' => '185 F'], ['c' => 85.0, 'typed' => '185 F']];
+        yield 'a gauge' => [Ask::gauge('x', 'X'), ['typed' => '35 bar'], ['mpa' => 3.5, 'typed' => '35 bar']];
         yield 'temperature' => [Ask::temperature('x', 'X'), ['typed' => '18'], ['c' => 18.0, 'typed' => '18']];
         yield 'scrapped with its reason' => [Ask::part($sleeve, PartState::OnTray), ['state' => 'scrapped', 'reason' => 'Bent'], ['state' => 'scrapped', 'reason' => 'Bent']];
         yield 'findings of its kind alone' => [Ask::part($sleeve, PartState::OnTray), ['state' => 'on_tray', 'findings' => ['burr', 'pits']], ['state' => 'on_tray', 'findings' => ['burr']]];
@@ -203,6 +205,8 @@ final class HubTest extends TestCase
         yield 'endless text' => [Ask::text('x', 'X'), ['text' => str_repeat('a', 2001)]];
         yield 'no bearing number' => [Ask::number('x', 'X'), ['text' => 'rust']];
         yield 'torque without number' => [Ask::torque('x', 'X'), ['typed' => 'tight']];
+        yield 'a hub hotter than it bears' => [Ask::heat('x', 'X'), ['typed' => '300']];
+        yield 'a gauge without its unit' => [Ask::gauge('x', 'X'), ['typed' => '35']];
         yield 'part nowhere' => [$sleeve, ['state' => 'lost']];
         yield 'scrapped for no reason' => [$sleeve, ['state' => 'scrapped']];
         yield 'no change to a hub' => [Ask::stack(), ['do' => 'paint']];

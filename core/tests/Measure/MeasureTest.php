@@ -181,7 +181,7 @@ final class MeasureTest extends TestCase
 
     public function test_reads_the_temperature_of_a_shop(): void
     {
-        $text = new TemperatureText;
+        $text = TemperatureText::ofShop();
         self::assertEqualsWithDelta(18.0, $text->read('18')->celsius, 1e-9);
         self::assertEqualsWithDelta(18.5, $text->read('18,5 °C')->celsius, 1e-9);
         self::assertEqualsWithDelta(17.78, $text->read('64 F')->celsius, 0.01);

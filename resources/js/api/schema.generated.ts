@@ -5887,7 +5887,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
         };
         /** @enum {string} */
-        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "gauge" | "part" | "stack" | "photos";
+        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "part" | "stack" | "photos";
         AssemblyResult: {
             bearings_minor: number;
             risk_minor: number;

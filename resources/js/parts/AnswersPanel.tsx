@@ -3,7 +3,7 @@ import type { Ask, Step } from '../api/types';
 import { AskField } from './AskField';
 
 const isField = (ask: Ask): boolean =>
-  ['length', 'depth', 'text', 'number', 'torque', 'temperature'].includes(ask.kind);
+  ['length', 'depth', 'text', 'number', 'torque', 'temperature', 'heat', 'gauge'].includes(ask.kind);
 
 /** Answers to tap, then fields to type in, two abreast. */
 export function AnswersPanel({ step }: { step: Step }) {

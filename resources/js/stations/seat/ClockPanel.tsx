@@ -136,7 +136,7 @@ export function ClockPanel({ step }: { step: Step }) {
           {proud && eyeClock && <Choices ask={eyeClock} />}
         </Flex>
       </Grid>
-      <Trend step={step} changed={read.map((ask) => bench.entries.get(ask.place)?.id).join()} />
+      <Trend step={step} />
       {face && <Choices ask={face} />}
       {others.map((ask) => (
         <AskField key={ask.place} ask={ask} />
@@ -183,9 +183,15 @@ const Row = ({ hour, children }: { hour: string; children: React.ReactNode }) =>
 );
 
 /** From the second round on: whether it comes straight as it goes deeper. */
-function Trend({ step, changed }: { step: Step; changed: string }) {
+function Trend({ step }: { step: Step }) {
   const bench = useBench();
   const units = useUnits();
+  // What the server has acknowledged of this ring: what waits to be sent is in no round yet.
+  const rings = `seat.${seatOf(step)}.`;
+  const changed = bench.job.entries
+    .filter((one) => one.place.startsWith(rings))
+    .map((one) => one.id)
+    .join();
   const { data } = useTrend(bench.job.id, seatOf(step), changed);
   if (!data?.verdict || data.points.length < 2) return null;
   const { verdict } = data;
