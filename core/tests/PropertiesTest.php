@@ -75,6 +75,24 @@ final class PropertiesTest extends TestCase
         });
     }
 
+    public function test_noise_within_the_instrument_moves_the_verdict_only_where_the_reading_straddles_a_limit(): void
+    {
+        $limits = Limits::standard();
+        $half = Instrument::DepthMicrometer->halfWidth()->mm;
+        $this->limitTo(80)->forAll(Generators::choose(0, 120), Generators::choose(-100, 100), Generators::choose(-100, 100), Generators::choose(-100, 100), Generators::choose(-100, 100))->then(function (int $tilt, int ...$noise) use ($limits, $half): void {
+            $square = static fn (array $noise): SquareResult => (new Square($limits))->work(new SquareInput(Length::mm(20), Length::mm(47), array_map(
+                static fn (int $i, int $h): ClockDepth => new ClockDepth(Clock::read((string) $h), Reading::mm(4 - $tilt / 200 * cos($h * M_PI / 6) + $half * $noise[$i] / 100, Instrument::DepthMicrometer)), [0, 1, 2, 3], [12, 3, 6, 9],
+            )));
+            $quiet = $square([0, 0, 0, 0]);
+            $noisy = $square($noise);
+            $straddles = false;
+            foreach (['square.go_on_deg', 'square.drive_out_deg'] as $limit) {
+                $straddles = $straddles || abs(($quiet->angle->degrees ?? 0.0) - $limits->get($limit)) <= 2 * ($quiet->anglePlusMinus->degrees ?? 0.0);
+            }
+            self::assertTrue($straddles || $quiet->verdict->level === $noisy->verdict->level, sprintf('%.3f° and %.3f°', $quiet->angle?->degrees, $noisy->angle?->degrees));
+        });
+    }
+
     public function test_force_is_proportional_to_what_presses_and_never_negative(): void
     {
         $this->limitTo(80)->forAll(Generators::choose(0, 60), Generators::choose(50, 90), Generators::elements(...Material::cases()))->then(function (int $um, int $hub, Material $material): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** Presses, wrenches and gauges have sizes of their own; a press leaves a trace of each seating. */
@@ -32,6 +33,7 @@ return new class extends Migration
             $table->index(['job_id', 'seat', 'made_at']);
             $table->index('shop_id');
         });
+        DB::unprepared('CREATE TRIGGER press_traces_append_only BEFORE UPDATE OR DELETE ON press_traces FOR EACH ROW EXECUTE FUNCTION refuse_change()');
     }
 
     public function down(): void

@@ -61,7 +61,7 @@ test('three depths are enough, and the eye alone too', async ({ page }) => {
   const job = await openJob(page, 'Three-point bike');
   await page.goto(`/jobs/${job}/seat`);
   await goTo(page, 'Start the first bearing square');
-  await page.getByRole('button', { name: 'Three places' }).click();
+  await page.getByRole('button', { name: '3 places' }).click();
   await type(page, 'seat.left.start.12', '3.00');
   await type(page, 'seat.left.start.4', '3.30');
   await type(page, 'seat.left.start.8', '3.30');

@@ -47,7 +47,7 @@ test('a job is bought from the shelf and from counters, and booked in when it co
   await page.getByLabel('What it is').fill('6005 2RS');
   await page.getByLabel('How many lie there').fill('1');
   await page.getByRole('button', { name: 'Put it down' }).click();
-  await expect(page.getByRole('button', { name: '+1 6005 2RS' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'One more 6005 2RS' })).toBeVisible();
 
   await page.goto(`/jobs/${job}/size`);
   await page.getByLabel('Stamped on the ring').fill('6005 2RS');

@@ -197,7 +197,7 @@ test('a tool is hung on the wall by a mechanic, not by an apprentice', async ({ 
   await page.waitForURL('**/sign-in');
   await signIn(page, 'apprentice');
   await page.goto('/tools');
-  await expect(page.getByText('Exhaust pipe end')).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Exhaust pipe end' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Hang it up' })).toHaveCount(0);
 });
 

@@ -13,6 +13,7 @@ enum Panel: string
     case Survey = 'survey';
     case Driver = 'driver';
     case HeatClock = 'heat_clock';
+    case Sleeve = 'sleeve';
     case Tray = 'tray';
     case Tools = 'tools';
     case Captures = 'captures';

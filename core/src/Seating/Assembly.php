@@ -6,6 +6,7 @@ namespace CleanRace\Core\Seating;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
@@ -121,7 +122,7 @@ final class Assembly
         $begun = array_filter($parts, $this->turn->isIn(...)) !== [];
         $step = match (true) {
             $part->kind === PartKind::SnapRing => $this->ring($step, $part),
-            $part->kind === PartKind::Sleeve => $step->asking(Ask::choice(Places::LOOK_THROUGH, 'Looked through the hub', Option::of(['seen' => 'Sleeve seen', 'not_seen' => 'Not seen'])))
+            $part->kind === PartKind::Sleeve => $step->on(Panel::Sleeve)->asking(Ask::choice(Places::LOOK_THROUGH, 'Looked through the hub', Option::of(['seen' => 'Sleeve seen', 'not_seen' => 'Not seen'])))
                 ->judged($this->bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null, $this->progress->sleeveToMake()),
             $isCover => $this->covers($step, $parts),
             default => $step,

@@ -48,6 +48,10 @@ final readonly class Home
             $verdict = $verdict->showing(Figure::of('groove_clear', 'Groove clear by', Length::mm($clear->mean)));
         }
 
+        if ($input->grooveWidth !== null && $input->ringThickness !== null) {
+            $verdict = $verdict->showing(Figure::of('ring_play', 'Play under the snap ring', Length::mm($input->grooveWidth->mm - $input->ringThickness->mm)));
+        }
+
         return new HomeResult(
             $input->ledgeDepth === null ? null : Length::mm($input->ledgeDepth->value->mm - $input->width->mm),
             $toGo === null ? null : Length::mm($toGo->mean),

@@ -107,7 +107,7 @@ final class PressedSteps
             ->asking(
                 Ask::choice('seat.warmed', 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
                 Ask::heat('seat.hub_temperature', 'Hub reads'),
-                Ask::choice('seat.hub_mass', 'It is', Option::each(HubMass::class), wanted: false),
+                Ask::choice('seat.hub_mass', 'How heavy, when it is not as drawn', Option::each(HubMass::class), wanted: false),
             )->judged($this->progress->heatClock($seat), $heat?->verdict)->advice()->taking(2, $heat === null || $heat->rise->kelvin <= 0 ? 0 : 5);
     }
 
@@ -145,7 +145,7 @@ final class PressedSteps
             $this->steps[] = $this->turn->inTurn(Step::of("seat.{$seat->key}.home", 'The second, just to the sleeve', 'Its inner ring comes to rest on the sleeve. Creep the last part by hand: a bite of the draw nut, back off, try the sleeve.')
                 ->with(tool: 'Draw bolt, by hand', why: 'Too far squeezes the pair, and it cannot be drawn back.', part: $seat->part->id)
                 ->on(Panel::Clock)
-                ->asking(...[...SeatAsks::clock($seat->key, 'home'), Ask::choices('seat.pair_feel', 'How the pair feels', Option::each(PairFeel::class), wanted: false), ...$watch, $fitted])
+                ->asking(...[...SeatAsks::clock($seat->key, 'home'), Ask::depth("seat.{$seat->key}.ledge", 'Face to ledge on this side, when there is one', wanted: false), Ask::choices('seat.pair_feel', 'How the pair feels', Option::each(PairFeel::class), wanted: false), ...$watch, $fitted])
                 ->judged($this->progress->second(), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(6), $before, $this->turn->isIn($seat->part));
 
             return;

@@ -44,6 +44,9 @@ final class Progress
     /** How far a driver stands out of the hub when none is chosen, in mm. */
     private const USUAL_DRIVER = 60.0;
 
+    /** What a hub may stand on. */
+    private const STAND = [ToolKind::StandRing, ToolKind::Pipe, ToolKind::Cup];
+
     /** @var ?list<PressedSeat> */
     private ?array $seats = null;
 
@@ -98,7 +101,7 @@ final class Progress
 
     private function workSquare(PressedSeat $seat, string $stage): ?SquareResult
     {
-        $depths = $this->readings->levelled($seat->key, $stage);
+        $depths = $this->readings->depths($seat->key, $stage);
         $eye = $this->readings->eye($seat->key, $stage);
         $enough = count($depths) >= SquareInput::LEAST_READINGS;
         if (! $enough && $eye === null) {
@@ -106,7 +109,7 @@ final class Progress
         }
         try {
             return (new Square($this->limits))->work(new SquareInput(
-                $seat->bore, $seat->outside, $enough ? $depths : [], $stage === 'home' ? SquareStage::Home : SquareStage::Entering, $eye, $this->readings->eyeClock($seat->key, $stage),
+                $seat->bore, $seat->outside, $enough ? $depths : [], $stage === 'home' ? SquareStage::Home : SquareStage::Entering, $eye, $this->readings->eyeClock($seat->key, $stage), $this->readings->isLevelled($seat->key) ? $this->readings->depths($seat->key, 'ref') : [],
             ));
         } catch (Nonsense) {
             return null;
@@ -230,7 +233,7 @@ final class Progress
         $axle = $this->bench->hub->stack->one(PartKind::Axle);
         $axleIn = $axle !== null && $this->bench->tray->state($axle->id) === PartState::Fitted;
         $hangs = $axleIn && $housing !== null ? max(0.0, ($axle->mm('length') - $housing->mm('length')) / 2) : 0.0;
-        $rings = array_values(array_filter($this->bench->tools, static fn (Tool $t): bool => $t->opening !== null && $t->kind !== ToolKind::ChromeSocket));
+        $rings = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => in_array($t->kind, self::STAND, true) && $t->outside !== null && $t->opening !== null && $t->length !== null ? new Tool($t->id, $t->name, $t->kind, $t->outside, $t->opening, $t->length) : null, $this->bench->wall)));
 
         return (new SupportChoice($this->limits))->among($seat->outside, Length::mm(max($seat->outside->mm + 1, $housing?->mm('outside') ?? 0.0)), Length::mm($hangs), $rings);
     }
@@ -395,7 +398,7 @@ final class Progress
     /** @param  list<PairFeel>  $feel */
     private function againstSpan(HubSizes $sizes, array $feel): ?Verdict
     {
-        $span = $this->bench->notebook->reading(Places::LEDGE_SPAN);
+        $span = $this->span();
         $sleeve = $this->bench->notebook->reading(Places::SLEEVE_LENGTH);
         $size = $sizes->bearing($sizes->first);
         if ($span === null || $sleeve === null) {
@@ -405,10 +408,24 @@ final class Progress
         return (new SleeveLength($this->limits))->work(new SleeveLengthInput($span, $sleeve, $size->bore, $size->outside, Length::mm(max(0.0, $this->findings->clearance->leftMean->mm ?? 0.0)), $feel))->verdict;
     }
 
+    /** Ledge to ledge: measured, or from the hub over its faces and the depth of both. */
+    private function span(): ?Reading
+    {
+        $measured = $this->bench->notebook->reading(Places::LEDGE_SPAN);
+        $faces = $this->bench->notebook->reading(Places::OVER_FACES);
+        $second = $this->secondOfPair();
+        [$one, $two] = [$this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper), $second === null ? null : $this->ledge($second)];
+        if ($measured !== null || $faces === null || $one === null || $two === null) {
+            return $measured;
+        }
+
+        return Reading::of(Length::mm($faces->value->mm - $one->value->mm - $two->value->mm), Length::mm(sqrt($faces->halfWidth->mm ** 2 + $one->halfWidth->mm ** 2 + $two->halfWidth->mm ** 2)));
+    }
+
     /** The sleeve as it would have to be made, when the span is known. */
     public function sleeveToMake(): ?Verdict
     {
-        $span = $this->bench->notebook->reading(Places::LEDGE_SPAN);
+        $span = $this->span();
         $axle = $this->bench->hub->stack->one(PartKind::Axle);
         $size = $this->findings->sizes->bearing($this->findings->sizes->first);
         try {

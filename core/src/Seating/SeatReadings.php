@@ -46,18 +46,15 @@ final readonly class SeatReadings
         return $this->notebook->choice("seat.$seat.face") === 'rough' && $this->raw($seat, 'ref') !== [];
     }
 
-    /** @return list<ClockDepth> what tells of squareness: the reference set taken off, where there is one */
-    public function levelled(string $seat, string $stage): array
+    /**
+     * @param  string  $stage `start`, `home` or `ref`
+     * @return list<ClockDepth>
+     */
+    public function depths(string $seat, string $stage): array
     {
-        $reference = $this->isLevelled($seat) ? $this->raw($seat, 'ref') : null;
         $depths = [];
         foreach ($this->raw($seat, $stage) as $hour => $reading) {
-            if ($reference === null) {
-                $depths[] = new ClockDepth(Clock::read((string) $hour), $reading);
-            } elseif (isset($reference[$hour])) {
-                $from = $reference[$hour];
-                $depths[] = new ClockDepth(Clock::read((string) $hour), Reading::of(Length::mm($reading->value->mm - $from->value->mm), Length::mm(hypot($reading->halfWidth->mm, $from->halfWidth->mm))));
-            }
+            $depths[] = new ClockDepth(Clock::read((string) $hour), $reading);
         }
 
         return $depths;

@@ -45,7 +45,7 @@ final readonly class SleeveToMake
         };
 
         return new SleeveToMakeResult(Length::mm($span->mean), Length::mm($length), Length::mm($cut), Length::mm($boreLeast), Length::mm($boreMost), Length::mm($outsideMost), $tube, $verdict
-            ->showing(Figure::of('span', 'Span', Length::mm($span->mean), $span->spread()), Figure::of('length', 'Finished', Length::mm($length)), Figure::of('cut', 'Cut to', Length::mm($cut)))
+            ->showing(Figure::of('span', 'Span', Length::mm($span->mean), $span->spread()), Figure::of('length', 'Finished', Length::mm($length)), Figure::of('cut', 'Cut to', Length::mm($cut)), Figure::of('bore_least', 'Bore at least', Length::mm($boreLeast)), Figure::of('bore_most', 'Bore at most', Length::mm($boreMost)), Figure::of('outside_most', 'Outside below', Length::mm($outsideMost)))
             ->workedOut(Working::start()
                 ->line('Span', $input->span === null ? 'hub − ledge − ledge' : 'as measured', sprintf('± %.2f', $span->spread()), Length::mm($span->mean))
                 ->line('Finished', 'span + '.$this->limits->get('sleeve.make_longer'), '', Length::mm($length))

@@ -9,6 +9,7 @@ use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
@@ -34,12 +35,16 @@ final readonly class Square
         if ($input->readings === []) {
             return new SquareResult(null, null, null, null, null, $input->eye === Eye::Level ? null : $input->eyeClock, $this->byEye($input));
         }
-        $plane = Plane::through($input->readings);
+        $readings = $input->levelled();
+        if ($readings === []) {
+            throw Nonsense::about('reference', 'No reference was read at the places of these depths.');
+        }
+        $plane = Plane::through($readings);
         $circle = $input->outside->mm - self::TIP_SHARE * ($input->outside->mm - $input->bore->mm);
         $angle = rad2deg(atan($plane->tilt() / $circle));
         $angleHalfWidth = rad2deg(atan($plane->tiltHalfWidth / $circle));
         $high = $plane->tilt() >= 2 * $plane->tiltHalfWidth ? $plane->highSide() : null;
-        $repeat = $this->repeat($input, $plane);
+        $repeat = $this->repeat($readings, $plane);
         $estimate = new Estimate($angle, $angleHalfWidth / sqrt(3));
         $verdict = $repeat ?? $this->judged($input, $plane, $estimate, $high);
 
@@ -52,7 +57,7 @@ final readonly class Square
                 Figure::of('go_on', 'Go on below', Angle::degrees($this->limits->get($input->stage === SquareStage::Home ? 'square.home_deg' : 'square.go_on_deg'))),
                 Figure::of('drive_out', 'Drive out above', Angle::degrees($this->limits->get('square.drive_out_deg'))),
             )->workedOut(Working::start()
-                ->line('Plane', 'z = z0 + b·cosθ + c·sinθ', sprintf('%d depths, least squares', count($input->readings)), sprintf('z0 %.3f, b %+.3f, c %+.3f mm', $plane->depth, $plane->b, $plane->c))
+                ->line('Plane', 'z = z0 + b·cosθ + c·sinθ', sprintf('%d depths%s, least squares', count($readings), $input->reference === [] ? '' : ' less the reference'), sprintf('z0 %.3f, b %+.3f, c %+.3f mm', $plane->depth, $plane->b, $plane->c))
                 ->line('Across the ring', 't = 2·√(b² + c²)', sprintf('give or take %.3f', $plane->tiltHalfWidth), Length::mm($plane->tilt()), 3)
                 ->line('Angle', 'atan(t / (D − 0.105(D − d)))', sprintf('%.3f / %.2f', $plane->tilt(), $circle), Angle::degrees($angle))),
         );
@@ -116,17 +121,21 @@ final readonly class Square
             ->next(Message::of('square.out.next', 'Out from behind, look at the bore, wipe, and start again by hand.'));
     }
 
-    /** Readings that do not lie in one plane: one of them, or the set, is to be taken again. */
-    private function repeat(SquareInput $input, Plane $plane): ?Verdict
+    /**
+     * Readings that do not lie in one plane: one of them, or the set, is to be taken again.
+     *
+     * @param  list<ClockDepth>  $readings
+     */
+    private function repeat(array $readings, Plane $plane): ?Verdict
     {
-        $n = count($input->readings);
-        $halfWidth = max(0.0, ...array_map(static fn (ClockDepth $r): float => $r->depth->halfWidth->mm, $input->readings));
+        $n = count($readings);
+        $halfWidth = max(0.0, ...array_map(static fn (ClockDepth $r): float => $r->depth->halfWidth->mm, $readings));
         $residuals = array_map(abs(...), $plane->residuals);
         $worst = max(0.0, ...$residuals);
         if ($n <= 3 || $worst <= 3 * $halfWidth * sqrt(1 - 3 / $n)) {
             return null;
         }
-        $clock = $input->readings[(int) array_search($worst, $residuals, true)]->clock->text();
+        $clock = $readings[(int) array_search($worst, $residuals, true)]->clock->text();
 
         return Verdict::care(
             $n === 4 ? Message::of('square.repeat_all', 'Repeat all four') : Message::of('square.repeat_one', 'Repeat the one at {clock}', ['clock' => $clock]),

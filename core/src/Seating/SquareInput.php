@@ -8,13 +8,17 @@ use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Reading;
 
 /** Depths around the ring, or how it looks, or both. */
 final readonly class SquareInput
 {
     public const LEAST_READINGS = 3;
 
-    /** @param  list<ClockDepth>  $readings */
+    /**
+     * @param  list<ClockDepth>  $readings
+     * @param  list<ClockDepth>  $reference
+     */
     public function __construct(
         #[Field('Bore of the bearing')] public Length $bore,
         #[Field('Outside diameter of the bearing')] public Length $outside,
@@ -22,6 +26,7 @@ final readonly class SquareInput
         #[Field('Going in, or home')] public SquareStage $stage = SquareStage::Entering,
         #[Field('How it looks')] public ?Eye $eye = null,
         #[Field('Where it looks proud')] public ?Clock $eyeClock = null,
+        #[Field('A rough face: depths of a turned face or ledge at the same places', of: ClockDepth::class)] public array $reference = [],
     ) {
         if ($bore->mm >= $outside->mm) {
             throw Nonsense::boreNotSmaller();
@@ -30,8 +35,30 @@ final readonly class SquareInput
             throw Nonsense::about('readings', 'Give three or four depths around the clock, or say how it looks.');
         }
         if ($readings !== []) {
-            self::span($readings);
+            self::span($this->levelled());
         }
+    }
+
+    /**
+     * What tells of squareness: the reference taken off, place by place, where there is one.
+     *
+     * @return list<ClockDepth>
+     */
+    public function levelled(): array
+    {
+        if ($this->reference === []) {
+            return $this->readings;
+        }
+        $levelled = [];
+        foreach ($this->readings as $reading) {
+            foreach ($this->reference as $from) {
+                if ($from->clock->hours === $reading->clock->hours) {
+                    $levelled[] = new ClockDepth($reading->clock, Reading::of(Length::mm($reading->depth->value->mm - $from->depth->value->mm), Length::mm(hypot($reading->depth->halfWidth->mm, $from->depth->halfWidth->mm))));
+                }
+            }
+        }
+
+        return $levelled;
     }
 
     /** @param  list<ClockDepth>  $readings */

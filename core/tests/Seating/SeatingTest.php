@@ -60,6 +60,35 @@ final class SeatingTest extends TestCase
     }
 
     /** Any plane is found again from three or from four depths, whichever way it leans. */
+    public function test_a_reference_takes_a_rough_face_off_place_by_place(): void
+    {
+        $read = static fn (array $depths): array => array_map(static fn (int $h, float $mm): ClockDepth => new ClockDepth(Clock::read((string) $h), Reading::mm($mm, Instrument::DepthCaliper)), array_keys($depths), array_values($depths));
+        $face = [12 => 20.9, 4 => 20.2, 8 => 20.5];
+        $ring = [12 => 5.9, 4 => 5.2, 8 => 5.5];
+        $work = static fn (array $reference): SquareResult => (new Square(Limits::standard()))->work(new SquareInput(Length::mm(20), Length::mm(47), $read($ring), reference: $read($reference)));
+        self::assertSame('square.out', $work([])->verdict->headline->key);
+        self::assertSame('square.on', $work($face)->verdict->headline->key);
+        self::assertEqualsWithDelta(0.0, $work($face)->tilt?->mm, 1e-9);
+        self::assertEqualsWithDelta(sqrt(2) * (float) $work([])->tiltPlusMinus?->mm, $work($face)->tiltPlusMinus?->mm, 1e-9, 'two readings, twice the doubt in squares');
+        foreach ([[12 => 20.9, 4 => 20.2], [1 => 20, 5 => 20, 9 => 20]] as $reference) {
+            try {
+                $work($reference);
+                self::fail('It was taken.');
+            } catch (Nonsense $nonsense) {
+                self::assertNotSame('', $nonsense->getMessage());
+            }
+        }
+    }
+
+    public function test_the_play_under_a_snap_ring_and_a_ring_too_thick(): void
+    {
+        $home = static fn (float $groove, float $ring): HomeResult => (new Home(Limits::standard()))->work(new HomeInput(Length::mm(14), signs: [HomeSign::NoteChanged, HomeSign::FeelerRefused], grooveWidth: Length::mm($groove), ringThickness: Length::mm($ring)));
+        $play = array_values(array_filter($home(1.85, 1.75)->verdict->figures, static fn ($f): bool => $f->name === 'ring_play'));
+        self::assertEqualsWithDelta(0.10, $play[0]->value->amount(), 1e-9);
+        $this->expectException(Nonsense::class);
+        $home(1.7, 1.75);
+    }
+
     public function test_three_and_four_depths_find_the_same_plane(): void
     {
         foreach (range(0, 23) as $half) {

@@ -1439,6 +1439,18 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         groove_edge_depth_mm?: number | string;
+                        /**
+                         * @description Width of the groove
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        groove_width_mm?: number | string;
+                        /**
+                         * @description Thickness of the snap ring
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        ring_thickness_mm?: number | string;
                     };
                 };
             };
@@ -3682,6 +3694,26 @@ export interface paths {
                          * @example 1:30
                          */
                         eye_clock?: string | number;
+                        /** @description A rough face: depths of a turned face or ledge at the same places */
+                        reference?: {
+                            /**
+                             * @description Clock direction
+                             * @example 12
+                             * @example 1:30
+                             */
+                            clock: string | number;
+                            /** @description Depth from the hub face to the ring */
+                            depth_mm: (number | string) | {
+                                /**
+                                 * @example 25.4
+                                 * @example 1 1/16 in
+                                 */
+                                value: number | string;
+                                plus_minus_mm?: number;
+                                /** @enum {string} */
+                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            };
+                        }[];
                     };
                 };
             };
@@ -6326,7 +6358,7 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "heat_clock" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "torques" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;

@@ -2,6 +2,7 @@ import type { KeyboardEvent } from 'react';
 import type { HubPart, JobReport, Piece, Section, Tool } from '../api/types';
 import { length, type Units } from '../parts/say';
 import { ink } from '../theme/system';
+import { useArrivals } from './arrivals';
 import { Ghost, Hatches, PartDrawing } from './Parts';
 import { fit, type Scale, type View, WHOLE } from './scale';
 
@@ -179,6 +180,7 @@ const touches = (a: number, b: number): boolean => Math.abs(a - b) < 0.01;
 /** A hub in half-section along its axle, drawn to scale from the sizes of its parts. The map of a job. */
 export function AxleLine({ report, units, width, height, lit, driver = null, view = WHOLE, onPick }: Props) {
   const { section } = report;
+  const arrived = useArrivals(section.pieces);
   const axis = height - 44;
   const scale = fit(section, width, axis, view);
   const tilted = section.pieces.some((piece) => drawnTilt(piece) !== 0);
@@ -232,7 +234,9 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
             {AWAY.includes(piece.state) ? (
               <Ghost piece={piece} scale={scale} />
             ) : (
-              <PartDrawing piece={piece} scale={scale} />
+              <g className={arrived.has(piece.part) ? 'arrives' : undefined}>
+                <PartDrawing piece={piece} scale={scale} />
+              </g>
             )}
             {active && (
               <rect

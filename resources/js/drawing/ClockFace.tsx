@@ -49,7 +49,7 @@ export function ClockFace({
       width="100%"
       style={{ maxWidth: SIZE, display: 'block', fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600 }}
       role="img"
-      aria-label={high ? `Tap here: ${high} o'clock` : 'Readings round the clock'}
+      aria-label={high ? `${tone === 'oxide' ? 'Proud at' : 'Tap here:'} ${high} o'clock` : 'Readings round the clock'}
     >
       <circle r={R - 4} fill={ink('card')} stroke={ink('line')} strokeWidth={2} />
       <circle r={ring} fill="none" stroke={ink('steel')} strokeWidth={16} />

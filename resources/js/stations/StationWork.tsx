@@ -11,6 +11,7 @@ import { SignOffPanel } from './prove/SignOffPanel';
 import { ClockPanel } from './seat/ClockPanel';
 import { DriverPanel } from './seat/DriverPanel';
 import { HeatClockPanel } from './seat/HeatClockPanel';
+import { SleevePanel } from './seat/SleevePanel';
 import { TorquePanel } from './set/TorquePanel';
 import { BearingPanel } from './size/BearingPanel';
 import { PartSizePanel } from './size/PartSizePanel';
@@ -33,6 +34,7 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   assembly: AssemblyPanel,
   driver: DriverPanel,
   heat_clock: HeatClockPanel,
+  sleeve: SleevePanel,
   clock: ClockPanel,
   torques: TorquePanel,
   sign_off: SignOffPanel,

@@ -84,9 +84,17 @@ const config = defineConfig({
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: '600', lineHeight: '1.15' },
     // On paper the drawing stands alone.
     'nav, .screen-only': { _print: { display: 'none !important' } },
+    // A part comes up from the tray below the drawing; nobody who asked for stillness sees it move.
+    '.arrives': {
+      animation: 'arrive',
+      '@media (prefers-reduced-motion: reduce)': { animation: 'none' },
+    },
     ':focus-visible': { outline: '3px solid', outlineColor: 'focus', outlineOffset: '2px' },
   },
   theme: {
+    keyframes: {
+      arrive: { from: { transform: 'translateY(90px)', opacity: '0.2' }, to: { transform: 'none', opacity: '1' } },
+    },
     breakpoints: { sm: '480px', md: '900px', lg: '1180px' },
     tokens: {
       spacing,
@@ -94,6 +102,7 @@ const config = defineConfig({
         heading: { value: "'Barlow Semi Condensed', 'Arial Narrow', sans-serif" },
         body: { value: "'Public Sans', system-ui, sans-serif" },
       },
+      animations: { arrive: { value: 'arrive 520ms cubic-bezier(0.2, 0.7, 0.2, 1)' } },
       radii: { sm: { value: '5px' }, full: { value: '9999px' } },
     },
     semanticTokens: {

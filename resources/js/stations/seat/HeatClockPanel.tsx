@@ -55,7 +55,7 @@ export function HeatClockPanel({ step }: { step: Step }) {
           </chakra.p>
         </Box>
       )}
-      <AnswersPanel step={step} />
+      <AnswersPanel step={step} fieldsFirst />
     </Flex>
   );
 }
