@@ -149,7 +149,7 @@ export function Shell() {
           </Button>
         </Flex>
       </Flex>
-      <Box as="main" minW="0" minH="0" overflow="auto">
+      <Box as="main" minW="0" minH="0" overflow="auto" tabIndex={0} _focusVisible={{ outline: 'none' }}>
         <Outlet />
       </Box>
       <HelpSheet open={help} onClose={() => setHelp(false)} />
