@@ -98,6 +98,7 @@ test('the keys do what the help sheet says', async ({ page }) => {
   }
   await page.keyboard.press('3');
   await goTo(page, 'The left bearing');
+  await expect(page.getByRole('heading', { level: 2, name: 'The left bearing' })).toBeVisible();
   await page.keyboard.press('n');
   await expect(page.getByRole('heading', { level: 2, name: 'The right bearing' })).toBeVisible();
   await page.keyboard.press('p');
