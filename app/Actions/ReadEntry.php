@@ -44,7 +44,7 @@ final readonly class ReadEntry
         if ($ask->kind === AskKind::Part) {
             $value = $this->inOrder($notebook, $place, $value);
         }
-        $measured = in_array($ask->kind, [AskKind::Length, AskKind::Depth], true);
+        $measured = in_array($ask->kind, [AskKind::Length, AskKind::Depth, AskKind::ConeTry], true);
 
         return ['value' => $value, 'instrument' => $measured ? (Instrument::tryFrom($instrument ?? '') ?? $ask->instrument)?->value : null];
     }

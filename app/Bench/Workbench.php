@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Seating\DepthRound;
@@ -40,7 +41,7 @@ final class Workbench
     /** @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place */
     public function report(Job $job, Notebook $notebook, array $spanners = []): JobReport
     {
-        return (new WheelJob($this->limits))->report($this->bench($job, $notebook, $spanners));
+        return (new WheelJob($this->limits))->report($this->bench($job, $notebook, $spanners, LockShiftsHere::before($job)));
     }
 
     /** What is asked at a place of this job, or null when nothing is. */
@@ -57,9 +58,7 @@ final class Workbench
         }
 
         // A rough face is asked for as a reference set once it is said to be rough.
-        $face = preg_match('/^(seat\.\w+)\.ref\.\d+$/', $place, $found) === 1 ? [$found[1].'.face'] : [];
-
-        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook->only([...self::SHAPES, ...$face])), $place);
+        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook->only([...self::SHAPES, ...self::deciding($place)])), $place);
     }
 
     /** @throws ModelNotFoundException when the hub of this job has no such seat */
@@ -78,13 +77,28 @@ final class Workbench
         return (new WheelJob($this->limits))->trend($this->bench($job, $notebook), $seat, $rounds) ?? throw new ModelNotFoundException;
     }
 
+    /** @return list<string> places whose answers decide whether this one is asked */
+    private static function deciding(string $place): array
+    {
+        return match (true) {
+            preg_match('/^(seat\.\w+)\.ref\.\d+$/', $place, $found) === 1 => [$found[1].'.face'],
+            preg_match('/^(set\.cone\.try\.)(\d+)$/', $place, $found) === 1 => [$place, $found[1].((int) $found[2] - 1)],
+            str_starts_with($place, 'set.cone.') => ['set.cone.axle'],
+            preg_match('/^(fastener\.\w+)\.(wrench_length|adapter_turned)$/', $place, $found) === 1 => [$found[1].'.adapter'],
+            default => [],
+        };
+    }
+
     public function pattern(Job $job): Pattern
     {
         return Patterns::find($job->pattern);
     }
 
-    /** @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place */
-    private function bench(Job $job, Notebook $notebook, array $spanners = []): Bench
+    /**
+     * @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place
+     * @param  list<Angle>  $lockShifts
+     */
+    private function bench(Job $job, Notebook $notebook, array $spanners = [], array $lockShifts = []): Bench
     {
         $shop = $job->shop;
         [$drivers, $wall] = $this->tools ??= Tool::wall($job->shop_id);
@@ -92,7 +106,7 @@ final class Workbench
         return new Bench(
             Patterns::find($job->pattern), $notebook, $drivers,
             $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n), DrawBolt::from($shop->draw_bolt), $job->isSigned(),
-            $wall, $shop->habits, $spanners,
+            $wall, $shop->habits, $spanners, $lockShifts,
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Calculators;
 
 use App\Shapes\FieldNames;
 use BackedEnum;
+use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
@@ -21,7 +22,7 @@ use ReflectionParameter;
 final readonly class CalculatorField
 {
     /**
-     * @param  string  $kind length, reading, temperature, force, pressure, clock, text, count, money, yes_no, choice, choices or list
+     * @param  string  $kind length, reading, temperature, force, pressure, torque, angle, clock, text, count, money, yes_no, choice, choices or list
      * @param  list<string>  $options values of a choice
      * @param  list<CalculatorField>  $of fields of each item of a list
      */
@@ -48,6 +49,7 @@ final readonly class CalculatorField
             $type === Force::class => 'force',
             $type === Pressure::class => 'pressure',
             $type === Torque::class => 'torque',
+            $type === Angle::class => 'angle',
             $type === Clock::class => 'clock',
             $type === Money::class => 'money',
             $type === 'bool' => 'yes_no',

@@ -7,6 +7,7 @@ namespace App\Calculators;
 use App\Shapes\FieldNames;
 use BackedEnum;
 use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
@@ -104,6 +105,7 @@ final class InputReader
             $type === Force::class => $this->within($field, Force::newtons(self::number($given)), false),
             $type === Torque::class => $this->within($field, Torque::newtonMetres(self::number($given)), false),
             $type === Pressure::class => $this->within($field, Pressure::megapascals(self::number($given)), false),
+            $type === Angle::class => $this->within($field, Angle::degrees(self::number($given)), false),
             $type === Clock::class => Clock::read(is_scalar($given) ? (string) $given : throw new Nonsense('Say an hour of the clock, such as 12 or 1:30.')),
             $type === 'bool' => is_bool($given) ? $given : throw new Nonsense('Say true or false.'),
             $type === Money::class => is_string($given) || is_int($given) ? Money::read((string) $given) : throw new Nonsense('Write an amount as text, such as "12.50".'),

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use CleanRace\Core\Trial\CaliperTrial;
 use CleanRace\Core\Trial\Chance;
+use CleanRace\Core\Trial\ConeTrial;
 use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
@@ -18,7 +19,7 @@ use Random\Engine\Mt19937;
 /** Simulated jobs whose truth is known, and how often the program is right. The same seed gives the same figures. */
 final class BenchTrial extends Command
 {
-    protected $signature = 'bench:trial {name? : spelling, caliper, fit or hostile; all when none is named} {--seed=1} {--jobs= : how many simulated jobs}';
+    protected $signature = 'bench:trial {name? : spelling, caliper, fit, press, cones or hostile; all when none is named} {--seed=1} {--jobs= : how many simulated jobs}';
 
     protected $description = 'How often the program is right: simulated jobs, seeded';
 
@@ -47,6 +48,7 @@ final class BenchTrial extends Command
             'caliper' => [new CaliperTrial($limits), 5000],
             'fit' => [new FitTrial($limits), 1000],
             'press' => [new PressTrial($limits), 1000],
+            'cones' => [new ConeTrial($limits), 400],
             'hostile' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000],
         ];
     }

@@ -36,7 +36,7 @@ final class InputSchemas
         return match ($field->kind) {
             'length' => $length,
             'reading' => ['anyOf' => [$length, ['type' => 'object', 'properties' => ['value' => $length, 'plus_minus_mm' => ['type' => 'number'], 'instrument' => ['type' => 'string', 'enum' => array_column(Instrument::cases(), 'value')]], 'required' => ['value']]]],
-            'temperature', 'force', 'pressure', 'torque' => ['type' => 'number'],
+            'temperature', 'force', 'pressure', 'torque', 'angle' => ['type' => 'number'],
             'clock' => ['type' => ['string', 'number'], 'examples' => ['12', '1:30']],
             'yes_no' => ['type' => 'boolean'],
             'count' => ['type' => 'integer'],

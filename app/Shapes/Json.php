@@ -84,6 +84,6 @@ final class Json
     /** @return array{value: float, unit: string, digits: int} */
     private static function quantity(Quantity $quantity, ?int $digits): array
     {
-        return ['value' => round($quantity->amount(), self::DECIMALS), 'unit' => $quantity->unit()->value, 'digits' => $digits ?? Message::digits($quantity->unit())];
+        return ['value' => round($quantity->amount(), self::DECIMALS), 'unit' => $quantity->unit()->value, 'digits' => $digits ?? Message::digitsOf($quantity)];
     }
 }

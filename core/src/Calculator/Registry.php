@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Calculator;
 
 use CleanRace\Core\Checking\RockCheck;
+use CleanRace\Core\Seating\BallsInCup;
 use CleanRace\Core\Seating\DrawRod;
 use CleanRace\Core\Seating\DriverChoice;
 use CleanRace\Core\Seating\ForceWatch;
@@ -18,11 +19,19 @@ use CleanRace\Core\Seating\SleeveLength;
 use CleanRace\Core\Seating\SleeveToMake;
 use CleanRace\Core\Seating\Square;
 use CleanRace\Core\Seating\SupportChoice;
+use CleanRace\Core\Setting\AxleEnds;
+use CleanRace\Core\Setting\AxleFloat;
+use CleanRace\Core\Setting\ConeCoach;
+use CleanRace\Core\Setting\ConePlay;
+use CleanRace\Core\Setting\TaperNut;
+use CleanRace\Core\Setting\TorqueSetting;
+use CleanRace\Core\Setting\WheelCentre;
 use CleanRace\Core\Sizing\BallFinder;
 use CleanRace\Core\Sizing\BearingFromCaliper;
 use CleanRace\Core\Sizing\BearingNumber;
 use CleanRace\Core\Sizing\BoreSurvey;
 use CleanRace\Core\Sizing\ClearanceLeft;
+use CleanRace\Core\Sizing\Conversion;
 use CleanRace\Core\Sizing\Fit;
 use CleanRace\Core\Sizing\Grease;
 use CleanRace\Core\Sizing\Heat;
@@ -68,6 +77,7 @@ final class Registry
         'ring-heat' => RingHeat::class,
         'press-force' => PressForce::class,
         'clearance-left' => ClearanceLeft::class,
+        'conversion' => Conversion::class,
         'grease' => Grease::class,
         'match-check' => MatchCheck::class,
         'match-part' => MatchPart::class,
@@ -85,6 +95,14 @@ final class Registry
         'sleeve-length' => SleeveLength::class,
         'sleeve-to-make' => SleeveToMake::class,
         'second-bearing' => SecondBearing::class,
+        'balls-in-cup' => BallsInCup::class,
+        'axle-ends' => AxleEnds::class,
+        'cone-play' => ConePlay::class,
+        'cone-coach' => ConeCoach::class,
+        'taper-nut' => TaperNut::class,
+        'axle-float' => AxleFloat::class,
+        'wheel-centre' => WheelCentre::class,
+        'torque' => TorqueSetting::class,
     ];
 
     /** @return array<string, class-string> by name */

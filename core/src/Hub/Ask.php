@@ -39,9 +39,9 @@ final readonly class Ask
     }
 
     /** A depth: may be zero or less. */
-    public static function depth(string $place, string $label, bool $wanted = true, ?string $at = null, ?string $hint = null): self
+    public static function depth(string $place, string $label, bool $wanted = true, ?string $at = null, ?string $hint = null, Instrument $by = Instrument::DepthCaliper): self
     {
-        return new self($place, AskKind::Depth, $label, $wanted, instrument: Instrument::DepthCaliper, at: $at, hint: $hint);
+        return new self($place, AskKind::Depth, $label, $wanted, instrument: $by, at: $at, hint: $hint);
     }
 
     /** @param  list<Option>  $options */
@@ -104,6 +104,30 @@ final readonly class Ask
     public static function gauge(string $place, string $label): self
     {
         return new self($place, AskKind::Gauge, $label, false, hint: '35 bar, 2.4 kN, 6 Nm');
+    }
+
+    /** A screw thread. */
+    public static function thread(string $place, string $label, bool $wanted = false): self
+    {
+        return new self($place, AskKind::Thread, $label, $wanted, hint: 'M10 × 1, or 3/8-26');
+    }
+
+    /** How far something is turned. */
+    public static function turn(string $place, string $label, bool $wanted = false): self
+    {
+        return new self($place, AskKind::Turn, $label, $wanted, hint: 'degrees, 8 min, 1/4 turn');
+    }
+
+    /** How many. */
+    public static function count(string $place, string $label, bool $wanted = false): self
+    {
+        return new self($place, AskKind::Count, $label, $wanted);
+    }
+
+    /** One try of a cone: its mark, when it was judged, what was felt, the play at the rim. */
+    public static function coneTry(string $place, string $label, bool $wanted): self
+    {
+        return new self($place, AskKind::ConeTry, $label, $wanted, instrument: Instrument::DigitalCaliper);
     }
 
     /** A part to lay on the tray, or to fit: asked until it is there. */

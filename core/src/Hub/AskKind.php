@@ -18,6 +18,10 @@ enum AskKind: string
     case Temperature = 'temperature';
     case Heat = 'heat';
     case Gauge = 'gauge';
+    case Thread = 'thread';
+    case Turn = 'turn';
+    case Count = 'count';
+    case ConeTry = 'cone_try';
     case Part = 'part';
     case Stack = 'stack';
     case Photos = 'photos';

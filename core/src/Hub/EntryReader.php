@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Catalogue\DesignationReader;
+use CleanRace\Core\Catalogue\Thread;
+use CleanRace\Core\Measure\AngleText;
 use CleanRace\Core\Measure\GaugeText;
 use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
@@ -17,6 +19,16 @@ final readonly class EntryReader
     private const LONGEST_TEXT = 2000;
 
     private const MOST_PHOTOS = 12;
+
+    private const MOST_THINGS = 200;
+
+    /** Ten turns, in degrees. */
+    private const MOST_TURN = 3600.0;
+
+    /** When a cone may be judged, and what may be felt of it. */
+    public const TRY_STAGES = ['open', 'one_nut', 'locked', 'clamped'];
+
+    public const TRY_FELT = ['binds', 'gritty', 'none', 'trace', 'play'];
 
     /** Conditions a part may be laid down in. */
     public const CONDITIONS = ['use', 'note', 'replace'];
@@ -49,6 +61,10 @@ final readonly class EntryReader
             AskKind::Torque => ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Temperature, AskKind::Heat => ['c' => ($ask->kind === AskKind::Heat ? TemperatureText::ofHub() : TemperatureText::ofShop())->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Gauge => self::gauge(self::text($entry['typed'] ?? null)),
+            AskKind::Thread => ['text' => self::text($entry['text'] ?? null), 'pitch' => Thread::read(self::text($entry['text'] ?? null))->pitch->mm],
+            AskKind::Turn => ['deg' => (new AngleText)->read(self::text($entry['typed'] ?? null))->degrees, 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Count => ['count' => self::count(self::text($entry['typed'] ?? null)), 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::ConeTry => $this->coneTry($entry, $unit),
             AskKind::Part => $this->part($ask, $entry, $before ?? []),
             AskKind::Photos => ['photos' => self::ids($entry['photos'] ?? null)],
             AskKind::Stack => StackEdits::from($before)->plus($entry, $unit)->kept(),
@@ -68,6 +84,29 @@ final readonly class EntryReader
         }
 
         return ['mm' => $length->mm, 'typed' => $typed];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return array<string, mixed>
+     */
+    private function coneTry(array $entry, string $unit): array
+    {
+        $mark = $entry['mark'] ?? null;
+        if (! is_numeric($mark) || abs((float) $mark) > self::MOST_TURN) {
+            throw new Nonsense('Say where the mark of the cone stands, in degrees clockwise from 12.');
+        }
+        $word = static fn (string $key, array $words): string => in_array($entry[$key] ?? null, $words, true) ? $entry[$key] : throw new Nonsense('Say when it was judged and what was felt.');
+        $try = ['mark' => round((float) $mark, 1), 'stage' => $word('stage', self::TRY_STAGES), 'felt' => $word('felt', self::TRY_FELT)];
+        $typed = is_scalar($entry['typed'] ?? null) ? trim((string) $entry['typed']) : '';
+
+        return $typed === '' ? $try : $try + ['mm' => max(0.0, (new LengthText($unit))->read($typed)->mm), 'typed' => $typed];
+    }
+
+    /** @throws Nonsense when it is not a number of things */
+    private static function count(string $typed): int
+    {
+        return ctype_digit($typed) && (int) $typed >= 1 && (int) $typed <= self::MOST_THINGS ? (int) $typed : throw new Nonsense(sprintf('Type how many there are, from 1 to %d.', self::MOST_THINGS));
     }
 
     /** @return array<string, mixed> */

@@ -7,8 +7,11 @@ namespace CleanRace\Core\Hub;
 /** A nut or bolt of a hub. Its spanner, thread, torque and source are asked once and remembered for the machine. */
 final readonly class Fastener
 {
-    /** @param  ?string  $part the part that comes off with it */
-    public function __construct(public string $id, public string $name, public ?string $part = null)
+    /**
+     * @param  ?string  $part the part that comes off with it
+     * @param  bool  $several whether there are several, tightened crosswise
+     */
+    public function __construct(public string $id, public string $name, public ?string $part = null, public bool $several = false)
     {
     }
 

@@ -20,6 +20,12 @@ enum Panel: string
     case BuyingList = 'buying_list';
     case Match = 'match';
     case Assembly = 'assembly';
+    case Balls = 'balls';
+    case AxleEnds = 'axle_ends';
+    case Cone = 'cone';
+    case Taper = 'taper';
+    case AxleFloat = 'axle_float';
+    case Centre = 'centre';
     case Torques = 'torques';
     case SignOff = 'sign_off';
 }

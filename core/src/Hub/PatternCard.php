@@ -15,6 +15,7 @@ final readonly class PatternCard
      * @param  list<string>  $cautions what is special to take care of
      * @param  list<RingSeat>  $grips where the rings are pressed: in a bore, on a shaft, or both
      * @param  HubUse  $use how such hubs are mostly used
+     * @param  list<HubSetting>  $sets what is set on such hubs once they are together, in this order
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class PatternCard
         public array $grips = [RingSeat::Bore],
         public bool $pair = false,
         public HubUse $use = HubUse::FastWheel,
+        public array $sets = [HubSetting::Clamped],
     ) {
     }
 

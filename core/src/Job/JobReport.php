@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Seating\SeatDriver;
+use CleanRace\Core\Setting\SetFindings;
 use CleanRace\Core\Sizing\CaliperCandidate;
 use CleanRace\Core\Sizing\PartFinding;
 use CleanRace\Core\Sizing\SeatFinding;
@@ -56,6 +57,7 @@ final readonly class JobReport
         public array $partFindings,
         public array $seats,
         public array $matches,
+        public SetFindings $set,
     ) {
     }
 

@@ -72,14 +72,14 @@ final readonly class WheelJob
     }
 
     /** @return iterable<StationReport> the six before Prove, each worked out when it is asked for */
-    private function stations(Bench $bench, Strip $strip, Finder $finder, Findings $findings, Progress $progress): iterable
+    private function stations(Bench $bench, Strip $strip, Finder $finder, Findings $findings, Progress $progress, ?Set $set = null): iterable
     {
         yield (new CheckIn($this->limits))->report($bench);
         yield $strip->report();
         yield (new Size($this->limits, $finder))->report($bench, $findings);
         yield (new Source($this->limits))->report($bench, $findings);
         yield (new Seat)->report($bench, $progress);
-        yield (new Set)->report($bench);
+        yield ($set ?? new Set($this->limits, $bench, $progress))->report();
     }
 
     public function report(Bench $bench): JobReport
@@ -90,7 +90,8 @@ final readonly class WheelJob
         $findings = $finder->findings($bench);
         $progress = new Progress($this->limits, $bench, $findings);
         $strip = new Strip($bench);
-        $earlier = iterator_to_array($this->stations($bench, $strip, $finder, $findings, $progress), false);
+        $set = new Set($this->limits, $bench, $progress);
+        $earlier = iterator_to_array($this->stations($bench, $strip, $finder, $findings, $progress, $set), false);
         $blocks = $prove->blocks($bench, $earlier);
 
         return new JobReport(
@@ -111,6 +112,7 @@ final readonly class WheelJob
             (new PartSizing($this->limits))->findings($bench),
             (new Size($this->limits, $finder))->seats($bench, $findings),
             (new PartMatches)->matches($bench),
+            $set->findings,
         );
     }
 }

@@ -77,6 +77,20 @@ final readonly class Notebook
         return is_numeric($nm) ? Torque::newtonMetres((float) $nm) : null;
     }
 
+    public function turn(string $place): ?Angle
+    {
+        $degrees = $this->value($place)['deg'] ?? null;
+
+        return is_numeric($degrees) ? Angle::degrees((float) $degrees) : null;
+    }
+
+    public function number(string $place): ?int
+    {
+        $count = $this->value($place)['count'] ?? null;
+
+        return is_int($count) ? $count : null;
+    }
+
     public function temperature(string $place): ?Temperature
     {
         $celsius = $this->value($place)['c'] ?? null;

@@ -124,6 +124,7 @@ final class Assembly
             $part->kind === PartKind::SnapRing => $this->ring($step, $part),
             $part->kind === PartKind::Sleeve => $step->on(Panel::Sleeve)->asking(Ask::choice(Places::LOOK_THROUGH, 'Looked through the hub', Option::of(['seen' => 'Sleeve seen', 'not_seen' => 'Not seen'])))
                 ->judged($this->bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null, $this->progress->sleeveToMake()),
+            $part->kind === PartKind::Balls => $step->on(Panel::Balls)->asking(...BallRow::asks($part))->judged($this->progress->balls($part)->result?->verdict)->holdingStopsOnly(),
             $isCover => $this->covers($step, $parts),
             default => $step,
         };

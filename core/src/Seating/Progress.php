@@ -6,6 +6,7 @@ namespace CleanRace\Core\Seating;
 
 use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Hub\HubSizes;
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Places;
@@ -210,6 +211,18 @@ final class Progress
         $id = $this->bench->notebook->choice($this->driverPlace($seat)) ?? $this->driver($seat)->best;
 
         return array_values(array_filter($this->bench->tools, static fn (Tool $t): bool => $t->id === $id))[0] ?? null;
+    }
+
+    /** What is known of a row of loose balls. */
+    public function balls(Part $part): BallRow
+    {
+        return BallRow::of($this->limits, $part, $this->bench->notebook);
+    }
+
+    /** @return list<BallRow> of every row of loose balls */
+    public function ballRows(): array
+    {
+        return array_map($this->balls(...), array_values(array_filter($this->bench->hub->stack->line(), static fn (Part $p): bool => $p->kind === PartKind::Balls)));
     }
 
     /** @return list<SeatDriver> one for each face that asks for a driver of its own */

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Tooling;
 use CleanRace\Core\Hub\Hub;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Tray;
+use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Notebook;
 
@@ -21,6 +22,7 @@ final readonly class Bench
      * @param  list<Tool>  $tools drivers on the wall
      * @param  list<WallTool>  $wall all that hangs there
      * @param  array<string, string>  $habits how this shop usually goes about things, by name
+     * @param  list<Angle>  $lockShifts by which lock nuts moved the cone on earlier hubs of this shop, tighter is more
      * @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class Bench
         public array $wall = [],
         public array $habits = [],
         public array $spanners = [],
+        public array $lockShifts = [],
     ) {
         $this->hub = Hub::of($pattern, $notebook);
         $this->tray = Tray::of($this->hub->stack, $notebook);

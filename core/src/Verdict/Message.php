@@ -27,9 +27,10 @@ final readonly class Message
         return new self($key, $text, $values);
     }
 
-    public static function digits(Unit $unit): int
+    /** Decimals that a quantity in a message is shown with. */
+    public static function digitsOf(Quantity $quantity): int
     {
-        return self::DIGITS[$unit->value];
+        return $quantity instanceof Shown ? $quantity->digits : self::DIGITS[$quantity->unit()->value];
     }
 
     /** The words in English with metric values. */
@@ -47,7 +48,7 @@ final readonly class Message
     public static function shown(Quantity $value, ?int $digits = null): string
     {
         $unit = $value->unit();
-        $number = number_format($unit === Unit::Share ? $value->amount() * 100 : $value->amount(), $digits ?? self::digits($unit), '.', '');
+        $number = number_format($unit === Unit::Share ? $value->amount() * 100 : $value->amount(), $digits ?? self::digitsOf($value), '.', '');
 
         return match ($unit) {
             Unit::Degree, Unit::Share => $number.$unit->symbol(),

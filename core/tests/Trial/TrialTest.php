@@ -7,6 +7,7 @@ namespace CleanRace\Core\Tests\Trial;
 use CleanRace\Core\Sizing\FitFeel;
 use CleanRace\Core\Trial\CaliperTrial;
 use CleanRace\Core\Trial\Chance;
+use CleanRace\Core\Trial\ConeTrial;
 use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
@@ -30,6 +31,7 @@ final class TrialTest extends TestCase
         yield 'fits' => [new FitTrial($limits), 1000, 13];
         yield 'fits again' => [new FitTrial($limits), 1000, 14];
         yield 'press traces' => [new PressTrial($limits), 1000, 16];
+        yield 'cones' => [new ConeTrial($limits), 60, 6];
         yield 'press traces again' => [new PressTrial($limits), 500, 17];
         yield 'hostile text' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000, 15];
     }

@@ -51,6 +51,228 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/axle-ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Axle in the middle
+         * @description How far it is turned, and whether it stays inside the dropout.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "left_mm": 4.2,
+                     *       "right_mm": 6.6,
+                     *       "thread": "M10 × 1",
+                     *       "dropout_mm": 7,
+                     *       "quick_release": true
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Sticks out, left */
+                        left_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Sticks out, right */
+                        right_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Thread of the axle */
+                        thread?: string;
+                        /**
+                         * @description Stuck out before, left
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        before_left_mm?: number | string;
+                        /**
+                         * @description Stuck out before, right
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        before_right_mm?: number | string;
+                        /**
+                         * @description Dropout, thickness
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        dropout_mm?: number | string;
+                        /** @description Held by a quick-release */
+                        quick_release?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description Axle in the middle */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AxleEndsResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/axle-float": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * End float and washers
+         * @description Room less stack, and which washers to add.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "space_mm": 84.6,
+                     *       "wheel_mm": 78.4,
+                     *       "fitted_mm": 4,
+                     *       "washers": [
+                     *         {
+                     *           "thickness_mm": 0.5,
+                     *           "count": 4
+                     *         },
+                     *         {
+                     *           "thickness_mm": 1,
+                     *           "count": 2
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Room between the retainers */
+                        space_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Wheel over its bearings */
+                        wheel_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Washers in it now, together */
+                        fitted_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Washers that lie there */
+                        washers?: {
+                            /**
+                             * @description Thickness
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            thickness_mm: number | string;
+                            /** @description How many */
+                            count?: number;
+                        }[];
+                        /** @description There is a thrust washer on both sides */
+                        both_sides?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description End float and washers */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FloatResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/balls": {
         parameters: {
             query?: never;
@@ -114,6 +336,85 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["PartFound"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/balls-in-cup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How many balls
+         * @description By the circle they run on, and what came out.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "circle_mm": 21,
+                     *       "ball_mm": "1/4 in",
+                     *       "found": 10
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Circle through the middles of the balls */
+                        circle_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description Ball
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        ball_mm: number | string;
+                        /** @description Balls that came out */
+                        found?: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description How many balls */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BallsInCupResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -592,6 +893,385 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["ClearanceLeftResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/cone-coach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Set a cone
+         * @description The next mark to try, until it is right.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "radius_mm": 290,
+                     *       "spacing_mm": 52,
+                     *       "circle_mm": 21,
+                     *       "axle": "quick_release",
+                     *       "tries": [
+                     *         {
+                     *           "mark_deg": 0,
+                     *           "stage": "open",
+                     *           "felt": "play",
+                     *           "rim_play_mm": 1.2
+                     *         },
+                     *         {
+                     *           "mark_deg": 0,
+                     *           "stage": "locked",
+                     *           "felt": "play",
+                     *           "rim_play_mm": 0.9
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Rim, radius where play is read
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        radius_mm: number | string;
+                        /**
+                         * @description Between the two rows of balls
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        spacing_mm: number | string;
+                        /**
+                         * @description Circle of the balls
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        circle_mm: number | string;
+                        /** @description Tries */
+                        tries?: {
+                            /** @description Mark of the cone, clockwise is tighter */
+                            mark_deg: number;
+                            /**
+                             * @description Judged
+                             * @enum {string}
+                             */
+                            stage: "open" | "one_nut" | "locked" | "clamped";
+                            /**
+                             * @description Felt
+                             * @enum {string}
+                             */
+                            felt: "binds" | "gritty" | "none" | "trace" | "play";
+                            /** @description Play at the rim, from end to end */
+                            rim_play_mm?: (number | string) | {
+                                /**
+                                 * @example 25.4
+                                 * @example 1 1/16 in
+                                 */
+                                value: number | string;
+                                plus_minus_mm?: number;
+                                /** @enum {string} */
+                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            };
+                        }[];
+                        /** @description Thread of the axle */
+                        thread?: string;
+                        /**
+                         * @description Axle
+                         * @enum {string}
+                         */
+                        axle?: "solid" | "quick_release";
+                        /**
+                         * @description Hole through the axle
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        axle_bore_mm?: number | string;
+                        /**
+                         * @description Between the threads of the two cones
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        between_mm?: number | string;
+                        /**
+                         * @description Lever
+                         * @enum {string}
+                         */
+                        lever?: "light" | "usual" | "firm";
+                        /** @description No play on the bench, whatever the lever takes */
+                        none_on_the_bench?: boolean;
+                        /** @description Lock nuts on earlier hubs */
+                        earlier?: {
+                            /** @description Moved the cone, tighter is more */
+                            shift_deg: number;
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description Set a cone */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConeCoachResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/cone-play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Rim play to cone turn
+         * @description End play, turn of the cone, and what the lever takes up.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "rim_play_mm": 1.2,
+                     *       "radius_mm": 290,
+                     *       "spacing_mm": 52,
+                     *       "circle_mm": 21,
+                     *       "thread": "M10 × 1",
+                     *       "axle": "quick_release",
+                     *       "axle_bore_mm": 5
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Play at the rim, from end to end */
+                        rim_play_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description Rim, radius where it was read
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        radius_mm: number | string;
+                        /**
+                         * @description Between the two rows of balls
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        spacing_mm: number | string;
+                        /**
+                         * @description Circle of the balls
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        circle_mm: number | string;
+                        /** @description Thread of the axle */
+                        thread?: string;
+                        /**
+                         * @description Axle
+                         * @enum {string}
+                         */
+                        axle?: "solid" | "quick_release";
+                        /**
+                         * @description Hole through the axle
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        axle_bore_mm?: number | string;
+                        /**
+                         * @description Between the threads of the two cones
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        between_mm?: number | string;
+                        /**
+                         * @description Lever
+                         * @enum {string}
+                         */
+                        lever?: "light" | "usual" | "firm";
+                    };
+                };
+            };
+            responses: {
+                /** @description Rim play to cone turn */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConePlayResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/conversion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cups to cartridges
+         * @description Bearings for the seats of cups, and the pieces to make.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "seat_left_mm": 32,
+                     *       "seat_right_mm": 32.02,
+                     *       "axle_mm": 12,
+                     *       "depth_mm": 10,
+                     *       "span_mm": 50
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Seat of the cup, left */
+                        seat_left_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Seat of the cup, right */
+                        seat_right_mm: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description Axle
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        axle_mm: number | string;
+                        /** @description Depth of the seats */
+                        depth_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Between the ledges */
+                        span_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                    };
+                };
+            };
+            responses: {
+                /** @description Cups to cartridges */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConversionResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -3858,6 +4538,116 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/taper-nut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Castle nut and end play
+         * @description Which slot to pin, or the shim.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "thread": "3/4-16",
+                     *       "slots": 6,
+                     *       "holes": 1,
+                     *       "offset_mm": 0.2
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Thread of the spindle */
+                        thread: string;
+                        /** @description Slots of the nut */
+                        slots?: number;
+                        /** @description Holes through the spindle */
+                        holes?: number;
+                        /** @description End play at the first slot from zero */
+                        offset_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Backed off from zero to the first slot */
+                        backed_off_deg?: number;
+                        /**
+                         * @description Least end play, by the manual
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        band_low_mm?: number | string;
+                        /**
+                         * @description Most end play, by the manual
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        band_high_mm?: number | string;
+                        /** @description End play by dial gauge, as it stands */
+                        dial_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description How it feels
+                         * @enum {string}
+                         */
+                        feel?: "free" | "trace" | "play" | "drags";
+                        /** @description Seated with, while turning */
+                        seated_with_nm?: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description Castle nut and end play */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TaperNutResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/taper-set": {
         parameters: {
             query?: never;
@@ -3902,6 +4692,250 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["TaperSetResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/torque": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Set the torque wrench
+         * @description The setting with an adapter, the range, the thread's ceiling.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "source": "manual",
+                     *       "torque_nm": 45,
+                     *       "thread": "M10",
+                     *       "grade": "8.8",
+                     *       "wrench_length_mm": 380,
+                     *       "adapter_mm": 60
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description Source of the figure
+                         * @enum {string}
+                         */
+                        source: "manual" | "part_maker" | "shop" | "none";
+                        /** @description Torque */
+                        torque_nm?: number;
+                        /** @description Thread */
+                        thread?: string;
+                        /**
+                         * @description Grade, as marked on its head
+                         * @enum {string}
+                         */
+                        grade?: "4.6" | "5.8" | "8.8" | "10.9" | "12.9" | "A2-70" | "SAE 5" | "SAE 8";
+                        /**
+                         * @description On the thread
+                         * @enum {string}
+                         */
+                        treatment?: "dry" | "oiled" | "anti_seize" | "thread_lock";
+                        /** @description Wrench, from least */
+                        wrench_least_nm?: number;
+                        /** @description Wrench, to most */
+                        wrench_most_nm?: number;
+                        /**
+                         * @description Wrench, from handle to square
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        wrench_length_mm?: number | string;
+                        /**
+                         * @description Adapter, from square to bolt
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        adapter_mm?: number | string;
+                        /** @description Adapter turned out of line by */
+                        adapter_angle_deg?: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description Set the torque wrench */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TorqueResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/wheel-centre": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Rim in the middle
+         * @description Both spacers, from the fork or from a trial fit.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "fork_mm": 100,
+                     *       "face_left_mm": 36,
+                     *       "face_right_mm": 30
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Between the fork legs */
+                        fork_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Middle of the rim to the outer face, left */
+                        face_left_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Middle of the rim to the outer face, right */
+                        face_right_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description Move the rim to the right by
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        offset_mm?: number | string;
+                        /** @description Tried in: rim to leg, left */
+                        gap_left_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Tried in: rim to leg, right */
+                        gap_right_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /**
+                         * @description Spacer in it now, left
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        spacer_left_mm?: number | string;
+                        /**
+                         * @description Spacer in it now, right
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        spacer_right_mm?: number | string;
+                        /** @description Washers that lie there */
+                        washers?: {
+                            /**
+                             * @description Thickness
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            thickness_mm: number | string;
+                            /** @description How many */
+                            count?: number;
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description Rim in the middle */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WheelCentreResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -5388,6 +6422,10 @@ export interface paths {
                         /** @enum {string} */
                         "habits.sides"?: "both" | "one";
                         /** @enum {string} */
+                        "habits.cone_play"?: "trace" | "none";
+                        /** @enum {string} */
+                        "habits.taper_play"?: "dial" | "feel";
+                        /** @enum {string} */
                         "habits.packing"?: "as_they_come" | "topped_up";
                     };
                 };
@@ -5919,12 +6957,33 @@ export interface components {
             findings: components["schemas"]["Finding"][];
         };
         /** @enum {string} */
-        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "part" | "stack" | "photos";
+        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "cone_try" | "part" | "stack" | "photos";
         AssemblyResult: {
             bearings_minor: number;
             risk_minor: number;
             assembly_minor: number;
             break_even_minor: number | null;
+            verdict: components["schemas"]["Verdict"];
+        };
+        AxleEndsResult: {
+            move_mm: number;
+            turns: number;
+            want_left_mm: number;
+            want_right_mm: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        BallRow: {
+            part: string;
+            ball_mm: number | null;
+            circle_mm: number | null;
+            result: components["schemas"]["BallsInCupResult"] | null;
+        };
+        BallsInCupResult: {
+            fit: number;
+            take: number;
+            free_when_full_mm: number;
+            free_mm: number;
+            each_deg: number;
             verdict: components["schemas"]["Verdict"];
         };
         BasketLine: {
@@ -6031,6 +7090,17 @@ export interface components {
             chi_square: number;
             probability: number;
         };
+        Cartridge: {
+            number: string;
+            bore_mm: number;
+            outside_mm: number;
+            width_mm: number;
+            shim_left_mm: number | null;
+            shim_right_mm: number | null;
+            bush_mm: number | null;
+            thin: boolean;
+            sizes: string;
+        };
         ClearanceLeftResult: {
             taken_mm: number;
             left_least_mm: number;
@@ -6043,6 +7113,45 @@ export interface components {
             label: string;
             needed: boolean;
             place: number | null;
+        };
+        ConeCoachResult: {
+            set_deg: number | null;
+            turn_deg: number | null;
+            loosest_tight_deg: number | null;
+            tightest_loose_deg: number | null;
+            shift_deg: number;
+            shift_off_deg: number;
+            end_play_mm: number | null;
+            leave_at_rim_mm: number;
+            sure: number | null;
+            lockings: number;
+            repeat: number | null;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @enum {string} */
+        ConeFelt: "binds" | "gritty" | "none" | "trace" | "play";
+        ConePlayResult: {
+            end_play_mm: number;
+            cone_turn_deg: number;
+            flats: number;
+            minutes: number;
+            shortening_mm: number;
+            shortening_turn_deg: number;
+            leave_at_rim_mm: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @enum {string} */
+        ConeStage: "open" | "one_nut" | "locked" | "clamped";
+        ConeTry: {
+            mark_deg: number;
+            stage: components["schemas"]["ConeStage"];
+            felt: components["schemas"]["ConeFelt"];
+            rim_play_mm: number | null;
+        };
+        ConversionResult: {
+            cartridges: components["schemas"]["Cartridge"][];
+            pieces: components["schemas"]["PieceToMake"][];
+            verdict: components["schemas"]["Verdict"];
         };
         Difference: {
             what: string;
@@ -6118,6 +7227,12 @@ export interface components {
             probability_grips: number;
             bands: components["schemas"]["FitBands"];
             remedies: components["schemas"]["Remedy"][];
+            verdict: components["schemas"]["Verdict"];
+        };
+        FloatResult: {
+            float_mm: number;
+            add: string[];
+            float_then_mm: number | null;
             verdict: components["schemas"]["Verdict"];
         };
         ForceWatchResult: {
@@ -6247,6 +7362,7 @@ export interface components {
             part_findings: components["schemas"]["PartFinding"][];
             seats: components["schemas"]["SeatFinding"][];
             matches: components["schemas"]["PartMatch"][];
+            set: components["schemas"]["SetFindings"];
         };
         JobSheet: {
             id: number;
@@ -6312,6 +7428,11 @@ export interface components {
             sizes: string | null;
             guessed: string | null;
         };
+        NutSlot: {
+            back_deg: number;
+            end_play_mm: number;
+            in_band: boolean;
+        };
         OfferShown: {
             need: number;
             supplier: number;
@@ -6358,7 +7479,7 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;
@@ -6438,6 +7559,13 @@ export interface components {
             outlines: components["schemas"]["Outline"][];
             tilt_deg: number | null;
             high_side: string | null;
+        };
+        PieceToMake: {
+            name: string;
+            outside_mm: number;
+            bore_mm: number;
+            bore_to_mm: number;
+            length_mm: number;
         };
         Pong: {
             ok: boolean;
@@ -6591,6 +7719,15 @@ export interface components {
             left: string;
             right: string;
         };
+        SetFindings: {
+            balls: components["schemas"]["BallRow"][];
+            axle_ends: components["schemas"]["AxleEndsResult"] | null;
+            tries: components["schemas"]["ConeTry"][];
+            cone: components["schemas"]["ConeCoachResult"] | null;
+            taper: components["schemas"]["TaperNutResult"] | null;
+            float: components["schemas"]["FloatResult"] | null;
+            centre: components["schemas"]["WheelCentreResult"] | null;
+        };
         ShelfCard: {
             id: number;
             article: string;
@@ -6723,6 +7860,15 @@ export interface components {
             probability: number;
             reasons: string[];
         };
+        TaperNutResult: {
+            step_mm: number;
+            band_low_mm: number;
+            band_high_mm: number;
+            reachable: components["schemas"]["NutSlot"][];
+            chosen: number | null;
+            shim_mm: number | null;
+            verdict: components["schemas"]["Verdict"];
+        };
         TaperSetResult: {
             belongs: boolean | null;
             set: string | null;
@@ -6797,6 +7943,11 @@ export interface components {
             from: string | null;
             as_it_is: boolean;
         };
+        TorqueResult: {
+            set_nm: number | null;
+            ceiling_nm: number | null;
+            verdict: components["schemas"]["Verdict"];
+        };
         TraceSheet: {
             id: string;
             seat: string;
@@ -6845,6 +7996,14 @@ export interface components {
             clock: string;
             diameter_mm: number;
             off_mm: number;
+        };
+        WheelCentreResult: {
+            spacer_left_mm: number;
+            spacer_right_mm: number;
+            rim_offset_mm: number;
+            stack_left: string[];
+            stack_right: string[];
+            verdict: components["schemas"]["Verdict"];
         };
         Working: {
             lines: {

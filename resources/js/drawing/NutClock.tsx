@@ -1,19 +1,14 @@
 import { ink } from '../theme/system';
+import { point } from './polar';
 
 const R = 62;
 const FLATS = [0, 60, 120, 180, 240, 300];
-
-/** A point at an angle from 12, clockwise. */
-const at = (degrees: number, radius: number): string => {
-  const turn = (degrees * Math.PI) / 180;
-  return `${(Math.sin(turn) * radius).toFixed(1)} ${(-Math.cos(turn) * radius).toFixed(1)}`;
-};
 
 /** A sector from 12, clockwise; a whole turn at most. */
 const sector = (degrees: number, radius: number): string =>
   degrees >= 359
     ? `M0 ${-radius}A${radius} ${radius} 0 1 1 -0.1 ${-radius}Z`
-    : `M0 0L${at(0, radius)}A${radius} ${radius} 0 ${degrees > 180 ? 1 : 0} 1 ${at(degrees, radius)}Z`;
+    : `M0 0L${point(0, radius)}A${radius} ${radius} 0 ${degrees > 180 ? 1 : 0} 1 ${point(degrees, radius)}Z`;
 
 /** The draw nut on a clock face: how far it is turned now, and how far in all. */
 export function NutClock({ all, now, text }: { all: number; now: number; text: string }) {
@@ -29,10 +24,10 @@ export function NutClock({ all, now, text }: { all: number; now: number; text: s
       <path d={sector(all, R)} fill={ink('brassWash')} />
       <path d={sector(now, R)} fill={ink('blue')} />
       {[0, 90, 180, 270].map((hour) => (
-        <path key={hour} d={`M${at(hour, R)}L${at(hour, R + 6)}`} stroke={ink('mute')} strokeWidth={2} />
+        <path key={hour} d={`M${point(hour, R)}L${point(hour, R + 6)}`} stroke={ink('mute')} strokeWidth={2} />
       ))}
       <polygon
-        points={FLATS.map((flat) => at(flat, 30).replace(' ', ',')).join(' ')}
+        points={FLATS.map((flat) => point(flat, 30).replace(' ', ',')).join(' ')}
         fill={ink('steel')}
         stroke={ink('edge')}
         strokeWidth={1.5}

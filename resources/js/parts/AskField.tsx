@@ -15,6 +15,7 @@ export function AskField({ ask }: { ask: Ask }) {
       return <PartAsk ask={ask} />;
     case 'photos':
     case 'stack':
+    case 'cone_try':
       return null;
     default:
       return <ReadingField ask={ask} />;

@@ -19,15 +19,16 @@ const INSTRUMENTS: Record<string, string> = {
   feeler: 'feeler',
 };
 
+const isWords = (ask: Ask): boolean => ask.kind === 'text' || ask.kind === 'number' || ask.kind === 'thread';
+
 /** What a place holds, as it would be typed. */
 function asTyped(ask: Ask, value: Record<string, unknown> | null | undefined): string {
   if (!value) return '';
-  const held = ask.kind === 'text' || ask.kind === 'number' ? value.text : value.typed;
+  const held = isWords(ask) ? value.text : value.typed;
   return typeof held === 'string' ? held : '';
 }
 
-const asEntry = (ask: Ask, typed: string): EntryValue =>
-  ask.kind === 'text' || ask.kind === 'number' ? { text: typed } : { typed };
+const asEntry = (ask: Ask, typed: string): EntryValue => (isWords(ask) ? { text: typed } : { typed });
 
 /** Enter goes to the next field of the same panel, as a caliper with a cable does. */
 function focusNext(from: HTMLElement): void {

@@ -8,10 +8,13 @@ import { say } from '../parts/say';
 import { VerdictCard } from '../parts/VerdictCard';
 import { CapturesPanel } from './check_in/CapturesPanel';
 import { SignOffPanel } from './prove/SignOffPanel';
+import { BallsPanel } from './seat/BallsPanel';
 import { ClockPanel } from './seat/ClockPanel';
 import { DriverPanel } from './seat/DriverPanel';
 import { HeatClockPanel } from './seat/HeatClockPanel';
 import { SleevePanel } from './seat/SleevePanel';
+import { ConePanel } from './set/ConePanel';
+import { AxleEndsPanel, CentrePanel, FloatPanel, TaperPanel } from './set/SettingPanels';
 import { TorquePanel } from './set/TorquePanel';
 import { BearingPanel } from './size/BearingPanel';
 import { PartSizePanel } from './size/PartSizePanel';
@@ -36,6 +39,12 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   heat_clock: HeatClockPanel,
   sleeve: SleevePanel,
   clock: ClockPanel,
+  balls: BallsPanel,
+  axle_ends: AxleEndsPanel,
+  cone: ConePanel,
+  taper: TaperPanel,
+  axle_float: FloatPanel,
+  centre: CentrePanel,
   torques: TorquePanel,
   sign_off: SignOffPanel,
 };

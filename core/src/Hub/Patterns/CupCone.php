@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubSetting;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\Part;
@@ -32,6 +33,7 @@ final readonly class CupCone implements Pattern
             'Cup and cone', 'Bicycle, moped and barrow hubs', Turning::Hub, 'the cups in the shell', MachineKind::Bicycle,
             'Plain side', 'Sprocket side',
             cautions: ['Balls roll: open it over a tray with a rim.'],
+            sets: [HubSetting::AxleEnds, HubSetting::Cones],
         );
     }
 

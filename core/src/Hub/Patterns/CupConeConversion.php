@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubSetting;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\Part;
@@ -32,6 +33,7 @@ final readonly class CupConeConversion implements Pattern
             'Cup-and-cone hub turned to cartridges', 'Mopeds and old bicycles', Turning::Hub, 'the outer rings in the old cup seats', MachineKind::Bicycle,
             'Plain side', 'Sprocket side', pair: true,
             cautions: ['The old seats were made for cups: measure them before a ring is pressed.'],
+            sets: [HubSetting::Clamped, HubSetting::AxleEnds, HubSetting::Centre],
         );
     }
 

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubSetting;
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
@@ -34,6 +35,7 @@ final readonly class FlangedWheel implements Pattern
             'Outer', 'Inner',
             cautions: ['The flange is the stop: nothing is driven past it.'],
             use: HubUse::SlowWheel,
+            sets: [HubSetting::Float],
         );
     }
 

@@ -100,6 +100,6 @@ final readonly class KnucklePair implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'), new Fastener('joints', 'Steering joints'), new Fastener('wheel_nuts', 'Wheel nuts')];
+        return [new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'), new Fastener('joints', 'Steering joints'), new Fastener('wheel_nuts', 'Wheel nuts', several: true)];
     }
 }

@@ -104,6 +104,6 @@ final readonly class LiveCarrier implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nuts', 'Axle lock nuts', 'lock_nut_left'), new Fastener('carrier_clamp', 'Carrier clamp bolts'), new Fastener('wheel_nuts', 'Wheel nuts')];
+        return [new Fastener('axle_nuts', 'Axle lock nuts', 'lock_nut_left'), new Fastener('carrier_clamp', 'Carrier clamp bolts'), new Fastener('wheel_nuts', 'Wheel nuts', several: true)];
     }
 }

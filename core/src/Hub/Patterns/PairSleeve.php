@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubSetting;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\Part;
@@ -32,6 +33,7 @@ final readonly class PairSleeve implements Pattern
         return new PatternCard(
             'Two cartridges and a loose sleeve', 'Motorcycle and trail-bike wheels, trailer wheels', Turning::Hub, 'the outer rings in the hub', MachineKind::Motorcycle,
             cautions: ['The brake disc must not carry the wheel: blocks under the hub.'], pair: true,
+            sets: [HubSetting::Clamped, HubSetting::Centre],
         );
     }
 

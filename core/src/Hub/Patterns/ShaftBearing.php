@@ -97,6 +97,6 @@ final readonly class ShaftBearing implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nut', 'Castle nut', 'castle_nut_right'), new Fastener('wheel_nuts', 'Wheel nuts')];
+        return [new Fastener('axle_nut', 'Castle nut', 'castle_nut_right'), new Fastener('wheel_nuts', 'Wheel nuts', several: true)];
     }
 }

@@ -105,6 +105,6 @@ final readonly class Spindle implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('pulley_nut', 'Pulley nut', 'lock_nut_left'), new Fastener('blade_nut', 'Blade nut', 'lock_nut_right'), new Fastener('housing_bolts', 'Housing bolts')];
+        return [new Fastener('pulley_nut', 'Pulley nut', 'lock_nut_left'), new Fastener('blade_nut', 'Blade nut', 'lock_nut_right'), new Fastener('housing_bolts', 'Housing bolts', several: true)];
     }
 }

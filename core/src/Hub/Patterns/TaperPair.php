@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Patterns;
 
 use CleanRace\Core\Hub\Captures;
 use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\HubSetting;
 use CleanRace\Core\Hub\MachineKind;
 use CleanRace\Core\Hub\Move;
 use CleanRace\Core\Hub\Part;
@@ -32,6 +33,7 @@ final readonly class TaperPair implements Pattern
             'Pair of tapers on a spindle', 'Small tractors, trailers, golf carts', Turning::Hub, 'the cups in the hub', MachineKind::Trailer,
             'Outer', 'Inner',
             cautions: ['Cone and cup are a set: never mixed, kept by side.', 'The pin is used once.'],
+            sets: [HubSetting::Tapers],
         );
     }
 
@@ -102,6 +104,6 @@ final readonly class TaperPair implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('castle_nut', 'Castle nut', 'castle_nut_left'), new Fastener('hub_cap', 'Hub cap', 'dust_cap_left'), new Fastener('wheel_nuts', 'Wheel nuts')];
+        return [new Fastener('castle_nut', 'Castle nut', 'castle_nut_left'), new Fastener('hub_cap', 'Hub cap', 'dust_cap_left'), new Fastener('wheel_nuts', 'Wheel nuts', several: true)];
     }
 }

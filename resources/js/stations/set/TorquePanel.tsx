@@ -1,14 +1,32 @@
-import { Box, Flex, Grid } from '@chakra-ui/react';
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
+import { AdapterPicture } from '../../drawing/AdapterPicture';
+import { BoltCircle } from '../../drawing/BoltCircle';
 import { AskField } from '../../parts/AskField';
+import { useBench } from '../../parts/bench';
+import { useUnits } from '../../parts/person';
+import { length } from '../../parts/say';
 
-/** One fastener: its figure large, where it comes from, what it takes, and that it is done. */
+const ADAPTER = ['.adapter', '.wrench_length', '.adapter_turned'];
+
+/** One fastener: its figure large, where it comes from, what it takes, the wrench, and that it is done. */
 export function TorquePanel({ step }: { step: Step }) {
+  const bench = useBench();
+  const units = useUnits();
   const of = (end: string) => step.asks.find((ask) => ask.place.endsWith(end));
   const field = (end: string) => {
     const ask = of(end);
     return ask && <AskField ask={ask} />;
   };
+  const number = (end: string, key: string): number => {
+    const value = bench.entries.get(of(end)?.place ?? '')?.value?.[key];
+    return typeof value === 'number' ? value : 0;
+  };
+  const [adapter, wrench, bolts] = [
+    number('.adapter', 'mm'),
+    number('.wrench_length', 'mm'),
+    number('.bolts', 'count'),
+  ];
   return (
     <Flex direction="column" gap="4" data-fields="">
       <Grid templateColumns="repeat(auto-fit, minmax(140px, 1fr))" gap="4">
@@ -17,7 +35,34 @@ export function TorquePanel({ step }: { step: Step }) {
         <Box>{field('.thread')}</Box>
       </Grid>
       {field('.source')}
-      {field('.done')}
+      {field('.treatment')}
+      <Grid templateColumns={bolts > 2 ? { base: '1fr', sm: '180px 1fr' } : '1fr'} gap="4" alignItems="center">
+        {bolts > 2 && <BoltCircle bolts={bolts} />}
+        <Flex direction="column" gap="3">
+          {field('.bolts')}
+          {field('.done')}
+        </Flex>
+      </Grid>
+      <chakra.details open={adapter > 0}>
+        <chakra.summary color="blue" fontWeight="600" minH="44px" py="2.5" cursor="pointer">
+          Grade, wrench and adapter
+        </chakra.summary>
+        <Flex direction="column" gap="3">
+          {field('.grade')}
+          {field('.wrench')}
+          {adapter > 0 && wrench > 0 && (
+            <AdapterPicture
+              length={wrench}
+              adapter={adapter}
+              turned={number('.adapter_turned', 'deg')}
+              text={(mm) => length(mm, units, 0)}
+            />
+          )}
+          <Grid templateColumns="repeat(auto-fit, minmax(190px, 1fr))" gap="4">
+            {ADAPTER.map((end) => of(end) && <Box key={end}>{field(end)}</Box>)}
+          </Grid>
+        </Flex>
+      </chakra.details>
     </Flex>
   );
 }

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Setting;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+
+/** How far a threaded axle stands out at both ends, against what it did before. */
+final class AxleEndSteps
+{
+    public static function work(Limits $limits, Bench $bench): ?AxleEndsResult
+    {
+        $notebook = $bench->notebook;
+        [$left, $right] = [$notebook->reading('set.ends.left'), $notebook->reading('set.ends.right')];
+        if ($left === null || $right === null) {
+            return null;
+        }
+        [$before, $beforeRight] = [$notebook->length('check.axle_left'), $notebook->length('check.axle_right')];
+        $both = $before !== null && $beforeRight !== null;
+        try {
+            return (new AxleEnds($limits))->work(new AxleEndsInput(
+                $left, $right, ConeSteps::thread($bench), $both ? $before : null, $both ? $beforeRight : null, $notebook->length('set.ends.dropout'),
+                $notebook->choice('set.cone.axle') === AxleKind::QuickRelease->value,
+            ));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    public static function step(Bench $bench, ?AxleEndsResult $ends): Step
+    {
+        $fixed = $bench->pattern->card()->side($bench->hub->first);
+        [$left, $right] = [$bench->pattern->card()->left, $bench->pattern->card()->right];
+
+        return Step::of('set.ends', 'Axle ends as they were', 'The {side} first: its nut and spacers locked on the axle at the right length, toothed faces outward. Then the other side is set.', ['side' => $fixed])
+            ->with(why: 'The axle off the middle, and the nuts or the lever have too little thread on one side.', part: 'axle')
+            ->on(Panel::AxleEnds)
+            ->asking(Ask::length('set.ends.left', "$left, sticks out now", wanted: false), Ask::length('set.ends.right', "$right, sticks out now", wanted: false), Ask::length('set.ends.dropout', 'Dropout, thickness', wanted: false))
+            ->judged($ends?->verdict)->holdingStopsOnly()->taking(4);
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Setting;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+
+/** Setting cones: the tries of a job, from its notebook, and the step they are made at. */
+final class ConeSteps
+{
+    public const TRIES = 20;
+
+    private const USUAL_SPACING = 50.0;
+
+    private const USUAL_CIRCLE = 21.0;
+
+    public const PLACE = 'set.cone.try.';
+
+    /** @return list<ConeTry> in order */
+    public static function tries(Notebook $notebook): array
+    {
+        $tries = [];
+        for ($n = 1; $n <= self::TRIES; $n++) {
+            $said = $notebook->value(self::PLACE.$n);
+            $try = $said === null ? null : self::read($said, $notebook->instrument(self::PLACE.$n));
+            if ($try !== null) {
+                $tries[] = $try;
+            }
+        }
+
+        return $tries;
+    }
+
+    /** @param  array<string, mixed>  $said as the notebook keeps it */
+    public static function read(array $said, ?Instrument $by): ?ConeTry
+    {
+        [$stage, $felt] = [ConeStage::tryFrom(self::word($said, 'stage')), ConeFelt::tryFrom(self::word($said, 'felt'))];
+        if ($stage === null || $felt === null || ! is_numeric($said['mark'] ?? null)) {
+            return null;
+        }
+
+        return new ConeTry(Angle::degrees((float) $said['mark']), $stage, $felt, is_numeric($said['mm'] ?? null) ? Reading::mm((float) $said['mm'], $by ?? Instrument::DigitalCaliper) : null);
+    }
+
+    /** @return list<Angle> by which the lock nut moved the cone, as a hub that is done shows it */
+    public static function learnt(Limits $limits, Notebook $notebook): array
+    {
+        try {
+            $hub = ConeHub::of(
+                $limits, $notebook->length('set.cone.radius') ?? Length::mm($limits->get('cone.rim_radius')), $notebook->length('set.cone.spacing') ?? Length::mm(self::USUAL_SPACING), Length::mm(self::USUAL_CIRCLE),
+                $notebook->text('set.axle_thread') ?? 'M10 × 1', AxleKind::Solid, null, null, LeverFeel::Usual,
+            );
+        } catch (Nonsense) {
+            return [];
+        }
+
+        return array_map(static fn (LockShift $shown): Angle => $shown->shift, LockShift::shownBy($hub, self::tries($notebook)));
+    }
+
+    public static function coach(Limits $limits, Bench $bench): ?ConeCoachResult
+    {
+        $notebook = $bench->notebook;
+        try {
+            return (new ConeCoach($limits))->work(new ConeCoachInput(
+                $notebook->length('set.cone.radius') ?? Length::mm($limits->get('cone.rim_radius')),
+                $notebook->length('set.cone.spacing') ?? self::spacing($bench),
+                self::circle($bench),
+                self::tries($notebook),
+                self::thread($bench),
+                AxleKind::tryFrom($notebook->choice('set.cone.axle') ?? '') ?? AxleKind::Solid,
+                $notebook->length('set.cone.axle_bore'),
+                $notebook->length('set.cone.between'),
+                LeverFeel::tryFrom($notebook->choice('set.cone.lever') ?? '') ?? LeverFeel::Usual,
+                ($bench->habits['cone_play'] ?? '') === 'none',
+                array_map(static fn (Angle $shift): LockShift => new LockShift($shift), $bench->lockShifts),
+            ));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    public static function step(Bench $bench, ?ConeCoachResult $coach): Step
+    {
+        $made = 0;
+        for ($n = 1; $n <= self::TRIES; $n++) {
+            $made = $bench->notebook->has(self::PLACE.$n) ? $n : $made;
+        }
+        // One more is wanted until the coach calls it right.
+        $right = $coach !== null && $coach->set === null && $coach->lockings > 0;
+        $tries = array_map(static fn (int $n): Ask => Ask::coneTry(self::PLACE.$n, "Try $n", wanted: $n > $made && ! $right), range(1, min(self::TRIES, $made + 1)));
+        $solid = ($bench->notebook->choice('set.cone.axle') ?? AxleKind::Solid->value) === AxleKind::Solid->value;
+
+        return Step::of('set.cone', 'Set the cone', 'Mark the adjusting cone. Each try: where the mark stands, when you judge it, what you feel. Clockwise from its own side is tighter.')
+            ->with(tool: 'Cone spanner, spanner for the lock nut', why: 'The lock nut always moves it: set, lock, judge, correct by what was learnt.', find: 'Grit or a catch at one place of the turn: a ball or a track is bad.', part: 'cone_'.$bench->hub->first->other()->value)
+            ->on(Panel::Cone)
+            ->asking(
+                Ask::choice('set.cone.axle', 'Axle', Option::each(AxleKind::class), wanted: false),
+                ...($solid ? [] : [Ask::choice('set.cone.lever', 'Lever closes', Option::each(LeverFeel::class), wanted: false), Ask::length('set.cone.axle_bore', 'Hole through the axle', wanted: false)]),
+                ...[
+                    Ask::thread('set.axle_thread', 'Thread of the axle'),
+                    Ask::length('set.cone.radius', 'Rim, radius where play is read', Instrument::SteelRule, wanted: false),
+                    Ask::length('set.cone.spacing', 'Between the rows of balls', wanted: false),
+                ],
+            )
+            ->asking(...$tries)
+            ->judged($coach?->verdict)->markedDone($right)->taking(8);
+    }
+
+    /** The thread that was read, or what an axle of that size usually has. */
+    public static function thread(Bench $bench): string
+    {
+        $axle = $bench->hub->stack->one(PartKind::Axle)?->mm('diameter') ?? 10.0;
+
+        return $bench->notebook->text('set.axle_thread') ?? match (true) {
+            abs($axle - 9.525) < 0.2 => '3/8-26',
+            abs($axle - 7.94) < 0.2 => '5/16-24',
+            default => 'M'.rtrim(rtrim(sprintf('%.1f', max(4.0, $axle)), '0'), '.').' × 1',
+        };
+    }
+
+    /** From row to row, as the hub is drawn. */
+    private static function spacing(Bench $bench): Length
+    {
+        $at = $bench->hub->layout()->at;
+        $rows = array_values(array_filter($bench->hub->stack->line(), static fn ($p): bool => $p->kind === PartKind::Balls));
+        if (count($rows) < 2) {
+            return Length::mm(self::USUAL_SPACING);
+        }
+        $middle = static fn (string $id): float => array_sum($at[$id] ?? [0.0, 0.0]) / 2;
+
+        return Length::mm(max(10.0, abs($middle($rows[count($rows) - 1]->id) - $middle($rows[0]->id))));
+    }
+
+    private static function circle(Bench $bench): Length
+    {
+        foreach ($bench->hub->stack->line() as $part) {
+            if ($part->kind === PartKind::Balls) {
+                return $bench->notebook->length("seat.{$part->id}.circle") ?? $part->sizes['circle'] ?? Length::mm(self::USUAL_CIRCLE);
+            }
+        }
+
+        return Length::mm(self::USUAL_CIRCLE);
+    }
+
+    /** @param  array<string, mixed>  $said */
+    private static function word(array $said, string $key): string
+    {
+        return is_string($said[$key] ?? null) ? $said[$key] : '';
+    }
+}

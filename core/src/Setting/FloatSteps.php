@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Setting;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Verdict\Limits;
+
+/** End float of a wheel on a plain axle, and the rim in its fork: both made up of washers. */
+final class FloatSteps
+{
+    public static function float(Limits $limits, Bench $bench): ?FloatResult
+    {
+        $notebook = $bench->notebook;
+        [$space, $wheel] = [$notebook->reading('set.float.space'), $notebook->reading('set.float.wheel')];
+
+        return $space === null || $wheel === null ? null : (new AxleFloat($limits))->work(new FloatInput($space, $wheel, $notebook->reading('set.float.washers'), self::stock($bench), $notebook->choice('set.float.both') !== 'one'));
+    }
+
+    public static function floatStep(?FloatResult $float): Step
+    {
+        return Step::of('set.float', 'A little float', 'Wheel pushed home, room read between ring or pin and shoulder. A thrust washer on each side.')
+            ->with(why: 'Without float it drags; without washers the bearing runs on the pin and wears it through.', part: 'washer_left')
+            ->on(Panel::AxleFloat)
+            ->asking(
+                Ask::length('set.float.space', 'Room between the retainers', wanted: false), Ask::length('set.float.wheel', 'Wheel over its bearings', wanted: false),
+                Ask::length('set.float.washers', 'Washers in it, together', wanted: false), Ask::choice('set.float.both', 'Thrust washers', Option::of(['both' => 'Both sides', 'one' => 'One side only']), wanted: false),
+            )->judged($float?->verdict)->taking(4);
+    }
+
+    public static function centre(Limits $limits, Bench $bench): ?WheelCentreResult
+    {
+        $notebook = $bench->notebook;
+        $read = static fn (string $name): ?Length => $notebook->length("set.centre.$name");
+        [$left, $right] = [$notebook->reading('set.centre.gap_left'), $notebook->reading('set.centre.gap_right')];
+        $spacers = [$read('spacer_left') ?? self::spacer($bench, 'spacer_left'), $read('spacer_right') ?? self::spacer($bench, 'spacer_right')];
+        if ($left !== null && $right !== null) {
+            return (new WheelCentre($limits))->work(new WheelCentreInput(gapLeft: $left, gapRight: $right, spacerLeft: $spacers[0], spacerRight: $spacers[1], washers: self::stock($bench)));
+        }
+        [$fork, $faceLeft, $faceRight] = [$notebook->reading('set.centre.fork'), $notebook->reading('set.centre.face_left'), $notebook->reading('set.centre.face_right')];
+
+        return $fork === null || $faceLeft === null || $faceRight === null ? null : (new WheelCentre($limits))->work(new WheelCentreInput($fork, $faceLeft, $faceRight, washers: self::stock($bench)));
+    }
+
+    public static function centreStep(?WheelCentreResult $centre): Step
+    {
+        return Step::of('set.centre', 'Rim in the middle', 'Try it in the fork and read the gap from rim to leg on both sides; or measure fork and hub and cut the spacers.')
+            ->on(Panel::Centre)
+            ->asking(
+                Ask::length('set.centre.gap_left', 'Rim to leg, left', Instrument::SteelRule, wanted: false), Ask::length('set.centre.gap_right', 'Rim to leg, right', Instrument::SteelRule, wanted: false),
+                Ask::length('set.centre.spacer_left', 'Spacer in it, left', wanted: false), Ask::length('set.centre.spacer_right', 'Spacer in it, right', wanted: false),
+                Ask::length('set.centre.fork', 'Between the fork legs', wanted: false),
+                Ask::length('set.centre.face_left', 'Middle of rim to face, left', wanted: false), Ask::length('set.centre.face_right', 'Middle of rim to face, right', wanted: false),
+            )->judged($centre?->verdict)->holdingStopsOnly()->optional()->taking(4);
+    }
+
+    /** @return list<WasherStock> thick enough to be told apart, from the tool wall */
+    private static function stock(Bench $bench): array
+    {
+        $axle = $bench->hub->stack->one(PartKind::Axle)?->mm('diameter') ?? 0.0;
+        $stock = [];
+        foreach ($bench->wall as $tool) {
+            if ($tool->kind === ToolKind::Washer && $tool->length !== null && ($tool->opening === null || ($tool->opening->mm >= $axle && $tool->opening->mm < $axle + 4))) {
+                $stock[] = new WasherStock($tool->length, min(20, max(1, $tool->count)));
+            }
+        }
+
+        return $stock;
+    }
+
+    private static function spacer(Bench $bench, string $id): Length
+    {
+        return $bench->hub->stack->find($id)->sizes['length'] ?? Length::mm(0);
+    }
+}

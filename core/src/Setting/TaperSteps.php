@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Setting;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Sizing\SplitPinFinder;
+use CleanRace\Core\Sizing\SplitPinInput;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Verdict;
+
+/** End play of a pair of tapers: the nut, the slots, the dial, the pin. */
+final class TaperSteps
+{
+    public static function work(Limits $limits, Bench $bench): ?TaperNutResult
+    {
+        $notebook = $bench->notebook;
+        [$low, $high] = [$notebook->length('set.taper.band_low'), $notebook->length('set.taper.band_high')];
+        $banded = $low !== null && $high !== null;
+        try {
+            return (new TaperNut($limits))->work(new TaperNutInput(
+                self::thread($bench), min(12, max(4, $notebook->number('set.taper.slots') ?? 6)), $notebook->choice('set.taper.holes') === 'two' ? 2 : 1,
+                null, $notebook->turn('set.taper.backed_off'), $banded ? $low : null, $banded ? $high : null,
+                $notebook->reading('set.taper.dial', Instrument::DialGauge), TaperFeel::tryFrom($notebook->choice('set.taper.feel') ?? ''), $notebook->torque('set.taper.seating'),
+            ));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    public static function step(Limits $limits, Bench $bench, ?TaperNutResult $nut): Step
+    {
+        $felt = ($bench->habits['taper_play'] ?? '') === 'feel';
+
+        return Step::of('set.taper', 'Nut to its slot', 'The manual\'s band first. Then snug the nut while the hub turns, so that the rollers seat; slack to zero; back to the first slot that shows the hole.')
+            ->with(tool: $felt ? 'Spanner' : 'Spanner, dial gauge on the hub face', why: 'Tapers that are squeezed run hot and seize; loose ones hammer their cups.', caution: 'A wheel held by one nut: its pin goes in before anything turns. Never preload unless the manual says so.', part: 'castle_nut_left')
+            ->on(Panel::Taper)
+            ->asking(
+                Ask::depth('set.taper.band_low', 'Least, by the manual', wanted: false), Ask::depth('set.taper.band_high', 'Most, by the manual', wanted: false),
+                Ask::thread('set.taper.thread', 'Thread of the spindle'), Ask::count('set.taper.slots', 'Slots of the nut'),
+                Ask::choice('set.taper.holes', 'Holes through the spindle', Option::of(['one' => 'One', 'two' => 'Two, half a slot apart']), wanted: false),
+                Ask::torque('set.taper.seating', 'Seated with, hub turning', wanted: false),
+                Ask::turn('set.taper.backed_off', 'Back from zero to the first slot'),
+                Ask::depth('set.taper.dial', 'In and out, by dial', wanted: false, by: Instrument::DialGauge),
+                Ask::choice('set.taper.feel', 'By hand', Option::each(TaperFeel::class), wanted: $felt),
+            )->judged($nut?->verdict)->markedDone($nut !== null)->taking(6);
+    }
+
+    public static function pin(Limits $limits, Bench $bench): Step
+    {
+        return Step::of('set.pin', 'A new pin, spread', 'Through slot and hole, cut to length, one leg over the end, one down the flat. The cap goes on after.')
+            ->with(why: 'A pin that was bent once breaks at the second bend.', part: 'castle_nut_left')
+            ->asking(Ask::choice('set.pins', 'Pin', Option::of(['new' => 'New and spread', 'old' => 'Old one again'])), Ask::length('set.taper.hole', 'Hole in the spindle', wanted: false))
+            ->judged(InPlace::pins($bench->notebook->choice('set.pins')), self::pinSize($limits, $bench))->holdingStopsOnly()->taking(2);
+    }
+
+    private static function pinSize(Limits $limits, Bench $bench): ?Verdict
+    {
+        $hole = $bench->notebook->reading('set.taper.hole');
+
+        return $hole === null ? null : (new SplitPinFinder($limits))->work(new SplitPinInput($hole, $bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? null))->verdict;
+    }
+
+    private static function thread(Bench $bench): string
+    {
+        $axle = $bench->hub->stack->one(PartKind::Axle)?->mm('diameter') ?? 19.05;
+
+        return $bench->notebook->text('set.taper.thread') ?? (abs($axle - 19.05) < 0.1 ? '3/4-16' : 'M'.round($axle).' × 1.5');
+    }
+}

@@ -1,0 +1,33 @@
+import { Grid } from '@chakra-ui/react';
+import type { Step } from '../../api/types';
+import { BallRing } from '../../drawing/BallRing';
+import { AnswersPanel } from '../../parts/AnswersPanel';
+import { useBench } from '../../parts/bench';
+import { useUnits } from '../../parts/person';
+import { length } from '../../parts/say';
+
+/** Loose balls of one row: laid in by count, drawn as they lie. */
+export function BallsPanel({ step }: { step: Step }) {
+  const bench = useBench();
+  const units = useUnits();
+  const row = bench.report.set.balls.find((one) => step.asks.some((ask) => ask.place === `part.${one.part}`));
+  const count = bench.entries.get(`seat.${row?.part}.found`)?.value?.count;
+  const result = row?.result;
+  return (
+    <Grid templateColumns={result ? { base: '1fr', sm: '220px 1fr' } : '1fr'} gap="5" alignItems="start">
+      {row && result && (
+        <BallRing
+          row={{
+            circle_mm: row.circle_mm ?? 1,
+            ball_mm: row.ball_mm ?? 1,
+            take: result.take,
+            each_deg: result.each_deg,
+          }}
+          found={typeof count === 'number' ? count : null}
+          free={length(result.free_mm, units, 1)}
+        />
+      )}
+      <AnswersPanel step={step} fieldsFirst />
+    </Grid>
+  );
+}

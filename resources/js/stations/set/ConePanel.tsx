@@ -1,0 +1,267 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import type { Ask, Step } from '../../api/types';
+import { ConeDial } from '../../drawing/ConeDial';
+import { AskField } from '../../parts/AskField';
+import { Button } from '../../parts/Button';
+import { useBench } from '../../parts/bench';
+import { Input } from '../../parts/Field';
+import { useUnits } from '../../parts/person';
+import { length } from '../../parts/say';
+
+const STAGES = [
+  ['open', 'Before locking'],
+  ['one_nut', 'First nut'],
+  ['locked', 'Locked'],
+  ['clamped', 'In the frame'],
+] as const;
+
+const FELT = [
+  ['binds', 'Binds'],
+  ['gritty', 'Gritty'],
+  ['none', 'Smooth, no play'],
+  ['trace', 'A trace'],
+  ['play', 'Plain play'],
+] as const;
+
+const WITH = [
+  ['digital_caliper', 'against the frame'],
+  ['dial_gauge', 'dial'],
+  ['steel_rule', 'rule'],
+] as const;
+
+const MINUTE = 6;
+
+interface Try {
+  place: string;
+  mark: number;
+  stage: string;
+  felt: string;
+  typed: string;
+}
+
+/** The same direction nearest to another, so that a mark past 12 goes on from where it was. */
+const nearest = (degrees: number, to: number): number => degrees + 360 * Math.round((to - degrees) / 360);
+
+const minutes = (degrees: number): string => String(Math.round((((degrees % 360) + 360) % 360) / MINUTE) % 60);
+
+const wordOf = (list: readonly (readonly [string, string])[], value: string): string =>
+  list.find(([one]) => one === value)?.[1] ?? value;
+
+/** Setting a cone: one dial and one tap for each try; the next mark is proposed on the dial. */
+export function ConePanel({ step }: { step: Step }) {
+  const bench = useBench();
+  const units = useUnits();
+  const coach = bench.report.set.cone;
+  const asks = step.asks.filter((ask) => ask.kind === 'cone_try');
+  const tries = asks.flatMap((ask) => tryAt(ask, bench.entries.get(ask.place)?.value));
+  const next = asks.find((ask) => !bench.entries.has(ask.place));
+  const last = tries.at(-1);
+  const proposed = coach?.set_deg ?? null;
+  const [held, setHeld] = useState<number | null>(null);
+  const [typed, setTyped] = useState<string | null>(null);
+  const [stage, setStage] = useState<string | null>(null);
+  const [rim, setRim] = useState('');
+  const [by, setBy] = useState<string>('digital_caliper');
+  const felt = useRef<HTMLDivElement>(null);
+  // Locking a mark that was judged open is what follows; else the proposed mark, open again.
+  const toLock = last?.stage === 'open' && (proposed === null || Math.abs(proposed - last.mark) <= MINUTE);
+  const mark = held ?? (toLock ? last.mark : (proposed ?? last?.mark ?? 0));
+  const at = stage ?? (toLock ? 'locked' : tries.length === 0 || last?.stage === 'locked' ? 'open' : 'locked');
+
+  const turnTo = (degrees: number) => {
+    setHeld(nearest(degrees, mark));
+    setTyped(null);
+  };
+  const type = (text: string) => {
+    setTyped(text);
+    const number = Number(text.replace(',', '.'));
+    if (text.trim() !== '' && Number.isFinite(number)) setHeld(nearest(number * MINUTE, mark));
+  };
+  const keep = (feel: string) => {
+    if (!next) return;
+    bench.keep(next.place, { mark, stage: at, felt: feel, ...(rim.trim() === '' ? {} : { typed: rim }) }, by);
+    setHeld(null);
+    setTyped(null);
+    setStage(null);
+    setRim('');
+  };
+
+  return (
+    <Flex direction="column" gap="4">
+      <Grid templateColumns={{ base: '1fr', sm: '300px 1fr' }} gap="5" alignItems="start">
+        <ConeDial
+          mark={mark}
+          set={tries.length > 0 ? proposed : null}
+          tried={tries}
+          tight={coach?.loosest_tight_deg ?? null}
+          loose={coach?.tightest_loose_deg ?? null}
+          middle={
+            coach?.turn_deg != null
+              ? [`${Math.abs(Math.round(coach.turn_deg))}°`, coach.turn_deg >= 0 ? 'tighter' : 'looser']
+              : [`${minutes(mark)} min`]
+          }
+          onMark={bench.closed ? undefined : turnTo}
+        />
+        <Flex direction="column" gap="3" data-fields="">
+          <Grid templateColumns="88px 1fr" gap="3">
+            <Box>
+              <chakra.label htmlFor="cone-mark" fontSize="14px" color="mute">
+                Mark, min
+              </chakra.label>
+              <Input
+                id="cone-mark"
+                kind="reading"
+                inputMode="decimal"
+                disabled={bench.closed}
+                value={typed ?? minutes(mark)}
+                onFocus={(event) => event.currentTarget.select()}
+                onChange={(event) => type(event.target.value)}
+                onKeyDown={(event) => {
+                  if (event.key === 'Enter') document.getElementById('cone-rim')?.focus();
+                }}
+              />
+            </Box>
+            <Box>
+              <chakra.label htmlFor="cone-rim" fontSize="14px" color="mute">
+                Play at the rim
+              </chakra.label>
+              <Flex gap="1">
+                <Input
+                  id="cone-rim"
+                  kind="reading"
+                  inputMode="decimal"
+                  placeholder={units === 'in' ? '0.03' : '0.6'}
+                  disabled={bench.closed}
+                  value={rim}
+                  onChange={(event) => setRim(event.target.value)}
+                  onKeyDown={(event) => {
+                    if (event.key === 'Enter') felt.current?.querySelector('button')?.focus();
+                  }}
+                />
+                <chakra.select
+                  aria-label="Rim play read"
+                  value={by}
+                  onChange={(event) => setBy(event.target.value)}
+                  bg="transparent"
+                  color="mute"
+                  fontSize="13px"
+                  w="76px"
+                  borderWidth="1.5px"
+                  borderColor="line"
+                  borderRadius="sm"
+                >
+                  {WITH.map(([value, name]) => (
+                    <option key={value} value={value}>
+                      {name}
+                    </option>
+                  ))}
+                </chakra.select>
+              </Flex>
+            </Box>
+          </Grid>
+          <Pick legend="Judged" list={STAGES} chosen={at} disabled={bench.closed} onPick={setStage} />
+          <Box ref={felt}>
+            <Pick
+              legend={`Felt: a tap keeps try ${tries.length + 1}`}
+              list={FELT}
+              chosen={null}
+              disabled={bench.closed || !next}
+              onPick={keep}
+            />
+          </Box>
+        </Flex>
+      </Grid>
+      {tries.length > 0 && (
+        <Box as="ol" aria-label="Tries" listStyleType="none" fontSize="14.5px">
+          {tries.map((one, i) => (
+            <Grid
+              as="li"
+              key={one.place}
+              templateColumns="28px 70px 1fr 1fr 90px 44px"
+              alignItems="center"
+              borderTopWidth="1px"
+              borderColor="line"
+              minH="44px"
+              bg={coach?.repeat === i + 1 ? 'brassWash' : undefined}
+            >
+              <chakra.span fontFamily="heading" fontWeight="600">
+                {i + 1}
+              </chakra.span>
+              <span>{minutes(one.mark)} min</span>
+              <span>{wordOf(STAGES, one.stage)}</span>
+              <span>{wordOf(FELT, one.felt)}</span>
+              <span>{one.typed && `${one.typed} at the rim`}</span>
+              {!bench.closed && (
+                <Button look="quiet" aria-label={`Take try ${i + 1} back`} onClick={() => bench.keep(one.place, null)}>
+                  ✕
+                </Button>
+              )}
+            </Grid>
+          ))}
+        </Box>
+      )}
+      <chakra.details open={tries.length === 0}>
+        <chakra.summary color="blue" fontWeight="600" minH="44px" py="2.5" cursor="pointer">
+          The hub
+          {coach && coach.leave_at_rim_mm > 0.02 && `: ${length(coach.leave_at_rim_mm, units, 1)} at the rim is right`}
+        </chakra.summary>
+        <Grid templateColumns="repeat(auto-fill, minmax(228px, 1fr))" gap="3" data-fields="">
+          {step.asks
+            .filter((ask) => ask.kind !== 'cone_try')
+            .map((ask) => (
+              <AskField key={ask.place} ask={ask} />
+            ))}
+        </Grid>
+      </chakra.details>
+    </Flex>
+  );
+}
+
+function tryAt(ask: Ask, value: Record<string, unknown> | null | undefined): Try[] {
+  if (!value || typeof value.mark !== 'number') return [];
+  return [
+    {
+      place: ask.place,
+      mark: value.mark,
+      stage: String(value.stage),
+      felt: String(value.felt),
+      typed: typeof value.typed === 'string' ? value.typed : '',
+    },
+  ];
+}
+
+function Pick({
+  legend,
+  list,
+  chosen,
+  disabled,
+  onPick,
+}: {
+  legend: string;
+  list: readonly (readonly [string, string])[];
+  chosen: string | null;
+  disabled: boolean;
+  onPick: (value: string) => void;
+}) {
+  return (
+    <Box as="fieldset">
+      <chakra.legend fontSize="14px" color="mute" mb="1">
+        {legend}
+      </chakra.legend>
+      <Flex wrap="wrap" gap="2">
+        {list.map(([value, label]) => (
+          <Button
+            key={value}
+            look="answer"
+            aria-pressed={chosen === null ? undefined : chosen === value}
+            disabled={disabled}
+            onClick={() => onPick(value)}
+          >
+            {label}
+          </Button>
+        ))}
+      </Flex>
+    </Box>
+  );
+}
