@@ -11,6 +11,7 @@ enum Panel: string
     case Clock = 'clock';
     case PartSize = 'part_size';
     case Survey = 'survey';
+    case Conversion = 'conversion';
     case Driver = 'driver';
     case HeatClock = 'heat_clock';
     case Sleeve = 'sleeve';

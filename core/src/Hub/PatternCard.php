@@ -16,6 +16,7 @@ final readonly class PatternCard
      * @param  list<RingSeat>  $grips where the rings are pressed: in a bore, on a shaft, or both
      * @param  HubUse  $use how such hubs are mostly used
      * @param  list<HubSetting>  $sets what is set on such hubs once they are together, in this order
+     * @param  bool  $converted whether its seats were made for cups, so that a cartridge for them is chosen first
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class PatternCard
         public bool $pair = false,
         public HubUse $use = HubUse::FastWheel,
         public array $sets = [HubSetting::Clamped],
+        public bool $converted = false,
     ) {
     }
 

@@ -14,6 +14,7 @@ use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Seating\SeatDriver;
 use CleanRace\Core\Setting\SetFindings;
 use CleanRace\Core\Sizing\CaliperCandidate;
+use CleanRace\Core\Sizing\ConversionResult;
 use CleanRace\Core\Sizing\PartFinding;
 use CleanRace\Core\Sizing\SeatFinding;
 use CleanRace\Core\Sourcing\Difference;
@@ -58,6 +59,7 @@ final readonly class JobReport
         public array $seats,
         public array $matches,
         public SetFindings $set,
+        public ?ConversionResult $conversion,
     ) {
     }
 

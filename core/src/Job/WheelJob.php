@@ -19,6 +19,7 @@ use CleanRace\Core\Seating\SeatingTrend;
 use CleanRace\Core\Seating\SeatingTrendInput;
 use CleanRace\Core\Seating\SeatingTrendResult;
 use CleanRace\Core\Setting\Set;
+use CleanRace\Core\Sizing\Converted;
 use CleanRace\Core\Sizing\Finder;
 use CleanRace\Core\Sizing\Findings;
 use CleanRace\Core\Sizing\PartSizing;
@@ -113,6 +114,7 @@ final readonly class WheelJob
             (new Size($this->limits, $finder))->seats($bench, $findings),
             (new PartMatches)->matches($bench),
             $set->findings,
+            Converted::work($this->limits, $bench),
         );
     }
 }

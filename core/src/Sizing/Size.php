@@ -41,7 +41,7 @@ final readonly class Size
             ]
             : [...$parts, $this->hub($bench), ...(new Seats($this->limits))->steps($bench), ...($bench->pattern->card()->grips === [RingSeat::Bore] ? [$this->axle($bench)] : []), $this->grease($bench)];
 
-        return StationReport::of(Station::Size, $steps, $bench->notebook);
+        return StationReport::of(Station::Size, [...($bench->pattern->card()->converted ? [Converted::step(Converted::work($this->limits, $bench))] : []), ...$steps], $bench->notebook);
     }
 
     /** @return list<SeatFinding> */

@@ -7363,6 +7363,7 @@ export interface components {
             seats: components["schemas"]["SeatFinding"][];
             matches: components["schemas"]["PartMatch"][];
             set: components["schemas"]["SetFindings"];
+            conversion: components["schemas"]["ConversionResult"] | null;
         };
         JobSheet: {
             id: number;
@@ -7479,7 +7480,7 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "part_size" | "survey" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;

@@ -17,6 +17,7 @@ import { ConePanel } from './set/ConePanel';
 import { AxleEndsPanel, CentrePanel, FloatPanel, TaperPanel } from './set/SettingPanels';
 import { TorquePanel } from './set/TorquePanel';
 import { BearingPanel } from './size/BearingPanel';
+import { ConversionPanel } from './size/ConversionPanel';
 import { PartSizePanel } from './size/PartSizePanel';
 import { SurveyPanel } from './size/SurveyPanel';
 import { AssemblyPanel } from './source/AssemblyPanel';
@@ -32,6 +33,7 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   captures: CapturesPanel,
   part_size: PartSizePanel,
   survey: SurveyPanel,
+  conversion: ConversionPanel,
   buying_list: BuyingListPanel,
   match: MatchPanel,
   assembly: AssemblyPanel,

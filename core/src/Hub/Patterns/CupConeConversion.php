@@ -33,7 +33,7 @@ final readonly class CupConeConversion implements Pattern
             'Cup-and-cone hub turned to cartridges', 'Mopeds and old bicycles', Turning::Hub, 'the outer rings in the old cup seats', MachineKind::Bicycle,
             'Plain side', 'Sprocket side', pair: true,
             cautions: ['The old seats were made for cups: measure them before a ring is pressed.'],
-            sets: [HubSetting::Clamped, HubSetting::AxleEnds, HubSetting::Centre],
+            sets: [HubSetting::Clamped, HubSetting::AxleEnds, HubSetting::Centre], converted: true,
         );
     }
 

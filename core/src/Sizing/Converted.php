@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+
+/** A hub whose cups were driven out: the step at which cartridges for its seats are chosen. */
+final class Converted
+{
+    public static function work(Limits $limits, Bench $bench): ?ConversionResult
+    {
+        $notebook = $bench->notebook;
+        [$left, $right] = [$notebook->reading('size.cup_seat_left', Instrument::BoreGauge), $notebook->reading('size.cup_seat_right', Instrument::BoreGauge)];
+        if (! $bench->pattern->card()->converted || $left === null || $right === null) {
+            return null;
+        }
+        $axle = $notebook->length('size.axle_diameter') ?? $bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? Length::mm(10);
+
+        return (new Conversion($limits))->work(new ConversionInput($left, $right, $axle, $notebook->reading('size.cup_seat_depth', Instrument::DepthCaliper), $notebook->reading(Places::LEDGE_SPAN)));
+    }
+
+    public static function step(?ConversionResult $result): Step
+    {
+        return Step::of('size.conversion', 'Cartridges for the old seats', 'Cups out, seats wiped. Measure both seats and the axle: which cartridge goes in, and what must be made for it.')
+            ->with(tool: 'Bore gauge; caliper when there is none', why: 'The seats were made for cups: no two are alike, and a ring that creeps wears them out.', part: 'housing')
+            ->on(Panel::Conversion)
+            ->asking(
+                Ask::length('size.cup_seat_left', 'Left seat', Instrument::BoreGauge, wanted: false), Ask::length('size.cup_seat_right', 'Right seat', Instrument::BoreGauge, wanted: false),
+                Ask::length('size.axle_diameter', 'Axle', wanted: false), Ask::depth('size.cup_seat_depth', 'Depth of the seats', wanted: false),
+                Ask::length(Places::LEDGE_SPAN, 'Ledge to ledge', wanted: false)->borrowed(),
+            )->judged($result?->verdict)->advice()->optional()->taking(8);
+    }
+}

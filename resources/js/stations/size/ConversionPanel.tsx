@@ -1,0 +1,102 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import type { Step } from '../../api/types';
+import { AnswersPanel } from '../../parts/AnswersPanel';
+import { Heading } from '../../parts/answers/Heading';
+import { useBench } from '../../parts/bench';
+import { useUnits } from '../../parts/person';
+import { length } from '../../parts/say';
+
+/** From cups to cartridges: which go in, and what is made for the best of them, each piece with its drawing. */
+export function ConversionPanel({ step }: { step: Step }) {
+  const { conversion } = useBench().report;
+  const units = useUnits();
+  const wall = (name: string, mm: number | null) => (mm === null ? null : `${name} ${length(mm, units, 2)}`);
+  return (
+    <Flex direction="column" gap="4">
+      <AnswersPanel step={step} fieldsFirst />
+      {conversion && conversion.cartridges.length > 0 && (
+        <Box>
+          <Heading>Go into both seats</Heading>
+          <Box as="ol" listStyleType="none">
+            {conversion.cartridges.map((one, i) => (
+              <Grid
+                as="li"
+                key={one.number}
+                templateColumns="110px 1fr"
+                borderTopWidth="1px"
+                borderColor="line"
+                py="1.5"
+                alignItems="baseline"
+              >
+                <chakra.strong fontFamily="heading" fontSize={i === 0 ? '24px' : '18px'}>
+                  {one.number}
+                </chakra.strong>
+                <span>
+                  {one.sizes}
+                  <chakra.span color={one.thin ? 'brass' : 'mute'} display="block" fontSize="14px">
+                    {[
+                      wall('ring left', one.shim_left_mm),
+                      wall('ring right', one.shim_right_mm),
+                      wall('bush', one.bush_mm),
+                    ]
+                      .filter(Boolean)
+                      .join(', ') || 'nothing to make but the sleeve'}
+                    {one.thin && ': too thin to trust'}
+                  </chakra.span>
+                </span>
+              </Grid>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {conversion && conversion.pieces.length > 0 && (
+        <Box>
+          <Heading>To make</Heading>
+          <Box as="ul" listStyleType="none">
+            {conversion.pieces.map((piece) => {
+              const of = new URLSearchParams({
+                title: piece.name,
+                outside: String(piece.outside_mm),
+                bore: String(piece.bore_mm),
+                bore_to: String(piece.bore_to_mm),
+                length: String(piece.length_mm),
+              });
+              return (
+                <Grid
+                  as="li"
+                  key={piece.name}
+                  templateColumns="150px 1fr auto"
+                  gap="3"
+                  borderTopWidth="1px"
+                  borderColor="line"
+                  alignItems="center"
+                  minH="44px"
+                >
+                  <chakra.strong fontFamily="heading">{piece.name}</chakra.strong>
+                  <span>
+                    {length(piece.outside_mm, units)} outside, {length(piece.bore_mm, units)} bore,{' '}
+                    {length(piece.length_mm, units)} long
+                  </span>
+                  <span>
+                    {(['svg', 'dxf'] as const).map((form) => (
+                      <chakra.a
+                        key={form}
+                        color="blue"
+                        fontWeight="600"
+                        px="1.5"
+                        py="2"
+                        href={`/files/turned-piece.${form}?${of}`}
+                      >
+                        {form.toUpperCase()}
+                      </chakra.a>
+                    ))}
+                  </span>
+                </Grid>
+              );
+            })}
+          </Box>
+        </Box>
+      )}
+    </Flex>
+  );
+}
