@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AddendumController;
+use App\Http\Controllers\AheadController;
+use App\Http\Controllers\BenchDayController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PatternController;
@@ -34,6 +38,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
     Route::get('jobs/{job}/records', [RecordController::class, 'index'])->whereNumber('job');
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
+    Route::post('jobs/file', [JobFileController::class, 'store']);
+    Route::post('jobs/{job}/addenda', [AddendumController::class, 'store'])->whereNumber('job');
     Route::post('jobs/{job}/signature', [SignatureController::class, 'store'])->whereNumber('job');
 
     Route::get('jobs/{job}/seats/{seat}/trend', [SeatingController::class, 'trend'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
@@ -43,6 +49,14 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('machines', [MachineController::class, 'index']);
     Route::post('machines', [MachineController::class, 'store']);
     Route::get('machines/{machine}', [MachineController::class, 'show'])->whereNumber('machine');
+
+    Route::get('bench-day', [BenchDayController::class, 'show']);
+    Route::put('bench-day', [BenchDayController::class, 'update']);
+    Route::get('ahead', [AheadController::class, 'index']);
+    Route::post('ahead/{item}/settled', [AheadController::class, 'settle'])->whereNumber('item');
+    Route::get('shop/calendar', [AheadController::class, 'calendar']);
+    Route::post('shop/calendar', [AheadController::class, 'newCalendar']);
+    Route::delete('shop/calendar', [AheadController::class, 'endCalendar']);
 
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools', [ToolController::class, 'store']);

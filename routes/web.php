@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AheadController;
 use App\Http\Controllers\BuyingPaperController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\HubFileController;
+use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PressController;
 use App\Http\Controllers\ToolController;
@@ -15,6 +17,8 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('auth:web')->prefix('files')->group(function (): void {
     Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo');
     Route::get('jobs/{job}/card.pdf', CardController::class)->whereNumber('job');
+    Route::get('jobs/{job}/sheet.pdf', [BuyingPaperController::class, 'sheet'])->whereNumber('job');
+    Route::get('jobs/{job}/job.json', [JobFileController::class, 'show'])->whereNumber('job');
     Route::get('jobs/{job}/quote.pdf', [BuyingPaperController::class, 'quote'])->whereNumber('job');
     Route::get('orders/{order}/order.{form}', [BuyingPaperController::class, 'order'])->whereNumber('order')->whereIn('form', ['pdf', 'csv']);
     Route::get('jobs/{job}/hub.{form}', HubFileController::class)->whereNumber('job')->whereIn('form', ['svg', 'dxf']);
@@ -23,5 +27,8 @@ Route::middleware('auth:web')->prefix('files')->group(function (): void {
     Route::get('turned-piece.{form}', TurnedPieceController::class)->whereIn('form', ['svg', 'dxf']);
 });
 
+// A calendar is read by programs that cannot sign in: its address is the secret.
+Route::get('calendar/{key}.ics', [AheadController::class, 'feed'])->where('key', '[A-Za-z0-9]{48}')->withoutMiddleware('web')->middleware('throttle:60,1');
+
 // Every other address is a page of the interface. It is the same document for all of them and keeps no session.
-Route::view('{page?}', 'page')->where('page', '^(?!api/|files/|build/|sanctum/).*$')->withoutMiddleware('web');
+Route::view('{page?}', 'page')->where('page', '^(?!api/|files/|calendar/|build/|sanctum/).*$')->withoutMiddleware('web');

@@ -11,18 +11,13 @@ use App\Models\User;
 use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-use Intervention\Image\Drivers\Gd\Driver;
-use Intervention\Image\ImageManager;
-use Throwable;
 
-/** Keeps a photograph: opened, turned upright, made smaller and written anew, so that nothing but the picture is kept. */
-final class KeepPhoto
+/** Keeps a photograph, redrawn. */
+final readonly class KeepPhoto
 {
-    private const LONGEST_SIDE = 1600;
-
-    private const MOST_PIXELS = 60_000_000;
-
-    private const QUALITY = 82;
+    public function __construct(private RedrawPicture $redraw)
+    {
+    }
 
     /**
      * @throws Nonsense when it is not a picture
@@ -37,29 +32,10 @@ final class KeepPhoto
         if ($job->isSigned()) {
             throw Conflict::closed();
         }
-        [$jpeg, $width, $height] = $this->redrawn($file->getPathname());
+        [$jpeg, $width, $height] = ($this->redraw)((string) $file->get());
         $photo = new Photo(['id' => $id, 'width' => $width, 'height' => $height]);
         $photo->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id, 'jpeg' => DB::raw("decode('".base64_encode($jpeg)."', 'base64')")])->save();
 
         return $photo;
-    }
-
-    /** @return array{string, int, int} */
-    private function redrawn(string $path): array
-    {
-        $size = @getimagesize($path);
-        if ($size === false) {
-            throw Nonsense::about('photo', 'That file is not a picture, whatever its name says. Take a JPEG, PNG or WebP.');
-        }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw Nonsense::about('photo', 'That picture has more than 60 million points. Take it smaller.');
-        }
-        try {
-            $image = (new ImageManager(new Driver))->read($path)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
-
-            return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
-        } catch (Throwable) {
-            throw Nonsense::about('photo', 'That picture cannot be opened: it may be damaged. Take it again.');
-        }
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\SignOff;
 use App\Models\User;
 use App\Shapes\Json;
+use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Verdict\Level;
 use Illuminate\Support\Carbon;
@@ -22,7 +23,7 @@ use Illuminate\Support\Facades\DB;
 /** Closes a job with a name, and keeps the report as it stood. */
 final readonly class SignJob
 {
-    public function __construct(private Workbench $workbench, private NoteStanding $noteStanding)
+    public function __construct(private Workbench $workbench, private NoteStanding $noteStanding, private LookAhead $lookAhead)
     {
     }
 
@@ -39,10 +40,14 @@ final readonly class SignJob
             if (! $report->maySign) {
                 throw Conflict::blocked(self::open($report->blocks));
             }
+            if (($job->shop->habits['second_check'] ?? 'none') === 'required' && ($notes->current[Places::SECOND]->author_id ?? $by->id) === $by->id) {
+                throw Conflict::blocked([['field' => Places::SECOND, 'detail' => 'Prove: whoever looked it over cannot sign it as well. Another of the shop signs.']]);
+            }
             $now = Carbon::now();
             $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $now, 'card' => ['report' => Json::of($report), 'signed_by' => $by->name]]);
             $signOff->forceFill(['shop_id' => $job->shop_id])->save();
             $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();
+            ($this->lookAhead)($job);
 
             defer(fn () => ($this->noteStanding)($job->id));
 

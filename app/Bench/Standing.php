@@ -11,7 +11,7 @@ use CleanRace\Core\Measure\Notebook;
 /** Where each station of a job is, in few words, for the board. */
 final class Standing
 {
-    /** @return array{stations: array<string, string>, waits_at: string, complaint: string} */
+    /** @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string, int, int}>} what is left as station, minutes of hands, minutes of waiting */
     public static function of(JobReport $report, Notebook $notebook): array
     {
         $stations = [];
@@ -21,6 +21,30 @@ final class Standing
             $waits = in_array($station->status, [Status::Settled, Status::Care], true) ? $waits : $station->station->value;
         }
 
-        return ['stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? ''];
+        return ['stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report)];
+    }
+
+    /** @return list<array{string, int, int}> steps that are not done, joined where nothing is waited for between them */
+    private static function left(JobReport $report): array
+    {
+        $left = [];
+        foreach ($report->stations as $station) {
+            $hand = 0;
+            foreach ($station->steps as $step) {
+                if ($step->done || $step->optional) {
+                    continue;
+                }
+                $hand += $step->handMinutes;
+                if ($step->waitMinutes > 0) {
+                    $left[] = [$station->station->value, $hand, $step->waitMinutes];
+                    $hand = 0;
+                }
+            }
+            if ($hand > 0) {
+                $left[] = [$station->station->value, $hand, 0];
+            }
+        }
+
+        return $left;
     }
 }

@@ -23,9 +23,11 @@ use Illuminate\Support\Carbon;
  * @property string $wheel
  * @property string $pattern
  * @property int $opened_by
- * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string} $standing
+ * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string, left?: list<array{string, int, int}>} $standing
  * @property ?Carbon $signed_at
  * @property ?int $signed_by
+ * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, authors: array<string, string>} $origin where it was imported from, and who wrote what there
+ * @property ?int $bench_place its place in the order of the bench day
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Machine $machine
@@ -61,6 +63,12 @@ final class Job extends Model
         return $this->hasMany(Record::class);
     }
 
+    /** @return HasMany<Addendum, $this> */
+    public function addenda(): HasMany
+    {
+        return $this->hasMany(Addendum::class)->orderBy('made_at');
+    }
+
     /** @return HasOne<SignOff, $this> */
     public function signOff(): HasOne
     {
@@ -75,6 +83,6 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['standing' => 'array', 'signed_at' => 'datetime'];
+        return ['standing' => 'array', 'origin' => 'array', 'signed_at' => 'datetime'];
     }
 }

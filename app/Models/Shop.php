@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $currency sign that stands before its amounts
  * @property int $hour_minor an hour at the bench, in minor units
  * @property int $last_order_number
+ * @property ?string $calendar_key the secret part of the address of its calendar
  * @property array<string, string> $habits how it usually goes about things, by name
  */
 final class Shop extends Model

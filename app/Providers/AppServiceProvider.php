@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Console\BenchTables;
 use App\Devices\PressGauge;
+use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Order;
@@ -14,6 +15,7 @@ use App\Models\ShelfItem;
 use App\Models\Shop;
 use App\Models\Supplier;
 use App\Models\Tool;
+use App\Policies\DueItemPolicy;
 use App\Policies\JobPolicy;
 use App\Policies\MachinePolicy;
 use App\Policies\OrderPolicy;
@@ -46,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         CursorPaginator::currentCursorResolver(static fn (string $name): ?Cursor => self::cursor(request()->query($name)));
         Model::shouldBeStrict(! $this->app->isProduction());
+        Gate::policy(DueItem::class, DueItemPolicy::class);
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);
         Gate::policy(Order::class, OrderPolicy::class);

@@ -6,6 +6,8 @@ namespace Database\Seeders;
 
 use App\Actions\PlaceOrders;
 use App\Actions\SignJob;
+use App\Models\DueItem;
+use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Role;
 use App\Models\Shop;
@@ -34,15 +36,53 @@ final class DatabaseSeeder extends Seeder
             $machines = $this->machines($shop);
 
             $old = $demo->load($ines, $machines['trail1'], 'Front wheel', 'good', 'Hums at speed, started after the ford', Carbon::now()->subMonths(7));
-            $sign($old, $ines);
+            $this->signed($sign, $old, $ines);
             $demo->load($ines, $machines['moped3'], 'Front wheel', 'checked-in', 'Rumbles downhill, wheel knocks over the ramp', Carbon::now()->subHours(2));
             $demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
             $worn = $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26));
             $demo->load($ines, $machines['trail1'], 'Front wheel', 'second-bearing', 'Grinds again after the winter', Carbon::now()->subHours(5));
             $demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
             $patterns->load($ines, $machines);
+            $this->history($demo, $sign, $ines, $machines);
             $order($ines, $worn, 'soonest');
         });
+    }
+
+    /**
+     * Sets that came and went before, so that it is known how long such sets last here.
+     *
+     * @param  array<string, Machine>  $machines
+     */
+    private function history(DemoJob $demo, SignJob $sign, User $by, array $machines): void
+    {
+        $sets = [
+            ['moped3', 26, '9 800 km', 'Rumbles', 'Left bore has a ring mark, holds', 'spring'],
+            ['warden', 21, '14 100 km', 'Squeals wet', 'Sleeve is short by a hair, watch the pair', '10 months'],
+            ['moped3', 14, '18 400 km', 'Hums', 'Right seal track worn: sleeve it next time', '12 months'],
+            ['warden', 9, '21 700 km', 'Rumbles after the ford', 'Bore of the left side at its limit', '6 months'],
+            ['moped3', 3, '26 900 km', 'Knocks', 'Left bore: compound next time, or another hub', '+6 000 km'],
+        ];
+        foreach ($sets as [$machine, $months, $meter, $complaint, $carry, $when]) {
+            $job = $demo->load($by, $machines[$machine], 'Front wheel', 'good', $complaint, Carbon::now()->subMonths($months), ['check.meter' => $meter, 'prove.carry' => $carry, 'prove.carry_when' => $when]);
+            DueItem::query()->where('machine_id', $job->machine_id)->whereNull('settled_at')->update(['settled_at' => $job->created_at, 'settled_by' => $by->id]);
+            $this->signed($sign, $job, $by);
+        }
+        // What is on the bench today, in this order.
+        foreach ([6, 10, 7, 4, 11] as $place => $number) {
+            Job::query()->where('shop_id', $by->shop_id)->where('number', $number)->update(['bench_place' => $place + 1]);
+        }
+    }
+
+    /** Signed on the day it was done, not on the day the demo is loaded. */
+    private function signed(SignJob $sign, Job $job, User $by): void
+    {
+        $job->refresh();
+        Carbon::setTestNow($job->created_at->copy()->addHours(4));
+        try {
+            $sign($job, $by);
+        } finally {
+            Carbon::setTestNow();
+        }
     }
 
     private function person(Shop $shop, string $name, string $account, Role $role): User

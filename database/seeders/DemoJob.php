@@ -25,9 +25,15 @@ final readonly class DemoJob
     {
     }
 
-    public function load(User $by, Machine $machine, string $wheel, string $entries, string $complaint, Carbon $start): Job
+    /** @param  array<string, string>  $texts words at places that are unlike those in the data */
+    public function load(User $by, Machine $machine, string $wheel, string $entries, string $complaint, Carbon $start, array $texts = []): Job
     {
-        return $this->enter($this->open($by, $machine, $wheel, 'pair-sleeve', $complaint, $start), $by, self::entries($entries), $start);
+        $given = array_values(array_filter(self::entries($entries), static fn (array $one): bool => ! isset($texts[$one['place']])));
+        foreach ($texts as $place => $text) {
+            $given[] = ['place' => $place, 'entry' => ['text' => $text]];
+        }
+
+        return $this->enter($this->open($by, $machine, $wheel, 'pair-sleeve', $complaint, $start), $by, $given, $start);
     }
 
     public function open(User $by, Machine $machine, string $wheel, string $pattern, string $complaint, Carbon $start): Job

@@ -20,6 +20,11 @@ final class Conflict extends RuntimeException
         return new self('This job is signed: nothing in it changes any more. Open a new job.', 'signed', 'Already signed');
     }
 
+    public static function notSigned(): self
+    {
+        return new self('This job is not signed yet: enter it where it belongs.', 'not-signed', 'Not signed yet');
+    }
+
     public static function nothingToOrder(): self
     {
         return new self('Nothing on this list can be ordered: it is on the shelf, on its way, or no counter lists it.', 'nothing-to-order', 'Nothing to order');

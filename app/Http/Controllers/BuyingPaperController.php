@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\Shopping;
 use App\Cards\BuyingPaper;
+use App\Cards\CustomerSheet;
 use App\Models\Job;
 use App\Models\Order;
 use CleanRace\Core\Measure\CsvText;
@@ -45,5 +46,13 @@ final class BuyingPaperController
     private static function size(Request $request): string
     {
         return $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4';
+    }
+
+    /** One page for the customer: what was done and what to look after. */
+    public function sheet(Request $request, Job $job, CustomerSheet $sheet): Response
+    {
+        Gate::authorize('view', $job);
+
+        return new Response($sheet->pdf($job->load('machine', 'shop', 'signer'), self::size($request)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"customer-{$job->number}.pdf\""]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\OpenJob;
 use App\Actions\ReadEntry;
+use App\Bench\Ahead;
 use App\Bench\Notes;
 use App\Bench\Workbench;
 use App\Http\Answer;
@@ -66,12 +67,12 @@ final class JobController
     public function show(Job $job, Workbench $workbench): JsonResponse
     {
         Gate::authorize('view', $job);
-        $job->load('machine', 'shop', 'signer');
+        $job->load('machine', 'shop', 'signer', 'addenda.author:id,name');
         $notes = Notes::of($job);
 
         $before = Notes::ofFastenersBefore($job);
 
-        return Answer::with(JobSheet::of($job, $notes, $before, $workbench->report($job, $notes->notebook(), $before->words())));
+        return Answer::with(JobSheet::of($job, $notes, $before, $workbench->report($job, $notes->notebook(), $before->words()), Ahead::ofMachine($job)));
     }
 
     #[Documented('How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone', answers: JobReport::class)]

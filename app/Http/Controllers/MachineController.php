@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Ahead;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\NewMachineRequest;
+use App\Http\Resources\DueCard;
 use App\Http\Resources\MachineCard;
 use App\Http\Resources\MachineHistory;
 use App\Http\Resources\PastJob;
+use App\Http\Resources\SetCard;
+use App\Models\FittedSet;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Record;
@@ -51,7 +55,12 @@ final class MachineController
         $places = [Places::newNumber(Side::Left), Places::newNumber(Side::Right), Places::CARRY, Places::CARRY_WHEN];
         $notes = Record::query()->whereIn('job_id', $jobs->modelKeys())->whereIn('place', $places)->orderBy('seq')->get()->groupBy('job_id');
 
-        return Answer::with(new MachineHistory(MachineCard::of($machine), array_values($jobs->map(static fn (Job $job): PastJob => self::past($job, $notes->get($job->id) ?? collect()))->all())));
+        $sets = FittedSet::query()->where('machine_id', $machine->id)->orderByDesc('fitted_on')->orderByDesc('id')->limit(self::HISTORY)->get();
+
+        return Answer::with(new MachineHistory(
+            MachineCard::of($machine), array_values($jobs->map(static fn (Job $job): PastJob => self::past($job, $notes->get($job->id) ?? collect()))->all()),
+            array_values($sets->map(SetCard::of(...))->all()), array_map(DueCard::of(...), Ahead::ofWhole($machine)),
+        ));
     }
 
     /** @param  Collection<int, Record>  $notes oldest first */

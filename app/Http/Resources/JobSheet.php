@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Bench\Notes;
+use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Hub\Patterns;
@@ -17,6 +18,8 @@ final readonly class JobSheet
     /**
      * @param  list<Entry>  $entries
      * @param  list<Entry>  $remembered fasteners as an earlier job on this wheel noted them
+     * @param  list<AddendumCard>  $addenda added after the signature, oldest first
+     * @param  list<DueCard>  $carried what earlier jobs on this machine said should be looked at
      */
     public function __construct(
         public int $id,
@@ -30,16 +33,21 @@ final readonly class JobSheet
         public array $entries,
         public array $remembered,
         public JobReport $report,
+        public array $addenda,
+        public array $carried,
+        public ?string $importedFrom,
     ) {
     }
 
-    public static function of(Job $job, Notes $notes, Notes $before, JobReport $report): self
+    /** @param  list<DueItem>  $carried */
+    public static function of(Job $job, Notes $notes, Notes $before, JobReport $report, array $carried): self
     {
         $entry = static fn (Record $r): Entry => Entry::of($r);
 
         return new self(
             $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->card()->name, MachineCard::of($job->machine), $job->created_at,
-            $job->signed_at, $job->signer?->name, array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
+            $job->signed_at, $job->origin['signed_by'] ?? $job->signer?->name, array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
+            array_values($job->addenda->map(AddendumCard::of(...))->all()), array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'],
         );
     }
 }

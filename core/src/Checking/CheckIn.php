@@ -30,7 +30,7 @@ final readonly class CheckIn
     {
         return StationReport::of(Station::CheckIn, [
             Step::of('check.complaint', 'The complaint', 'In the customer\'s words, as far as it can be written.')
-                ->asking(Ask::text('check.complaint', 'What the customer says'), Ask::choices('check.kinds', 'It comes to', Option::each(ComplaintKind::class), wanted: false))->advice(),
+                ->asking(Ask::text('check.complaint', 'What the customer says'), Ask::choices('check.kinds', 'It comes to', Option::each(ComplaintKind::class), wanted: false), Ask::meter(Places::METER, 'Meter of the machine'))->advice(),
             Step::of('check.rock', 'Rock it, spin it, listen', 'Wheel off the ground, load off. Free the caliper first: a dragging pad is the commonest false alarm.')
                 ->with(tool: 'Hands; a rod on the fork end to listen', caution: 'On a stand that cannot tip. Fingers clear of disc and spokes.', why: 'Coasting alone proves nothing: a freshly packed bearing stops soon, a dry one coasts long and sings.')
                 ->asking(...$this->checks())

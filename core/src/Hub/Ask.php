@@ -124,6 +124,18 @@ final readonly class Ask
         return new self($place, AskKind::Count, $label, $wanted);
     }
 
+    /** What a machine's meter shows. */
+    public static function meter(string $place, string $label): self
+    {
+        return new self($place, AskKind::Meter, $label, false, hint: '12 400 km, or 320 h');
+    }
+
+    /** When something is to be looked at again. */
+    public static function when(string $place, string $label): self
+    {
+        return new self($place, AskKind::When, $label, false, hint: 'a day, 6 months, spring, 12 000 km');
+    }
+
     /** One try of a cone: its mark, when it was judged, what was felt, the play at the rim. */
     public static function coneTry(string $place, string $label, bool $wanted): self
     {

@@ -21,6 +21,8 @@ enum AskKind: string
     case Thread = 'thread';
     case Turn = 'turn';
     case Count = 'count';
+    case Meter = 'meter';
+    case When = 'when';
     case ConeTry = 'cone_try';
     case Part = 'part';
     case Stack = 'stack';

@@ -9,6 +9,8 @@ use CleanRace\Core\Catalogue\Thread;
 use CleanRace\Core\Measure\AngleText;
 use CleanRace\Core\Measure\GaugeText;
 use CleanRace\Core\Measure\LengthText;
+use CleanRace\Core\Measure\LookAgain;
+use CleanRace\Core\Measure\Meter;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\TemperatureText;
 use CleanRace\Core\Measure\TorqueText;
@@ -64,6 +66,8 @@ final readonly class EntryReader
             AskKind::Thread => ['text' => self::text($entry['text'] ?? null), 'pitch' => Thread::read(self::text($entry['text'] ?? null))->pitch->mm],
             AskKind::Turn => ['deg' => (new AngleText)->read(self::text($entry['typed'] ?? null))->degrees, 'typed' => self::text($entry['typed'] ?? null)],
             AskKind::Count => ['count' => self::count(self::text($entry['typed'] ?? null)), 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Meter => ['text' => self::text($entry['text'] ?? null), 'amount' => Meter::read(self::text($entry['text'] ?? null))->amount, 'unit' => Meter::read(self::text($entry['text'] ?? null))->unit],
+            AskKind::When => self::lookAgain(self::text($entry['text'] ?? null)),
             AskKind::ConeTry => $this->coneTry($entry, $unit),
             AskKind::Part => $this->part($ask, $entry, $before ?? []),
             AskKind::Photos => ['photos' => self::ids($entry['photos'] ?? null)],
@@ -101,6 +105,14 @@ final readonly class EntryReader
         $typed = is_scalar($entry['typed'] ?? null) ? trim((string) $entry['typed']) : '';
 
         return $typed === '' ? $try : $try + ['mm' => max(0.0, (new LengthText($unit))->read($typed)->mm), 'typed' => $typed];
+    }
+
+    /** @return array<string, mixed> */
+    private static function lookAgain(string $text): array
+    {
+        LookAgain::read($text);
+
+        return ['text' => $text];
     }
 
     /** @throws Nonsense when it is not a number of things */

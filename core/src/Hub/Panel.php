@@ -28,5 +28,6 @@ enum Panel: string
     case AxleFloat = 'axle_float';
     case Centre = 'centre';
     case Torques = 'torques';
+    case BeforeAfter = 'before_after';
     case SignOff = 'sign_off';
 }

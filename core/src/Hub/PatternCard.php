@@ -36,6 +36,12 @@ final readonly class PatternCard
     ) {
     }
 
+    /** Whether cones or tapers were set by hand: such a setting is looked at again after the first ride. */
+    public function isSetByHand(): bool
+    {
+        return in_array(HubSetting::Cones, $this->sets, true) || in_array(HubSetting::Tapers, $this->sets, true);
+    }
+
     public function side(Side $side): string
     {
         return match ($side) {

@@ -47,6 +47,10 @@ final class Places
 
     public const LOOK_THROUGH = 'seat.look_through';
 
+    public const METER = 'check.meter';
+
+    public const SECOND = 'prove.second';
+
     public const CARRY = 'prove.carry';
 
     public const CARRY_WHEN = 'prove.carry_when';

@@ -20,28 +20,26 @@ use CleanRace\Core\Verdict\Verdict;
 /** The last station: the checks that end a job, and what still stands in the way of signing it. */
 final readonly class Prove
 {
-    private const CHECKS = [
-        'spins' => 'Spins without grit, against the sound before', 'no_play' => 'No play at 3 and 9, nor at 12 and 6',
-        'stops' => 'Coasts and stops naturally', 'brake_free' => 'Brake free; lever pumped', 'rings_seen' => 'Snap rings seen all round',
-        'seals_level' => 'Seals level', 'disc_clean' => 'Disc wiped of fingerprints',
-    ];
-
     /** @param  list<StationReport>  $earlier */
     public function report(Bench $bench, array $earlier): StationReport
     {
         $blocks = $this->blocks($bench, $earlier);
+        $checks = LastChecks::of($bench);
         $yesNo = Option::of(['pass' => 'Passed', 'fail' => 'Not passed']);
         $words = array_values(array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Care));
 
         return StationReport::of(Station::Prove, array_values(array_filter([
             Step::of('prove.checks', 'The last checks', 'Wheel in, torques done. Then a short, careful ride; look at the torques again after.')
                 ->with(caution: 'Road machines: brakes, steering and wheel fixings are for the manual and, where the law says so, a licensed person. Ride only when checked.')
-                ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice("prove.$id", $label, $yesNo), array_keys(self::CHECKS), array_values(self::CHECKS)))
-                ->judged($this->checks($bench)),
+                ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice("prove.$id", $label, $yesNo), array_keys($checks), array_values($checks)))
+                ->judged($this->checks($bench))->taking(6),
+            BeforeAfter::step($bench->notebook),
+            self::secondWanted($bench) ? Step::of('prove.second', 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
+                ->asking(Ask::choice(Places::SECOND, 'Looked over', Option::of(['pass' => 'Good to go', 'fail' => 'Not yet'])))->judged($this->second($bench))->taking(3) : null,
             $words === [] ? null : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
                 ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), $b->station->label().': '.$b->what->inEnglish()), $words))->advice(),
             Step::of('prove.carry', 'Carry forward', 'What the next one at this wheel should know, and when to look.')
-                ->asking(Ask::text(Places::CARRY, 'Note for next time', wanted: false), Ask::text(Places::CARRY_WHEN, 'Look again', wanted: false, hint: 'a date, or a meter reading: 12 000 km'))->advice(),
+                ->asking(Ask::text(Places::CARRY, 'Note for next time', wanted: false), Ask::when(Places::CARRY_WHEN, 'Look again'))->advice(),
             Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')->on(Panel::SignOff)->judged($bench->signed ? self::signed() : $this->mayBeSigned($blocks))->advice()->markedDone($bench->signed),
         ])), $bench->notebook);
     }
@@ -71,7 +69,10 @@ final readonly class Prove
         foreach ($bench->tray->left() as $item) {
             $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => $item->name]), null);
         }
-        foreach (self::CHECKS as $id => $label) {
+        if (self::secondWanted($bench) && $bench->notebook->choice(Places::SECOND) !== 'pass') {
+            $blocks[] = new Block(Level::Stop, Station::Prove, 'prove.second', Message::of('block.second', 'A second person has not looked it over'), null);
+        }
+        foreach (LastChecks::of($bench) as $id => $label) {
             if ($bench->notebook->choice("prove.$id") !== 'pass') {
                 $blocks[] = new Block(Level::Stop, Station::Prove, "prove.$id", Message::of('block.check', 'Not passed: {check}', ['check' => lcfirst($label)]), null);
             }
@@ -99,6 +100,21 @@ final readonly class Prove
             ->because(...array_map(static fn (Block $b): Message => $b->what, array_values($open)));
     }
 
+    /** Whether this shop has a second person look before anything is signed. */
+    public static function secondWanted(Bench $bench): bool
+    {
+        return ($bench->habits['second_check'] ?? 'none') === 'required';
+    }
+
+    private function second(Bench $bench): ?Verdict
+    {
+        return match ($bench->notebook->choice(Places::SECOND)) {
+            'pass' => Verdict::go(Message::of('second_look.pass', 'Looked over'), Message::of('second_look.pass.say', 'Under another name than the one that signs.')),
+            'fail' => Verdict::stop(Message::of('second_look.fail', 'Not yet, says the second'), Message::of('second_look.fail.say', 'Settle it between you, then look again.')),
+            default => null,
+        };
+    }
+
     private static function signed(): Verdict
     {
         return Verdict::go(Message::of('sign.signed', 'Signed'), Message::of('sign.signed.say', 'The record is closed.'));
@@ -106,14 +122,15 @@ final readonly class Prove
 
     private function checks(Bench $bench): ?Verdict
     {
-        $answers = array_map(static fn (string $id): ?string => $bench->notebook->choice("prove.$id"), array_keys(self::CHECKS));
+        $checks = LastChecks::of($bench);
+        $answers = array_map(static fn (string $id): ?string => $bench->notebook->choice("prove.$id"), array_keys($checks));
         if (array_filter($answers) === []) {
             return null;
         }
-        $failed = array_keys(array_filter(array_combine(array_keys(self::CHECKS), $answers), static fn (?string $a): bool => $a === 'fail'));
+        $failed = array_keys(array_filter(array_combine(array_keys($checks), $answers), static fn (?string $a): bool => $a === 'fail'));
 
         return match (true) {
-            $failed !== [] => Verdict::stop(Message::of('prove.failed', 'Not ready to go out'), Message::of('prove.failed.say', 'Not passed: {what}.', ['what' => implode('; ', array_map(static fn (string $id): string => lcfirst(self::CHECKS[$id]), $failed))])),
+            $failed !== [] => Verdict::stop(Message::of('prove.failed', 'Not ready to go out'), Message::of('prove.failed.say', 'Not passed: {what}.', ['what' => implode('; ', array_map(static fn (string $id): string => lcfirst($checks[$id] ?? $id), $failed))])),
             in_array(null, $answers, true) => Verdict::care(Message::of('prove.some', 'Checks are missing'), Message::of('prove.some.say', 'Go through all of them.')),
             default => Verdict::go(Message::of('prove.passed', 'All checks passed'), Message::of('prove.passed.say', 'Every check of the list is passed.')),
         };

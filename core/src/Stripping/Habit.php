@@ -35,6 +35,7 @@ final readonly class Habit
             $of('sides', 'Bearings of a wheel', Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']), 'both', 'Same age, same water, and the wheel is apart: bearings are cheap against labour.'),
             $of('cone_play', 'Cones on a quick-release', Option::of(['trace' => 'A trace of play on the bench', 'none' => 'No play on the bench']), 'trace', 'The lever shortens the axle by a few hundredths and takes the trace up; set without any, it binds when clamped.'),
             $of('taper_play', 'End play of tapers', Option::of(['dial' => 'Dial gauge and band', 'feel' => 'By feel']), 'dial', 'A dial tells 0.03 from 0.12 mm, hands do not. Feel is recorded as feel.'),
+            $of('second_check', 'A second person\'s check', Option::of(['none' => 'Not asked for', 'required' => 'Before every signature']), 'none', 'In a shop of one it cannot be had; where there are two, a fresh eye finds what the first got used to.'),
             $of('packing', 'Sealed bearings', Option::of(['as_they_come' => 'As they come', 'topped_up' => 'Opened and topped up first']), 'as_they_come', 'They come about a third full: right for speed, little for slow and wet. Opening one risks its seal.'),
         ];
     }

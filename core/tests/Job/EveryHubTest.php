@@ -168,8 +168,8 @@ final class EveryHubTest extends TestCase
     public function test_a_habit_that_nobody_knows_is_the_usual_one(): void
     {
         $chosen = static fn (array $habits): array => array_column(array_map(static fn (Habit $h): array => [$h->name, $h->chosen], Habit::all($habits)), 1, 0);
-        self::assertSame(['extraction' => 'drift', 'heat' => 'cold', 'pressing' => 'draw_bolt', 'seals' => 'after_both', 'sides' => 'both', 'cone_play' => 'trace', 'taper_play' => 'dial', 'packing' => 'as_they_come'], $chosen([]));
-        self::assertSame(['extraction' => 'rod', 'heat' => 'cold', 'pressing' => 'draw_bolt', 'seals' => 'after_both', 'sides' => 'both', 'cone_play' => 'trace', 'taper_play' => 'dial', 'packing' => 'as_they_come'], $chosen(['extraction' => 'rod', 'heat' => 'boiling']));
+        self::assertSame(['extraction' => 'drift', 'heat' => 'cold', 'pressing' => 'draw_bolt', 'seals' => 'after_both', 'sides' => 'both', 'cone_play' => 'trace', 'taper_play' => 'dial', 'second_check' => 'none', 'packing' => 'as_they_come'], $chosen([]));
+        self::assertSame(['extraction' => 'rod', 'heat' => 'cold', 'pressing' => 'draw_bolt', 'seals' => 'after_both', 'sides' => 'both', 'cone_play' => 'trace', 'taper_play' => 'dial', 'second_check' => 'none', 'packing' => 'as_they_come'], $chosen(['extraction' => 'rod', 'heat' => 'boiling']));
     }
 
     public function test_every_way_of_getting_a_bearing_out_is_another_plan(): void

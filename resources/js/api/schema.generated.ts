@@ -4,6 +4,187 @@
  */
 
 export interface paths {
+    "/ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What falls due, the next first; what has no day with ?undated=1 */
+        get: {
+            parameters: {
+                query?: {
+                    undated?: string;
+                    cursor?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What falls due, the next first; what has no day with ?undated=1 */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["DueCard"][];
+                            /** @description Hand it back as ?cursor= for the next page */
+                            next_cursor: string | null;
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ahead/{item}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Settled: it was looked at */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    item: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Settled: it was looked at */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DueCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench-day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The bench day from ?from minutes after midnight: who gets hands when, what waits, when each is done */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The bench day from ?from minutes after midnight: who gets hands when, what waits, when each is done */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BenchDaySheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        /** Jobs of the bench day in their order; it is planned anew */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        from?: number;
+                        jobs?: unknown[];
+                        "jobs.*"?: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description Jobs of the bench day in their order; it is planned anew */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BenchDaySheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators": {
         parameters: {
             query?: never;
@@ -5046,6 +5227,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/jobs/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a job file in as a job of this shop, all of it or nothing */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: binary */
+                        file: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Take a job file in as a job of this shop, all of it or nothing */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/jobs/several": {
         parameters: {
             query?: never;
@@ -5146,6 +5379,61 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/jobs/{job}/addenda": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a word to a signed job; the same id twice is one addendum */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        /** Format: uuid */
+                        id: string;
+                        text: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Add a word to a signed job; the same id twice is one addendum */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AddendumCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -6426,6 +6714,8 @@ export interface paths {
                         /** @enum {string} */
                         "habits.taper_play"?: "dial" | "feel";
                         /** @enum {string} */
+                        "habits.second_check"?: "none" | "required";
+                        /** @enum {string} */
                         "habits.packing"?: "as_they_come" | "topped_up";
                     };
                 };
@@ -6451,6 +6741,109 @@ export interface paths {
                 };
             };
         };
+        trace?: never;
+    };
+    "/shop/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The address of the calendar, when there is one: owners */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The address of the calendar, when there is one: owners */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalendarLink"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** A new address for the calendar; the one before it stops at once: owners */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A new address for the calendar; the one before it stops at once: owners */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalendarLink"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        /** No calendar any more: owners */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No calendar any more: owners */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalendarLink"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/suppliers": {
@@ -6942,6 +7335,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AddendumCard: {
+            id: string;
+            text: string;
+            by: string;
+            /** Format: date-time */
+            made_at: string;
+        };
         Ask: {
             place: string;
             kind: components["schemas"]["AskKind"];
@@ -6957,7 +7357,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
         };
         /** @enum {string} */
-        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "cone_try" | "part" | "stack" | "photos";
+        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "meter" | "when" | "cone_try" | "part" | "stack" | "photos";
         AssemblyResult: {
             bearings_minor: number;
             risk_minor: number;
@@ -7042,6 +7442,28 @@ export interface components {
             in_this_hub: components["schemas"]["Verdict"] | null;
             verdict: components["schemas"]["Verdict"];
         };
+        BenchBlock: {
+            job: number;
+            station: components["schemas"]["Station"];
+            from: number;
+            to: number;
+            waits: boolean;
+        };
+        BenchDaySheet: {
+            from: number;
+            chosen: boolean;
+            jobs: components["schemas"]["BenchJob"][];
+            hands: components["schemas"]["BenchBlock"][];
+            waits: components["schemas"]["BenchBlock"][];
+            idle: number;
+            end: number;
+        };
+        BenchJob: {
+            job: components["schemas"]["JobCard"];
+            hand_minutes: number;
+            done_at: number | null;
+            parts_on: string | null;
+        };
         Block: {
             level: components["schemas"]["Level"];
             station: components["schemas"]["Station"];
@@ -7078,6 +7500,9 @@ export interface components {
             options: string[];
             instrument: string | null;
             of: components["schemas"]["CalculatorField"][];
+        };
+        CalendarLink: {
+            address: string | null;
         };
         CaliperCandidate: {
             number: string;
@@ -7187,6 +7612,17 @@ export interface components {
         };
         /** @enum {string} */
         DriverWay: "into_bore" | "onto_shaft" | "both_rings" | "out_from_behind";
+        DueCard: {
+            id: number;
+            kind: string;
+            machine: components["schemas"]["MachineCard"];
+            wheel: string;
+            job_id: number;
+            what: string;
+            on: string | null;
+            meter: string | null;
+            rests_on: number | null;
+        };
         Entry: {
             id: string;
             place: string;
@@ -7379,6 +7815,9 @@ export interface components {
             entries: components["schemas"]["Entry"][];
             remembered: components["schemas"]["Entry"][];
             report: components["schemas"]["JobReport"];
+            addenda: components["schemas"]["AddendumCard"][];
+            carried: components["schemas"]["DueCard"][];
+            imported_from: string | null;
         };
         Kept: {
             id: string;
@@ -7405,6 +7844,8 @@ export interface components {
         MachineHistory: {
             machine: components["schemas"]["MachineCard"];
             jobs: components["schemas"]["PastJob"][];
+            sets: components["schemas"]["SetCard"][];
+            due: components["schemas"]["DueCard"][];
         };
         MatchCheckResult: {
             compared: components["schemas"]["Difference"][];
@@ -7480,7 +7921,7 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "sign_off";
+        Panel: "answers" | "clock" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "before_after" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;
@@ -7719,6 +8160,15 @@ export interface components {
             gaps: components["schemas"]["Span"][];
             left: string;
             right: string;
+        };
+        SetCard: {
+            wheel: string;
+            bearings: string;
+            fitted_on: string;
+            ended_on: string | null;
+            lasted_days: number | null;
+            lasted_meter: string | null;
+            job_id: number;
         };
         SetFindings: {
             balls: components["schemas"]["BallRow"][];

@@ -60,6 +60,11 @@ export type SupplierCard = Schemas['SupplierCard'];
 export type PriceListSheet = Schemas['PriceListSheet'];
 export type OrderSheet = Schemas['OrderSheet'];
 export type ShelfCard = Schemas['ShelfCard'];
+export type DueCard = Schemas['DueCard'];
+export type AddendumCard = Schemas['AddendumCard'];
+export type CalendarLink = Schemas['CalendarLink'];
+export type BenchDaySheet = Schemas['BenchDaySheet'];
+export type BenchBlock = Schemas['BenchBlock'];
 
 /** What a person puts at a place: a small map, or null to withdraw what stands there. */
 export type EntryValue = Record<string, unknown> | null;

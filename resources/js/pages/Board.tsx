@@ -9,6 +9,7 @@ import { StatusMark } from '../parts/LevelMark';
 import { Keeping } from '../parts/Shell';
 import { Empty, Loading, Stale, Trouble } from '../parts/States';
 import { NewJobSheet } from './NewJobSheet';
+import { TakeJob } from './TakeJob';
 
 const when = (iso: string): string => new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' });
 
@@ -98,6 +99,12 @@ export function Board() {
         </Button>
         <Flex ml="auto" gap="5" align="center">
           <Keeping />
+          <Link to="/bench-day">
+            <chakra.span color="blue" fontWeight="600" py="3" display="inline-block">
+              Plan the day
+            </chakra.span>
+          </Link>
+          <TakeJob />
           <Button onClick={() => setOpening(true)}>Open a job</Button>
         </Flex>
       </Flex>

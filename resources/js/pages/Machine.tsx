@@ -1,6 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
 import { useMachine } from '../api/shop';
+import type { MachineHistory } from '../api/types';
+import { DueLine } from '../parts/DueLine';
 import { Empty, Loading, Trouble } from '../parts/States';
 
 const day = (iso: string): string =>
@@ -18,6 +20,22 @@ export function Machine() {
           {data.machine.model} · {data.machine.owner}
         </chakra.span>
       </Flex>
+      {data.due.length > 0 && (
+        <Box as="section" aria-label="Ahead">
+          <chakra.h2 fontSize="17px" color="mute" px="6" pt="4">
+            Ahead
+          </chakra.h2>
+          <chakra.ul listStyleType="none">
+            {data.due.map((item) => (
+              <DueLine key={item.id} item={item} machine={false} />
+            ))}
+          </chakra.ul>
+        </Box>
+      )}
+      {data.sets.length > 0 && <Sets sets={data.sets} />}
+      <chakra.h2 fontSize="17px" color="mute" px="6" pt="4">
+        Jobs
+      </chakra.h2>
       {data.jobs.length === 0 && <Empty title="Nothing done on it yet">Open a job from the board.</Empty>}
       <ol>
         {data.jobs.map((job) => (
@@ -55,6 +73,56 @@ export function Machine() {
           </chakra.li>
         ))}
       </ol>
+    </Box>
+  );
+}
+
+/** Days as a life: months, then years. */
+const life = (days: number): string =>
+  days < 60 ? `${days} days` : days < 730 ? `${Math.round(days / 30.4)} months` : `${(days / 365.25).toFixed(1)} years`;
+
+/** Sets of bearings, how long each lasted, as bars on one scale. */
+function Sets({ sets }: { sets: MachineHistory['sets'] }) {
+  const age = (one: MachineHistory['sets'][number]): number =>
+    one.lasted_days ?? Math.max(0, Math.round((Date.now() - Date.parse(one.fitted_on)) / 86_400_000));
+  const longest = Math.max(1, ...sets.map(age));
+  return (
+    <Box as="section" aria-label="Sets" px="6" pt="4">
+      <chakra.h2 fontSize="17px" color="mute" pb="1">
+        Sets, and how long they lasted
+      </chakra.h2>
+      <chakra.ul listStyleType="none">
+        {sets.map((one) => (
+          <Grid
+            as="li"
+            key={one.job_id}
+            templateColumns={{ base: '1fr', md: '150px 190px 1fr' }}
+            gap="4"
+            alignItems="center"
+            py="1.5"
+            borderTopWidth="1px"
+            borderColor="line"
+          >
+            <chakra.span fontFamily="heading" fontWeight="600">
+              {one.wheel}
+            </chakra.span>
+            <span>{one.bearings || 'not noted'}</span>
+            <Flex align="center" gap="3">
+              <Box
+                aria-hidden
+                h="14px"
+                w={`${Math.max(2, (age(one) / longest) * 60)}%`}
+                bg={one.ended_on ? 'steel' : 'blue'}
+                borderRadius="sm"
+              />
+              <span>
+                {one.ended_on ? life(age(one)) : `in it for ${life(age(one))}`}
+                {one.lasted_meter && `, ${one.lasted_meter}`}
+              </span>
+            </Flex>
+          </Grid>
+        ))}
+      </chakra.ul>
     </Box>
   );
 }

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useHabit, useShop } from '../api/shop';
 import { Button } from '../parts/Button';
 import { Loading, Trouble } from '../parts/States';
+import { CalendarAddress } from './CalendarAddress';
 
 /** How this shop goes about things: the schools it follows until a job says otherwise. */
 export function Shop() {
@@ -38,6 +39,7 @@ export function Shop() {
             </Flex>
           </Box>
         ))}
+        {data?.may_change && <CalendarAddress />}
         {data && !data.may_change && <chakra.p color="mute">The owner changes these.</chakra.p>}
         {refused && (
           <Box role="alert" color="oxide">

@@ -53,7 +53,7 @@ export function PartPhotos({
           {error.about('photo') ?? error.message}
         </Box>
       )}
-      {code && <PhoneCode path={`/jobs/${bench.job.id}/photo/${ask.place}`} label={ask.label} />}
+      {code && <PhoneCode path={`/jobs/${bench.job.id}/photo/${ask.place}`} label={`the photo page of ${ask.label}`} />}
     </>
   );
 }

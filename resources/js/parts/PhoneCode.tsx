@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { ink } from '../theme/system';
 
 /** A code that opens a page of this shop on a phone: same address, same sign-in. */
-export function PhoneCode({ path, label }: { path: string; label: string }) {
+export function PhoneCode({ path, label, note }: { path: string; label: string; note?: string }) {
   const address = `${window.location.origin}${path}`;
   const [squares, setSquares] = useState<{ size: number; path: string } | null>(null);
   useEffect(() => {
@@ -27,7 +27,7 @@ export function PhoneCode({ path, label }: { path: string; label: string }) {
       {squares && (
         <chakra.svg
           role="img"
-          aria-label={`Code that opens the photo page of ${label}`}
+          aria-label={`Code that opens ${label}`}
           viewBox={`-3 -3 ${squares.size + 6} ${squares.size + 6}`}
           w="132px"
           h="132px"
@@ -40,7 +40,7 @@ export function PhoneCode({ path, label }: { path: string; label: string }) {
         </chakra.svg>
       )}
       <Box fontSize="14px">
-        Point the phone's camera at it. It asks for your sign-in once, then takes photos of this part.
+        {note ?? "Point the phone's camera at it. It asks for your sign-in once, then takes photos of this part."}
         <chakra.span display="block" color="mute" wordBreak="break-all">
           {address}
         </chakra.span>

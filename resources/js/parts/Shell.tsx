@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import {
+  CalendarClock,
   CircleGauge,
   ClipboardList,
   Drill,
@@ -22,6 +23,7 @@ import { usePerson } from './person';
 
 const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
   { to: '/board', label: 'Board', icon: ClipboardList },
+  { to: '/ahead', label: 'Ahead', icon: CalendarClock },
   { to: '/machines', label: 'Machines', icon: Motorbike },
   { to: '/finder', label: 'Finder', icon: ScanSearch },
   { to: '/parts', label: 'Parts', icon: Package },
@@ -62,6 +64,8 @@ export function Shell() {
     () => ({
       '?': () => setHelp(true),
       b: () => navigate('/board'),
+      a: () => navigate('/ahead'),
+      d: () => navigate('/bench-day'),
       m: () => navigate('/machines'),
       f: () => navigate('/finder'),
       '/': () => {

@@ -7,6 +7,8 @@ import { useUnits } from '../parts/person';
 import { say } from '../parts/say';
 import { VerdictCard } from '../parts/VerdictCard';
 import { CapturesPanel } from './check_in/CapturesPanel';
+import { Carried } from './check_in/Carried';
+import { BeforeAfterPanel } from './prove/BeforeAfterPanel';
 import { SignOffPanel } from './prove/SignOffPanel';
 import { BallsPanel } from './seat/BallsPanel';
 import { ClockPanel } from './seat/ClockPanel';
@@ -48,6 +50,7 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   axle_float: FloatPanel,
   centre: CentrePanel,
   torques: TorquePanel,
+  before_after: BeforeAfterPanel,
   sign_off: SignOffPanel,
 };
 
@@ -148,6 +151,7 @@ export function StationWork({ station, step, onStep }: Props) {
           {step.why && <Note name="Why" text={say(step.why, units)} />}
           {step.caution && <Note name="Take care" text={say(step.caution, units)} warn />}
         </Flex>
+        {station.station === 'check_in' && <Carried />}
         {step.waits_for.length > 0 && (
           <Flex role="note" bg="brassWash" color="brass" px="4" py="2.5" mb="4" gap="3" align="center" wrap="wrap">
             <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">

@@ -6,6 +6,7 @@ import { useBench } from '../../parts/bench';
 import { LevelMark } from '../../parts/LevelMark';
 import { usePerson, useUnits } from '../../parts/person';
 import { say } from '../../parts/say';
+import { Addenda } from './Addenda';
 
 /** What stands in the way, and the signature. */
 export function SignOffPanel() {
@@ -62,7 +63,9 @@ export function SignOffPanel() {
           )}
         </>
       )}
-      <Flex gap="5">
+      {job.imported_from && <chakra.p color="mute">Taken in from {job.imported_from}.</chakra.p>}
+      {job.signed_at && <Addenda />}
+      <Flex gap="5" wrap="wrap">
         <chakra.a href={card} target="_blank" color="blue" textDecoration="underline" py="2" rel="noopener">
           Job card, A4
         </chakra.a>
@@ -76,6 +79,24 @@ export function SignOffPanel() {
         >
           Job card, letter
         </chakra.a>
+        <chakra.a
+          href={`/files/jobs/${job.id}/sheet.pdf`}
+          target="_blank"
+          color="blue"
+          textDecoration="underline"
+          py="2"
+          rel="noopener"
+        >
+          Sheet for the customer
+        </chakra.a>
+        <chakra.a href={`/files/jobs/${job.id}/job.json`} color="blue" textDecoration="underline" py="2">
+          Job as a file
+        </chakra.a>
+        <Link to={`/jobs/${job.id}/tag`}>
+          <chakra.span color="blue" textDecoration="underline" py="2" display="inline-block">
+            Tag for the bag
+          </chakra.span>
+        </Link>
         <Link to={`/machines/${job.machine.id}`}>
           <chakra.span color="blue" textDecoration="underline" py="2" display="inline-block">
             History of {job.machine.name}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bench\DueDay;
+use App\Bench\Notes;
+use App\Models\DueItem;
+use App\Models\FittedSet;
+use App\Models\Job;
+use App\Models\MeterReading;
+use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Measure\LookAgain;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Notebook;
+use Illuminate\Support\Carbon;
+
+/** Notes of a job that is signed what outlives it: the set that was fitted, what is to be looked at again, and when. */
+final readonly class LookAhead
+{
+    /** Days after which torques, loose balls and tapers are looked at again. */
+    private const RECHECK_DAYS = 7;
+
+    /** From so many sets on, their median is worth a date. */
+    private const ENOUGH_SETS = 3;
+
+    public function __invoke(Job $job): void
+    {
+        $notebook = Notes::notebookOf($job);
+        $signed = $job->signed_at ?? Carbon::now();
+        // What was to be looked at of the set before it went out with that set.
+        DueItem::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->whereIn('kind', ['life', 'recheck'])->whereNull('settled_at')->update(['settled_at' => $signed]);
+        $this->meter($job, $notebook);
+        $this->carried($job, $notebook, $signed);
+        $this->recheck($job, $notebook, $signed);
+        $this->fitted($job, $notebook, $signed);
+    }
+
+    private function meter(Job $job, Notebook $notebook): void
+    {
+        $said = $notebook->value(Places::METER);
+        if (is_numeric($said['amount'] ?? null) && is_string($said['unit'] ?? null)) {
+            self::keep(new MeterReading(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'amount' => (float) $said['amount'], 'unit' => $said['unit'], 'read_on' => $job->created_at]), $job);
+        }
+    }
+
+    private function carried(Job $job, Notebook $notebook, Carbon $signed): void
+    {
+        [$what, $when] = [$notebook->text(Places::CARRY), $notebook->text(Places::CARRY_WHEN)];
+        if ($what === null && $when === null) {
+            return;
+        }
+        try {
+            $day = $when === null ? null : DueDay::of(LookAgain::read($when), $signed, $job->machine_id);
+        } catch (Nonsense) {
+            $day = null;
+        }
+        $this->due($job, 'carry', $what ?? 'Look again', $day);
+    }
+
+    private function recheck(Job $job, Notebook $notebook, Carbon $signed): void
+    {
+        $pattern = Patterns::find($job->pattern);
+        $tightened = array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done')));
+        $set = $pattern->card()->isSetByHand();
+        if ($tightened === [] && ! $set) {
+            return;
+        }
+        $what = ($set ? 'Setting and torques' : 'Torques').' after the first ride: '.implode(', ', array_map(static fn (Fastener $f): string => lcfirst($f->name), $tightened));
+        $this->due($job, 'recheck', rtrim($what, ': '), DueDay::of(LookAgain::read(self::RECHECK_DAYS.' days'), $signed, $job->machine_id));
+    }
+
+    /** The set in this wheel: the one before it ended today, and the like of it say how long this one may last. */
+    private function fitted(Job $job, Notebook $notebook, Carbon $signed): void
+    {
+        $numbers = array_values(array_unique(array_filter([$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right)), $notebook->text(Places::number(Side::Left))])));
+        $said = $notebook->value(Places::METER);
+        [$meter, $unit] = is_numeric($said['amount'] ?? null) && is_string($said['unit'] ?? null) ? [(float) $said['amount'], $said['unit']] : [null, null];
+        $before = FittedSet::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->whereNull('ended_on')->orderByDesc('fitted_on')->first();
+        $before?->update([
+            'ended_on' => $signed, 'lasted_days' => (int) $before->fitted_on->diffInDays($signed, true),
+            'lasted_meter' => $meter !== null && $before->meter !== null && $before->meter_unit === $unit ? max(0.0, $meter - $before->meter) : null,
+        ]);
+        self::keep(new FittedSet(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'wheel' => $job->wheel, 'pattern' => $job->pattern, 'bearings' => mb_substr(implode(', ', array_slice($numbers, 0, 2)), 0, 200), 'fitted_on' => $signed, 'meter' => $meter, 'meter_unit' => $unit]), $job);
+
+        $lives = FittedSet::query()->where('pattern', $job->pattern)->where('shop_id', $job->shop_id)->whereNotNull('lasted_days');
+        $count = $lives->count();
+        if ($count >= self::ENOUGH_SETS) {
+            $median = (float) $lives->selectRaw('percentile_cont(0.5) within group (order by lasted_days) as median')->toBase()->value('median');
+            $this->due($job, 'life', 'As long as such sets last here: look, listen, plan', DueDay::of(LookAgain::read(max(1, min(9999, (int) round($median))).' days'), $signed, $job->machine_id), $count);
+        }
+    }
+
+    private function due(Job $job, string $kind, string $what, ?DueDay $day, ?int $restsOn = null): void
+    {
+        self::keep(new DueItem(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'kind' => $kind, 'wheel' => $job->wheel, 'what' => mb_substr($what, 0, 500), 'due_on' => $day?->on, 'due_meter' => $day?->meter, 'meter_unit' => $day?->unit, 'rests_on' => $restsOn]), $job);
+    }
+
+    private static function keep(DueItem|FittedSet|MeterReading $row, Job $job): void
+    {
+        $row->forceFill(['shop_id' => $job->shop_id])->save();
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use CleanRace\Core\Measure\Nonsense;
+use Intervention\Image\Drivers\Gd\Driver;
+use Intervention\Image\ImageManager;
+use Throwable;
+
+/** Opens a picture, turns it upright, makes it smaller and writes it anew, so that nothing but the picture is kept. */
+final class RedrawPicture
+{
+    private const LONGEST_SIDE = 1600;
+
+    private const MOST_PIXELS = 60_000_000;
+
+    private const QUALITY = 82;
+
+    /**
+     * @return array{string, int, int} JPEG, width, height
+     *
+     * @throws Nonsense when it is not a picture
+     */
+    public function __invoke(string $bytes): array
+    {
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false) {
+            throw Nonsense::about('photo', 'That file is not a picture, whatever its name says. Take a JPEG, PNG or WebP.');
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw Nonsense::about('photo', 'That picture has more than 60 million points. Take it smaller.');
+        }
+        try {
+            $image = (new ImageManager(new Driver))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+
+            return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
+        } catch (Throwable) {
+            throw Nonsense::about('photo', 'That picture cannot be opened: it may be damaged. Take it again.');
+        }
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cards;
+
+use App\Bench\Notes;
+use App\Models\DueItem;
+use App\Models\Job;
+use CleanRace\Core\Checking\Coast;
+use CleanRace\Core\Checking\Spin;
+use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Measure\Notebook;
+
+/** One page for the customer: what was wrong, what was fitted, how it turns now, and when to come back. In plain words. */
+final readonly class CustomerSheet
+{
+    public function __construct(private Paper $paper)
+    {
+    }
+
+    /** @param  string  $size a4 or letter */
+    public function pdf(Job $job, string $size): string
+    {
+        $notebook = Notes::notebookOf($job);
+
+        return (string) $this->paper->rendered('customer', [
+            'job' => $job, 'complaint' => $notebook->text('check.complaint') ?? '', 'kind' => Patterns::find($job->pattern)->card()->name,
+            'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, 'check.'), 'after' => self::turning($notebook, 'prove.after.'),
+            'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
+        ], $size)->output();
+    }
+
+    /** @return list<string> what is in it now */
+    private static function bearings(Notebook $notebook): array
+    {
+        $fitted = [];
+        foreach ([Side::Left, Side::Right] as $side) {
+            $number = $notebook->text(Places::newNumber($side)) ?? $notebook->text(Places::number($side));
+            if ($number !== null) {
+                $fitted[] = ucfirst($side->value).': '.$number;
+            }
+        }
+
+        return $fitted;
+    }
+
+    /** @return list<string> how it turned, in the words of the checks */
+    private static function turning(Notebook $notebook, string $at): array
+    {
+        $play = $notebook->length($at.'rim_play') ?? $notebook->length($at.'end_play');
+
+        return array_values(array_filter([
+            Spin::tryFrom($notebook->choice($at.'spin') ?? '')?->label(), Coast::tryFrom($notebook->choice($at.'coast') ?? '')?->label(),
+            $play === null ? null : sprintf('%.2f mm of play', $play->mm), $notebook->text($at.'note'),
+        ]));
+    }
+}

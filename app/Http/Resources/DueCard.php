@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\DueItem;
+
+/** Something to look at again: what, on which machine, when, and on what that rests. */
+final readonly class DueCard
+{
+    /**
+     * @param  string  $kind carry, recheck or life
+     * @param  ?string  $on the day, as YYYY-MM-DD
+     * @param  ?string  $meter the reading at which it is due, with its unit
+     * @param  ?int  $restsOn how many sets of this shop that day rests on
+     */
+    public function __construct(public int $id, public string $kind, public MachineCard $machine, public string $wheel, public int $jobId, public string $what, public ?string $on, public ?string $meter, public ?int $restsOn)
+    {
+    }
+
+    public static function of(DueItem $item): self
+    {
+        return new self(
+            $item->id, $item->kind, MachineCard::of($item->machine), $item->wheel, $item->job_id, $item->what, $item->due_on?->format('Y-m-d'),
+            $item->due_meter === null ? null : number_format($item->due_meter, 0, '.', ' ').' '.$item->meter_unit, $item->rests_on,
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\FittedSet;
+
+/** A set of bearings in a wheel, and how long it lasted when it is out again. */
+final readonly class SetCard
+{
+    public function __construct(public string $wheel, public string $bearings, public string $fittedOn, public ?string $endedOn, public ?int $lastedDays, public ?string $lastedMeter, public int $jobId)
+    {
+    }
+
+    public static function of(FittedSet $set): self
+    {
+        return new self(
+            $set->wheel, $set->bearings, $set->fitted_on->format('Y-m-d'), $set->ended_on?->format('Y-m-d'), $set->lasted_days,
+            $set->lasted_meter === null ? null : number_format($set->lasted_meter, 0, '.', ' ').' '.$set->meter_unit, $set->job_id,
+        );
+    }
+}

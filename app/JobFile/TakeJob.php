@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFile;
+
+use App\Actions\RedrawPicture;
+use App\Bench\Notes;
+use App\Bench\Standing;
+use App\Bench\Workbench;
+use App\Models\Addendum;
+use App\Models\Job;
+use App\Models\Machine;
+use App\Models\Photo;
+use App\Models\PressTrace;
+use App\Models\Record;
+use App\Models\Shop;
+use App\Models\SignOff;
+use App\Models\User;
+use CleanRace\Core\Measure\Nonsense;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Throwable;
+
+/** Takes a job file of another shop, or of this one, into this shop as a job of its own. All of it or nothing. */
+final readonly class TakeJob
+{
+    public function __construct(private Workbench $workbench, private RedrawPicture $redraw)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $file as {@see JobFileRequest} found it sound
+     *
+     * @throws Nonsense when what is in it cannot be a job
+     */
+    public function __invoke(User $by, array $file): Job
+    {
+        return DB::transaction(function () use ($by, $file): Job {
+            $shop = Shop::query()->whereKey($by->shop_id)->lockForUpdate()->firstOrFail();
+            $shop->increment('last_job_number');
+            $machine = Machine::query()->where($file['machine'])->orderBy('id')->first() ?? Machine::query()->create($file['machine']);
+            $job = new Job(['machine_id' => $machine->id, 'number' => $shop->last_job_number, 'wheel' => $file['job']['wheel'], 'pattern' => $file['job']['pattern'], 'opened_by' => $by->id]);
+            $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])->setRelation('shop', $shop)->setRelation('machine', $machine)->save();
+
+            $photos = $this->photos($job, $by, $file['photos']);
+            $authors = $this->records($job, $by, $file['records'], $photos) + $this->addenda($job, $by, $file['addenda']);
+            foreach ($file['traces'] as $trace) {
+                self::own(new PressTrace(['id' => (string) Str::uuid7(), 'seat' => $trace['seat'], 'source' => $trace['source'] === 'press' ? 'press' : 'file', 'samples' => $trace['samples'], 'made_at' => Carbon::parse($trace['made_at'])]), $job, $by);
+            }
+            $job->origin = ['shop' => $file['shop'], 'number' => $file['job']['number'], 'opened_at' => $file['job']['opened_at'], 'signed_by' => $file['job']['signed_by'], 'authors' => $authors];
+            $notebook = Notes::notebookOf($job);
+            try {
+                $job->standing = Standing::of($this->workbench->report($job, $notebook), $notebook);
+            } catch (Throwable $fault) {
+                throw Nonsense::about('file', 'What is in this file does not go together as a job. It may have been changed by hand.');
+            }
+            if ($file['job']['signed_at'] !== null) {
+                $signed = Carbon::parse($file['job']['signed_at']);
+                $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $signed, 'card' => $file['card'] ?? ['signed_by' => $file['job']['signed_by']]]);
+                $signOff->forceFill(['shop_id' => $job->shop_id])->save();
+                $job->forceFill(['signed_at' => $signed, 'signed_by' => $by->id]);
+            }
+            $job->save();
+
+            return $job;
+        });
+    }
+
+    /**
+     * @param  list<array{name: string, jpeg: string}>  $photos
+     * @return array<string, string> ids by the names they have in the file
+     */
+    private function photos(Job $job, User $by, array $photos): array
+    {
+        $ids = [];
+        foreach ($photos as $photo) {
+            $jpeg = base64_decode($photo['jpeg'], true);
+            [$redrawn, $width, $height] = ($this->redraw)(is_string($jpeg) ? $jpeg : '');
+            $ids[$photo['name']] = (string) Str::uuid7();
+            self::own(new Photo(['id' => $ids[$photo['name']], 'width' => $width, 'height' => $height, 'jpeg' => DB::raw("decode('".base64_encode($redrawn)."', 'base64')")]), $job, $by);
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param  list<array{place: string, value: ?array<string, mixed>, instrument: ?string, made_at: string, by: string}>  $records
+     * @param  array<string, string>  $photos
+     * @return array<string, string> who wrote each, by its new id
+     */
+    private function records(Job $job, User $by, array $records, array $photos): array
+    {
+        $authors = [];
+        foreach ($records as $record) {
+            $id = (string) Str::uuid7();
+            self::own(new Record(['id' => $id, 'place' => $record['place'], 'value' => JobFile::renamed($record['value'], $photos), 'instrument' => $record['instrument'], 'made_at' => Carbon::parse($record['made_at']), 'received_at' => Carbon::now()]), $job, $by);
+            $authors[$id] = $record['by'];
+        }
+
+        return $authors;
+    }
+
+    /**
+     * @param  list<array{text: string, made_at: string, by: string}>  $addenda
+     * @return array<string, string>
+     */
+    private function addenda(Job $job, User $by, array $addenda): array
+    {
+        $authors = [];
+        foreach ($addenda as $addendum) {
+            $id = (string) Str::uuid7();
+            self::own(new Addendum(['id' => $id, 'text' => $addendum['text'], 'made_at' => Carbon::parse($addendum['made_at'])]), $job, $by);
+            $authors[$id] = $addendum['by'];
+        }
+
+        return $authors;
+    }
+
+    private static function own(Record|Photo|PressTrace|Addendum $row, Job $job, User $by): void
+    {
+        $row->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])->save();
+    }
+}

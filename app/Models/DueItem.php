@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToShop;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something to look at again: carried forward from a job, a re-check after the first ride, or a set whose like did not last longer.
+ *
+ * @property int $id
+ * @property int $shop_id
+ * @property int $machine_id
+ * @property int $job_id
+ * @property string $kind carry, recheck or life
+ * @property string $wheel
+ * @property string $what
+ * @property ?Carbon $due_on
+ * @property ?float $due_meter
+ * @property ?string $meter_unit
+ * @property ?int $rests_on
+ * @property ?Carbon $settled_at
+ * @property ?int $settled_by
+ * @property Machine $machine
+ */
+final class DueItem extends Model
+{
+    use BelongsToShop;
+
+    protected $table = 'due_items';
+
+    protected $fillable = ['machine_id', 'job_id', 'kind', 'wheel', 'what', 'due_on', 'due_meter', 'meter_unit', 'rests_on', 'settled_at', 'settled_by'];
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['due_on' => 'date', 'settled_at' => 'datetime', 'due_meter' => 'float'];
+    }
+}

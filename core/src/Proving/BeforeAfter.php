@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Proving;
+
+use CleanRace\Core\Checking\Coast;
+use CleanRace\Core\Checking\Spin;
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Verdict\Figure;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+
+/** What was found when the machine came in, beside what is found now. */
+final class BeforeAfter
+{
+    /** What is read again, by its name at check-in: `check.<name>` before, `prove.after.<name>` after. */
+    private const AFTER = 'prove.after.';
+
+    public static function step(Notebook $notebook): Step
+    {
+        return Step::of('prove.after', 'Before and after', 'The same checks as when it came in, on the vehicle, with the same hands.')
+            ->with(why: 'A repair that nobody compared is only a change of parts.')
+            ->on(Panel::BeforeAfter)
+            ->asking(
+                Ask::choice(self::AFTER.'spin', 'Spun by hand', Option::each(Spin::class), wanted: false),
+                Ask::choice(self::AFTER.'coast', 'How it stops', Option::each(Coast::class), wanted: false),
+                Ask::depth(self::AFTER.'rim_play', 'Play at the rim', wanted: false, by: Instrument::SteelRule),
+                Ask::depth(self::AFTER.'end_play', 'End play', wanted: false, by: Instrument::DialGauge),
+                Ask::text(self::AFTER.'note', 'Feel and sound', wanted: false),
+            )->judged(self::verdict($notebook))->holdingStopsOnly()->optional()->taking(4);
+    }
+
+    private static function verdict(Notebook $notebook): ?Verdict
+    {
+        [$before, $after] = [Spin::tryFrom($notebook->choice('check.spin') ?? ''), Spin::tryFrom($notebook->choice(self::AFTER.'spin') ?? '')];
+        $play = $notebook->length(self::AFTER.'rim_play') ?? $notebook->length(self::AFTER.'end_play');
+        $was = $notebook->has(self::AFTER.'rim_play') ? $notebook->length('check.rim_play') : $notebook->length('check.end_play');
+        $figures = [
+            ...($was === null ? [] : [Figure::of('play_before', 'Play before', $was)]),
+            ...($play === null ? [] : [Figure::of('play_after', 'Play now', $play)]),
+        ];
+        $rough = [Spin::Rumble, Spin::Grind, Spin::Locked];
+
+        return match (true) {
+            $after === null && $play === null => null,
+            in_array($after, $rough, true) => Verdict::stop(Message::of('after.rough', 'It is not quiet'), Message::of('after.rough.say', 'New bearings do not rumble. Seated askew, pressed through the balls, or another bearing of this machine.'))
+                ->next(Message::of('after.rough.next', 'Listen with a rod at both sides, then look at squareness and the pair.'))->showing(...$figures),
+            $after === Spin::Rub => Verdict::care(Message::of('after.rub', 'Something rubs once a turn'), Message::of('after.rub.say', 'Disc, pad or seal: not the bearing, but find it before it leaves.'))->showing(...$figures),
+            $was !== null && $play !== null && $play->mm >= $was->mm && $was->mm > 0 => Verdict::care(Message::of('after.play', 'No less play than before'), Message::of('after.play.say', 'It came from elsewhere, or it is set no better: look again.'))->showing(...$figures),
+            $before !== null && in_array($before, $rough, true) => Verdict::go(Message::of('after.better', 'Quiet now'), Message::of('after.better.say', 'It came in rough and goes out quiet.'))->showing(...$figures),
+            default => Verdict::go(Message::of('after.good', 'As it should be'), Message::of('after.good.say', 'Noted beside what it was like before.'))->showing(...$figures),
+        };
+    }
+}

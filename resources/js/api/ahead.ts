@@ -1,0 +1,94 @@
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, type Refusal } from './client';
+import { jobKey } from './jobs';
+import type { AddendumCard, BenchDaySheet, CalendarLink, DueCard, JobCard } from './types';
+
+interface Page {
+  data: DueCard[];
+  next_cursor: string | null;
+}
+
+/** What falls due: with a day, the next first; or what has none. */
+export const useAhead = (undated: boolean) =>
+  useInfiniteQuery<Page, Refusal, DueCard[], readonly unknown[], string | undefined>({
+    queryKey: ['ahead', undated],
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET('/ahead', { params: { query: { cursor: pageParam, undated: undated ? '1' : undefined } as never } }),
+      ),
+    initialPageParam: undefined,
+    getNextPageParam: (page) => page.next_cursor ?? undefined,
+    select: (pages) => pages.pages.flatMap((page) => page.data),
+  });
+
+export const useSettle = () => {
+  const client = useQueryClient();
+  return useMutation<DueCard, Refusal, number>({
+    mutationFn: (item) => answer(api.POST('/ahead/{item}/settled', { params: { path: { item } } })),
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: ['ahead'] }),
+        client.invalidateQueries({ queryKey: ['machine'] }),
+        client.invalidateQueries({ queryKey: ['job'] }),
+      ]),
+  });
+};
+
+export const useCalendar = (enabled: boolean) =>
+  useQuery<CalendarLink, Refusal>({
+    queryKey: ['calendar'],
+    queryFn: () => answer(api.GET('/shop/calendar')),
+    enabled,
+  });
+
+/** Makes a new address for the calendar, or ends it. */
+export const useChangeCalendar = () => {
+  const client = useQueryClient();
+  return useMutation<CalendarLink, Refusal, 'new' | 'end'>({
+    mutationFn: (change) =>
+      change === 'new' ? answer(api.POST('/shop/calendar')) : answer(api.DELETE('/shop/calendar')),
+    onSuccess: (link) => client.setQueryData(['calendar'], link),
+  });
+};
+
+/** The bench day from a time of the day, in minutes after midnight. */
+export const useBenchDay = (from: number) =>
+  useQuery<BenchDaySheet, Refusal>({
+    queryKey: ['bench-day', from],
+    queryFn: () => answer(api.GET('/bench-day', { params: { query: { from } as never } })),
+    placeholderData: (before) => before,
+  });
+
+export const useOrderBench = (from: number) => {
+  const client = useQueryClient();
+  return useMutation<BenchDaySheet, Refusal, number[]>({
+    mutationFn: (jobs) => answer(api.PUT('/bench-day', { body: { from, jobs } as never })),
+    onSuccess: (day) => client.setQueryData(['bench-day', from], day),
+  });
+};
+
+/** A word added to a job after its signature. */
+export const useAddendum = (job: number) => {
+  const client = useQueryClient();
+  return useMutation<AddendumCard, Refusal, { id: string; text: string }>({
+    mutationFn: (body) => answer(api.POST('/jobs/{job}/addenda', { params: { path: { job } }, body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: jobKey(job) }),
+  });
+};
+
+/** Takes a job file in as a job of this shop. */
+export const useTakeJob = () => {
+  const client = useQueryClient();
+  return useMutation<JobCard, Refusal, File>({
+    mutationFn: (file) => {
+      const body = new FormData();
+      body.set('file', file);
+      return answer(api.POST('/jobs/file', { body: body as never }));
+    },
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: ['jobs'] }),
+        client.invalidateQueries({ queryKey: ['machines'] }),
+      ]),
+  });
+};

@@ -1,0 +1,48 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useParams } from 'react-router';
+import { useJob } from '../api/jobs';
+import { Button } from '../parts/Button';
+import { PhoneCode } from '../parts/PhoneCode';
+import { Loading, Trouble } from '../parts/States';
+
+/** A tag for the bag with spares or old parts: which wheel, what is in it, and a code that opens the record. */
+export function Tag() {
+  const { data, error, refetch } = useJob(Number(useParams().id));
+  if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the tag" />;
+  const kept = data.report.tray.filter((part) => part.state === 'on_tray' || part.state === 'scrapped');
+  const fitted = data.entries
+    .filter((one) => /^source\.(left|right)\.number$/.test(one.place))
+    .map((one) => String(one.value?.text ?? ''));
+  return (
+    <Box p="6">
+      <Button mb="5" onClick={() => window.print()} css={{ '@media print': { display: 'none' } }}>
+        Print the tag
+      </Button>
+      <Flex
+        direction="column"
+        gap="2"
+        w="105mm"
+        minH="62mm"
+        p="5mm"
+        borderWidth="1px"
+        borderColor="ink"
+        borderStyle="dashed"
+        css={{ '@media print': { position: 'fixed', inset: '0 auto auto 0', background: 'white', color: 'black' } }}
+      >
+        <chakra.h1 fontSize="22px">
+          {data.machine.name}, {data.wheel.toLowerCase()}
+        </chakra.h1>
+        <chakra.span fontSize="14px">
+          Job {data.number} · {new Date(data.signed_at ?? data.opened_at).toLocaleDateString()} · {data.machine.owner}
+        </chakra.span>
+        {fitted.length > 0 && <chakra.span fontSize="15px">Fitted: {[...new Set(fitted)].join(', ')}</chakra.span>}
+        {kept.length > 0 && (
+          <chakra.span fontSize="14px">
+            In the bag: {kept.map((part) => part.name.toLowerCase()).join(', ')}
+          </chakra.span>
+        )}
+        <PhoneCode path={`/jobs/${data.id}/prove`} label="the record" note="The record of this job." />
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,38 @@
+import { Box, chakra, Grid } from '@chakra-ui/react';
+import type { Ask, Step } from '../../api/types';
+import { AskField } from '../../parts/AskField';
+import { type JobBench, useBench } from '../../parts/bench';
+import { useUnits } from '../../parts/person';
+import { length, type Units } from '../../parts/say';
+
+/** What was found at check-in, by the same name, in words. */
+function before(ask: Ask, bench: JobBench, units: Units): string {
+  const name = ask.place.slice('prove.after.'.length);
+  const value = bench.entries.get(name === 'note' ? 'check.complaint' : `check.${name}`)?.value;
+  if (!value) return 'not noted';
+  if (typeof value.mm === 'number') return length(value.mm, units);
+  if (typeof value.text === 'string') return `“${value.text}”`;
+  return ask.options.find((option) => option.value === value.choice)?.label ?? 'not noted';
+}
+
+/** The checks of the day it came in, side by side with the same ones now. */
+export function BeforeAfterPanel({ step }: { step: Step }) {
+  const bench = useBench();
+  const units = useUnits();
+  return (
+    <Box data-fields="">
+      <Grid templateColumns="170px 1fr" gap="5" color="mute" fontFamily="heading" fontWeight="600" pb="1">
+        <span>When it came in</span>
+        <span>Now</span>
+      </Grid>
+      {step.asks.map((ask) => (
+        <Grid key={ask.place} templateColumns="170px 1fr" gap="5" py="3" borderTopWidth="1px" borderColor="line">
+          <chakra.span fontSize="17px" pt="6">
+            {before(ask, bench, units)}
+          </chakra.span>
+          <AskField ask={ask} />
+        </Grid>
+      ))}
+    </Box>
+  );
+}
