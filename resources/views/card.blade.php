@@ -10,7 +10,7 @@ p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { ve
 </style></head><body>
 <table><tr><td><h1>{{ $job->machine->name }}, {{ lcfirst($job->wheel) }}</h1>
 <p class="m">{{ $job->machine->model }} · {{ $job->machine->owner }} · {{ $job->shop->name }} · job {{ $job->number }} · in {{ $job->created_at->format('j M Y') }}</p></td>
-<td class="n"><strong>{{ $job->isSigned() ? 'Signed by '.$job->signer->name : 'Not signed' }}</strong><br><span class="m">{{ $job->signed_at?->format('j M Y H:i') }}</span></td></tr></table>
+<td class="n"><strong>{{ $job->isSigned() ? 'Signed by '.($job->origin['signed_by'] ?? $job->signer->name) : 'Not signed' }}</strong><br><span class="m">{{ $job->signed_at?->format('j M Y H:i') }}</span></td></tr></table>
 <p>“{{ Str::limit($job->standing['complaint'] ?? '', 160) }}”</p>
 <div style="text-align:center"><img src="{{ $picture }}" style="width: 150mm; height: 41.6mm" alt=""></div>
 <table class="cols"><tr><td>
@@ -25,6 +25,7 @@ p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { ve
 <h2>Carry forward</h2>
 <p>{{ Str::limit($note('prove.carry') ?? 'Nothing noted.', 320) }} @if ($note('prove.carry_when'))<strong>Look again: {{ Str::limit($note('prove.carry_when'), 60) }}</strong>@endif</p>
 @if ($note('strip.look.note'))<p>Seen: {{ Str::limit($note('strip.look.note'), 200) }}</p>@endif
+@if ($job->addenda->isNotEmpty())<h2>Added after the signature</h2>@foreach ($job->addenda as $one)<p>{{ Str::limit($one->text, 300) }} <span class="m">{{ $one->author->name }}, {{ $one->made_at->format('j M Y H:i') }}</span></p>@endforeach @endif
 <h2>Verdicts</h2><table class="lines">
 @foreach ($report['stations'] as $station) @foreach ($station['steps'] as $step) @if ($step['verdicts'] && $station['station'] !== 'prove')
 <tr><td class="l">{{ ['go' => '● Go', 'care' => '▲ Care', 'stop' => '■ Stop'][$step['verdicts'][0]['level']] }}</td><td class="m">{{ $station['label'] }}</td><td>{{ $words->say($step['verdicts'][0]['headline']) }}@if ($note('word.'.$step['id'])) <span class="m">({{ Str::limit($note('word.'.$step['id']), 80) }})</span>@endif</td></tr>

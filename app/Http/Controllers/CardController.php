@@ -18,7 +18,7 @@ final class CardController
     public function __invoke(Request $request, Job $job, PrintedCard $card, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $job);
-        $job->load('machine', 'shop', 'signer', 'signOff');
+        $job->load('machine', 'shop', 'signer', 'signOff', 'addenda.author:id,name');
         $paper = $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4';
 
         return new Response($card->pdf($job, $paper, $user->units), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"job-{$job->number}.pdf\""]);

@@ -8,6 +8,7 @@ use App\Actions\OpenJob;
 use App\Actions\ReadEntry;
 use App\Bench\Ahead;
 use App\Bench\Notes;
+use App\Bench\PartsDue;
 use App\Bench\Workbench;
 use App\Http\Answer;
 use App\Http\Documented;
@@ -21,6 +22,7 @@ use App\Models\User;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\JobReport;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +39,10 @@ final class JobController
         $jobs = Job::query()->with('machine')->orderByDesc('id');
         $jobs = $request->boolean('signed') ? $jobs->whereNotNull('signed_at') : $jobs->whereNull('signed_at');
 
-        return Answer::page($jobs->cursorPaginate(self::PAGE), static fn (Job $job): JobCard => JobCard::of($job));
+        $page = $jobs->cursorPaginate(self::PAGE);
+        $parts = PartsDue::of(new Collection($page->items()));
+
+        return Answer::page($page, static fn (Job $job): JobCard => JobCard::of($job, $parts[$job->id] ?? null));
     }
 
     #[Documented('Open a job', answers: JobCard::class, status: 201)]

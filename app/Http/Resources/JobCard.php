@@ -12,7 +12,10 @@ use DateTimeInterface;
 /** A job on the board. */
 final readonly class JobCard
 {
-    /** @param  list<StationCard>  $stations */
+    /**
+     * @param  list<StationCard>  $stations
+     * @param  ?string  $partsOn the day on which parts it waits for come, as YYYY-MM-DD
+     */
     public function __construct(
         public int $id,
         public int $number,
@@ -24,10 +27,12 @@ final readonly class JobCard
         public array $stations,
         public DateTimeInterface $openedAt,
         public ?DateTimeInterface $signedAt,
+        public ?string $partsOn,
     ) {
     }
 
-    public static function of(Job $job): self
+    /** @param  ?string  $partsOn YYYY-MM-DD */
+    public static function of(Job $job, ?string $partsOn = null): self
     {
         $stations = $job->standing['stations'] ?? [];
 
@@ -35,7 +40,7 @@ final readonly class JobCard
             $job->id, $job->number, $job->wheel, $job->pattern, MachineCard::of($job->machine), $job->standing['complaint'] ?? '',
             Station::from($job->standing['waits_at'] ?? 'check_in'),
             array_map(static fn (Station $s): StationCard => new StationCard($s, $s->label(), Status::from($stations[$s->value] ?? 'untouched')), Station::cases()),
-            $job->created_at, $job->signed_at,
+            $job->created_at, $job->signed_at, $partsOn,
         );
     }
 }

@@ -7779,6 +7779,7 @@ export interface components {
             opened_at: string;
             /** Format: date-time */
             signed_at: string | null;
+            parts_on: string | null;
         };
         JobReport: {
             section: components["schemas"]["Section"];

@@ -2,7 +2,7 @@ import type { BenchBlock } from '../api/types';
 import { ink } from '../theme/system';
 
 const WIDTH = 920;
-const LEFT = 8;
+const LEFT = 30;
 const ROW = 34;
 const TOP = 26;
 
@@ -50,6 +50,11 @@ export function DayLine({
             {clock(minutes)}
           </text>
         </g>
+      ))}
+      {rows.map((one, i) => (
+        <text key={one.job} x={4} y={TOP + i * ROW + 23} fontSize={17} fill={ink('mute')}>
+          {i + 1}
+        </text>
       ))}
       {waits.map((one) => (
         <rect

@@ -68,6 +68,11 @@ function Line({ job }: { job: JobCard }) {
               : stopped
                 ? `Stopped at ${job.stations.find((s) => s.status === 'stop')?.label}`
                 : `At ${waits?.label}`}
+            {job.parts_on && !job.signed_at && (
+              <chakra.span display="block" fontSize="14px" color="brass">
+                parts {when(`${job.parts_on}T00:00`)}
+              </chakra.span>
+            )}
           </chakra.span>
         </Grid>
       </Link>

@@ -15,9 +15,9 @@ export function Tag() {
     .map((one) => String(one.value?.text ?? ''));
   return (
     <Box p="6">
-      <Button mb="5" onClick={() => window.print()} css={{ '@media print': { display: 'none' } }}>
-        Print the tag
-      </Button>
+      <Box mb="5" css={{ '@media print': { display: 'none' } }}>
+        <Button onClick={() => window.print()}>Print the tag</Button>
+      </Box>
       <Flex
         direction="column"
         gap="2"
