@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Order;
@@ -29,7 +30,7 @@ final class AuthorisationTest extends TestCase
     use RefreshDatabase;
 
     /** What anyone may call. */
-    private const OPEN = ['GET api/v1/ping', 'POST api/v1/session', 'GET sanctum/csrf-cookie', 'GET {page?}'];
+    private const OPEN = ['GET api/v1/ping', 'POST api/v1/session', 'GET sanctum/csrf-cookie', 'GET {page?}', 'GET calendar/{key}.ics'];
 
     /**
      * Every guarded route, with a body that does no harm, and what each role gets.
@@ -89,6 +90,17 @@ final class AuthorisationTest extends TestCase
         yield 'GET calculators' => ['GET', '/api/v1/calculators', [], $all(200)];
         yield 'POST calculators/{name}' => ['POST', '/api/v1/calculators/length', ['typed' => '1 in'], $all(200)];
         yield 'GET photo' => ['GET', '/files/photos/@photo_id.jpg', [], $all(200)];
+        yield 'GET sheet for the customer' => ['GET', '/files/jobs/@job/sheet.pdf', [], $all(200)];
+        yield 'GET job as a file' => ['GET', '/files/jobs/@job/job.json', [], $all(200)];
+        yield 'POST jobs/file' => ['POST', '/api/v1/jobs/file', ['file' => '@jobfile'], $all(201)];
+        yield 'POST jobs/{job}/addenda' => ['POST', '/api/v1/jobs/@job/addenda', ['id' => '@uuid', 'text' => 'Another word'], $all(409)];
+        yield 'GET ahead' => ['GET', '/api/v1/ahead', [], $all(200)];
+        yield 'POST ahead/{item}/settled' => ['POST', '/api/v1/ahead/@due/settled', [], $all(200)];
+        yield 'GET bench-day' => ['GET', '/api/v1/bench-day', [], $all(200)];
+        yield 'PUT bench-day' => ['PUT', '/api/v1/bench-day', ['jobs' => []], $all(200)];
+        yield 'GET shop/calendar' => ['GET', '/api/v1/shop/calendar', [], [200, 403, 403]];
+        yield 'POST shop/calendar' => ['POST', '/api/v1/shop/calendar', [], [201, 403, 403]];
+        yield 'DELETE shop/calendar' => ['DELETE', '/api/v1/shop/calendar', [], [200, 403, 403]];
         yield 'GET card' => ['GET', '/files/jobs/@job/card.pdf', [], $all(200)];
     }
 
@@ -118,7 +130,7 @@ final class AuthorisationTest extends TestCase
     #[DataProvider('guarded')]
     public function test_what_belongs_to_another_shop_is_not_there(string $verb, string $path, array $body): void
     {
-        if (! str_contains(str_replace('@tools', '', $path.json_encode($body)), '@')) {
+        if (! str_contains(str_replace(['@tools', '@jobfile'], '', $path.json_encode($body)), '@')) {
             $this->addToAssertionCount(1);
 
             return;
@@ -172,11 +184,16 @@ final class AuthorisationTest extends TestCase
         $job = $this->jobOf($user);
         $photo = new Photo(['id' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'jpeg' => 'x']);
         $photo->forceFill(['shop_id' => $user->shop_id, 'job_id' => $job->id, 'author_id' => $user->id])->save();
-        $values = ['@machine' => $job->machine_id, '@job' => $job->id, '@uuid' => (string) Str::uuid(), '@photo_id' => $photo->id, '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30), '@tools' => UploadedFile::fake()->createWithContent('tools.csv', "name,kind,outside_mm,length_mm\n40 cup,cup,44,60\n"), '@csv' => UploadedFile::fake()->createWithContent('prices.csv', "article,price\n6204-2RS,4.20\n")];
+        $values = ['@machine' => $job->machine_id, '@job' => $job->id, '@uuid' => (string) Str::uuid(), '@photo_id' => $photo->id, '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30), '@tools' => UploadedFile::fake()->createWithContent('tools.csv', "name,kind,outside_mm,length_mm\n40 cup,cup,44,60\n"), '@jobfile' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode(RecordsThatLastTest::file())), '@csv' => UploadedFile::fake()->createWithContent('prices.csv', "article,price\n6204-2RS,4.20\n")];
         if (preg_match('/@(supplier|order|item|line)/', $path.json_encode($body)) === 1) {
             $values += $this->bought($job, $user);
         }
 
+        if (str_contains($path, '@due')) {
+            $due = new DueItem(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'kind' => 'carry', 'wheel' => 'Front wheel', 'what' => 'Look at the bore', 'due_on' => '2027-03-01']);
+            $due->forceFill(['shop_id' => $user->shop_id])->save();
+            $values += ['@due' => $due->id];
+        }
         if (preg_match('/@(tool|trace)\b/', $path) === 1) {
             $tool = new Tool(['name' => 'Old cup', 'kind' => 'cup', 'outside_mm' => 40, 'length_mm' => 50]);
             $tool->forceFill(['shop_id' => $user->shop_id])->save();

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\OpenJob;
 use App\Actions\ReadEntry;
 use App\Bench\Ahead;
+use App\Bench\AsSigned;
 use App\Bench\Notes;
 use App\Bench\PartsDue;
 use App\Bench\Workbench;
@@ -72,12 +73,14 @@ final class JobController
     public function show(Job $job, Workbench $workbench): JsonResponse
     {
         Gate::authorize('view', $job);
-        $job->load('machine', 'shop', 'signer', 'addenda.author:id,name');
+        $job->load('machine', 'shop', 'signer', 'signOff', 'addenda.author:id,name');
         $notes = Notes::of($job);
 
         $before = Notes::ofFastenersBefore($job);
 
-        return Answer::with(JobSheet::of($job, $notes, $before, $workbench->report($job, $notes->notebook(), $before->words()), Ahead::ofMachine($job)));
+        $sheet = JobSheet::of($job, $notes, $before, $workbench->report($job, $notes->notebook(), $before->words()), Ahead::ofMachine($job));
+
+        return Answer::with(AsSigned::shown($job, $sheet));
     }
 
     #[Documented('How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone', answers: JobReport::class)]

@@ -13,9 +13,7 @@ final class BenchDayRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $list = $this->isMethod('put') ? ['required'] : ['sometimes'];
-
-        return ['from' => ['sometimes', 'integer', 'between:0,1439'], 'jobs' => [...$list, 'array', 'max:'.Today::MOST], 'jobs.*' => ['integer', 'distinct']];
+        return ['from' => ['sometimes', 'integer', 'between:0,1439'], 'jobs' => ['present', 'array', 'max:'.Today::MOST], 'jobs.*' => ['integer', 'distinct']];
     }
 
     /** @return array<string, string> */
