@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Http\Resources\BenchDaySheet;
-use App\Http\Resources\BenchJob;
-use App\Http\Resources\JobCard;
 use App\Models\Job;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\BenchDay;
 use CleanRace\Core\Job\BenchPiece;
 use CleanRace\Core\Job\BenchTask;
+use Illuminate\Database\Eloquent\Collection;
 
 /** What is on the bench today, planned from what the board knows of each job. */
 final readonly class Today
@@ -24,7 +22,17 @@ final readonly class Today
     /** When nobody chose: so many of the latest that are under way. */
     private const UNCHOSEN = 5;
 
-    public static function planned(int $from): BenchDaySheet
+    /**
+     * @param  bool  $chosen whether somebody put these jobs in this order
+     * @param  Collection<int, Job>  $jobs
+     * @param  array<int, string>  $parts days on which parts come, by job
+     * @param  array<int, int>  $minutes of hands that are left today, by job
+     */
+    private function __construct(public bool $chosen, public Collection $jobs, public array $parts, public array $minutes, public BenchDay $day)
+    {
+    }
+
+    public static function planned(int $from): self
     {
         $jobs = Job::query()->with('machine')->whereNull('signed_at')->whereNotNull('bench_place')->orderBy('bench_place')->limit(self::MOST)->get();
         $chosen = $jobs->isNotEmpty();
@@ -33,14 +41,9 @@ final readonly class Today
         }
         $parts = PartsDue::of($jobs);
         $tasks = array_values($jobs->map(static fn (Job $job): BenchTask => self::task($job, $parts[$job->id] ?? null))->all());
-        $day = BenchDay::plan($tasks, $from);
-        $minutes = array_combine(array_map(static fn (BenchTask $t): int => $t->job, $tasks), $tasks);
+        $minutes = array_combine(array_map(static fn (BenchTask $t): int => $t->job, $tasks), array_map(static fn (BenchTask $t): int => $t->handMinutes(), $tasks));
 
-        return new BenchDaySheet(
-            $from, $chosen,
-            array_values($jobs->map(static fn (Job $job): BenchJob => new BenchJob(JobCard::of($job), $minutes[$job->id]->handMinutes(), $day->ends[$job->id] ?? null, $parts[$job->id] ?? null))->all()),
-            $day->hands, $day->waits, $day->idle, $day->end,
-        );
+        return new self($chosen, $jobs, $parts, $minutes, BenchDay::plan($tasks, $from));
     }
 
     /** Without its parts, what comes after buying them is not for today. */

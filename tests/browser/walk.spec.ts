@@ -214,7 +214,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
 
   // Prove: every check, a note, the name.
   await station(page, 'Prove');
-  for (const one of ['spins', 'no_play', 'stops', 'brake_free', 'rings_seen', 'seals_level']) {
+  for (const one of ['spins', 'no_play', 'stops', 'brake_free', 'rings_seen', 'seals_level', 'towel']) {
     await tap(page, `prove.${one}`, 'Passed');
   }
   await goTo(page, 'Sign it off');

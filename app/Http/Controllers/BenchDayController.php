@@ -25,7 +25,9 @@ final class BenchDayController
     {
         Gate::authorize('viewAny', Job::class);
 
-        return Answer::with(Today::planned(min(self::LAST, max(0, $request->integer('from', Today::OPENS)))));
+        $from = min(self::LAST, max(0, $request->integer('from', Today::OPENS)));
+
+        return Answer::with(BenchDaySheet::of(Today::planned($from), $from));
     }
 
     #[Documented('Jobs of the bench day in their order; it is planned anew', answers: BenchDaySheet::class)]
@@ -34,6 +36,6 @@ final class BenchDayController
         Gate::authorize('viewAny', Job::class);
         $order($request->jobs());
 
-        return Answer::with(Today::planned($request->from()));
+        return Answer::with(BenchDaySheet::of(Today::planned($request->from()), $request->from()));
     }
 }

@@ -24,6 +24,8 @@ export const useJob = (id: number) =>
   useQuery<JobSheet, Refusal>({
     queryKey: jobKey(id),
     queryFn: () => answer(api.GET('/jobs/{job}', { params: { path: { job: id } } })),
+    // What this browser kept may be a moment old: another may have entered something since.
+    refetchOnMount: 'always',
   });
 
 export interface Draft {

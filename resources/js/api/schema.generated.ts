@@ -152,7 +152,7 @@ export interface paths {
                 content: {
                     "application/json": {
                         from?: number;
-                        jobs?: unknown[];
+                        jobs: unknown[];
                         "jobs.*"?: number;
                     };
                 };

@@ -118,7 +118,9 @@ export function ConePanel({ step }: { step: Step }) {
                 onFocus={(event) => event.currentTarget.select()}
                 onChange={(event) => type(event.target.value)}
                 onKeyDown={(event) => {
-                  if (event.key === 'Enter') document.getElementById('cone-rim')?.focus();
+                  if (event.key !== 'Enter') return;
+                  event.preventDefault();
+                  document.getElementById('cone-rim')?.focus();
                 }}
               />
             </Box>
@@ -136,7 +138,9 @@ export function ConePanel({ step }: { step: Step }) {
                   value={rim}
                   onChange={(event) => setRim(event.target.value)}
                   onKeyDown={(event) => {
-                    if (event.key === 'Enter') felt.current?.querySelector('button')?.focus();
+                    if (event.key !== 'Enter') return;
+                    event.preventDefault();
+                    felt.current?.querySelector('button')?.focus();
                   }}
                 />
                 <chakra.select

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bench;
+namespace App\Http;
 
 use App\Http\Resources\JobSheet;
 use App\Models\Job;

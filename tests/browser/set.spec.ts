@@ -1,0 +1,228 @@
+import { readFile } from 'node:fs/promises';
+import { expect, type Page, test } from '@playwright/test';
+import { enter, goTo, kept, openJob, signIn, station, tap, type, verdict } from './helpers';
+
+/** One try of a cone by keyboard alone: mark, Enter, play at the rim, Enter, then along the answers. */
+async function tryCone(page: Page, mark: number | null, rim: string, felt: string): Promise<void> {
+  await page.locator('#cone-mark').focus();
+  if (mark !== null) await page.keyboard.type(String(mark));
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#cone-rim')).toBeFocused();
+  if (rim) await page.keyboard.type(rim);
+  await page.keyboard.press('Enter');
+  for (let i = 0; i < 5 && (await page.locator(':focus').textContent()) !== felt; i++) await page.keyboard.press('Tab');
+  await expect(page.locator(':focus')).toHaveText(felt);
+  await page.keyboard.press('Enter');
+  await kept(page);
+}
+
+test('a cone is set in three tries by keyboard', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, 'Coach bicycle', 'Wobbles', 'cup-cone');
+  await station(page, 'Set');
+  await goTo(page, 'Set the cone');
+  await expect(verdict(page)).toHaveText('To touch, then back a hair');
+  await page.getByLabel('Rim play read').selectOption('dial_gauge');
+
+  // Loose by 48°: read before and after the nut, so the nut's own move is learnt.
+  await tryCone(page, 0, '1.2', 'Plain play');
+  await expect(page.getByRole('list', { name: 'Tries' }).getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Locked', exact: true }).click();
+  await tryCone(page, null, '0.9', 'Plain play');
+  await expect(verdict(page)).toHaveText(/^3\d° tighter$/);
+  await expect(page.getByRole('img', { name: /^Set the mark at [56] minutes$/ })).toBeVisible();
+
+  // The mark proposed, locked: nothing is felt any more.
+  await page.getByRole('button', { name: 'Locked', exact: true }).click();
+  await tryCone(page, null, '', 'Smooth, no play');
+  await expect(verdict(page)).toHaveText('Right');
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('2 lockings');
+
+  // Taken back, it is open again; nothing of it is lost.
+  await page.getByRole('button', { name: 'Take try 3 back' }).click();
+  await expect(verdict(page)).toHaveText(/tighter$/);
+});
+
+test('a tractor hub on tapers is set to its slot, read by dial and pinned', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, 'Pinned trailer', 'Runs hot', 'taper-pair');
+  await station(page, 'Set');
+  await goTo(page, 'Nut to its slot');
+  await type(page, 'set.taper.thread', '3/4-16');
+  await type(page, 'set.taper.slots', '6');
+  await type(page, 'set.taper.backed_off', '1/8 turn');
+  await expect(verdict(page)).toHaveText('No slot serves: shim 0.123 mm');
+  await tap(page, 'set.taper.holes', 'Two, half a slot apart');
+  await type(page, 'set.taper.backed_off', '15');
+  await expect(verdict(page)).toHaveText('Pin at slot 1, 15° back from zero');
+  await expect(page.getByRole('img', { name: 'The nut: slot 1, 0.066 mm of end play' })).toBeVisible();
+  await type(page, 'set.taper.dial', '0.2');
+  await expect(verdict(page)).toHaveText('Too loose');
+  await type(page, 'set.taper.dial', '0.07');
+  await expect(verdict(page)).toHaveText('In the band, by dial');
+  await goTo(page, 'A new pin, spread');
+  await tap(page, 'set.pins', 'Old one again');
+  await expect(verdict(page)).toHaveText('A new pin');
+  await tap(page, 'set.pins', 'New and spread');
+  await type(page, 'set.taper.hole', '4.0');
+  await expect(verdict(page)).toHaveText('Split pin 4');
+});
+
+test('loose balls by count, an axle in the middle, washers for the float, a wrench with an adapter', async ({
+  page,
+}) => {
+  await signIn(page);
+  await openJob(page, 'Counted bicycle', 'Grinds', 'cup-cone');
+  await station(page, 'Seat');
+  await goTo(page, 'Sprocket-side balls in');
+  await type(page, 'seat.balls_right.circle', '21');
+  await type(page, 'seat.balls_right.ball', '1/4 in');
+  await type(page, 'seat.balls_right.found', '11');
+  await expect(verdict(page)).toHaveText('10 balls: one too many came out');
+  await expect(page.getByRole('img', { name: /^11 balls on their circle/ })).toBeVisible();
+  await station(page, 'Set');
+  await goTo(page, 'Axle ends as they were');
+  await type(page, 'set.ends.left', '4.2');
+  await type(page, 'set.ends.right', '6.6');
+  await expect(verdict(page)).toHaveText('Move it 1.20 mm to the left');
+  await goTo(page, 'Wheel nuts or quick-release to its figure');
+  await type(page, 'fastener.wheel_nuts.torque', '30');
+  await tap(page, 'fastener.wheel_nuts.source', 'Manual');
+  await page.getByText('Grade, wrench and adapter').click();
+  await type(page, 'fastener.wheel_nuts.adapter', '60');
+  await type(page, 'fastener.wheel_nuts.wrench_length', '300');
+  await expect(verdict(page)).toHaveText('Set it to 25.0 N·m');
+
+  await openJob(page, 'Floating barrow', 'Knocks', 'flanged-wheel');
+  await station(page, 'Set');
+  await goTo(page, 'A little float');
+  await type(page, 'set.float.space', '84.6');
+  await type(page, 'set.float.wheel', '79.4');
+  await type(page, 'set.float.washers', '4.6');
+  await expect(verdict(page)).toHaveText('Floats 0.60 mm');
+});
+
+test('a hub of cups becomes one of cartridges, from the seats to the signature and out as a file', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Converted moped', 'Cups are pitted', 'cup-cone-conversion');
+  await station(page, 'Size');
+  await goTo(page, 'Cartridges for the old seats');
+  await type(page, 'size.cup_seat_left', '34.0');
+  await type(page, 'size.cup_seat_right', '34.3');
+  await type(page, 'size.cup_seat_depth', '10');
+  await expect(verdict(page)).toHaveText(/with pieces to make$/);
+  const drawing = page.getByRole('listitem').filter({ hasText: 'Ring, left' }).getByRole('link', { name: 'SVG' });
+  const piece = await page.request.get((await drawing.getAttribute('href')) ?? '');
+  expect(piece.headers()['content-type']).toContain('svg');
+  await type(page, 'size.cup_seat_left', '32.0');
+  await type(page, 'size.cup_seat_right', '32.0');
+  await expect(verdict(page)).toHaveText('6201 goes straight in');
+  await kept(page);
+
+  // What is done at the stations between, as the bench keeps it.
+  const parts = ['bearing_right', 'sleeve', 'bearing_left', 'axle', 'spacer_right', 'lock_nut_right', 'spacer_left'];
+  await enter(page, job, [
+    ...[...parts, 'lock_nut_left'].map((part) => ({
+      place: `part.${part}`,
+      entry: part.startsWith('bearing')
+        ? { state: 'fitted', new: true, way_round: 'marked face out' }
+        : { state: 'fitted' },
+    })),
+    { place: 'seat.look_through', entry: { choice: 'seen' } },
+    { place: 'set.axle_passes', entry: { choice: 'by_hand' } },
+    { place: 'set.turns', entry: { choice: 'free' } },
+    { place: 'set.pins', entry: { choice: 'none' } },
+  ]);
+  await page.reload();
+  await station(page, 'Set');
+  await goTo(page, 'Axle ends as they were');
+  await type(page, 'set.ends.left', '11');
+  await type(page, 'set.ends.right', '11.1');
+  await expect(verdict(page)).toHaveText('In the middle');
+
+  await station(page, 'Prove');
+  for (const one of ['spins', 'no_play', 'stops', 'brake_free', 'disc_clean', 'towel'])
+    await tap(page, `prove.${one}`, 'Passed');
+  await goTo(page, 'Before and after');
+  await tap(page, 'prove.after.spin', 'Quiet');
+  await goTo(page, 'A word on what may go');
+  const words = page.getByRole('region', { name: 'A word on what may go' }).getByRole('textbox');
+  for (let i = 0; i < (await words.count()); i++) {
+    await words.nth(i).fill('Converted by the drawing');
+    await words.nth(i).press('Enter');
+  }
+  await kept(page);
+  await goTo(page, 'Sign it off');
+  await expect(verdict(page)).toHaveText('Ready to sign');
+  await page.getByRole('button', { name: 'Sign as Ines' }).click();
+  await expect(page.getByText(/^Signed by Ines/)).toBeVisible();
+
+  // After the signature: a word below it, and the whole job as a file that another board takes.
+  await page.getByLabel('Add a correction or a word').fill('Spacer left is 8.2');
+  await page.getByRole('button', { name: 'Add it under your name' }).click();
+  await expect(page.getByRole('region', { name: 'Added after' })).toContainText('Spacer left is 8.2');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Job as a file' }).click();
+  const path = await (await waiting).path();
+  expect(JSON.parse(await readFile(path, 'utf8')).format).toBe('clean-race-job');
+  await page.goto('/board');
+  await page
+    .getByLabel('Job file')
+    .setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: await readFile(path) });
+  await page.waitForURL((url) => /jobs\/\d+\/check_in/.test(url.pathname) && !url.pathname.includes(`/${job}/`));
+  await station(page, 'Prove');
+  await goTo(page, 'Sign it off');
+  await expect(page.getByText(/^Taken in from/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Added after' })).toContainText('Spacer left is 8.2');
+});
+
+test('with a sleeve on the tray nobody signs', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Forgotten sleeve');
+  await enter(page, job, [{ place: 'part.sleeve', entry: { state: 'on_tray' } }]);
+  await page.reload();
+  await station(page, 'Prove');
+  await goTo(page, 'Sign it off');
+  await expect(verdict(page)).toHaveText('Not yet');
+  await expect(page.getByText('Sleeve still lies on the tray').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Sign as Ines' })).toBeDisabled();
+});
+
+test('a bench day is put in order by keyboard, and planned anew', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/bench-day');
+  const list = page.getByRole('list', { name: 'Order of the day' });
+  await expect(list.getByRole('listitem').first()).toBeVisible();
+  await page.getByLabel('From', { exact: true }).selectOption('480');
+  const names = async () => list.getByRole('listitem').locator('strong:first-of-type').allTextContents();
+  const before = await names();
+  await list
+    .getByRole('listitem')
+    .nth(1)
+    .getByRole('button', { name: /earlier$/ })
+    .press('Enter');
+  await expect.poll(names).not.toEqual(before);
+  await expect(page.getByRole('img', { name: /^The day: 08:00/ })).toBeVisible();
+  await page.reload();
+  await expect(list.getByRole('listitem').first()).toContainText(before[2] ?? before[1] ?? '');
+});
+
+test('what falls due is looked at, and a calendar has its address from the owner', async ({ page }) => {
+  await signIn(page, 'owner');
+  await page.keyboard.press('a');
+  await expect(page).toHaveURL(/ahead/);
+  const items = page.getByRole('listitem');
+  await expect(items.first()).toBeVisible();
+  const count = await items.count();
+  await page.getByRole('button', { name: 'Looked at' }).last().click();
+  await expect(items).toHaveCount(count - 1);
+  await page.goto('/shop');
+  await page.getByRole('button', { name: /^Make a(n| new) address$/ }).click();
+  const address = await page.getByLabel('Address').inputValue();
+  const feed = await page.request.get(new URL(address).pathname);
+  expect(feed.headers()['content-type']).toContain('text/calendar');
+  expect(await feed.text()).toContain('BEGIN:VEVENT');
+  await page.getByRole('button', { name: 'No calendar any more' }).click();
+  await expect(page.getByLabel('Address')).toHaveCount(0);
+  expect((await page.request.get(new URL(address).pathname)).status()).toBe(404);
+});
