@@ -77,7 +77,8 @@ final readonly class LookAhead
     /** The set in this wheel: the one before it ended today, and the like of it say how long this one may last. */
     private function fitted(Job $job, Notebook $notebook, Carbon $signed): void
     {
-        $numbers = array_values(array_unique(array_filter([$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right)), $notebook->text(Places::number(Side::Left))])));
+        $new = [$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right))];
+        $numbers = array_values(array_unique(array_filter(array_filter($new) === [] ? [$notebook->text(Places::number(Side::Left)), $notebook->text(Places::number(Side::Right))] : $new)));
         $said = $notebook->value(Places::METER);
         [$meter, $unit] = is_numeric($said['amount'] ?? null) && is_string($said['unit'] ?? null) ? [(float) $said['amount'], $said['unit']] : [null, null];
         $before = FittedSet::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->whereNull('ended_on')->orderByDesc('fitted_on')->first();
@@ -85,7 +86,7 @@ final readonly class LookAhead
             'ended_on' => $signed, 'lasted_days' => (int) $before->fitted_on->diffInDays($signed, true),
             'lasted_meter' => $meter !== null && $before->meter !== null && $before->meter_unit === $unit ? max(0.0, $meter - $before->meter) : null,
         ]);
-        self::keep(new FittedSet(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'wheel' => $job->wheel, 'pattern' => $job->pattern, 'bearings' => mb_substr(implode(', ', array_slice($numbers, 0, 2)), 0, 200), 'fitted_on' => $signed, 'meter' => $meter, 'meter_unit' => $unit]), $job);
+        self::keep(new FittedSet(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'wheel' => $job->wheel, 'pattern' => $job->pattern, 'bearings' => mb_substr(implode(', ', $numbers), 0, 200), 'fitted_on' => $signed, 'meter' => $meter, 'meter_unit' => $unit]), $job);
 
         $lives = FittedSet::query()->where('pattern', $job->pattern)->where('shop_id', $job->shop_id)->whereNotNull('lasted_days');
         $count = $lives->count();

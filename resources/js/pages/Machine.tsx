@@ -16,9 +16,7 @@ export function Machine() {
     <Box>
       <Flex as="header" align="baseline" gap="4" px="6" py="4" borderBottomWidth="1px" borderColor="line">
         <chakra.h1 fontSize="26px">{data.machine.name}</chakra.h1>
-        <chakra.span color="mute">
-          {data.machine.model} · {data.machine.owner}
-        </chakra.span>
+        <chakra.span color="mute">{[data.machine.model, data.machine.owner].filter(Boolean).join(' · ')}</chakra.span>
       </Flex>
       {data.due.length > 0 && (
         <Box as="section" aria-label="Ahead">
@@ -79,7 +77,13 @@ export function Machine() {
 
 /** Days as a life: months, then years. */
 const life = (days: number): string =>
-  days < 60 ? `${days} days` : days < 730 ? `${Math.round(days / 30.4)} months` : `${(days / 365.25).toFixed(1)} years`;
+  days < 2
+    ? 'a day'
+    : days < 60
+      ? `${days} days`
+      : days < 730
+        ? `${Math.round(days / 30.4)} months`
+        : `${(days / 365.25).toFixed(1)} years`;
 
 /** Sets of bearings, how long each lasted, as bars on one scale. */
 function Sets({ sets }: { sets: MachineHistory['sets'] }) {

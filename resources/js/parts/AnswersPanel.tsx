@@ -3,9 +3,21 @@ import type { Ask, Step } from '../api/types';
 import { AskField } from './AskField';
 
 const isField = (ask: Ask): boolean =>
-  ['length', 'depth', 'text', 'thread', 'turn', 'count', 'number', 'torque', 'temperature', 'heat', 'gauge'].includes(
-    ask.kind,
-  );
+  [
+    'length',
+    'depth',
+    'text',
+    'thread',
+    'turn',
+    'count',
+    'meter',
+    'when',
+    'number',
+    'torque',
+    'temperature',
+    'heat',
+    'gauge',
+  ].includes(ask.kind);
 
 /** Answers to tap, then fields to type in, two abreast; the other way about where the reading is what matters. */
 export function AnswersPanel({ step, fieldsFirst = false }: { step: Step; fieldsFirst?: boolean }) {

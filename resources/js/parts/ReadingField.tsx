@@ -19,7 +19,8 @@ const INSTRUMENTS: Record<string, string> = {
   feeler: 'feeler',
 };
 
-const isWords = (ask: Ask): boolean => ask.kind === 'text' || ask.kind === 'number' || ask.kind === 'thread';
+const WORDS = ['text', 'number', 'thread', 'meter', 'when'];
+const isWords = (ask: Ask): boolean => WORDS.includes(ask.kind);
 
 /** What a place holds, as it would be typed. */
 function asTyped(ask: Ask, value: Record<string, unknown> | null | undefined): string {

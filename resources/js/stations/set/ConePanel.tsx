@@ -115,7 +115,12 @@ export function ConePanel({ step }: { step: Step }) {
                 inputMode="decimal"
                 disabled={bench.closed}
                 value={typed ?? minutes(mark)}
-                onFocus={(event) => event.currentTarget.select()}
+                // While somebody is in the field, what is proposed meanwhile does not change it under their hands.
+                onFocus={(event) => {
+                  setTyped(minutes(mark));
+                  event.currentTarget.select();
+                }}
+                onBlur={() => setTyped(null)}
                 onChange={(event) => type(event.target.value)}
                 onKeyDown={(event) => {
                   if (event.key !== 'Enter') return;
