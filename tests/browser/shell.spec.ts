@@ -18,7 +18,7 @@ const theme = async (page: Page, wanted: 'light' | 'dark'): Promise<void> => {
 
 for (const wanted of ['light', 'dark'] as const) {
   test(`no page has a serious fault for those who see or move otherwise, ${wanted}`, async ({ page }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(300_000);
     await page.goto('/sign-in');
     await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
     expect(await serious(page), '/sign-in').toEqual([]);
@@ -30,6 +30,8 @@ for (const wanted of ['light', 'dark'] as const) {
     );
     for (const address of [
       '/board',
+      '/bench-day',
+      '/ahead',
       ...stations,
       '/machines',
       '/machines/1',
@@ -42,6 +44,7 @@ for (const wanted of ['light', 'dark'] as const) {
       '/tools',
       '/shop',
       `/jobs/${job}/hub`,
+      `/jobs/${job}/tag`,
       `/jobs/${job}/photo/part.axle`,
       '/nowhere',
     ]) {
@@ -58,12 +61,19 @@ for (const wanted of ['light', 'dark'] as const) {
       ['Check in', 'Measure before you strip'],
       ['Source', 'Match the left'],
       ['Source', 'The list to buy'],
+      ['Set', 'Axle nut to its figure'],
+      ['Set', 'Rim in the middle'],
+      ['Prove', 'Before and after'],
     ] as const) {
       await page.goto(`/jobs/${job}/seat`);
       await station(page, where);
       await goTo(page, step);
       expect(await serious(page), step).toEqual([]);
     }
+    const bicycle = await demoJob(page, 'School bicycle 11');
+    await page.goto(`/jobs/${bicycle}/set`);
+    await goTo(page, 'Set the cone');
+    expect(await serious(page), 'the cone').toEqual([]);
     await page.goto('/board');
     await page.getByRole('button', { name: 'Open a job' }).click();
     expect(await serious(page), 'open a job').toEqual([]);
