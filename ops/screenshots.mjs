@@ -33,15 +33,31 @@ for (const [name, address, step] of [
   ['source', '/jobs/5/source', 'The list to buy'],
   ['parts', '/parts/orders'],
   ['seat', '/jobs/6/seat', 'Start the first'],
-  ['set', '/jobs/1/set', 'Axle nut'],
-  ['prove', '/jobs/1/prove', 'Sign it off'],
-  ['machine', '/machines/3'],
+  ['prove', '/jobs/1/prove', 'Before and after'],
+  ['bench-day', '/bench-day'],
+  ['ahead', '/ahead'],
+  ['machine', '/machines/2'],
   ['tool-wall', '/tools'],
   ['shop', '/shop'],
 ]) {
   await open(address, step);
   await shoot(name);
 }
+await open('/jobs/10/set', 'Set the cone');
+await page.locator('[data-place="set.cone.axle"]').getByRole('button', { name: 'Hollow, quick-release' }).click();
+await page.getByLabel('Rim play read').selectOption('dial_gauge');
+for (const [mark, stage, rim, felt] of [
+  ['0', 'Before locking', '1.2', 'Plain play'],
+  ['0', 'Locked', '0.9', 'Plain play'],
+]) {
+  await page.getByLabel('Mark, min').fill(mark);
+  await page.getByRole('button', { name: stage, exact: true }).click();
+  await page.getByLabel('Play at the rim').fill(rim);
+  await page.getByRole('button', { name: felt, exact: true }).click();
+  await page.waitForTimeout(800);
+}
+await page.locator('section[aria-label="Set the cone"]').evaluate((one) => one.scrollTo(0, 0));
+await shoot('set');
 for (const [name, job, part] of [
   ['hub-taper', 19, 'taper_cone_left'],
 ]) {
