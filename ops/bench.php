@@ -65,13 +65,22 @@ function uuid(): string
 function fill(PDO $database, int $jobs): void
 {
     $have = (int) $database->query('select count(*) from jobs')->fetchColumn();
+    // A machine comes in ten times.
+    $database->exec("insert into machines (shop_id, name, model, owner, created_at, updated_at)
+        select shop_id, 'Bench machine ' || n, 'Plover', 'Northbay', now(), now() from jobs, generate_series($have / 10 + 1, $jobs / 10) n where jobs.number = 6");
     $database->exec("insert into jobs (shop_id, machine_id, number, wheel, pattern, opened_by, standing, created_at, updated_at)
-        select shop_id, machine_id, 1000 + n, 'Wheel ' || n % 4, pattern, opened_by, standing, now(), now()
-        from jobs, generate_series($have + 1, $jobs) n where jobs.number = 6");
+        select jobs.shop_id, m.id, 1000 + n, 'Wheel ' || n % 4, pattern, opened_by, standing, now(), now()
+        from jobs, generate_series($have + 1, $jobs) n join machines m on m.name = 'Bench machine ' || (1 + n % ($jobs / 10)) where jobs.number = 6");
     $database->exec('insert into records (id, shop_id, job_id, author_id, place, value, instrument, made_at, received_at)
         select gen_random_uuid(), j.shop_id, j.id, r.author_id, r.place, r.value, r.instrument, r.made_at, r.received_at
         from jobs j cross join (select * from records where job_id = (select id from jobs where number = 6) order by seq limit '.RECORDS_PER_JOB.') r
         where j.number > 1000 and not exists (select from records x where x.job_id = j.id)');
+    $database->exec("insert into fitted_sets (shop_id, machine_id, job_id, wheel, pattern, bearings, fitted_on, ended_on, lasted_days)
+        select shop_id, machine_id, id, wheel, pattern, '6204 2RS', current_date - (id % 900)::int, case when id % 3 = 0 then current_date end, case when id % 3 = 0 then (id % 900)::int end
+        from jobs j where number > 1000 and not exists (select from fitted_sets s where s.job_id = j.id)");
+    $database->exec("insert into due_items (shop_id, machine_id, job_id, kind, wheel, what, due_on, created_at, updated_at)
+        select shop_id, machine_id, id, 'carry', wheel, 'Look at the left bore', current_date + (id % 700)::int - 60, now(), now()
+        from jobs j where number > 1000 and id % 2 = 0 and not exists (select from due_items d where d.job_id = j.id)");
     $database->exec('analyze');
 }
 
@@ -84,6 +93,7 @@ $medians = [];
 foreach ([2000, 20000] as $count) {
     fill($database, $count);
     $ids = $database->query('select id from jobs where number > 1000 order by random() limit 500')->fetchAll(PDO::FETCH_COLUMN);
+    $machines = $database->query("select id from machines where name like 'Bench machine%' order by random() limit 200")->fetchAll(PDO::FETCH_COLUMN);
     $any = static fn (): string => (string) $ids[array_rand($ids)];
     [$bare, $bare95] = timed(static fn (): array => ask('GET', '/api/v1/ping'), 200);
     printf("\n%s jobs, %s records. Bare framework route: median %.1f ms, p95 %.1f ms\n", number_format($count), number_format((float) $database->query('select count(*) from records')->fetchColumn()), $bare, $bare95);
@@ -93,6 +103,9 @@ foreach ([2000, 20000] as $count) {
         'save a reading' => [static fn (): array => ask('POST', '/api/v1/jobs/'.$any().'/records', ['id' => uuid(), 'place' => 'size.over_faces', 'entry' => ['typed' => '104']]), 201],
         'work out while typing' => [static fn (): array => ask('POST', '/api/v1/jobs/'.$any().'/preview', ['station' => 'size', 'drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]]), 200],
         'the board' => [static fn (): array => ask('GET', '/api/v1/jobs'), 200],
+        'the history of a machine' => [static fn (): array => ask('GET', '/api/v1/machines/'.$machines[array_rand($machines)]), 200],
+        'what falls due' => [static fn (): array => ask('GET', '/api/v1/ahead'), 200],
+        'the bench day' => [static fn (): array => ask('GET', '/api/v1/bench-day'), 200],
     ];
     foreach ($calculators as $card) {
         $requests['calculator '.$card['name']] = [static fn (): array => ask('POST', '/api/v1/calculators/'.$card['name'], $card['example']), 200];

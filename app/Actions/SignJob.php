@@ -44,7 +44,7 @@ final readonly class SignJob
                 throw Conflict::blocked([['field' => Places::SECOND, 'detail' => 'Prove: whoever looked it over cannot sign it as well. Another of the shop signs.']]);
             }
             $now = Carbon::now();
-            $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $now, 'card' => ['report' => Json::of($report), 'signed_by' => $by->name]]);
+            $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $now, 'card' => ['report' => Json::of($report), 'signed_by' => $by->name, 'signed_as' => $by->role->value]]);
             $signOff->forceFill(['shop_id' => $job->shop_id])->save();
             $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();
             ($this->lookAhead)($job);

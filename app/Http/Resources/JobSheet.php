@@ -30,6 +30,7 @@ final readonly class JobSheet
         public DateTimeInterface $openedAt,
         public ?DateTimeInterface $signedAt,
         public ?string $signedBy,
+        public ?string $signedAs,
         public array $entries,
         public array $remembered,
         public JobReport $report,
@@ -46,8 +47,16 @@ final readonly class JobSheet
 
         return new self(
             $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->card()->name, MachineCard::of($job->machine), $job->created_at,
-            $job->signed_at, $job->origin['signed_by'] ?? $job->signer?->name, array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
+            $job->signed_at, $job->origin['signed_by'] ?? $job->signer?->name, self::signedAs($job), array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
             array_values($job->addenda->map(AddendumCard::of(...))->all()), array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'],
         );
+    }
+
+    /** The role of whoever signed, as it was then. */
+    private static function signedAs(Job $job): ?string
+    {
+        $role = $job->signOff?->card['signed_as'] ?? null;
+
+        return is_string($role) ? $role : null;
     }
 }

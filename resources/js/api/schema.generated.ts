@@ -7813,6 +7813,7 @@ export interface components {
             /** Format: date-time */
             signed_at: string | null;
             signed_by: string | null;
+            signed_as: string | null;
             entries: components["schemas"]["Entry"][];
             remembered: components["schemas"]["Entry"][];
             report: components["schemas"]["JobReport"];
