@@ -20,7 +20,8 @@ export function SignOffPanel() {
     <Flex direction="column" gap="4">
       {job.signed_at ? (
         <chakra.p fontFamily="heading" fontWeight="600" fontSize="26px" color="verdigris">
-          Signed by {[job.signed_by, job.signed_as].filter(Boolean).join(', ')}, {new Date(job.signed_at).toLocaleString()}
+          Signed by {[job.signed_by, job.signed_as].filter(Boolean).join(', ')},{' '}
+          {new Date(job.signed_at).toLocaleString()}
         </chakra.p>
       ) : (
         <>

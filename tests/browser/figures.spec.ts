@@ -1,0 +1,66 @@
+import { expect, test } from '@playwright/test';
+import { crossOrder } from '../../resources/js/drawing/BoltCircle';
+import { clock } from '../../resources/js/drawing/DayLine';
+import { arcPath, point, polar } from '../../resources/js/drawing/polar';
+import { daysTo, soon } from '../../resources/js/parts/DueLine';
+
+const isoDay = (days: number): string => {
+  const day = new Date();
+  day.setDate(day.getDate() + days);
+  return `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`;
+};
+
+test.describe('figures of drawings and days', () => {
+  test('a point lies at its angle from 12, clockwise', () => {
+    expect(polar(0, 10).y).toBeCloseTo(-10);
+    expect(polar(90, 10).x).toBeCloseTo(10);
+    expect(polar(180, 10).y).toBeCloseTo(10);
+    expect(polar(270, 10).x).toBeCloseTo(-10);
+    for (const degrees of [0, 33, 190, 359]) {
+      const { x, y } = polar(degrees, 7);
+      expect(Math.hypot(x, y)).toBeCloseTo(7);
+      expect(polar(degrees + 360, 7).x).toBeCloseTo(x);
+    }
+    expect(point(90, 5)).toBe('5.00 0.00');
+  });
+
+  test('an arc goes the long way round only when it is more than half', () => {
+    expect(arcPath(0, 90, 10)).toContain('A10 10 0 0 1');
+    expect(arcPath(0, 200, 10)).toContain('A10 10 0 1 1');
+    expect(arcPath(-30, 30, 10).startsWith(`M${point(-30, 10)}`)).toBe(true);
+    expect(arcPath(-30, 30, 10).endsWith(point(30, 10))).toBe(true);
+  });
+
+  test('bolts are tightened crosswise, each once', () => {
+    for (let bolts = 3; bolts <= 12; bolts++) {
+      const order = crossOrder(bolts);
+      expect([...order].sort((a, b) => a - b)).toEqual(Array.from({ length: bolts }, (_, i) => i));
+      // The second is as far across as there is.
+      const apart = Math.abs((order[1] ?? 0) - (order[0] ?? 0));
+      expect(Math.min(apart, bolts - apart)).toBe(Math.floor(bolts / 2));
+    }
+    expect(crossOrder(4)).toEqual([0, 2, 3, 1]);
+    expect(crossOrder(5)).toEqual([0, 2, 4, 1, 3]);
+  });
+
+  test('a time of the day is written as a clock shows it', () => {
+    expect(clock(0)).toBe('00:00');
+    expect(clock(485)).toBe('08:05');
+    expect(clock(1439)).toBe('23:59');
+    expect(clock(1440 + 30)).toBe('00:30');
+  });
+
+  test('days are counted from today, and said in words', () => {
+    expect(daysTo(isoDay(0))).toBe(0);
+    expect(daysTo(isoDay(1))).toBe(1);
+    expect(daysTo(isoDay(-3))).toBe(-3);
+    expect(daysTo('2027-03-28', new Date(2027, 2, 27, 23, 30))).toBe(1);
+    expect(daysTo('2027-03-29', new Date(2027, 2, 27, 0, 30))).toBe(2);
+    expect(soon(isoDay(0))).toBe('today');
+    expect(soon(isoDay(1))).toBe('tomorrow');
+    expect(soon(isoDay(-1))).toBe('yesterday');
+    expect(soon(isoDay(-9))).toBe('9 days late');
+    expect(soon(isoDay(20))).toBe('in 20 days');
+    expect(soon(isoDay(200))).toBe('in 7 months');
+  });
+});
