@@ -103,8 +103,8 @@ final class ConeSteps
         $tries = array_map(static fn (int $n): Ask => Ask::coneTry(self::PLACE.$n, "Try $n", wanted: $n > $made && ! $right), range(1, min(self::TRIES, $made + 1)));
         $solid = ($bench->notebook->choice('set.cone.axle') ?? AxleKind::Solid->value) === AxleKind::Solid->value;
 
-        return Step::of('set.cone', 'Set the cone', 'Mark the adjusting cone. Each try: where the mark stands, when you judge it, what you feel. Clockwise from its own side is tighter.')
-            ->with(tool: 'Cone spanner, spanner for the lock nut', why: 'The lock nut always moves it: set, lock, judge, correct by what was learnt.', find: 'Grit or a catch at one place of the turn: a ball or a track is bad.', part: 'cone_'.$bench->hub->first->other()->value)
+        return Step::of('set.cone', 'Set the cone', 'Mark the cone; clockwise from its side is tighter. Each try: where the mark stands, when you judge it, what you feel.')
+            ->with(why: 'The lock nut always moves it: set, lock, judge, correct by what was learnt.', part: 'cone_'.$bench->hub->first->other()->value)
             ->on(Panel::Cone)
             ->asking(
                 Ask::choice('set.cone.axle', 'Axle', Option::each(AxleKind::class), wanted: false),

@@ -40,7 +40,7 @@ export function ConeDial({ mark, set, tried, tight, loose, middle, onMark }: Pro
       viewBox={`${-R - 26} ${-R - 26} ${2 * R + 52} ${2 * R + 52}`}
       width="100%"
       style={{
-        maxWidth: 310,
+        maxWidth: 252,
         display: 'block',
         fontFamily: 'var(--chakra-fonts-heading)',
         fontWeight: 600,

@@ -89,7 +89,7 @@ export function ConePanel({ step }: { step: Step }) {
 
   return (
     <Flex direction="column" gap="4">
-      <Grid templateColumns={{ base: '1fr', sm: '300px 1fr' }} gap="5" alignItems="start">
+      <Grid templateColumns={{ base: '1fr', sm: '252px 1fr' }} gap="5" alignItems="start">
         <ConeDial
           mark={mark}
           set={tries.length > 0 ? proposed : null}
