@@ -32,7 +32,6 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::patch('session', [SessionController::class, 'update']);
     Route::delete('session', [SessionController::class, 'destroy']);
 
-    Route::get('jobs', [JobController::class, 'index']);
     Route::post('jobs', [JobController::class, 'store']);
     Route::post('jobs/several', [JobController::class, 'several']);
     Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
@@ -46,13 +45,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/seats/{seat}/traces', [PressController::class, 'index'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
     Route::post('jobs/{job}/traces', [PressController::class, 'store'])->whereNumber('job');
 
-    Route::get('machines', [MachineController::class, 'index']);
     Route::post('machines', [MachineController::class, 'store']);
-    Route::get('machines/{machine}', [MachineController::class, 'show'])->whereNumber('machine');
 
-    Route::get('bench-day', [BenchDayController::class, 'show']);
     Route::put('bench-day', [BenchDayController::class, 'update']);
-    Route::get('ahead', [AheadController::class, 'index']);
     Route::post('ahead/{item}/settled', [AheadController::class, 'settle'])->whereNumber('item');
     Route::get('shop/calendar', [AheadController::class, 'calendar']);
     Route::post('shop/calendar', [AheadController::class, 'newCalendar']);

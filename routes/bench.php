@@ -2,14 +2,22 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AheadController;
+use App\Http\Controllers\BenchDayController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\MachineController;
 use App\Http\Controllers\PressController;
 use App\Http\Controllers\RecordController;
 use Illuminate\Support\Facades\Route;
 
 // What is asked while people type and read: the session is read and left as it was.
 Route::middleware('typing')->group(static function (): void {
+    Route::get('jobs', [JobController::class, 'index']);
+    Route::get('bench-day', [BenchDayController::class, 'show']);
+    Route::get('ahead', [AheadController::class, 'index']);
+    Route::get('machines', [MachineController::class, 'index']);
+    Route::get('machines/{machine}', [MachineController::class, 'show'])->whereNumber('machine');
     Route::post('jobs/{job}/preview', [JobController::class, 'preview'])->whereNumber('job');
     Route::post('jobs/{job}/records', [RecordController::class, 'store'])->whereNumber('job');
     Route::get('jobs/{job}/seats/{seat}/live', [PressController::class, 'live'])->whereNumber('job')->where('seat', '[a-z_0-9]+');

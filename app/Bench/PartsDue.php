@@ -23,11 +23,12 @@ final readonly class PartsDue
         if ($jobs->isEmpty()) {
             return [];
         }
-        $due = [];
         $tomorrow = Carbon::tomorrow()->format('Y-m-d');
-        $open = Order::query()->whereIn('job_id', $jobs->modelKeys())->whereHas('lines', static fn ($q) => $q->whereColumn('received', '<', 'quantity'))->get(['id', 'job_id', 'days', 'created_at']);
-        foreach ($open as $order) {
-            $due[$order->job_id] = max($tomorrow, $order->created_at->copy()->addDays($order->days ?? 1)->format('Y-m-d'), $due[$order->job_id] ?? '');
+        $open = Order::query()->join('order_lines', 'order_lines.order_id', '=', 'orders.id')->whereIn('orders.job_id', $jobs->modelKeys())->whereColumn('order_lines.received', '<', 'order_lines.quantity')
+            ->groupBy('orders.job_id')->toBase()->selectRaw('orders.job_id, max((orders.created_at + make_interval(days => coalesce(orders.days, 1)))::date) as comes_on')->get();
+        $due = [];
+        foreach ($open as $row) {
+            $due[(int) $row->job_id] = max($tomorrow, (string) $row->comes_on);
         }
 
         return $due;

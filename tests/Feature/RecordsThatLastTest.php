@@ -294,11 +294,11 @@ final class RecordsThatLastTest extends TestCase
 
     public function test_the_bench_day_follows_the_order_and_is_the_shops_own(): void
     {
+        $theirs = $this->jobOf($this->person());
+        $this->actingAs($this->user);
         $machines = [Machine::factory()->create(['shop_id' => $this->user->shop_id, 'name' => 'One']), Machine::factory()->create(['shop_id' => $this->user->shop_id, 'name' => 'Two'])];
         $open = fn (Machine $machine): int => $this->postJson('/api/v1/jobs', ['machine_id' => $machine->id, 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->json('id');
         [$one, $two] = array_map($open, $machines);
-        $theirs = $this->jobOf($this->person());
-        $this->actingAs($this->user);
         $unchosen = $this->getJson('/api/v1/bench-day?from=540')->assertOk()->json();
         self::assertSame([false, 540, [$two, $one]], [$unchosen['chosen'], $unchosen['from'], array_column(array_column($unchosen['jobs'], 'job'), 'id')]);
         $day = $this->putJson('/api/v1/bench-day', ['from' => 540, 'jobs' => [$one, $two, $theirs->id]])->assertOk()->json();

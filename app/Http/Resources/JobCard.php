@@ -34,11 +34,13 @@ final readonly class JobCard
     /** @param  ?string  $partsOn YYYY-MM-DD */
     public static function of(Job $job, ?string $partsOn = null): self
     {
-        $stations = $job->standing['stations'] ?? [];
+        // Read once: the column is taken apart anew at each look.
+        $standing = $job->standing;
+        $stations = $standing['stations'] ?? [];
 
         return new self(
-            $job->id, $job->number, $job->wheel, $job->pattern, MachineCard::of($job->machine), $job->standing['complaint'] ?? '',
-            Station::from($job->standing['waits_at'] ?? 'check_in'),
+            $job->id, $job->number, $job->wheel, $job->pattern, MachineCard::of($job->machine), $standing['complaint'] ?? '',
+            Station::from($standing['waits_at'] ?? 'check_in'),
             array_map(static fn (Station $s): StationCard => new StationCard($s, $s->label(), Status::from($stations[$s->value] ?? 'untouched')), Station::cases()),
             $job->created_at, $job->signed_at, $partsOn,
         );
