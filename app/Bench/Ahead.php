@@ -38,7 +38,9 @@ final readonly class Ahead
     /** @return list<DueItem> the next first, those without a day at the end */
     public static function ofWhole(Machine $machine): array
     {
-        return array_values(DueItem::query()->with('machine:id,name,model,owner')->where('machine_id', $machine->id)->whereNull('settled_at')->orderBy('due_on')->orderBy('id')->limit(self::OF_MACHINE)->get()->all());
+        $items = DueItem::query()->where('machine_id', $machine->id)->whereNull('settled_at')->orderBy('due_on')->orderBy('id')->limit(self::OF_MACHINE)->get();
+
+        return array_values($items->each(static fn (DueItem $item): DueItem => $item->setRelation('machine', $machine))->all());
     }
 
     /** @return list<DueItem> */

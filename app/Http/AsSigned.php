@@ -18,10 +18,13 @@ final class AsSigned
         if (! is_array($report)) {
             return $sheet;
         }
-        /** @var array<string, mixed> $shown */
+        /** @var array{report: array{stations: list<array{station: string}>}} $shown */
         $shown = (array) Json::of($sheet);
+        /** @var list<array{station: string}> $stations */
+        $stations = $report['stations'] ?? [];
+        $prove = array_column($shown['report']['stations'], null, 'station')['prove'] ?? null;
 
-        // What a report has learnt to say since it was signed is worked out anew.
-        return ['report' => [...(array) $shown['report'], ...$report]] + $shown;
+        // What a report has learnt to say since is worked out anew, and so is the last station: then it was not signed yet.
+        return ['report' => [...$shown['report'], ...$report, 'stations' => array_map(static fn (array $s): array => $s['station'] === 'prove' && $prove !== null ? $prove : $s, $stations)]] + $shown;
     }
 }

@@ -102,7 +102,9 @@ final class RecordsThatLastTest extends TestCase
         $taken = $this->take($file)->assertCreated()->json('id');
         $sheet = $this->getJson("/api/v1/jobs/$taken")->assertOk()->json();
         self::assertSame([$this->user->name, $this->user->shop->name.', job '.$job->number, 'The pads were changed too'], [$sheet['signed_by'], $sheet['imported_from'], $sheet['addenda'][0]['text']]);
-        self::assertSame('settled', array_column($sheet['report']['stations'], 'status', 'station')['seat']);
+        $stations = array_column($sheet['report']['stations'], 'status', 'station');
+        self::assertSame(['settled', 'settled'], [$stations['seat'], $stations['prove']], 'as it was judged, and signed');
+        self::assertSame('sign.signed', $this->step($sheet['report'], 'prove.sign')['verdicts'][0]['headline']['key']);
         $again = $this->get("/files/jobs/$taken/job.json")->assertOk()->json();
         self::assertSame($file['card'], $again['card'], 'the card as it was signed');
         self::assertCount(1, $again['photos']);

@@ -22,6 +22,7 @@ use CleanRace\Core\Hub\Side;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
+use stdClass;
 
 final class MachineController
 {
@@ -53,7 +54,7 @@ final class MachineController
         Gate::authorize('view', $machine);
         $jobs = $machine->jobs()->with('signer:id,name')->orderByDesc('id')->limit(self::HISTORY)->get();
         $places = [Places::newNumber(Side::Left), Places::newNumber(Side::Right), Places::CARRY, Places::CARRY_WHEN];
-        $notes = Record::query()->whereIn('job_id', $jobs->modelKeys())->whereIn('place', $places)->orderBy('seq')->get()->groupBy('job_id');
+        $notes = Record::query()->whereIn('job_id', $jobs->modelKeys())->whereIn('place', $places)->orderBy('seq')->toBase()->selectRaw("job_id, place, value ->> 'text' as text")->get()->groupBy('job_id');
 
         $sets = FittedSet::query()->where('machine_id', $machine->id)->orderByDesc('fitted_on')->orderByDesc('id')->limit(self::HISTORY)->get();
 
@@ -63,20 +64,16 @@ final class MachineController
         ));
     }
 
-    /** @param  Collection<int, Record>  $notes oldest first */
+    /** @param  Collection<int, stdClass>  $notes what was written at each place, oldest first */
     private static function past(Job $job, Collection $notes): PastJob
     {
-        $latest = $notes->keyBy('place');
-        $text = static function (string $place) use ($latest): ?string {
-            $said = $latest->get($place)?->value['text'] ?? null;
-
-            return is_string($said) ? $said : null;
-        };
+        /** @var array<string, ?string> $text */
+        $text = $notes->pluck('text', 'place')->all();
+        [$left, $right] = [Places::newNumber(Side::Left), Places::newNumber(Side::Right)];
 
         return new PastJob(
-            $job->id, $job->number, $job->wheel, $job->created_at, $job->signed_at, $job->signer?->name,
-            array_values(array_filter([$text(Places::newNumber(Side::Left)), $text(Places::newNumber(Side::Right))])),
-            $text(Places::CARRY), $text(Places::CARRY_WHEN),
+            $job->id, $job->number, $job->wheel, $job->created_at, $job->signed_at, $job->origin['signed_by'] ?? $job->signer?->name,
+            array_values(array_filter([$text[$left] ?? null, $text[$right] ?? null])), $text[Places::CARRY] ?? null, $text[Places::CARRY_WHEN] ?? null,
         );
     }
 }

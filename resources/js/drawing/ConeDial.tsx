@@ -76,14 +76,14 @@ export function ConeDial({ mark, set, tried, tight, loose, middle, onMark }: Pro
       {[0, 15, 30, 45].map((minute) => {
         const at = polar(minute * 6, R + 15);
         return (
-          <text key={minute} x={at.x} y={at.y + 5} textAnchor="middle" fontSize={14} fill={ink('mute')}>
+          <text key={minute} x={at.x} y={at.y + 5} textAnchor="middle" fontSize={18} fill={ink('mute')}>
             {minute}
           </text>
         );
       })}
-      <circle r={46} fill={ink('steelPale')} stroke={ink('edge')} strokeWidth={1.5} />
+      <circle r={52} fill={ink('steelPale')} stroke={ink('edge')} strokeWidth={1.5} />
       <path
-        d={`M${point(mark - 7, 46)}L${pointer.x} ${pointer.y}L${point(mark + 7, 46)}Z`}
+        d={`M${point(mark - 7, 52)}L${pointer.x} ${pointer.y}L${point(mark + 7, 52)}Z`}
         fill={ink('steel')}
         stroke={ink('edge')}
         strokeWidth={1.5}
@@ -93,8 +93,8 @@ export function ConeDial({ mark, set, tried, tight, loose, middle, onMark }: Pro
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a try is known by its place in the order
           <g key={i} transform={`translate(${at.x} ${at.y})`}>
-            <circle r={8.5} fill={ink('card')} stroke={ink(TONE[one.felt] ?? 'brass')} strokeWidth={2.4} />
-            <text y={4} textAnchor="middle" fontSize={11} fill={ink('ink')}>
+            <circle r={10.5} fill={ink('card')} stroke={ink(TONE[one.felt] ?? 'brass')} strokeWidth={2.4} />
+            <text y={5} textAnchor="middle" fontSize={14} fill={ink('ink')}>
               {i + 1}
             </text>
           </g>
@@ -102,16 +102,16 @@ export function ConeDial({ mark, set, tried, tight, loose, middle, onMark }: Pro
       })}
       {set !== null && (
         <g>
-          <path d={`M${point(set, 48)}L${point(set, R + 3)}`} stroke={ink('blue')} strokeWidth={4} />
+          <path d={`M${point(set, 54)}L${point(set, R + 3)}`} stroke={ink('blue')} strokeWidth={4} />
           <path d={`M${point(set, R - 2)}L${point(set - 5, R + 20)}L${point(set + 5, R + 20)}Z`} fill={ink('blue')} />
         </g>
       )}
       {middle.map((line, i) => (
         <text
           key={line}
-          y={(i - (middle.length - 1) / 2) * 19 + 6}
+          y={(i - (middle.length - 1) / 2) * 23 + 8}
           textAnchor="middle"
-          fontSize={17}
+          fontSize={22}
           fill={ink(set === null ? 'ink' : 'blue')}
         >
           {line}
