@@ -115,7 +115,13 @@ test('a job leaves the bench day and comes back by a tap, or is dragged', async 
     .getByRole('button', { name: /not today$/ })
     .click();
   await expect(rows).toHaveCount(count - 1);
-  await page.getByRole('button', { name, exact: true }).click();
+  const back = page.getByRole('button', { name, exact: true });
+  const more = page.getByRole('button', { name: 'More' });
+  for (let i = 0; i < 10 && (await back.count()) === 0; i++) {
+    await more.click();
+    await page.waitForLoadState('networkidle');
+  }
+  await back.click();
   await expect(rows).toHaveCount(count);
   await expect(rows.last()).toContainText(name);
   await rows.last().dragTo(rows.first());

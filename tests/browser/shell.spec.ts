@@ -136,8 +136,12 @@ test('signing out leaves nothing behind on the page', async ({ page }) => {
 test('the theme and the units are remembered for the person', async ({ page }) => {
   await signIn(page, 'owner');
   await page.keyboard.press('t');
+  const remembered = page.waitForResponse(
+    (answer) => answer.request().method() === 'PATCH' && (answer.request().postData() ?? '').includes('units'),
+  );
   await page.keyboard.press('u');
   await expect(page.getByRole('button', { name: 'Units: in. Change.' })).toBeVisible();
+  await remembered;
   await page.reload();
   await expect(page.locator('html')).toHaveClass(/dark/);
   await expect(page.getByRole('button', { name: 'Units: in. Change.' })).toBeVisible();

@@ -187,6 +187,11 @@ export function BenchDay() {
                 {job.machine.name}, {job.wheel.toLowerCase()}
               </Button>
             ))}
+            {board.hasNextPage && (
+              <Button look="quiet" onClick={() => board.fetchNextPage()}>
+                More
+              </Button>
+            )}
           </Flex>
         </Box>
       )}
