@@ -10,23 +10,21 @@ use App\Models\DueItem;
 use App\Models\FittedSet;
 use App\Models\Job;
 use App\Models\MeterReading;
-use CleanRace\Core\Hub\Fastener;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\LookAgain;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Proving\AfterSigning;
 use Illuminate\Support\Carbon;
 
 /** Notes of a job that is signed what outlives it: the set that was fitted, what is to be looked at again, and when. */
 final readonly class LookAhead
 {
-    /** Days after which torques, loose balls and tapers are looked at again. */
-    private const RECHECK_DAYS = 7;
-
-    /** From so many sets on, their median is worth a date. */
-    private const ENOUGH_SETS = 3;
+    public function __construct(private AfterSigning $after)
+    {
+    }
 
     public function __invoke(Job $job): void
     {
@@ -64,14 +62,10 @@ final readonly class LookAhead
 
     private function recheck(Job $job, Notebook $notebook, Carbon $signed): void
     {
-        $pattern = Patterns::find($job->pattern);
-        $tightened = array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done')));
-        $set = $pattern->card()->isSetByHand();
-        if ($tightened === [] && ! $set) {
-            return;
+        $what = $this->after->recheck(Patterns::find($job->pattern), $notebook);
+        if ($what !== null) {
+            $this->due($job, 'recheck', $what, DueDay::of(LookAgain::inDays($this->after->recheckDays()), $signed, $job->machine_id));
         }
-        $what = ($set ? 'Setting and torques' : 'Torques').' after the first ride: '.implode(', ', array_map(static fn (Fastener $f): string => lcfirst($f->name), $tightened));
-        $this->due($job, 'recheck', rtrim($what, ': '), DueDay::of(LookAgain::read(self::RECHECK_DAYS.' days'), $signed, $job->machine_id));
     }
 
     /** The set in this wheel: the one before it ended today, and the like of it say how long this one may last. */
@@ -90,9 +84,9 @@ final readonly class LookAhead
 
         $lives = FittedSet::query()->where('pattern', $job->pattern)->where('shop_id', $job->shop_id)->whereNotNull('lasted_days');
         $count = $lives->count();
-        if ($count >= self::ENOUGH_SETS) {
+        if ($count >= $this->after->enoughSets()) {
             $median = (float) $lives->selectRaw('percentile_cont(0.5) within group (order by lasted_days) as median')->toBase()->value('median');
-            $this->due($job, 'life', 'As long as such sets last here: look, listen, plan', DueDay::of(LookAgain::read(max(1, min(9999, (int) round($median))).' days'), $signed, $job->machine_id), $count);
+            $this->due($job, 'life', 'As long as such sets last here: look, listen, plan', DueDay::of(LookAgain::inDays(max(1, (int) round($median))), $signed, $job->machine_id), $count);
         }
     }
 

@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Shapes\Json;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Proving\Block;
+use CleanRace\Core\Proving\Prove;
 use CleanRace\Core\Verdict\Level;
 use Illuminate\Support\Carbon;
 
@@ -40,7 +41,7 @@ final readonly class SignJob
             if (! $report->maySign) {
                 throw Conflict::blocked(self::open($report->blocks));
             }
-            if (($job->shop->habits['second_check'] ?? 'none') === 'required' && ($notes->current[Places::SECOND]->author_id ?? $by->id) === $by->id) {
+            if (Prove::secondWanted($job->shop->habits) && ($notes->current[Places::SECOND]->author_id ?? $by->id) === $by->id) {
                 throw Conflict::blocked([['field' => Places::SECOND, 'detail' => 'Prove: whoever looked it over cannot sign it as well. Another of the shop signs.']]);
             }
             $now = Carbon::now();

@@ -24,6 +24,11 @@ final readonly class LookAgain
     {
     }
 
+    public static function inDays(int $days): self
+    {
+        return new self(days: $days);
+    }
+
     /** @throws Nonsense when it says neither a day, nor a time, nor a season, nor a meter reading */
     public static function read(string $typed): self
     {
@@ -47,7 +52,7 @@ final readonly class LookAgain
 
     private static function asTime(string $text): ?self
     {
-        if (preg_match('/^(?:in |after )?(\d{1,4}|a|one|half a) (day|week|month|year)s?$/', $text, $found) !== 1) {
+        if (preg_match('/^(?:in |after )?(\d{1,3}|a|one|half a) (day|week|month|year)s?$/', $text, $found) !== 1) {
             return null;
         }
         $count = ctype_digit($found[1]) ? (int) $found[1] : 1;

@@ -34,7 +34,7 @@ final readonly class Prove
                 ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice("prove.$id", $label, $yesNo), array_keys($checks), array_values($checks)))
                 ->judged($this->checks($bench))->taking(6),
             BeforeAfter::step($bench->notebook),
-            self::secondWanted($bench) ? Step::of('prove.second', 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
+            self::secondWanted($bench->habits) ? Step::of('prove.second', 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
                 ->asking(Ask::choice(Places::SECOND, 'Looked over', Option::of(['pass' => 'Good to go', 'fail' => 'Not yet'])))->judged($this->second($bench))->taking(3) : null,
             $words === [] ? null : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
                 ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), $b->station->label().': '.$b->what->inEnglish()), $words))->advice(),
@@ -69,7 +69,7 @@ final readonly class Prove
         foreach ($bench->tray->left() as $item) {
             $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => $item->name]), null);
         }
-        if (self::secondWanted($bench) && $bench->notebook->choice(Places::SECOND) !== 'pass') {
+        if (self::secondWanted($bench->habits) && $bench->notebook->choice(Places::SECOND) !== 'pass') {
             $blocks[] = new Block(Level::Stop, Station::Prove, 'prove.second', Message::of('block.second', 'A second person has not looked it over'), null);
         }
         foreach (LastChecks::of($bench) as $id => $label) {
@@ -100,10 +100,14 @@ final readonly class Prove
             ->because(...array_map(static fn (Block $b): Message => $b->what, array_values($open)));
     }
 
-    /** Whether this shop has a second person look before anything is signed. */
-    public static function secondWanted(Bench $bench): bool
+    /**
+     * Whether a shop has a second person look before anything is signed.
+     *
+     * @param  array<string, string>  $habits by name
+     */
+    public static function secondWanted(array $habits): bool
     {
-        return ($bench->habits['second_check'] ?? 'none') === 'required';
+        return ($habits['second_check'] ?? 'none') === 'required';
     }
 
     private function second(Bench $bench): ?Verdict

@@ -27,12 +27,6 @@ use CleanRace\Core\Verdict\Working;
 ])]
 final readonly class ConeCoach
 {
-    /** Below this the tries cannot all be right. */
-    private const CLASH = 2e-3;
-
-    /** By how much leaving one out must mend it. */
-    private const MENDS = 30.0;
-
     public function __construct(private Limits $limits)
     {
     }
@@ -52,7 +46,7 @@ final readonly class ConeCoach
         $stands = $belief->preload($last->mark->degrees, $last->stage->isLocked());
         $sure = $belief->within($last->mark->degrees, $aim, $this->limits->get('cone.band_deg'), $last->stage->isLocked());
         $set = round($belief->mark($aim));
-        $repeat = $belief->agreement() < self::CLASH ? $this->odd($hub, $input->tries, $usual, $belief->agreement()) : null;
+        $repeat = $belief->agreement() < $this->limits->get('cone.clash') ? $this->odd($hub, $input->tries, $usual, $belief->agreement()) : null;
         $done = $last->stage->isLocked() && $repeat === null && $sure >= $this->limits->get('cone.sure') && abs($stands->mean - $aim) <= $this->limits->get('cone.done_deg') && ! in_array($last->felt, [ConeFelt::Binds, ConeFelt::Gritty], true);
         $endPlay = -$stands->mean / 360 * $hub->thread->pitch->mm;
         [$tight, $loose] = $this->bracket($input->tries, $shift->mean);
@@ -148,7 +142,7 @@ final readonly class ConeCoach
      */
     private function odd(ConeHub $hub, array $tries, Estimate $usual, float $together): ?int
     {
-        [$best, $which] = [$together * self::MENDS, null];
+        [$best, $which] = [$together * $this->limits->get('cone.clash_mends'), null];
         foreach (array_keys($tries) as $i) {
             $without = $tries;
             array_splice($without, $i, 1);

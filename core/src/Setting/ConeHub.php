@@ -28,7 +28,7 @@ final readonly class ConeHub
             throw Nonsense::about('axle_bore_mm', 'That hole leaves no wall in the axle.');
         }
 
-        return new self($radius->mm, $spacing->mm, $circle->mm, $read, $axle, $bore, max($between->mm ?? $spacing->mm, 1.0), $lever->squeeze(), deg2rad($limits->get('cone.contact_deg')));
+        return new self($radius->mm, $spacing->mm, $circle->mm, $read, $axle, $bore, max($between->mm ?? $spacing->mm, 1.0), $lever->squeeze($limits), deg2rad($limits->get('cone.contact_deg')));
     }
 
     /** Play at the rim for one millimetre of end play. */

@@ -23,10 +23,6 @@ final class ConeSteps
 {
     public const TRIES = 20;
 
-    private const USUAL_SPACING = 50.0;
-
-    private const USUAL_CIRCLE = 21.0;
-
     public const PLACE = 'set.cone.try.';
 
     /** @return list<ConeTry> in order */
@@ -60,7 +56,7 @@ final class ConeSteps
     {
         try {
             $hub = ConeHub::of(
-                $limits, $notebook->length('set.cone.radius') ?? Length::mm($limits->get('cone.rim_radius')), $notebook->length('set.cone.spacing') ?? Length::mm(self::USUAL_SPACING), Length::mm(self::USUAL_CIRCLE),
+                $limits, $notebook->length('set.cone.radius') ?? Length::mm($limits->get('cone.rim_radius')), $notebook->length('set.cone.spacing') ?? Length::mm($limits->get('cone.usual_spacing')), Length::mm($limits->get('cone.usual_circle')),
                 $notebook->text('set.axle_thread') ?? 'M10 × 1', AxleKind::Solid, null, null, LeverFeel::Usual,
             );
         } catch (Nonsense) {
@@ -76,8 +72,8 @@ final class ConeSteps
         try {
             return (new ConeCoach($limits))->work(new ConeCoachInput(
                 $notebook->length('set.cone.radius') ?? Length::mm($limits->get('cone.rim_radius')),
-                $notebook->length('set.cone.spacing') ?? self::spacing($bench),
-                self::circle($bench),
+                $notebook->length('set.cone.spacing') ?? self::spacing($limits, $bench),
+                self::circle($limits, $bench),
                 self::tries($notebook),
                 self::thread($bench),
                 AxleKind::tryFrom($notebook->choice('set.cone.axle') ?? '') ?? AxleKind::Solid,
@@ -132,27 +128,27 @@ final class ConeSteps
     }
 
     /** From row to row, as the hub is drawn. */
-    private static function spacing(Bench $bench): Length
+    private static function spacing(Limits $limits, Bench $bench): Length
     {
         $at = $bench->hub->layout()->at;
         $rows = array_values(array_filter($bench->hub->stack->line(), static fn ($p): bool => $p->kind === PartKind::Balls));
         if (count($rows) < 2) {
-            return Length::mm(self::USUAL_SPACING);
+            return Length::mm($limits->get('cone.usual_spacing'));
         }
         $middle = static fn (string $id): float => array_sum($at[$id] ?? [0.0, 0.0]) / 2;
 
         return Length::mm(max(10.0, abs($middle($rows[count($rows) - 1]->id) - $middle($rows[0]->id))));
     }
 
-    private static function circle(Bench $bench): Length
+    private static function circle(Limits $limits, Bench $bench): Length
     {
         foreach ($bench->hub->stack->line() as $part) {
             if ($part->kind === PartKind::Balls) {
-                return $bench->notebook->length("seat.{$part->id}.circle") ?? $part->sizes['circle'] ?? Length::mm(self::USUAL_CIRCLE);
+                return $bench->notebook->length("seat.{$part->id}.circle") ?? $part->sizes['circle'] ?? Length::mm($limits->get('cone.usual_circle'));
             }
         }
 
-        return Length::mm(self::USUAL_CIRCLE);
+        return Length::mm($limits->get('cone.usual_circle'));
     }
 
     /** @param  array<string, mixed>  $said */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Setting;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Verdict\Limits;
 
 /** How hard the lever of a quick-release closes, and what it squeezes with: shop practice, there is no gauge for it. */
 enum LeverFeel: string
@@ -22,12 +23,13 @@ enum LeverFeel: string
         };
     }
 
-    public function squeeze(): Force
+    /** What the lever squeezes the axle with. */
+    public function squeeze(Limits $limits): Force
     {
-        return Force::newtons(match ($this) {
-            self::Light => 2500,
-            self::Usual => 4000,
-            self::Firm => 6000,
-        });
+        return Force::newtons($limits->get(match ($this) {
+            self::Light => 'cone.squeeze_light_n',
+            self::Usual => 'cone.squeeze_usual_n',
+            self::Firm => 'cone.squeeze_firm_n',
+        }));
     }
 }

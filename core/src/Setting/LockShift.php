@@ -12,9 +12,6 @@ use CleanRace\Core\Verdict\Limits;
 /** What a lock nut moved the cone on an earlier hub. */
 final readonly class LockShift
 {
-    /** From so many hubs on, the shop's own figure stands alone. */
-    private const ENOUGH = 6;
-
     public function __construct(#[Field('Moved the cone, tighter is more', least: -360, most: 360)] public Angle $shift)
     {
     }
@@ -52,7 +49,7 @@ final readonly class LockShift
         }
         $here = array_sum($degrees) / count($degrees);
         $spread = sqrt(array_sum(array_map(static fn (float $d): float => ($d - $here) ** 2, $degrees)) / count($degrees));
-        $share = min(1.0, count($degrees) / self::ENOUGH);
+        $share = min(1.0, count($degrees) / $limits->get('cone.shift_enough'));
 
         return new Estimate($mean + $share * ($here - $mean), max($limits->get('cone.done_deg') / 2, $sigma + $share * ($spread - $sigma)));
     }

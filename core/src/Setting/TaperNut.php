@@ -23,9 +23,6 @@ final readonly class TaperNut
     /** So many slots are shown from zero on. */
     private const SHOWN = 4;
 
-    /** How well a slot is met by eye, in degrees. */
-    private const EYE_DEGREES = 4.0;
-
     public function __construct(private Limits $limits)
     {
     }
@@ -38,7 +35,7 @@ final readonly class TaperNut
         $high = $input->bandHigh->mm ?? $this->limits->get('taper.band_high');
         $target = ($low + $high) / 2;
         $offset = $input->offset?->value->mm ?? ($input->backedOff === null ? null : $pitch * $input->backedOff->degrees / 360);
-        $off = $input->offset === null ? $pitch * self::EYE_DEGREES / 360 : $input->offset->halfWidth->mm;
+        $off = $input->offset === null ? $pitch * $this->limits->get('taper.slot_by_eye') / 360 : $input->offset->halfWidth->mm;
         $slots = $offset === null ? [] : array_map(static function (int $k) use ($offset, $step, $pitch, $low, $high): NutSlot {
             $play = $offset + $k * $step;
 

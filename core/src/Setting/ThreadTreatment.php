@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Setting;
 
+use CleanRace\Core\Verdict\Limits;
+
 /** What is on a thread when it is tightened. */
 enum ThreadTreatment: string
 {
@@ -23,12 +25,12 @@ enum ThreadTreatment: string
     }
 
     /** Nut factor: torque / (pull × diameter). Usual figures, ± a quarter. */
-    public function nutFactor(): float
+    public function nutFactor(Limits $limits): float
     {
-        return match ($this) {
-            self::Dry, self::ThreadLock => 0.20,
-            self::Oiled => 0.17,
-            self::AntiSeize => 0.15,
-        };
+        return $limits->get(match ($this) {
+            self::Dry, self::ThreadLock => 'force.nut_dry',
+            self::Oiled => 'torque.nut_oiled',
+            self::AntiSeize => 'torque.nut_anti_seize',
+        });
     }
 }

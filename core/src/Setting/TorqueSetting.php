@@ -28,7 +28,7 @@ final readonly class TorqueSetting
         $set = $input->torque === null ? null : Torque::newtonMetres($input->torque->newtonMetres * $lever);
         $thread = $input->thread === null ? null : Thread::read($input->thread);
         $grade = $input->grade ?? BoltGrade::G88;
-        $ceiling = $thread === null ? null : $this->ceiling($thread, $grade, $input->treatment->nutFactor());
+        $ceiling = $thread === null ? null : $this->ceiling($thread, $grade, $input->treatment->nutFactor($this->limits));
         $asked = $input->torque ?? Torque::newtonMetres(0);
         $adapted = $set !== null && abs($lever - 1) > 1e-9;
         $words = ['torque' => $asked, 'set' => $set ?? Torque::newtonMetres(0), 'ceiling' => $ceiling ?? Torque::newtonMetres(0), 'thread' => $input->thread === null ? '' : Thread::read($input->thread)->text, 'grade' => $grade->value, 'least' => $input->wrenchLeast ?? Torque::newtonMetres(0), 'most' => $input->wrenchMost ?? Torque::newtonMetres(0)];
@@ -37,7 +37,7 @@ final readonly class TorqueSetting
             ->because(...$this->treated($input))
             ->showing(...(! $adapted ? [] : [Figure::of('set_to', 'Set the wrench to', $set, null, 1)]), ...($ceiling === null ? [] : [Figure::of('ceiling', 'The thread takes at most', $ceiling, null, 1)]))
             ->workedOut((! $adapted ? Working::start() : Working::start()->line('Set to', 'T · L / (L + E · cos φ)', sprintf('%.1f × %.3f', $asked->newtonMetres, $lever), $set, 1))
-                ->then($thread === null ? Working::start() : Working::start()->line('Ceiling', 'K · d · 75 % of proof', sprintf('%.2f × %.2f mm × 0.75 × %.0f MPa × %.1f mm²', $input->treatment->nutFactor(), $thread->diameter->mm, $grade->proof(), $thread->stressArea()), $ceiling, 1))));
+                ->then($thread === null ? Working::start() : Working::start()->line('Ceiling', 'K · d · 75 % of proof', sprintf('%.2f × %.2f mm × 0.75 × %.0f MPa × %.1f mm²', $input->treatment->nutFactor($this->limits), $thread->diameter->mm, $grade->proof(), $thread->stressArea()), $ceiling, 1))));
     }
 
     /** @param  array<string, Torque|string>  $words */
@@ -59,7 +59,7 @@ final readonly class TorqueSetting
     /** @return list<Message> what lies on the thread does to its torque */
     private function treated(TorqueInput $input): array
     {
-        $less = $input->torque === null ? null : Torque::newtonMetres($input->torque->newtonMetres * $input->treatment->nutFactor() / ThreadTreatment::Dry->nutFactor());
+        $less = $input->torque === null ? null : Torque::newtonMetres($input->torque->newtonMetres * $input->treatment->nutFactor($this->limits) / ThreadTreatment::Dry->nutFactor($this->limits));
 
         return match ($input->treatment) {
             ThreadTreatment::AntiSeize => [Message::of('torque.anti_seize', 'Anti-seize: the same torque pulls about a third harder. The manual says whether its figure is for dry threads.'), ...($less === null ? [] : [Message::of('torque.anti_seize.less', 'If it is, {less} pulls as the dry thread would.', ['less' => $less])])],

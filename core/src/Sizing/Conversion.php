@@ -102,6 +102,11 @@ final readonly class Conversion
         };
     }
 
+    private function isThin(Cartridge $one): bool
+    {
+        return (new BearingTable)->find($one->number)?->isThin() ?? false;
+    }
+
     /** @return list<PieceToMake> */
     private function pieces(ConversionInput $input, Cartridge $best): array
     {
@@ -113,7 +118,7 @@ final readonly class Conversion
             $best->shimLeft === null ? null : $ring('Ring, left', $input->seatLeft),
             $best->shimRight === null ? null : $ring('Ring, right', $input->seatRight),
             $best->bush === null ? null : new PieceToMake('Bush on the axle, two', $best->bore, $input->axle, Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')), $best->width),
-            $span === null ? null : new PieceToMake('Sleeve', Length::mm($best->bore->mm + 0.21 * ($best->outside->mm - $best->bore->mm)), Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')), Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_most')), Length::mm($span + $this->limits->get('sleeve.make_longer'))),
+            $span === null ? null : new PieceToMake('Sleeve', Length::mm($best->bore->mm + $this->limits->get($this->isThin($best) ? 'driver.zone_share_thin' : 'driver.zone_share') * ($best->outside->mm - $best->bore->mm)), Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')), Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_most')), Length::mm($span + $this->limits->get('sleeve.make_longer'))),
         ]));
     }
 }

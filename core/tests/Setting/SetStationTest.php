@@ -20,6 +20,8 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Setting\ConeFelt;
+use CleanRace\Core\Setting\ConeStage;
 use CleanRace\Core\Setting\ConeSteps;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
@@ -237,6 +239,12 @@ final class SetStationTest extends TestCase
     {
         $verdict = self::step(self::report($pattern, $entries), $step)->verdicts[0] ?? null;
         self::assertSame([$key, $level], [$verdict?->headline->key, $verdict?->level]);
+    }
+
+    public function test_the_reader_of_entries_takes_every_answer_that_the_coach_knows(): void
+    {
+        self::assertSame(array_column(ConeStage::cases(), 'value'), EntryReader::TRY_STAGES);
+        self::assertSame(array_column(ConeFelt::cases(), 'value'), EntryReader::TRY_FELT);
     }
 
     public function test_one_more_try_is_always_asked_until_the_cone_is_right(): void

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Proving;
+
+use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Verdict\Limits;
+
+/** What a job that is signed asks to be looked at again by itself, whatever was carried forward. */
+final readonly class AfterSigning
+{
+    public function __construct(private Limits $limits)
+    {
+    }
+
+    /** What is looked at again after the first ride; null when nothing was tightened nor set by hand. */
+    public function recheck(Pattern $pattern, Notebook $notebook): ?string
+    {
+        $tightened = array_map(static fn (Fastener $f): string => lcfirst($f->name), array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done'))));
+        $set = $pattern->card()->isSetByHand();
+
+        return match (true) {
+            $tightened === [] && ! $set => null,
+            $tightened === [] => 'Setting after the first ride',
+            default => ($set ? 'Setting and torques' : 'Torques').' after the first ride: '.implode(', ', $tightened),
+        };
+    }
+
+    /** Days after the signature at which it is due. */
+    public function recheckDays(): int
+    {
+        return (int) $this->limits->get('torque.recheck_days');
+    }
+
+    /** How many sets must have come and gone before their median life is worth a date. */
+    public function enoughSets(): int
+    {
+        return (int) $this->limits->get('life.enough_sets');
+    }
+}
