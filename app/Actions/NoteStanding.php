@@ -8,6 +8,9 @@ use App\Bench\Notes;
 use App\Bench\Standing;
 use App\Bench\Workbench;
 use App\Models\Job;
+use App\Models\Record;
+use CleanRace\Core\Job\JobReport;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Works out where each station of a job is and notes it for the board. It follows from the records: it may be noted late, never wrong. */
@@ -22,7 +25,23 @@ final readonly class NoteStanding
         DB::transaction(function () use ($job): void {
             $job = Job::query()->withoutGlobalScopes()->whereKey($job)->with('shop')->lockForUpdate()->firstOrFail();
             $notebook = Notes::notebookOf($job);
-            $job->update(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)]);
+            $report = $this->workbench->report($job, $notebook);
+            $job->update(['standing' => Standing::of($report, $notebook) + $this->waits($job, $report)]);
         });
+    }
+
+    /** @return array{waits?: array{what: string, until: string}} what soaks, cools or cures longest, and until when */
+    private function waits(Job $job, JobReport $report): array
+    {
+        $longest = [];
+        foreach (Standing::waiting($report) as $one) {
+            $done = Record::query()->where('job_id', $job->id)->whereIn('place', $one['places'])->max('made_at');
+            $until = is_string($done) ? Carbon::parse($done)->addMinutes($one['minutes']) : null;
+            if ($until !== null && $until->isFuture() && $until->toJSON() > ($longest['until'] ?? '')) {
+                $longest = ['what' => $one['what'], 'until' => (string) $until->toJSON()];
+            }
+        }
+
+        return $longest === [] ? [] : ['waits' => $longest];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Measure\Notebook;
@@ -22,6 +23,25 @@ final class Standing
         }
 
         return ['stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report)];
+    }
+
+    /**
+     * Steps that are done and left to themselves: what was done, where that was noted, and for how many minutes.
+     *
+     * @return list<array{what: string, places: list<string>, minutes: int}>
+     */
+    public static function waiting(JobReport $report): array
+    {
+        $waiting = [];
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                if ($step->done && $step->waitMinutes > 0) {
+                    $waiting[] = ['what' => $step->title->inEnglish(), 'places' => array_map(static fn (Ask $ask): string => $ask->place, $step->asks), 'minutes' => $step->waitMinutes];
+                }
+            }
+        }
+
+        return $waiting;
     }
 
     /** @return list<array{string, int, int}> steps that are not done, joined where nothing is waited for between them */

@@ -10,6 +10,7 @@ use CleanRace\Core\Job\BenchDay;
 use CleanRace\Core\Job\BenchPiece;
 use CleanRace\Core\Job\BenchTask;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
 
 /** What is on the bench today, planned from what the board knows of each job. */
 final readonly class Today
@@ -40,14 +41,14 @@ final readonly class Today
             $jobs = Job::query()->with('machine')->whereNull('signed_at')->orderByDesc('id')->limit(self::UNCHOSEN)->get();
         }
         $parts = PartsDue::of($jobs);
-        $tasks = array_values($jobs->map(static fn (Job $job): BenchTask => self::task($job, $parts[$job->id] ?? null))->all());
+        $tasks = array_values($jobs->map(static fn (Job $job): BenchTask => self::task($job, $parts[$job->id] ?? null, $from))->all());
         $minutes = array_combine(array_map(static fn (BenchTask $t): int => $t->job, $tasks), array_map(static fn (BenchTask $t): int => $t->handMinutes(), $tasks));
 
         return new self($chosen, $jobs, $parts, $minutes, BenchDay::plan($tasks, $from));
     }
 
     /** Without its parts, what comes after buying them is not for today. */
-    private static function task(Job $job, ?string $partsOn): BenchTask
+    private static function task(Job $job, ?string $partsOn, int $from): BenchTask
     {
         $pieces = [];
         foreach ($job->standing['left'] ?? [] as [$station, $hand, $wait]) {
@@ -58,6 +59,10 @@ final readonly class Today
             $pieces[] = new BenchPiece($at, $hand, $wait);
         }
 
-        return new BenchTask($job->id, $pieces);
+        // What soaks or cures now goes on doing so, counted from where the day begins.
+        $until = $job->standing['waits']['until'] ?? null;
+        $wait = $until === null ? 0 : max(0, (int) ceil(Carbon::now()->diffInMinutes(Carbon::parse($until))));
+
+        return new BenchTask($job->id, $pieces, $from + $wait);
     }
 }

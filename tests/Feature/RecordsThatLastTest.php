@@ -315,6 +315,23 @@ final class RecordsThatLastTest extends TestCase
         $this->putJson('/api/v1/bench-day', ['jobs' => array_fill(0, 13, 1)])->assertStatus(422);
     }
 
+    public function test_the_board_says_what_soaks_and_until_when_and_the_day_counts_with_it(): void
+    {
+        $job = Job::factory()->by($this->user)->create(['pattern' => 'pair-sleeve']);
+        $this->keep($job, 'strip.condition', ['choices' => ['corroded']])->assertCreated();
+        self::assertNull($this->getJson('/api/v1/jobs')->json('data.0.left_until'));
+        $soak = array_values(array_filter($this->getJson("/api/v1/jobs/{$job->id}")->json('report.stations.1.steps'), static fn (array $s): bool => $s['wait_minutes'] === 20))[0];
+        $tick = array_values(array_filter($soak['asks'], static fn (array $a): bool => $a['kind'] === 'tick'))[0]['place'];
+        $this->keep($job, $tick, ['done' => true], ['made_at' => Carbon::now()->subMinutes(5)->toJSON()])->assertCreated();
+        $card = $this->getJson('/api/v1/jobs')->json('data.0');
+        self::assertSame($soak['title']['text'], $card['left_for']);
+        self::assertEqualsWithDelta(15 * 60, Carbon::now()->diffInSeconds(Carbon::parse($card['left_until'])), 5);
+        self::assertSame(555, $this->getJson('/api/v1/bench-day?from=540')->json('hands.0.from'), 'hands at it when it has soaked');
+        $this->keep($job, $tick, ['done' => true], ['made_at' => Carbon::now()->subMinutes(50)->toJSON()])->assertCreated();
+        $this->keep($job, $tick, null)->assertCreated();
+        self::assertNull($this->getJson('/api/v1/jobs')->json('data.0.left_until'), 'not done, nothing soaks');
+    }
+
     public function test_cones_are_set_over_http_and_the_shop_learns_from_them(): void
     {
         $job = Job::factory()->by($this->user)->create(['pattern' => 'cup-cone']);

@@ -14,6 +14,8 @@ final readonly class JobCard
 {
     /**
      * @param  list<StationCard>  $stations
+     * @param  ?string  $leftFor what soaks, cools or cures by itself
+     * @param  ?string  $leftUntil when that is over; it may be past
      * @param  ?string  $partsOn the day on which parts it waits for come, as YYYY-MM-DD
      */
     public function __construct(
@@ -28,6 +30,8 @@ final readonly class JobCard
         public DateTimeInterface $openedAt,
         public ?DateTimeInterface $signedAt,
         public ?string $partsOn,
+        public ?string $leftFor,
+        public ?string $leftUntil,
     ) {
     }
 
@@ -42,7 +46,7 @@ final readonly class JobCard
             $job->id, $job->number, $job->wheel, $job->pattern, MachineCard::of($job->machine), $standing['complaint'] ?? '',
             Station::from($standing['waits_at'] ?? 'check_in'),
             array_map(static fn (Station $s): StationCard => new StationCard($s, $s->label(), Status::from($stations[$s->value] ?? 'untouched')), Station::cases()),
-            $job->created_at, $job->signed_at, $partsOn,
+            $job->created_at, $job->signed_at, $partsOn, $standing['waits']['what'] ?? null, $standing['waits']['until'] ?? null,
         );
     }
 }

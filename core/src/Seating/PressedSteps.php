@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Seating;
 
+use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
@@ -146,7 +147,7 @@ final class PressedSteps
                 ->with(tool: 'Draw bolt, by hand', why: 'Too far squeezes the pair, and it cannot be drawn back.', part: $seat->part->id)
                 ->on(Panel::Clock)
                 ->asking(...[...SeatAsks::clock($seat->key, 'home'), Ask::depth("seat.{$seat->key}.ledge", 'Face to ledge on this side, when there is one', wanted: false), Ask::choices('seat.pair_feel', 'How the pair feels', Option::each(PairFeel::class), wanted: false), ...$watch, $fitted])
-                ->judged($this->progress->second(), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(6), $before, $this->turn->isIn($seat->part));
+                ->judged($this->progress->second(), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(6, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
 
             return;
         }
@@ -156,7 +157,13 @@ final class PressedSteps
             ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
             ->on(Panel::Clock)
             ->asking(...[...SeatAsks::clock($seat->key, 'home'), ...$ledge, Ask::choices("seat.{$seat->key}.home.signs", 'What hands and ears tell', Option::each(HomeSign::class), wanted: false), ...$watch, $fitted])
-            ->judged($this->progress->home($seat)?->verdict, $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(4), $before, $this->turn->isIn($seat->part));
+            ->judged($this->progress->home($seat)?->verdict, $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(4, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
+    }
+
+    /** Minutes for which a retaining compound is left alone, where the ring is glued in. */
+    private function cure(PressedSeat $seat): int
+    {
+        return $this->bench->notebook->choice(Places::remedy($seat->key)) === 'compound' ? (int) (60 * max(0.0, ...array_map(floatval(...), array_column(Table::rows('compounds'), 'cure_hours')))) : 0;
     }
 
     /** A shaft or flange that is drawn into a ring already seated: its inner ring is held from behind. */

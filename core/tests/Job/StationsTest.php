@@ -48,6 +48,13 @@ final class StationsTest extends TestCase
         self::fail("No step $id.");
     }
 
+    public function test_a_ring_that_is_glued_in_is_left_alone_until_the_compound_has_cured(): void
+    {
+        self::assertSame(0, self::step(self::report(), 'seat.left.home')->waitMinutes);
+        self::assertSame([1440, 0], array_map(static fn (string $side): int => self::step(self::report(['fit.left.remedy' => 'compound']), "seat.$side.home")->waitMinutes, ['left', 'right']));
+        self::assertSame(1440, self::step(self::report(['fit.right.remedy' => 'compound']), 'seat.right.home')->waitMinutes);
+    }
+
     /** @return iterable<string, array{array<string, array<string, mixed>|string>, string, ?string}> entries, step, first headline */
     public static function judgements(): iterable
     {

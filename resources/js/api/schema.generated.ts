@@ -7780,6 +7780,8 @@ export interface components {
             /** Format: date-time */
             signed_at: string | null;
             parts_on: string | null;
+            left_for: string | null;
+            left_until: string | null;
         };
         JobReport: {
             section: components["schemas"]["Section"];

@@ -61,7 +61,7 @@ export function DayLine({
           key={`w${one.job}${one.from}`}
           x={x(one.from)}
           y={TOP + row(one.job) * ROW + 9}
-          width={Math.max(2, x(one.to) - x(one.from))}
+          width={Math.max(2, Math.min(WIDTH - 4, x(one.to)) - x(one.from))}
           height={ROW - 18}
           fill="url(#waits)"
           stroke={ink('brass')}

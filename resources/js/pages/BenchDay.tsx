@@ -15,6 +15,10 @@ const MOST = 12;
 const lasting = (minutes: number): string =>
   minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 
+/** A time of the day, or how many days later. */
+const at = (minutes: number): string =>
+  minutes < 1440 ? `at ${clock(minutes)}` : minutes < 2880 ? 'tomorrow' : `in ${Math.floor(minutes / 1440)} days`;
+
 /** From now on within opening hours, else from opening. */
 function usualStart(now = new Date()): number {
   const minutes = Math.ceil((now.getHours() * 60 + now.getMinutes()) / 5) * 5;
@@ -41,6 +45,8 @@ export function BenchDay() {
     setDragged(null);
   };
   const late = data.end > CLOSES;
+  // What cures overnight is not drawn to its end: the line is about today's hands.
+  const shownEnd = Math.min(data.end, Math.max(CLOSES, ...data.hands.map((one) => one.to)));
   return (
     <Box>
       <Flex
@@ -55,7 +61,7 @@ export function BenchDay() {
       >
         <chakra.h1 fontSize="26px">Bench day</chakra.h1>
         <chakra.span fontSize="17px" color={late ? 'brass' : 'verdigris'} fontWeight="600">
-          {data.jobs.length === 0 ? 'Nothing on the bench' : `Done at ${clock(data.end)}`}
+          {data.jobs.length === 0 ? 'Nothing on the bench' : `Done ${at(data.end)}`}
           {data.idle > 0 && (
             <chakra.span color="mute" fontWeight="400">{`, ${lasting(data.idle)} with nothing to do`}</chakra.span>
           )}
@@ -81,7 +87,7 @@ export function BenchDay() {
         <Box px="6" py="4" borderBottomWidth="1px" borderColor="line" bg="card">
           <DayLine
             from={from}
-            end={data.end}
+            end={shownEnd}
             rows={data.jobs.map((one) => ({ job: one.job.id, name: one.job.machine.name }))}
             hands={data.hands}
             waits={data.waits}
@@ -133,7 +139,7 @@ export function BenchDay() {
               </Box>
               <Box>
                 <chakra.strong fontFamily="heading" fontSize="19px">
-                  {one.done_at === null ? '' : `${one.parts_on ? 'As far as it goes' : 'Done'} ${clock(one.done_at)}`}
+                  {one.done_at === null ? '' : `${one.parts_on ? 'As far as it goes' : 'Done'} ${at(one.done_at)}`}
                 </chakra.strong>
                 {one.parts_on && (
                   <Box fontSize="14px" color="brass">

@@ -13,10 +13,20 @@ import { TakeJob } from './TakeJob';
 
 const when = (iso: string): string => new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' });
 
+/** What soaks, cools or cures by itself, and until when; nothing once that is over. */
+function leftAlone(job: JobCard, now = new Date()): string | null {
+  const until = job.left_until === null ? null : new Date(job.left_until);
+  if (until === null || until <= now || job.signed_at) return null;
+  const time = until.toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
+  const soon = until.toDateString() === now.toDateString();
+  return `${job.left_for}, until ${soon ? time : `${when(job.left_until ?? '')} ${time}`}`;
+}
+
 /** One job as a line: machine, complaint, its seven stations, where it waits. */
 function Line({ job }: { job: JobCard }) {
   const stopped = job.stations.some((one) => one.status === 'stop');
   const waits = job.stations.find((one) => one.station === job.waits_at);
+  const left = leftAlone(job);
   return (
     <chakra.li borderBottomWidth="1px" borderColor="line">
       <Link to={`/jobs/${job.id}/${job.waits_at}`}>
@@ -68,6 +78,11 @@ function Line({ job }: { job: JobCard }) {
               : stopped
                 ? `Stopped at ${job.stations.find((s) => s.status === 'stop')?.label}`
                 : `At ${waits?.label}`}
+            {left && (
+              <chakra.span display="block" fontSize="14px" color="brass">
+                {left}
+              </chakra.span>
+            )}
             {job.parts_on && !job.signed_at && (
               <chakra.span display="block" fontSize="14px" color="brass">
                 parts {when(`${job.parts_on}T00:00`)}

@@ -57,6 +57,8 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
 const panelOf = (step: Step): ComponentType<{ step: Step }> =>
   step.panel === 'answers' && step.id.endsWith('.bearing') ? BearingPanel : PANELS[step.panel];
 
+const lasting = (minutes: number): string => (minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 60)} h`);
+
 interface Props {
   station: StationReport;
   step: Step;
@@ -140,7 +142,7 @@ export function StationWork({ station, step, onStep }: Props) {
           <chakra.h2 fontSize="22px">{say(step.title, units)}</chakra.h2>
           {step.hand_minutes + step.wait_minutes > 0 && (
             <chakra.span color="mute" fontSize="14px" whiteSpace="nowrap">
-              {`${step.hand_minutes} min${step.wait_minutes > 0 ? `, then ${step.wait_minutes} min of waiting` : ''}`}
+              {`${step.hand_minutes} min${step.wait_minutes > 0 ? `, then ${lasting(step.wait_minutes)} of waiting` : ''}`}
             </chakra.span>
           )}
         </Flex>
