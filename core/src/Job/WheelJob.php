@@ -12,12 +12,14 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Proving\Prove;
 use CleanRace\Core\Seating\DepthRound;
+use CleanRace\Core\Seating\PressReckoning;
 use CleanRace\Core\Seating\PressSetup;
 use CleanRace\Core\Seating\Progress;
 use CleanRace\Core\Seating\Seat;
 use CleanRace\Core\Seating\SeatingTrend;
 use CleanRace\Core\Seating\SeatingTrendInput;
 use CleanRace\Core\Seating\SeatingTrendResult;
+use CleanRace\Core\Seating\SeatOrder;
 use CleanRace\Core\Setting\Set;
 use CleanRace\Core\Sizing\Converted;
 use CleanRace\Core\Sizing\Finder;
@@ -57,13 +59,15 @@ final readonly class WheelJob
     /** What is reckoned of pressing the ring at a seat; null when this hub has no such seat. */
     public function pressSetup(Bench $bench, string $seat): ?PressSetup
     {
-        return (new Progress($this->limits, $bench, (new Finder($this->limits))->findings($bench)))->pressSetup($seat);
+        $findings = (new Finder($this->limits))->findings($bench);
+
+        return (new PressReckoning($this->limits, $bench, $findings, new SeatOrder($this->limits, $bench, $findings)))->setup($seat);
     }
 
     /** @param  list<DepthRound>  $rounds of depths about the ring at a seat; null when this hub has no such seat */
     public function trend(Bench $bench, string $seat, array $rounds): ?SeatingTrendResult
     {
-        foreach ((new Progress($this->limits, $bench, (new Finder($this->limits))->findings($bench)))->seats() as $one) {
+        foreach ((new SeatOrder($this->limits, $bench, (new Finder($this->limits))->findings($bench)))->seats() as $one) {
             if ($one->key === $seat) {
                 return (new SeatingTrend($this->limits))->work(new SeatingTrendInput($one->bore, $one->outside, $rounds));
             }
@@ -105,7 +109,7 @@ final readonly class WheelJob
             $source->compared($bench, Side::Right)->compared ?? [],
             $finder->byCaliper($bench, Side::Left)->candidates ?? [],
             $finder->byCaliper($bench, Side::Right)->candidates ?? [],
-            $progress->drivers(),
+            $progress->tools->drivers(),
             $blocks,
             Prove::isClear($blocks),
             HubSheet::of($bench->hub, $bench->notebook),

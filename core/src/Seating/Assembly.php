@@ -48,7 +48,7 @@ final class Assembly
     public function steps(): array
     {
         $pressed = [];
-        foreach ($this->progress->seats() as $seat) {
+        foreach ($this->progress->order->seats() as $seat) {
             $pressed[$seat->part->id][] = $seat;
         }
         $this->steps = [Step::of('seat.clean', 'Clean, dry, a thin smear', 'Bore wiped, burrs off, a smear of grease on the wall. A load of it holds the ring off its ledge. With compound: dry and degreased instead.')
@@ -81,10 +81,10 @@ final class Assembly
     {
         $card = $this->bench->pattern->card();
         $side = $first->part->side === Side::Middle ? $this->bench->hub->first : $first->part->side;
-        $two = count($this->progress->seats()) > 1;
+        $two = count($this->progress->order->seats()) > 1;
         $name = $card->left === 'Left' ? ucfirst($side->value).' side' : ($side === Side::Right ? $card->right : $card->left);
         $title = $two ? (str_contains(strtolower($name), 'side') || str_contains(strtolower($name), 'end') ? '{name} first' : '{name} side first') : 'Set it up';
-        $support = $this->progress->support($first);
+        $support = $this->progress->tools->support($first);
         $words = $this->putOf($first->part->id)->words ?? [];
 
         $this->steps[] = Step::of('seat.first', $title, '{reason} '.($words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.'), ['name' => $name, 'reason' => $this->bench->pattern->firstSideReason($this->bench->notebook)])
@@ -94,7 +94,7 @@ final class Assembly
         $this->steps[] = Step::of('seat.way', 'Press, draw or hammer', 'By the force that was reckoned, and what hangs on the wall.')
             ->with(tool: 'Clean driver: what falls off it falls in', part: $first->part->id)
             ->asking(Ask::choice('size.way', 'How it goes in', Option::each(WayIn::class), wanted: false)->borrowed())
-            ->judged($this->progress->way($first))->advice()->optional()->taking(3);
+            ->judged($this->progress->tools->way($first))->advice()->optional()->taking(3);
     }
 
     /** @param  non-empty-list<array{Part, Put}>  $together that go in at one step */

@@ -49,7 +49,7 @@ final class PressedSteps
 
                 continue;
             }
-            $this->driver($seat, Step::of("seat.{$seat->key}.driver", 'The driver for the {part}', 'Another size than the one before: it stands on {ring}.', ['part' => lcfirst($seat->part->name), 'ring' => $this->progress->push($seat)->label()]));
+            $this->driver($seat, Step::of("seat.{$seat->key}.driver", 'The driver for the {part}', 'Another size than the one before: it stands on {ring}.', ['part' => lcfirst($seat->part->name), 'ring' => $this->progress->order->push($seat)->label()]));
             $this->warm($seat);
             $this->start($seat, $put, $before);
             $this->home($seat, $put, $before);
@@ -62,27 +62,27 @@ final class PressedSteps
     public function chosen(PressedSeat $seat): array
     {
         $this->steps = [];
-        $this->driver($seat, Step::of('seat.driver', 'Choose the driver', $seat->seat === RingSeat::Bore && $this->progress->push($seat) === $seat->push()
-            ? 'As wide as goes into the bore freely, on the outer ring only, clear of the seal.' : 'It stands on {ring}, clear of the seal.', ['ring' => $this->progress->push($seat)->label()]));
+        $this->driver($seat, Step::of('seat.driver', 'Choose the driver', $seat->seat === RingSeat::Bore && $this->progress->order->push($seat) === $seat->push()
+            ? 'As wide as goes into the bore freely, on the outer ring only, clear of the seal.' : 'It stands on {ring}, clear of the seal.', ['ring' => $this->progress->order->push($seat)->label()]));
 
         return $this->steps;
     }
 
     private function driver(PressedSeat $seat, Step $step): void
     {
-        $place = $this->progress->driverPlace($seat);
+        $place = $this->progress->tools->driverPlace($seat);
         if (isset($this->drivers[$place])) {
             return;
         }
         $this->drivers[$place] = true;
-        $options = array_map(static fn (DriverFit $t): Option => new Option($t->id, $t->name), $this->progress->driver($seat)->tools);
+        $options = array_map(static fn (DriverFit $t): Option => new Option($t->id, $t->name), $this->progress->tools->driver($seat)->tools);
         $this->steps[] = $step->with(why: 'Force on a ring whose fit is not being made passes through the balls and dents the tracks.', part: $seat->part->id)
             ->on(Panel::Driver)->asking(Ask::choice($place, 'Driver', $options))->judged($this->driverVerdict($seat, $place))->taking(2);
     }
 
     private function driverVerdict(PressedSeat $seat, string $place): Verdict
     {
-        $choice = $this->progress->driver($seat);
+        $choice = $this->progress->tools->driver($seat);
         $chosen = $this->bench->notebook->choice($place);
         foreach ($choice->tools as $tool) {
             if ($tool->id === $chosen && $chosen !== $choice->best) {
@@ -116,14 +116,14 @@ final class PressedSteps
     private function start(PressedSeat $seat, Put $put, array $before): void
     {
         $square = $this->progress->square($seat, 'start')?->verdict;
-        $second = $this->progress->isSecondOfPair($seat);
+        $second = $this->progress->order->isSecondOfPair($seat);
         $sleeve = $second && $square !== null && ! $this->progress->sleeveIn() ? SecondBearing::sleeveMissing() : null;
         $home = $second ? $this->progress->second() : $this->progress->home($seat)?->verdict;
         $isPair = $this->bench->isPair() && $seat->part->kind->isCartridge();
         $title = $isPair ? ($second ? 'Start the second bearing square' : 'Start the first bearing square') : 'Start it square: {part}';
         $words = $put->words;
         $onShaft = $seat->seat === RingSeat::Shaft;
-        $step = Step::of("seat.{$seat->key}.start", $title, $words['detail'] ?? ($onShaft ? 'By hand over the lead, then light taps all round on the inner ring.' : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.').($seat->key !== $this->progress->seats()[0]->key && isset($words['support']) ? ' '.$words['support'] : ''), ['part' => lcfirst($seat->part->name)])
+        $step = Step::of("seat.{$seat->key}.start", $title, $words['detail'] ?? ($onShaft ? 'By hand over the lead, then light taps all round on the inner ring.' : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.').($seat->key !== $this->progress->order->seats()[0]->key && isset($words['support']) ? ' '.$words['support'] : ''), ['part' => lcfirst($seat->part->name)])
             ->with(tool: $words['tool'] ?? null, why: $words['why'] ?? null, caution: $words['caution'] ?? 'Never force a cocked ring straight: drive it back out.', part: $seat->part->id)
             ->on(Panel::Clock)
             ->asking(...SeatAsks::clock($seat->key, 'start'), ...SeatAsks::face($seat->key, $this->bench->notebook))
@@ -136,7 +136,7 @@ final class PressedSteps
     /** @param  list<Part>  $before */
     private function home(PressedSeat $seat, Put $put, array $before): void
     {
-        $second = $this->progress->isSecondOfPair($seat);
+        $second = $this->progress->order->isSecondOfPair($seat);
         $fitted = Ask::part($seat->part, PartState::Fitted);
         $depth = $this->progress->homeDepth($seat);
         $words = $put->words;

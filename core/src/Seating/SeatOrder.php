@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating;
+
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Push;
+use CleanRace\Core\Hub\Put;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Sizing\Findings;
+use CleanRace\Core\Sizing\PressedSeat;
+use CleanRace\Core\Sizing\Seats;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Limits;
+
+/** The seats of a job in the order in which they are made, and where each of them ends. */
+final class SeatOrder
+{
+    /** @var ?list<PressedSeat> */
+    private ?array $seats = null;
+
+    public function __construct(private readonly Limits $limits, private readonly Bench $bench, private readonly Findings $findings)
+    {
+    }
+
+    /** @return list<PressedSeat> in the order in which they are made; what was left in its place is not among them */
+    public function seats(): array
+    {
+        if ($this->seats !== null) {
+            return $this->seats;
+        }
+        $seats = array_values(array_filter((new Seats($this->limits))->all($this->bench, $this->findings), fn (PressedSeat $s): bool => $this->bench->tray->state($s->part->id) !== PartState::Stays));
+        $order = array_flip(array_map(static fn (Put $put): string => $put->part, $this->bench->pattern->assembly($this->bench->hub->first)));
+        usort($seats, static fn (PressedSeat $a, PressedSeat $b): int => [$order[$a->part->id] ?? 99, $a->seat === RingSeat::Shaft] <=> [$order[$b->part->id] ?? 99, $b->seat === RingSeat::Shaft]);
+
+        return $this->seats = $seats;
+    }
+
+    /** Which ring is pushed, as the pattern says it or by whose fit is made. */
+    public function push(PressedSeat $seat): Push
+    {
+        foreach ($this->bench->pattern->assembly($this->bench->hub->first) as $put) {
+            if ($put->part === $seat->part->id && $put->push !== null) {
+                return $put->push;
+            }
+        }
+
+        return $seat->push();
+    }
+
+    public function isFirstOfPair(PressedSeat $seat): bool
+    {
+        return $this->bench->isPair() && $seat->key === $this->findings->sizes->first->value;
+    }
+
+    public function secondOfPair(): ?PressedSeat
+    {
+        $key = $this->findings->sizes->first->other()->value;
+
+        return ! $this->bench->isPair() ? null : array_values(array_filter($this->seats(), static fn (PressedSeat $s): bool => $s->key === $key))[0] ?? null;
+    }
+
+    public function isSecondOfPair(PressedSeat $seat): bool
+    {
+        return $this->secondOfPair()?->key === $seat->key;
+    }
+
+    public function ledge(PressedSeat $seat): ?Reading
+    {
+        return $this->isFirstOfPair($seat)
+            ? $this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper)
+            : $this->bench->notebook->reading("seat.{$seat->key}.ledge", Instrument::DepthCaliper);
+    }
+
+    /** How far down the driver goes, in mm. */
+    public function reach(PressedSeat $seat): Length
+    {
+        if ($this->isFirstOfPair($seat)) {
+            return Length::mm(max(0.0, $this->findings->sizes->homeDepth()->mm));
+        }
+        $housing = $this->bench->hub->stack->one(PartKind::Housing);
+        if ($seat->seat === RingSeat::Bore) {
+            $ledge = $this->ledge($seat)->value->mm ?? $housing?->mm('ledge_'.($seat->part->side === Side::Right ? 'right' : 'left')) ?? 0.0;
+
+            return Length::mm(max(0.0, $ledge - $seat->width->mm));
+        }
+        $layout = $this->bench->hub->layout();
+        [$from, $to] = $layout->at[$seat->part->id] ?? [0.0, 0.0];
+
+        return Length::mm(max(0.0, $seat->part->side === Side::Right ? $layout->axleTo - $to : $from - $layout->axleFrom));
+    }
+
+    /** Ledge to ledge: measured, or from the hub over its faces and the depth of both. */
+    public function span(): ?Reading
+    {
+        $measured = $this->bench->notebook->reading(Places::LEDGE_SPAN);
+        $faces = $this->bench->notebook->reading(Places::OVER_FACES);
+        $second = $this->secondOfPair();
+        [$one, $two] = [$this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper), $second === null ? null : $this->ledge($second)];
+        if ($measured !== null || $faces === null || $one === null || $two === null) {
+            return $measured;
+        }
+
+        return Reading::of(Length::mm($faces->value->mm - $one->value->mm - $two->value->mm), Length::mm(sqrt($faces->halfWidth->mm ** 2 + $one->halfWidth->mm ** 2 + $two->halfWidth->mm ** 2)));
+    }
+}

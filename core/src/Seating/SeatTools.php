@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating;
+
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Sizing\PressedSeat;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Tooling\Tool;
+use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Tooling\WallTool;
+use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Verdict;
+
+/** What each seat is made with: drivers from the wall, what the hub stands on, the way it goes in. */
+final class SeatTools
+{
+    /** How far a driver stands out of the hub when none is chosen, in mm. */
+    private const USUAL_DRIVER = 60.0;
+
+    /** What a hub may stand on. */
+    private const STAND = [ToolKind::StandRing, ToolKind::Pipe, ToolKind::Cup];
+
+    /** @var array<string, DriverChoiceResult> worked out once, by seat */
+    private array $drivers = [];
+
+    public function __construct(private readonly Limits $limits, private readonly Bench $bench, private readonly SeatOrder $order)
+    {
+    }
+
+    public function driver(PressedSeat $seat): DriverChoiceResult
+    {
+        return $this->drivers[$seat->key] ??= $this->workDriver($seat);
+    }
+
+    private function workDriver(PressedSeat $seat): DriverChoiceResult
+    {
+        $cup = in_array($seat->part->kind, [PartKind::TaperCup, PartKind::Cup], true);
+        $face = $cup ? RingFace::cup($seat->outside, $seat->bore) : RingFace::of($this->limits, $seat->bore, $seat->outside, $seat->thin);
+
+        return (new DriverChoice($this->limits))->among($face, DriverWay::pushing($this->order->push($seat)), $this->order->reach($seat), $this->bench->tools);
+    }
+
+    /** Where the choice of a driver for this seat is kept; seats of one size share it. */
+    public function driverPlace(PressedSeat $seat): string
+    {
+        foreach ($this->order->seats() as $i => $other) {
+            if ($this->sameDriver($other, $seat)) {
+                return $i === 0 ? 'seat.driver' : "seat.{$other->key}.driver";
+            }
+        }
+
+        return 'seat.driver';
+    }
+
+    public function chosenDriver(PressedSeat $seat): ?Tool
+    {
+        $id = $this->bench->notebook->choice($this->driverPlace($seat)) ?? $this->driver($seat)->best;
+
+        return array_values(array_filter($this->bench->tools, static fn (Tool $t): bool => $t->id === $id))[0] ?? null;
+    }
+
+    /** @return list<SeatDriver> one for each face that asks for a driver of its own */
+    public function drivers(): array
+    {
+        $seats = [];
+        foreach ($this->order->seats() as $seat) {
+            $seats[$this->driverPlace($seat)][] = $seat;
+        }
+        $drivers = [];
+        foreach ($seats as $place => $same) {
+            $drivers[] = new SeatDriver($place, array_map(static fn (PressedSeat $s): string => $s->part->id, $same), $this->order->push($same[0]), $this->driver($same[0]), $this->chosenDriver($same[0]));
+        }
+
+        return $drivers;
+    }
+
+    public function support(PressedSeat $seat): SupportChoiceResult
+    {
+        $housing = $this->bench->hub->stack->one(PartKind::Housing);
+        $axle = $this->bench->hub->stack->one(PartKind::Axle);
+        $axleIn = $axle !== null && $this->bench->tray->state($axle->id) === PartState::Fitted;
+        $hangs = $axleIn && $housing !== null ? max(0.0, ($axle->mm('length') - $housing->mm('length')) / 2) : 0.0;
+        $rings = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => in_array($t->kind, self::STAND, true) && $t->outside !== null && $t->opening !== null && $t->length !== null ? new Tool($t->id, $t->name, $t->kind, $t->outside, $t->opening, $t->length) : null, $this->bench->wall)));
+
+        return (new SupportChoice($this->limits))->among($seat->outside, Length::mm(max($seat->outside->mm + 1, $housing?->mm('outside') ?? 0.0)), Length::mm($hangs), $rings);
+    }
+
+    public function way(PressedSeat $seat): Verdict
+    {
+        return (new WayChoice($this->limits, $this->bench))->verdict($seat, WayIn::tryFrom($this->bench->notebook->choice('size.way') ?? ''), $this->chosenDriver($seat)->length ?? Length::mm(self::USUAL_DRIVER));
+    }
+
+    private function sameDriver(PressedSeat $one, PressedSeat $other): bool
+    {
+        return abs($one->bore->mm - $other->bore->mm) < 0.01 && abs($one->outside->mm - $other->outside->mm) < 0.01 && $this->order->push($one) === $this->order->push($other) && $one->thin === $other->thin;
+    }
+}
