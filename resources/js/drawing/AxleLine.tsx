@@ -1,8 +1,9 @@
 import type { KeyboardEvent } from 'react';
-import type { HubPart, JobReport, Piece, Section, Tool } from '../api/types';
+import type { JobReport, Piece, Tool } from '../api/types';
 import { length, type Units } from '../parts/say';
 import { ink } from '../theme/system';
 import { useArrivals } from './arrivals';
+import { Dimension, Gaps, Picked } from './Dimensions';
 import { Ghost, Hatches, PartDrawing } from './Parts';
 import { fit, type Scale, type View, WHOLE } from './scale';
 
@@ -24,8 +25,6 @@ interface Props {
   onPick?: (part: string) => void;
 }
 
-/** Sizes of a part that are measured across the axle. */
-const ACROSS = ['outside', 'bore', 'diameter', 'ball'];
 const AWAY = ['on_tray', 'not_there', 'scrapped'];
 
 /** Degrees that a bearing is turned in the picture: its upper half leans out when it is proud above the axis. */
@@ -34,45 +33,6 @@ function drawnTilt(piece: Piece): number {
   const [hour = 0, minute] = piece.high_side.split(':').map(Number);
   const upward = Math.cos(((hour + (minute ? 0.5 : 0)) * Math.PI) / 6);
   return TILT_DRAWN * piece.tilt_deg * upward * (piece.side === 'right' ? 1 : -1);
-}
-
-/** About the width of a letter of a dimension. */
-const LETTER = 6.2;
-
-/** The middle of a text, moved so that none of it leaves the drawing. */
-function inside(middle: number, text: string, within?: number): number {
-  const half = (text.length * LETTER) / 2 + 8;
-  return within === undefined || within < 2 * half ? middle : Math.min(within - half, Math.max(half, middle));
-}
-
-function Dimension({
-  from,
-  to,
-  y,
-  text,
-  sure,
-  scale,
-  within,
-}: {
-  from: number;
-  to: number;
-  y: number;
-  text: string;
-  sure: boolean;
-  scale: Scale;
-  /** Width of the drawing, when the text must be kept inside it. */
-  within?: number;
-}) {
-  const [a, b] = [scale.x(from), scale.x(to)];
-  const ticks = `M${a} ${y - 5}v10M${b} ${y - 5}v10M${a} ${y}H${b}M${a + 6} ${y - 3}L${a} ${y}l6 3M${b - 6} ${y - 3}L${b} ${y}l-6 3`;
-  return (
-    <g opacity={sure ? 1 : 0.6}>
-      <path d={ticks} stroke={ink('ink')} strokeWidth={1} fill="none" />
-      <text x={inside((a + b) / 2, text, within)} y={y + 14} textAnchor="middle" fontSize={13.5} fill={ink('ink')}>
-        {text}
-      </text>
-    </g>
-  );
 }
 
 /** The driver, in half-section, its face on the ring. */
@@ -107,75 +67,6 @@ function Driver({ tool, piece, scale }: { tool: Tool; piece: Piece; scale: Scale
     </g>
   );
 }
-
-/** What a picked part measures: along the axle, and across. */
-function Picked({
-  piece,
-  sizes,
-  units,
-  y,
-  width,
-  scale,
-}: {
-  piece: Piece;
-  sizes: HubPart['sizes'];
-  units: Units;
-  y: number;
-  width: number;
-  scale: Scale;
-}) {
-  const across = sizes
-    .filter((one) => ACROSS.includes(one.size))
-    .map((one) => `${one.label.toLowerCase()} ⌀ ${length(one.length_mm, units)}`);
-  return (
-    <>
-      <Dimension
-        from={piece.from_mm}
-        to={piece.to_mm}
-        y={y}
-        text={`${piece.name}: ${length(piece.to_mm - piece.from_mm, units)} along${across.map((one) => `, ${one}`).join('')}`}
-        sure
-        scale={scale}
-        within={width}
-      />
-      {[piece.from_mm, piece.to_mm].map((mm) => (
-        <path
-          key={mm}
-          d={`M${scale.x(mm)} ${scale.y(piece.inner_mm)}V${y}`}
-          stroke={ink('blue')}
-          strokeWidth={0.7}
-          strokeDasharray="2 3"
-        />
-      ))}
-    </>
-  );
-}
-
-/** Room between the picked part and its neighbours. */
-function Gaps({ piece, section, units, scale }: { piece: Piece; section: Section; units: Units; scale: Scale }) {
-  const near = section.gaps.filter((gap) => touches(gap.from_mm, piece.to_mm) || touches(gap.to_mm, piece.from_mm));
-  const y = scale.y(piece.outer_mm) - 9;
-  return near.map((gap) => {
-    const [a, b] = [scale.x(gap.from_mm), scale.x(gap.to_mm)];
-    const before = touches(gap.to_mm, piece.from_mm);
-    return (
-      <g key={gap.label}>
-        <path d={`M${a} ${y - 4}v8M${b} ${y - 4}v8M${a} ${y}H${b}`} stroke={ink('brass')} strokeWidth={1.2} />
-        <text
-          x={before ? a - 4 : b + 4}
-          y={y + 4}
-          textAnchor={before ? 'end' : 'start'}
-          fontSize={12.5}
-          fill={ink('brass')}
-        >
-          {length(gap.to_mm - gap.from_mm, units)}
-        </text>
-      </g>
-    );
-  });
-}
-
-const touches = (a: number, b: number): boolean => Math.abs(a - b) < 0.01;
 
 /** A hub in half-section along its axle, drawn to scale from the sizes of its parts. The map of a job. */
 export function AxleLine({ report, units, width, height, lit, driver = null, view = WHOLE, onPick }: Props) {
