@@ -31,8 +31,9 @@ final class AddendumController
         if ($kept !== null && $kept->job_id !== $job->id) {
             throw Conflict::idTaken();
         }
-        $addendum = $kept ?? Addendum::query()->create(['id' => $id, 'job_id' => $job->id, 'author_id' => $user->id, 'text' => $request->string('text')->trim()->toString(), 'made_at' => Carbon::now()]);
+        // Sent twice at once, the second finds the first.
+        $addendum = $kept ?? Addendum::query()->createOrFirst(['id' => $id], ['job_id' => $job->id, 'author_id' => $user->id, 'text' => $request->string('text')->trim()->toString(), 'made_at' => Carbon::now()]);
 
-        return Answer::with(AddendumCard::of($addendum->load('author')), $kept === null ? 201 : 200);
+        return Answer::with(AddendumCard::of($addendum->load('author')), $addendum->wasRecentlyCreated ? 201 : 200);
     }
 }

@@ -1,8 +1,9 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { useAhead } from '../api/ahead';
 import type { DueCard } from '../api/types';
 import { Button } from '../parts/Button';
 import { DueLine, daysTo } from '../parts/DueLine';
+import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
 
 const GROUPS: [string, (days: number) => boolean][] = [
@@ -19,12 +20,11 @@ export function Ahead() {
   const late = (dated.data ?? []).filter((one) => one.on !== null && daysTo(one.on) < 0).length;
   return (
     <Box>
-      <Flex as="header" align="baseline" gap="4" px="6" py="4" borderBottomWidth="1px" borderColor="line" wrap="wrap">
-        <chakra.h1 fontSize="26px">Ahead</chakra.h1>
+      <PageHead title="Ahead">
         <chakra.span fontSize="17px" color={late > 0 ? 'oxide' : 'mute'} fontWeight={late > 0 ? '600' : '400'}>
           {dated.data && (late > 0 ? `${late} late` : 'Nothing is late')}
         </chakra.span>
-      </Flex>
+      </PageHead>
       {!dated.data &&
         (dated.error ? <Trouble refusal={dated.error} again={dated.refetch} /> : <Loading what="what lies ahead" />)}
       {dated.data?.length === 0 && undated.data?.length === 0 && (

@@ -6,6 +6,7 @@ import { useBoard } from '../api/jobs';
 import { clock, DayLine } from '../drawing/DayLine';
 import { Button } from '../parts/Button';
 import { Select } from '../parts/Field';
+import { PageHead } from '../parts/PageHead';
 import { Loading, Trouble } from '../parts/States';
 
 const OPENS = 480;
@@ -49,17 +50,7 @@ export function BenchDay() {
   const shownEnd = Math.min(data.end, Math.max(CLOSES, ...data.hands.map((one) => one.to)));
   return (
     <Box>
-      <Flex
-        as="header"
-        align="center"
-        gap="5"
-        px="6"
-        minH="64px"
-        borderBottomWidth="1px"
-        borderColor="line"
-        wrap="wrap"
-      >
-        <chakra.h1 fontSize="26px">Bench day</chakra.h1>
+      <PageHead title="Bench day">
         <chakra.span fontSize="17px" color={late ? 'brass' : 'verdigris'} fontWeight="600">
           {data.jobs.length === 0 ? 'Nothing on the bench' : `Done ${at(data.end)}`}
           {data.idle > 0 && (
@@ -82,7 +73,7 @@ export function BenchDay() {
             </chakra.span>
           </Link>
         </Flex>
-      </Flex>
+      </PageHead>
       {data.jobs.length > 0 && (
         <Box px="6" py="4" borderBottomWidth="1px" borderColor="line" bg="card">
           <DayLine

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useBoard } from '../api/jobs';
@@ -6,6 +6,8 @@ import type { JobCard } from '../api/types';
 import { Button } from '../parts/Button';
 import { useKeys } from '../parts/keys';
 import { StatusMark } from '../parts/LevelMark';
+import { MarkedRow } from '../parts/MarkedRow';
+import { PageHead } from '../parts/PageHead';
 import { Keeping } from '../parts/Shell';
 import { Empty, Loading, Stale, Trouble } from '../parts/States';
 import { NewJobSheet } from './NewJobSheet';
@@ -30,17 +32,7 @@ function Line({ job }: { job: JobCard }) {
   return (
     <chakra.li borderBottomWidth="1px" borderColor="line">
       <Link to={`/jobs/${job.id}/${job.waits_at}`}>
-        <Grid
-          templateColumns={{ base: '1fr', md: 'minmax(240px, 1.3fr) minmax(0, 1.4fr) auto 150px' }}
-          gap={{ base: '2', md: '5' }}
-          alignItems="center"
-          px="6"
-          py="3"
-          borderLeftWidth="6px"
-          borderLeftStyle="solid"
-          borderLeftColor={stopped ? 'oxide' : 'transparent'}
-          _hover={{ bg: 'wash' }}
-        >
+        <MarkedRow columns="minmax(240px, 1.3fr) minmax(0, 1.4fr) auto 150px" mark={stopped ? 'oxide' : null}>
           <Box>
             <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
               {job.machine.name}, {job.wheel.toLowerCase()}
@@ -89,7 +81,7 @@ function Line({ job }: { job: JobCard }) {
               </chakra.span>
             )}
           </chakra.span>
-        </Grid>
+        </MarkedRow>
       </Link>
     </chakra.li>
   );
@@ -103,17 +95,7 @@ export function Board() {
   useKeys(useMemo(() => ({ o: () => setOpening(true) }), []));
   return (
     <Flex direction="column" minH="100%">
-      <Flex
-        as="header"
-        align="center"
-        gap="5"
-        px="6"
-        minH="64px"
-        borderBottomWidth="1px"
-        borderColor="line"
-        wrap="wrap"
-      >
-        <chakra.h1 fontSize="26px">{signed ? 'Signed jobs' : 'On the bench'}</chakra.h1>
+      <PageHead title={signed ? 'Signed jobs' : 'On the bench'}>
         <Button look="quiet" onClick={() => setSigned(!signed)}>
           {signed ? 'Show open jobs' : 'Show signed jobs'}
         </Button>
@@ -127,7 +109,7 @@ export function Board() {
           <TakeJob />
           <Button onClick={() => setOpening(true)}>Open a job</Button>
         </Flex>
-      </Flex>
+      </PageHead>
       {data && error && <Stale refusal={error} />}
       {!data && error && <Trouble refusal={error} again={refetch} />}
       {!data && !error && <Loading what="the board" />}

@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useMachine } from '../api/shop';
 import type { MachineHistory } from '../api/types';
 import { DueLine } from '../parts/DueLine';
+import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
 
 const day = (iso: string): string =>
@@ -14,10 +15,9 @@ export function Machine() {
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the machine" />;
   return (
     <Box>
-      <Flex as="header" align="baseline" gap="4" px="6" py="4" borderBottomWidth="1px" borderColor="line">
-        <chakra.h1 fontSize="26px">{data.machine.name}</chakra.h1>
+      <PageHead title={data.machine.name}>
         <chakra.span color="mute">{[data.machine.model, data.machine.owner].filter(Boolean).join(' · ')}</chakra.span>
-      </Flex>
+      </PageHead>
       {data.due.length > 0 && (
         <Box as="section" aria-label="Ahead">
           <chakra.h2 fontSize="17px" color="mute" px="6" pt="4">

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { useMachines } from '../api/shop';
 import { Button } from '../parts/Button';
+import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
 
 /** Every machine that was here, by name. */
@@ -9,9 +10,7 @@ export function Machines() {
   const { data, error, refetch, hasNextPage, fetchNextPage } = useMachines();
   return (
     <Box>
-      <Flex as="header" align="center" px="6" minH="64px" borderBottomWidth="1px" borderColor="line">
-        <chakra.h1 fontSize="26px">Machines</chakra.h1>
-      </Flex>
+      <PageHead title="Machines" />
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the machines" />)}
       {data?.length === 0 && <Empty title="No machine yet">The first one comes with the first job.</Empty>}
       <ul>

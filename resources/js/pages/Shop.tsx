@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useHabit, useShop } from '../api/shop';
 import { Button } from '../parts/Button';
+import { PageHead } from '../parts/PageHead';
 import { Loading, Trouble } from '../parts/States';
 import { CalendarAddress } from './CalendarAddress';
 
@@ -10,10 +11,9 @@ export function Shop() {
   const { mutate, isPending, error: refused } = useHabit();
   return (
     <Box>
-      <Flex as="header" align="baseline" gap="4" px="6" py="4" borderBottomWidth="1px" borderColor="line">
-        <chakra.h1 fontSize="26px">{data?.name ?? 'Shop'}</chakra.h1>
+      <PageHead title={data?.name ?? 'Shop'}>
         <chakra.span color="mute">The way things are done here, until a job says otherwise</chakra.span>
-      </Flex>
+      </PageHead>
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the shop" />)}
       <Flex direction="column" gap="6" p="6" maxW="760px">
         {data?.habits.map((habit) => (

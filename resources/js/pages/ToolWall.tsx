@@ -4,6 +4,7 @@ import { useNextTool, useTools } from '../api/shop';
 import type { ToolCard } from '../api/types';
 import { WallRule } from '../drawing/WallRule';
 import { Button } from '../parts/Button';
+import { PageHead } from '../parts/PageHead';
 import { usePerson, useUnits } from '../parts/person';
 import { Sheet } from '../parts/Sheet';
 import { Empty, Loading, Trouble } from '../parts/States';
@@ -22,8 +23,7 @@ export function ToolWall() {
   const drivers = data?.filter((tool) => tool.driver) ?? [];
   return (
     <Box>
-      <Flex as="header" align="center" gap="4" px="6" py="3" borderBottomWidth="1px" borderColor="line" wrap="wrap">
-        <chakra.h1 fontSize="26px">Tool wall</chakra.h1>
+      <PageHead title="Tool wall">
         <chakra.span color="mute" flex="1">
           Drivers by the outside of their open end, not the hexagon
         </chakra.span>
@@ -35,7 +35,7 @@ export function ToolWall() {
         <chakra.a href="/files/tools.csv" color="blue" fontFamily="heading" fontWeight="600" fontSize="15px">
           Take it along as CSV
         </chakra.a>
-      </Flex>
+      </PageHead>
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the tools" />)}
       {data?.length === 0 && (
         <Empty title="Nothing hangs here yet">

@@ -1,8 +1,9 @@
-import { Box, chakra, Grid } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { useSettle } from '../api/ahead';
 import type { DueCard } from '../api/types';
 import { Button } from './Button';
+import { MarkedRow } from './MarkedRow';
 
 const DAY = 86_400_000;
 
@@ -33,16 +34,7 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
   const late = item.on !== null && daysTo(item.on) < 0;
   return (
     <chakra.li borderBottomWidth="1px" borderColor="line">
-      <Grid
-        templateColumns={{ base: '1fr', md: '150px minmax(0, 1fr) auto' }}
-        gap={{ base: '2', md: '5' }}
-        alignItems="center"
-        px="6"
-        py="3"
-        borderLeftWidth="6px"
-        borderLeftStyle="solid"
-        borderLeftColor={late ? 'oxide' : item.kind === 'carry' ? 'brass' : 'transparent'}
-      >
+      <MarkedRow columns="150px minmax(0, 1fr) auto" mark={late ? 'oxide' : item.kind === 'carry' ? 'brass' : null}>
         <Box>
           <chakra.strong fontFamily="heading" fontSize="20px" color={late ? 'oxide' : 'ink'} display="block">
             {item.on ? shownDay(item.on) : (item.meter ?? 'When it comes in')}
@@ -79,7 +71,7 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
         <Button look="plain" disabled={isPending} onClick={() => mutate(item.id)}>
           Looked at
         </Button>
-      </Grid>
+      </MarkedRow>
     </chakra.li>
   );
 }

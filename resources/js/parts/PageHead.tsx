@@ -1,0 +1,20 @@
+import { chakra, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+
+/** The head of a page: what it is called, then whatever is said or done beside it. */
+export const PageHead = ({ title, children }: { title: string; children?: ReactNode }) => (
+  <Flex
+    as="header"
+    align="center"
+    gap={{ base: '3', md: '5' }}
+    px="6"
+    py="2"
+    minH="64px"
+    borderBottomWidth="1px"
+    borderColor="line"
+    wrap="wrap"
+  >
+    <chakra.h1 fontSize="26px">{title}</chakra.h1>
+    {children}
+  </Flex>
+);
