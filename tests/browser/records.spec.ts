@@ -124,6 +124,9 @@ test('a job leaves the bench day and comes back by a tap, or is dragged', async 
   await back.click();
   await expect(rows).toHaveCount(count);
   await expect(rows.last()).toContainText(name);
+  // The whole order is in view: what scrolls between grip and pull would have another row gripped.
+  await page.setViewportSize({ width: 1280, height: 1800 });
+  await page.waitForLoadState('networkidle');
   await rows.last().dragTo(rows.first());
   await expect(rows.first()).toContainText(name);
 });
