@@ -15,10 +15,10 @@ return [
             'password' => env('DB_PASSWORD', ''),
             'charset' => 'utf8',
             'prefix' => '',
-            'search_path' => 'public',
             'sslmode' => 'prefer',
             // A kept connection saves a fork of the server at each request; a broken one is opened anew.
-            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_KEEP', false)],
+            // A query and its values go to the server together, not as a statement first and its values after.
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_KEEP', false), PDO::PGSQL_ATTR_DISABLE_PREPARES => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

@@ -7,12 +7,14 @@ use App\Http\Controllers\BenchDayController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MachineController;
+use App\Http\Controllers\PingController;
 use App\Http\Controllers\PressController;
 use App\Http\Controllers\RecordController;
 use Illuminate\Support\Facades\Route;
 
 // What is asked while people type and read: the session is read and left as it was.
 Route::middleware('typing')->group(static function (): void {
+    Route::get('ping/signed-in', PingController::class);
     Route::get('jobs', [JobController::class, 'index']);
     Route::get('bench-day', [BenchDayController::class, 'show']);
     Route::get('ahead', [AheadController::class, 'index']);

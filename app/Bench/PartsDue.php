@@ -6,31 +6,27 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\Order;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 
-/** When the parts that are ordered for jobs come. */
+/** When the parts that are ordered for a job come. */
 final readonly class PartsDue
 {
     /**
-     * The day on which the last of what is ordered comes, for jobs that wait beyond today; late ones are due tomorrow.
+     * The same jobs, read together with the day on which the last of what is ordered for each comes.
      *
-     * @param  Collection<int, Job>  $jobs
-     * @return array<int, string> YYYY-MM-DD by job
+     * @param  Builder<Job>  $jobs
+     * @return Builder<Job>
      */
-    public static function of(Collection $jobs): array
+    public static function with(Builder $jobs): Builder
     {
-        if ($jobs->isEmpty()) {
-            return [];
-        }
-        $tomorrow = Carbon::tomorrow()->format('Y-m-d');
-        $open = Order::query()->join('order_lines', 'order_lines.order_id', '=', 'orders.id')->whereIn('orders.job_id', $jobs->modelKeys())->whereColumn('order_lines.received', '<', 'order_lines.quantity')
-            ->groupBy('orders.job_id')->toBase()->selectRaw('orders.job_id, max((orders.created_at + make_interval(days => coalesce(orders.days, 1)))::date) as comes_on')->get();
-        $due = [];
-        foreach ($open as $row) {
-            $due[(int) $row->job_id] = max($tomorrow, (string) $row->comes_on);
-        }
+        return $jobs->addSelect(['parts_come' => Order::query()->join('order_lines', 'order_lines.order_id', '=', 'orders.id')->whereColumn('orders.job_id', 'jobs.id')->whereColumn('order_lines.received', '<', 'order_lines.quantity')
+            ->selectRaw('max((orders.created_at + make_interval(days => coalesce(orders.days, 1)))::date)')]);
+    }
 
-        return $due;
+    /** The day as YYYY-MM-DD, null when nothing is on its way; what is late is due tomorrow. The job was read by `with`. */
+    public static function on(Job $job): ?string
+    {
+        return $job->parts_come === null ? null : max(Carbon::tomorrow()->format('Y-m-d'), $job->parts_come);
     }
 }

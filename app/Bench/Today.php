@@ -26,30 +26,29 @@ final readonly class Today
     /**
      * @param  bool  $chosen whether somebody put these jobs in this order
      * @param  Collection<int, Job>  $jobs
-     * @param  array<int, string>  $parts days on which parts come, by job
      * @param  array<int, int>  $minutes of hands that are left today, by job
      */
-    private function __construct(public bool $chosen, public Collection $jobs, public array $parts, public array $minutes, public BenchDay $day)
+    private function __construct(public bool $chosen, public Collection $jobs, public array $minutes, public BenchDay $day)
     {
     }
 
     public static function planned(int $from): self
     {
-        $jobs = Job::query()->with('machine')->whereNull('signed_at')->whereNotNull('bench_place')->orderBy('bench_place')->limit(self::MOST)->get();
+        $jobs = PartsDue::with(Job::query())->with('machine')->whereNull('signed_at')->whereNotNull('bench_place')->orderBy('bench_place')->limit(self::MOST)->get();
         $chosen = $jobs->isNotEmpty();
         if (! $chosen) {
-            $jobs = Job::query()->with('machine')->whereNull('signed_at')->orderByDesc('id')->limit(self::UNCHOSEN)->get();
+            $jobs = PartsDue::with(Job::query())->with('machine')->whereNull('signed_at')->orderByDesc('id')->limit(self::UNCHOSEN)->get();
         }
-        $parts = PartsDue::of($jobs);
-        $tasks = array_values($jobs->map(static fn (Job $job): BenchTask => self::task($job, $parts[$job->id] ?? null, $from))->all());
+        $tasks = array_values($jobs->map(static fn (Job $job): BenchTask => self::task($job, $from))->all());
         $minutes = array_combine(array_map(static fn (BenchTask $t): int => $t->job, $tasks), array_map(static fn (BenchTask $t): int => $t->handMinutes(), $tasks));
 
-        return new self($chosen, $jobs, $parts, $minutes, BenchDay::plan($tasks, $from));
+        return new self($chosen, $jobs, $minutes, BenchDay::plan($tasks, $from));
     }
 
     /** Without its parts, what comes after buying them is not for today. */
-    private static function task(Job $job, ?string $partsOn, int $from): BenchTask
+    private static function task(Job $job, int $from): BenchTask
     {
+        $partsOn = PartsDue::on($job);
         $pieces = [];
         foreach ($job->standing['left'] ?? [] as [$station, $hand, $wait]) {
             $at = Station::from($station);

@@ -40,6 +40,7 @@ final class AuthorisationTest extends TestCase
     public static function guarded(): iterable
     {
         $all = static fn (int $status): array => [$status, $status, $status];
+        yield 'GET ping/signed-in' => ['GET', '/api/v1/ping/signed-in', [], $all(200)];
         yield 'GET session' => ['GET', '/api/v1/session', [], $all(200)];
         yield 'PATCH session' => ['PATCH', '/api/v1/session', ['units' => 'in'], $all(200)];
         yield 'DELETE session' => ['DELETE', '/api/v1/session', [], $all(204)];

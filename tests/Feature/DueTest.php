@@ -19,7 +19,6 @@ use App\Models\Record;
 use App\Models\Supplier;
 use App\Models\User;
 use CleanRace\Core\Measure\LookAgain;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -148,16 +147,15 @@ final class DueTest extends TestCase
             $made->forceFill(['shop_id' => $job->shop_id, 'created_at' => $on])->save();
             OrderLine::query()->create(['order_id' => $made->id, 'what' => 'x', 'article' => 'x', 'ask_for' => 'x', 'quantity' => 2, 'price_minor' => 1, 'received' => $received]);
         };
-        $due = static fn (): array => PartsDue::of(new Collection([$job]));
-        self::assertSame([], $due());
+        $due = static fn (): ?string => PartsDue::on(PartsDue::with(Job::query())->findOrFail($job->id));
+        self::assertNull($due());
         $order(1, 1, Carbon::now()->subDays(9), 2);
-        self::assertSame([], $due(), 'all of it came');
+        self::assertNull($due(), 'all of it came');
         $order(2, 1, Carbon::now()->subDays(9), 1);
-        self::assertSame([$job->id => Carbon::tomorrow()->format('Y-m-d')], $due(), 'late');
+        self::assertSame(Carbon::tomorrow()->format('Y-m-d'), $due(), 'late');
         $order(3, 4, Carbon::now(), 0);
-        self::assertSame([$job->id => Carbon::now()->addDays(4)->format('Y-m-d')], $due());
+        self::assertSame(Carbon::now()->addDays(4)->format('Y-m-d'), $due());
         self::assertSame(Carbon::now()->addDays(4)->format('Y-m-d'), $this->getJson('/api/v1/jobs')->json('data.0.parts_on'));
-        self::assertSame([], PartsDue::of(new Collection));
     }
 
     public function test_lists_ask_the_same_few_queries_however_long_they_are(): void

@@ -88,10 +88,10 @@ final class JobsTest extends TestCase
         DB::enableQueryLog();
         $first = $this->getJson('/api/v1/jobs')->assertOk();
         $few = count(DB::getQueryLog());
-        self::assertCount(30, $first->json('data'));
-        self::assertLessThanOrEqual(3, $few);
+        self::assertCount(20, $first->json('data'));
+        self::assertLessThanOrEqual(2, $few);
         $rest = $this->getJson('/api/v1/jobs?cursor='.$first->json('next_cursor'))->json();
-        self::assertCount(5, $rest['data']);
+        self::assertCount(15, $rest['data']);
         self::assertNull($rest['next_cursor']);
         self::assertCount(35, array_unique([...array_column($first->json('data'), 'id'), ...array_column($rest['data'], 'id')]));
     }

@@ -23,7 +23,6 @@ use App\Models\User;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\JobReport;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -31,19 +30,16 @@ use Illuminate\Support\Facades\Gate;
 
 final class JobController
 {
-    private const PAGE = 30;
+    private const PAGE = 20;
 
     #[Documented('Jobs on the board, newest first; signed ones with ?signed=1', answers: JobCard::class, page: true)]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);
-        $jobs = Job::query()->with('machine')->orderByDesc('id');
+        $jobs = PartsDue::with(Job::query())->with('machine')->orderByDesc('id');
         $jobs = $request->boolean('signed') ? $jobs->whereNotNull('signed_at') : $jobs->whereNull('signed_at');
 
-        $page = $jobs->cursorPaginate(self::PAGE);
-        $parts = PartsDue::of(new Collection($page->items()));
-
-        return Answer::page($page, static fn (Job $job): JobCard => JobCard::of($job, $parts[$job->id] ?? null));
+        return Answer::page($jobs->cursorPaginate(self::PAGE), static fn (Job $job): JobCard => JobCard::of($job, PartsDue::on($job)));
     }
 
     #[Documented('Open a job', answers: JobCard::class, status: 201)]

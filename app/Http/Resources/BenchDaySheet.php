@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Bench\PartsDue;
 use App\Bench\Today;
 use App\Models\Job;
 use CleanRace\Core\Job\BenchBlock;
@@ -24,7 +25,7 @@ final readonly class BenchDaySheet
 
     public static function of(Today $today, int $from): self
     {
-        $job = static fn (Job $job): BenchJob => new BenchJob(JobCard::of($job), $today->minutes[$job->id] ?? 0, $today->day->ends[$job->id] ?? null, $today->parts[$job->id] ?? null);
+        $job = static fn (Job $job): BenchJob => new BenchJob(JobCard::of($job), $today->minutes[$job->id] ?? 0, $today->day->ends[$job->id] ?? null, PartsDue::on($job));
 
         return new self($from, $today->chosen, array_values($today->jobs->map($job)->all()), $today->day->hands, $today->day->waits, $today->day->idle, $today->day->end);
     }

@@ -6320,7 +6320,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether the server answers; needs no sign-in and no database */
+        /** Whether the server answers: needs no sign-in and no database; under signed-in, whether it knows who asks */
         get: {
             parameters: {
                 query?: never;
@@ -6330,7 +6330,52 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Whether the server answers; needs no sign-in and no database */
+                /** @description Whether the server answers: needs no sign-in and no database; under signed-in, whether it knows who asks */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Pong"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ping/signed-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the server answers: needs no sign-in and no database; under signed-in, whether it knows who asks */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Whether the server answers: needs no sign-in and no database; under signed-in, whether it knows who asks */
                 200: {
                     headers: {
                         [name: string]: unknown;
