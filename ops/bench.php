@@ -81,7 +81,8 @@ function fill(PDO $database, int $jobs): void
     $have = (int) $database->query('select count(*) from jobs')->fetchColumn();
     // A machine comes in ten times.
     $database->exec("insert into machines (shop_id, name, model, owner, created_at, updated_at)
-        select shop_id, 'Bench machine ' || n, 'Plover', 'Northbay', now(), now() from jobs, generate_series($have / 10 + 1, $jobs / 10) n where jobs.number = 6");
+        select shop_id, 'Bench machine ' || n, 'Plover', 'Northbay', now(), now() from jobs, generate_series(1, $jobs / 10) n
+        where jobs.number = 6 and not exists (select from machines m where m.name = 'Bench machine ' || n)");
     $database->exec("insert into jobs (shop_id, machine_id, number, wheel, pattern, opened_by, standing, created_at, updated_at)
         select jobs.shop_id, m.id, 1000 + n, 'Wheel ' || n % 4, pattern, opened_by, standing, now(), now()
         from jobs, generate_series($have + 1, $jobs) n join machines m on m.name = 'Bench machine ' || (1 + n % ($jobs / 10)) where jobs.number = 6");

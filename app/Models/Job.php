@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $signed_by
  * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, authors: array<string, string>} $origin where it was imported from, and who wrote what there
  * @property ?int $bench_place its place in the order of the bench day
+ * @property-read ?string $signer_name when it was read with that aggregate
  * @property-read ?string $parts_come when it was read by PartsDue
  * @property Carbon $created_at
  * @property Carbon $updated_at

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\LookAhead;
-use App\Bench\Ahead;
 use App\Bench\DueDay;
 use App\Bench\PartsDue;
 use App\Models\DueItem;
@@ -181,15 +180,25 @@ final class DueTest extends TestCase
         self::assertLessThanOrEqual(6, max($few));
     }
 
-    public function test_the_list_of_what_falls_due_is_read_from_an_index(): void
+    public function test_every_list_is_read_from_an_index(): void
     {
-        $job = Job::factory()->by($this->user)->create(['machine_id' => $this->machine->id]);
+        $job = Job::factory()->by($this->user)->create(['machine_id' => $this->machine->id, 'bench_place' => 1]);
+        DB::statement("insert into machines (shop_id, name, model, owner, created_at, updated_at) select {$job->shop_id}, 'Trailer ' || n, '', '', now(), now() from generate_series(1, 3000) n");
+        DB::statement("insert into jobs (shop_id, machine_id, number, wheel, pattern, opened_by, standing, signed_at, created_at, updated_at)
+            select {$job->shop_id}, m.id, 100 + m.id, 'Rear', 'pair-sleeve', {$job->opened_by}, '{}', case when m.id % 3 = 0 then now() end, now(), now() from machines m where m.id <> {$job->machine_id}");
         DB::statement("insert into due_items (shop_id, machine_id, job_id, kind, wheel, what, due_on, settled_at, created_at, updated_at)
-            select {$job->shop_id}, {$job->machine_id}, {$job->id}, 'carry', 'x', 'y', date '2020-01-01' + n, case when n % 3 = 0 then now() end, now(), now() from generate_series(1, 6000) n");
-        DB::statement('analyze due_items');
-        $query = Ahead::dated()->limit(60);
-        $plan = implode("\n", array_column(array_map(static fn (object $row): array => (array) $row, DB::select('explain '.$query->toRawSql())), 'QUERY PLAN'));
-        self::assertStringContainsString('Index Scan', $plan);
-        self::assertStringNotContainsString('Seq Scan', $plan);
+            select {$job->shop_id}, machine_id, id, 'carry', 'x', 'y', date '2020-01-01' + (id % 6000)::int, case when id % 3 = 0 then now() end, now(), now() from jobs");
+        DB::statement("insert into fitted_sets (shop_id, machine_id, job_id, wheel, pattern, bearings, fitted_on) select {$job->shop_id}, machine_id, id, wheel, pattern, '6204', now() from jobs");
+        DB::statement('analyze');
+        foreach (['/api/v1/jobs', '/api/v1/jobs?signed=1', '/api/v1/bench-day', '/api/v1/machines', "/api/v1/machines/{$this->machine->id}", '/api/v1/ahead', '/api/v1/ahead?undated=1'] as $address) {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->getJson($address)->assertOk();
+            DB::disableQueryLog();
+            foreach (DB::getRawQueryLog() as $asked) {
+                $plan = implode("\n", array_map(static fn (object $row): string => ((array) $row)['QUERY PLAN'], DB::select('explain '.$asked['raw_query'])));
+                self::assertDoesNotMatchRegularExpression('/Seq Scan on (jobs|machines|due_items|fitted_sets)/', $plan, "$address: {$asked['raw_query']}");
+            }
+        }
     }
 }

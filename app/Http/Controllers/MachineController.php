@@ -52,7 +52,7 @@ final class MachineController
     public function show(Machine $machine): JsonResponse
     {
         Gate::authorize('view', $machine);
-        $jobs = $machine->jobs()->with('signer:id,name')->orderByDesc('id')->limit(self::HISTORY)->get();
+        $jobs = $machine->jobs()->withAggregate('signer', 'name')->orderByDesc('id')->limit(self::HISTORY)->get();
         $places = [Places::newNumber(Side::Left), Places::newNumber(Side::Right), Places::CARRY, Places::CARRY_WHEN];
         $notes = Record::query()->whereIn('job_id', $jobs->modelKeys())->whereIn('place', $places)->orderBy('seq')->toBase()->selectRaw("job_id, place, value ->> 'text' as text")->get()->groupBy('job_id');
 
@@ -72,7 +72,7 @@ final class MachineController
         [$left, $right] = [Places::newNumber(Side::Left), Places::newNumber(Side::Right)];
 
         return new PastJob(
-            $job->id, $job->number, $job->wheel, $job->created_at, $job->signed_at, $job->origin['signed_by'] ?? $job->signer?->name,
+            $job->id, $job->number, $job->wheel, $job->created_at, $job->signed_at, $job->origin['signed_by'] ?? $job->signer_name,
             array_values(array_filter([$text[$left] ?? null, $text[$right] ?? null])), $text[Places::CARRY] ?? null, $text[Places::CARRY_WHEN] ?? null,
         );
     }
