@@ -47,7 +47,7 @@ await open('/jobs/10/set', 'Set the cone');
 await page.locator('[data-place="set.cone.axle"]').getByRole('button', { name: 'Hollow, quick-release' }).click();
 await page.getByLabel('Rim play read').selectOption('dial_gauge');
 for (const [mark, stage, rim, felt] of [
-  ['0', 'Before locking', '1.2', 'Plain play'],
+  ['0', 'Before', '1.2', 'Plain play'],
   ['0', 'Locked', '0.9', 'Plain play'],
 ]) {
   await page.getByLabel('Mark, min').fill(mark);

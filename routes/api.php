@@ -49,6 +49,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
 
     Route::put('bench-day', [BenchDayController::class, 'update']);
     Route::post('ahead/{item}/settled', [AheadController::class, 'settle'])->whereNumber('item');
+    Route::delete('ahead/{item}/settled', [AheadController::class, 'unsettle'])->whereNumber('item');
     Route::get('shop/calendar', [AheadController::class, 'calendar']);
     Route::post('shop/calendar', [AheadController::class, 'newCalendar']);
     Route::delete('shop/calendar', [AheadController::class, 'endCalendar']);

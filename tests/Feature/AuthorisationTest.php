@@ -96,6 +96,7 @@ final class AuthorisationTest extends TestCase
         yield 'POST jobs/file' => ['POST', '/api/v1/jobs/file', ['file' => '@jobfile'], $all(201)];
         yield 'POST jobs/{job}/addenda' => ['POST', '/api/v1/jobs/@job/addenda', ['id' => '@uuid', 'text' => 'Another word'], $all(409)];
         yield 'GET ahead' => ['GET', '/api/v1/ahead', [], $all(200)];
+        yield 'DELETE ahead/{item}/settled' => ['DELETE', '/api/v1/ahead/@due/settled', [], $all(200)];
         yield 'POST ahead/{item}/settled' => ['POST', '/api/v1/ahead/@due/settled', [], $all(200)];
         yield 'GET bench-day' => ['GET', '/api/v1/bench-day', [], $all(200)];
         yield 'PUT bench-day' => ['PUT', '/api/v1/bench-day', ['jobs' => []], $all(200)];

@@ -253,6 +253,9 @@ final class RecordsThatLastTest extends TestCase
         $this->postJson("/api/v1/ahead/{$life->id}/settled")->assertOk();
         self::assertSame($this->user->id, $life->refresh()->settled_by);
         self::assertNotContains('life', array_column($this->getJson('/api/v1/ahead')->json('data'), 'kind'));
+        $this->deleteJson("/api/v1/ahead/{$life->id}/settled")->assertOk()->assertJsonPath('settled', false);
+        self::assertContains('life', array_column($this->getJson('/api/v1/ahead')->json('data'), 'kind'), 'a slip of the finger is taken back');
+        self::assertNull($life->refresh()->settled_by);
     }
 
     public function test_a_calendar_program_reads_what_falls_due_by_a_secret_address(): void

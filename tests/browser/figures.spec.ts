@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { crossOrder } from '../../resources/js/drawing/BoltCircle';
 import { clock } from '../../resources/js/drawing/DayLine';
 import { arcPath, point, polar } from '../../resources/js/drawing/polar';
-import { daysTo, soon } from '../../resources/js/parts/DueLine';
+import { daysTo, soon } from '../../resources/js/parts/day';
 
 const isoDay = (days: number): string => {
   const day = new Date();

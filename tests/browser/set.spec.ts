@@ -217,6 +217,11 @@ test('what falls due is looked at, and a calendar has its address from the owner
   const count = await items.count();
   await page.getByRole('button', { name: 'Looked at' }).last().click();
   await expect(items).toHaveCount(count - 1);
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(items).toHaveCount(count);
+  await expect(page.getByRole('button', { name: 'Take back' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Looked at' }).last().click();
+  await expect(items).toHaveCount(count - 1);
   await page.goto('/shop');
   await page.getByRole('button', { name: /^Make a(n| new) address$/ }).click();
   const address = await page.getByLabel('Address').inputValue();

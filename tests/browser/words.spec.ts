@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import { newId } from '../../resources/js/api/records';
 import { hours, onClock } from '../../resources/js/drawing/ClockFace';
 import { fit } from '../../resources/js/drawing/scale';
+import { day, daysTo, moment } from '../../resources/js/parts/day';
 import { amount, length, say, shown } from '../../resources/js/parts/say';
 
 test.describe('words and numbers', () => {
@@ -14,6 +15,16 @@ test.describe('words and numbers', () => {
     expect(shown({ value: 0.778, unit: 'deg', digits: 2 }, 'mm')).toBe('0.78°');
     expect(amount(-0.0714, 'mm', 3, 'mm')).toBe('-0.071');
     expect(length(104, 'mm')).toBe('104.00 mm');
+  });
+
+  test('a day is not moved by the hour of the clock it is read at', () => {
+    expect(day('2026-04-26')).toContain('26');
+    expect(moment('2026-04-26T14:05:00')).toMatch(/26.*05/);
+    expect(moment('2026-04-26T14:05:33')).not.toContain('33');
+    const late = new Date(2026, 3, 26, 23, 59);
+    expect(daysTo('2026-04-26', late)).toBe(0);
+    expect(daysTo('2026-04-27', late)).toBe(1);
+    expect(daysTo('2026-03-27', new Date(2026, 3, 26))).toBe(-30);
   });
 
   test('a message fills its places and leaves what it does not know', () => {

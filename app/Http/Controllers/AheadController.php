@@ -47,6 +47,15 @@ final class AheadController
         return Answer::with(DueCard::of($item->load('machine')));
     }
 
+    #[Documented('Not looked at after all: it falls due as before', answers: DueCard::class)]
+    public function unsettle(DueItem $item): JsonResponse
+    {
+        Gate::authorize('settle', $item);
+        $item->update(['settled_at' => null, 'settled_by' => null]);
+
+        return Answer::with(DueCard::of($item->load('machine')));
+    }
+
     #[Documented('The address of the calendar, when there is one: owners', answers: CalendarLink::class)]
     public function calendar(#[CurrentUser] User $user): JsonResponse
     {

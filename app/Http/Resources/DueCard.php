@@ -15,7 +15,7 @@ final readonly class DueCard
      * @param  ?string  $meter the reading at which it is due, with its unit
      * @param  ?int  $restsOn how many sets of this shop that day rests on
      */
-    public function __construct(public int $id, public string $kind, public MachineCard $machine, public string $wheel, public int $jobId, public string $what, public ?string $on, public ?string $meter, public ?int $restsOn)
+    public function __construct(public int $id, public string $kind, public MachineCard $machine, public string $wheel, public int $jobId, public string $what, public ?string $on, public ?string $meter, public ?int $restsOn, public bool $settled)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class DueCard
     {
         return new self(
             $item->id, $item->kind, MachineCard::of($item->machine), $item->wheel, $item->job_id, $item->what, $item->due_on?->format('Y-m-d'),
-            $item->due_meter === null ? null : number_format($item->due_meter, 0, '.', ' ').' '.$item->meter_unit, $item->rests_on,
+            $item->due_meter === null ? null : number_format($item->due_meter, 0, '.', ' ').' '.$item->meter_unit, $item->rests_on, $item->settled_at !== null,
         );
     }
 }

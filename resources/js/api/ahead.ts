@@ -1,4 +1,4 @@
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
 import { jobKey } from './jobs';
 import type { AddendumCard, BenchDaySheet, CalendarLink, DueCard, JobCard } from './types';
@@ -21,10 +21,14 @@ export const useAhead = (undated: boolean) =>
     select: (pages) => pages.pages.flatMap((page) => page.data),
   });
 
-export const useSettle = () => {
+/** Items that were settled here, and taken back, in their order. */
+const SETTLING = ['settling'];
+
+const useSettling = (ask: (item: number) => Promise<DueCard>) => {
   const client = useQueryClient();
   return useMutation<DueCard, Refusal, number>({
-    mutationFn: (item) => answer(api.POST('/ahead/{item}/settled', { params: { path: { item } } })),
+    mutationKey: SETTLING,
+    mutationFn: ask,
     onSuccess: () =>
       Promise.all([
         client.invalidateQueries({ queryKey: ['ahead'] }),
@@ -32,6 +36,22 @@ export const useSettle = () => {
         client.invalidateQueries({ queryKey: ['job'] }),
       ]),
   });
+};
+
+export const useSettle = () =>
+  useSettling((item) => answer(api.POST('/ahead/{item}/settled', { params: { path: { item } } })));
+
+export const useUnsettle = () =>
+  useSettling((item) => answer(api.DELETE('/ahead/{item}/settled', { params: { path: { item } } })));
+
+/** The last item that was settled here a while ago, unless it was taken back. */
+export const useLastSettled = (): DueCard | null => {
+  const answers = useMutationState({
+    filters: { mutationKey: SETTLING, status: 'success' },
+    select: (one) => one.state.data as DueCard,
+  });
+  const last = answers.at(-1);
+  return last?.settled ? last : null;
 };
 
 export const useCalendar = (enabled: boolean) =>

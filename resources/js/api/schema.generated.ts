@@ -97,7 +97,38 @@ export interface paths {
                 };
             };
         };
-        delete?: never;
+        /** Not looked at after all: it falls due as before */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    item: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not looked at after all: it falls due as before */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DueCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -7667,6 +7698,7 @@ export interface components {
             on: string | null;
             meter: string | null;
             rests_on: number | null;
+            settled: boolean;
         };
         Entry: {
             id: string;

@@ -3,6 +3,8 @@ import { ink } from '../theme/system';
 
 const WIDTH = 920;
 const LEFT = 30;
+/** Room for the lettering of the last hour. */
+const RIGHT = 44;
 const ROW = 34;
 const TOP = 26;
 
@@ -25,7 +27,7 @@ export function DayLine({
 }) {
   const first = Math.floor(from / 60) * 60;
   const span = Math.max(60, Math.ceil(Math.max(end, from + 60) / 60) * 60 - first);
-  const x = (minutes: number): number => LEFT + ((minutes - first) / span) * (WIDTH - LEFT - 8);
+  const x = (minutes: number): number => LEFT + ((minutes - first) / span) * (WIDTH - LEFT - RIGHT);
   const height = TOP + rows.length * ROW + 6;
   const every = span > 900 ? 120 : 60;
   const hours = Array.from({ length: Math.floor(span / every) + 1 }, (_, i) => first + i * every);
@@ -61,7 +63,7 @@ export function DayLine({
           key={`w${one.job}${one.from}`}
           x={x(one.from)}
           y={TOP + row(one.job) * ROW + 9}
-          width={Math.max(2, Math.min(WIDTH - 4, x(one.to)) - x(one.from))}
+          width={Math.max(2, Math.min(WIDTH - RIGHT, x(one.to)) - x(one.from))}
           height={ROW - 18}
           fill="url(#waits)"
           stroke={ink('brass')}

@@ -2,12 +2,15 @@ import { Box, chakra } from '@chakra-ui/react';
 import { useAhead } from '../api/ahead';
 import type { DueCard } from '../api/types';
 import { Button } from '../parts/Button';
-import { DueLine, daysTo } from '../parts/DueLine';
+import { DueLine, TakeBack } from '../parts/DueLine';
+import { daysTo } from '../parts/day';
 import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
 
+const LATE = 'Late';
+
 const GROUPS: [string, (days: number) => boolean][] = [
-  ['Late', (days) => days < 0],
+  [LATE, (days) => days < 0],
   ['Within a week', (days) => days >= 0 && days <= 7],
   ['Within a month', (days) => days > 7 && days <= 31],
   ['Later', (days) => days > 31],
@@ -17,12 +20,17 @@ const GROUPS: [string, (days: number) => boolean][] = [
 export function Ahead() {
   const dated = useAhead(false);
   const undated = useAhead(true);
-  const late = (dated.data ?? []).filter((one) => one.on !== null && daysTo(one.on) < 0).length;
+  const groups = GROUPS.map(([title, within]): [string, DueCard[]] => [
+    title,
+    (dated.data ?? []).filter((one) => one.on !== null && within(daysTo(one.on))),
+  ]).filter(([, items]) => items.length > 0);
+  const late = groups.find(([title]) => title === LATE)?.[1].length ?? 0;
+  const allLate = late > 0 && groups.length === 1 && dated.hasNextPage;
   return (
     <Box>
       <PageHead title="Ahead">
         <chakra.span fontSize="17px" color={late > 0 ? 'oxide' : 'mute'} fontWeight={late > 0 ? '600' : '400'}>
-          {dated.data && (late > 0 ? `${late} late` : 'Nothing is late')}
+          {dated.data && (late > 0 ? `${late}${allLate ? ' and more' : ''} late` : 'Nothing is late')}
         </chakra.span>
       </PageHead>
       {!dated.data &&
@@ -32,28 +40,24 @@ export function Ahead() {
           What is carried forward when a job is signed comes here, and torques to look at again after the first ride.
         </Empty>
       )}
-      {GROUPS.map(([title, within]) => (
-        <Group
-          key={title}
-          title={title}
-          items={(dated.data ?? []).filter((one) => one.on !== null && within(daysTo(one.on)))}
-        />
+      <TakeBack />
+      {groups.map(([title, items], i) => (
+        <Group key={title} title={title} items={items} more={dated.hasNextPage && i === groups.length - 1} />
       ))}
-      {dated.hasNextPage && (
-        <Button look="plain" m="6" onClick={() => dated.fetchNextPage()}>
-          More
-        </Button>
-      )}
-      <Group title="By meter, or when it comes in" items={undated.data ?? []} />
+      <More of={dated} />
+      <Group title="By meter, or when it comes in" items={undated.data ?? []} more={undated.hasNextPage} />
+      <More of={undated} />
     </Box>
   );
 }
 
-const Group = ({ title, items }: { title: string; items: DueCard[] }) =>
+/** Items of one stretch of time; `more` when its last ones are not loaded yet. */
+const Group = ({ title, items, more }: { title: string; items: DueCard[]; more: boolean }) =>
   items.length > 0 ? (
     <Box as="section" aria-label={title}>
       <chakra.h2 fontSize="17px" px="6" pt="5" pb="2" color="mute" borderBottomWidth="1px" borderColor="line">
         {title} · {items.length}
+        {more && ' and more'}
       </chakra.h2>
       <chakra.ul listStyleType="none">
         {items.map((item) => (
@@ -61,4 +65,11 @@ const Group = ({ title, items }: { title: string; items: DueCard[] }) =>
         ))}
       </chakra.ul>
     </Box>
+  ) : null;
+
+const More = ({ of }: { of: ReturnType<typeof useAhead> }) =>
+  of.hasNextPage ? (
+    <Button look="plain" m="6" disabled={of.isFetchingNextPage} onClick={() => of.fetchNextPage()}>
+      More
+    </Button>
   ) : null;

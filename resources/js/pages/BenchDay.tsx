@@ -5,6 +5,7 @@ import { useBenchDay, useOrderBench } from '../api/ahead';
 import { useBoard } from '../api/jobs';
 import { clock, DayLine } from '../drawing/DayLine';
 import { Button } from '../parts/Button';
+import { weekday } from '../parts/day';
 import { Select } from '../parts/Field';
 import { PageHead } from '../parts/PageHead';
 import { Loading, Trouble } from '../parts/States';
@@ -58,7 +59,7 @@ export function BenchDay() {
           )}
         </chakra.span>
         <Flex ml="auto" align="center" gap="3">
-          <Select aria-label="From" value={from} onChange={(event) => setFrom(Number(event.target.value))} w="120px">
+          <Select aria-label="From" value={from} onChange={(event) => setFrom(Number(event.target.value))} w="150px">
             {[...new Set([from, ...Array.from({ length: 22 }, (_, i) => 360 + i * 30)])]
               .sort((a, b) => a - b)
               .map((minutes) => (
@@ -134,18 +135,15 @@ export function BenchDay() {
                 </chakra.strong>
                 {one.parts_on && (
                   <Box fontSize="14px" color="brass">
-                    Parts come{' '}
-                    {new Date(`${one.parts_on}T00:00`).toLocaleDateString(undefined, {
-                      weekday: 'long',
-                      day: 'numeric',
-                      month: 'short',
-                    })}
+                    Parts come {weekday(one.parts_on)}
                   </Box>
                 )}
               </Box>
               <Flex gap="1">
                 <Button
                   look="quiet"
+                  fontSize="24px"
+                  minW="44px"
                   aria-label={`${one.job.machine.name} earlier`}
                   disabled={i === 0 || isPending}
                   onClick={() => move(one.job.id, i - 1)}
@@ -154,6 +152,8 @@ export function BenchDay() {
                 </Button>
                 <Button
                   look="quiet"
+                  fontSize="24px"
+                  minW="44px"
                   aria-label={`${one.job.machine.name} later`}
                   disabled={i === data.jobs.length - 1 || isPending}
                   onClick={() => move(one.job.id, i + 1)}

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useBoard } from '../api/jobs';
 import type { JobCard } from '../api/types';
 import { Button } from '../parts/Button';
+import { dayOfYear } from '../parts/day';
 import { useKeys } from '../parts/keys';
 import { StatusMark } from '../parts/LevelMark';
 import { MarkedRow } from '../parts/MarkedRow';
@@ -13,15 +14,13 @@ import { Empty, Loading, Stale, Trouble } from '../parts/States';
 import { NewJobSheet } from './NewJobSheet';
 import { TakeJob } from './TakeJob';
 
-const when = (iso: string): string => new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' });
-
 /** What soaks, cools or cures by itself, and until when; nothing once that is over. */
 function leftAlone(job: JobCard, now = new Date()): string | null {
   const until = job.left_until === null ? null : new Date(job.left_until);
   if (until === null || until <= now || job.signed_at) return null;
   const time = until.toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
   const soon = until.toDateString() === now.toDateString();
-  return `${job.left_for}, until ${soon ? time : `${when(job.left_until ?? '')} ${time}`}`;
+  return `${job.left_for}, until ${soon ? time : `${dayOfYear(job.left_until ?? '')} ${time}`}`;
 }
 
 /** One job as a line: machine, complaint, its seven stations, where it waits. */
@@ -38,7 +37,7 @@ function Line({ job }: { job: JobCard }) {
               {job.machine.name}, {job.wheel.toLowerCase()}
             </chakra.span>
             <Box color="mute" fontSize="14px">
-              {[`Job ${job.number}`, job.machine.owner, when(job.opened_at)].filter(Boolean).join(' · ')}
+              {[`Job ${job.number}`, job.machine.owner, dayOfYear(job.opened_at)].filter(Boolean).join(' · ')}
             </Box>
           </Box>
           <chakra.span lineClamp={2}>{job.complaint}</chakra.span>
@@ -66,7 +65,7 @@ function Line({ job }: { job: JobCard }) {
             color={stopped ? 'oxide' : job.signed_at ? 'verdigris' : 'blue'}
           >
             {job.signed_at
-              ? `Signed ${when(job.signed_at)}`
+              ? `Signed ${dayOfYear(job.signed_at)}`
               : stopped
                 ? `Stopped at ${job.stations.find((s) => s.status === 'stop')?.label}`
                 : `At ${waits?.label}`}
@@ -77,7 +76,7 @@ function Line({ job }: { job: JobCard }) {
             )}
             {job.parts_on && !job.signed_at && (
               <chakra.span display="block" fontSize="14px" color="brass">
-                parts {when(`${job.parts_on}T00:00`)}
+                parts {dayOfYear(`${job.parts_on}T00:00`)}
               </chakra.span>
             )}
           </chakra.span>

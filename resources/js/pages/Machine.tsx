@@ -2,12 +2,10 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { Link, useParams } from 'react-router';
 import { useMachine } from '../api/shop';
 import type { MachineHistory } from '../api/types';
-import { DueLine } from '../parts/DueLine';
+import { DueLine, TakeBack } from '../parts/DueLine';
+import { day } from '../parts/day';
 import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
-
-const day = (iso: string): string =>
-  new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** A machine's history: what was fitted when, and what was carried forward. */
 export function Machine() {
@@ -18,6 +16,7 @@ export function Machine() {
       <PageHead title={data.machine.name}>
         <chakra.span color="mute">{[data.machine.model, data.machine.owner].filter(Boolean).join(' · ')}</chakra.span>
       </PageHead>
+      <TakeBack machine={data.machine.id} />
       {data.due.length > 0 && (
         <Box as="section" aria-label="Ahead">
           <chakra.h2 fontSize="17px" color="mute" px="6" pt="4">

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useParams } from 'react-router';
 import { useJob } from '../api/jobs';
 import { Button } from '../parts/Button';
+import { day } from '../parts/day';
 import { PhoneCode } from '../parts/PhoneCode';
 import { Loading, Trouble } from '../parts/States';
 
@@ -33,7 +34,7 @@ export function Tag() {
           {data.machine.name}, {data.wheel.toLowerCase()}
         </chakra.h1>
         <chakra.span fontSize="14px">
-          Job {data.number} · {new Date(data.signed_at ?? data.opened_at).toLocaleDateString()} · {data.machine.owner}
+          Job {data.number} · {day(data.signed_at ?? data.opened_at)} · {data.machine.owner}
         </chakra.span>
         {fitted.length > 0 && <chakra.span fontSize="15px">Fitted: {[...new Set(fitted)].join(', ')}</chakra.span>}
         {kept.length > 0 && (

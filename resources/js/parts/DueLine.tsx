@@ -1,32 +1,15 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { useSettle } from '../api/ahead';
+import { useLastSettled, useSettle, useUnsettle } from '../api/ahead';
 import type { DueCard } from '../api/types';
 import { Button } from './Button';
+import { day, daysTo, soon } from './day';
 import { MarkedRow } from './MarkedRow';
-
-const DAY = 86_400_000;
-
-/** Whole days from today to a day; less than none when it is past. */
-export const daysTo = (on: string, today = new Date()): number =>
-  Math.round(
-    (Date.parse(`${on}T00:00`) - new Date(today.getFullYear(), today.getMonth(), today.getDate()).getTime()) / DAY,
-  );
 
 const KIND: Record<string, string> = { carry: 'Carried forward', recheck: 'Re-check', life: 'Usual life' };
 
-const shownDay = (on: string): string =>
-  new Date(`${on}T00:00`).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
-
-/** How soon, in words. */
-export function soon(on: string): string {
-  const days = daysTo(on);
-  if (days < -1) return `${-days} days late`;
-  if (days === -1) return 'yesterday';
-  if (days === 0) return 'today';
-  if (days === 1) return 'tomorrow';
-  return days < 60 ? `in ${days} days` : `in ${Math.round(days / 30.4)} months`;
-}
+/** A number and its unit stay on one line. */
+const held = (text: string): string => text.replaceAll(' ', '\u00a0');
 
 /** Something to look at again, with what it rests on, and that it was done. */
 export function DueLine({ item, machine = true }: { item: DueCard; machine?: boolean }) {
@@ -37,10 +20,12 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
       <MarkedRow columns="150px minmax(0, 1fr) auto" mark={late ? 'oxide' : item.kind === 'carry' ? 'brass' : null}>
         <Box>
           <chakra.strong fontFamily="heading" fontSize="20px" color={late ? 'oxide' : 'ink'} display="block">
-            {item.on ? shownDay(item.on) : (item.meter ?? 'When it comes in')}
+            {item.on ? day(item.on) : (item.meter ?? 'When it comes in')}
           </chakra.strong>
           <chakra.span fontSize="14px" color={late ? 'oxide' : 'mute'}>
-            {item.on ? [soon(item.on), item.meter && `or ${item.meter}`].filter(Boolean).join(', ') : KIND[item.kind]}
+            {item.on
+              ? [soon(item.on), item.meter && held(`or ${item.meter}`)].filter(Boolean).join(', ')
+              : KIND[item.kind]}
           </chakra.span>
         </Box>
         <Box>
@@ -56,7 +41,7 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
             {[
               KIND[item.kind],
               item.rests_on !== null && `the middle of ${item.rests_on} sets like it in this shop`,
-              item.machine.owner,
+              machine ? item.machine.owner : item.wheel,
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -73,5 +58,34 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
         </Button>
       </MarkedRow>
     </chakra.li>
+  );
+}
+
+/** What was just said to be looked at, of all or of one machine, for a finger that slipped. */
+export function TakeBack({ machine }: { machine?: number }) {
+  const last = useLastSettled();
+  const { mutate, isPending } = useUnsettle();
+  if (!last || (machine !== undefined && last.machine.id !== machine)) return null;
+  return (
+    <Flex
+      role="status"
+      align="center"
+      gap="4"
+      px="6"
+      py="1"
+      bg="verdigrisWash"
+      borderBottomWidth="1px"
+      borderColor="line"
+    >
+      <Box flex="1">
+        Looked at: {last.what}{' '}
+        <chakra.span color="mute">
+          · {last.machine.name}, {last.wheel.toLowerCase()}
+        </chakra.span>
+      </Box>
+      <Button look="quiet" disabled={isPending} onClick={() => mutate(last.id)}>
+        Take back
+      </Button>
+    </Flex>
   );
 }

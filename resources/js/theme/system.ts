@@ -39,6 +39,8 @@ const button = defineRecipe({
         fontSize: '15px',
         px: '3',
         _pressed: { bg: 'blue', color: 'onBlue', borderColor: 'blue', fontWeight: '600' },
+        // An answer that stands is read, though it cannot be changed any more.
+        '&[aria-pressed=true]:disabled': { opacity: 1 },
         _hover: { borderColor: 'blue' },
       },
     },

@@ -3,15 +3,15 @@ import { Link } from 'react-router';
 import { useOrders, useReceive } from '../../api/buying';
 import type { OrderSheet } from '../../api/types';
 import { Button } from '../../parts/Button';
+import { dayOfYear } from '../../parts/day';
 import { Empty, Loading, Trouble } from '../../parts/States';
 import { money } from '../../parts/say';
 
-const day = (iso: string): string => new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' });
 const due = (order: OrderSheet): string => {
   if (order.days === null) return 'nobody knows when';
   const at = new Date(order.ordered_at);
   at.setDate(at.getDate() + order.days);
-  return `due ${day(at.toISOString())}`;
+  return `due ${dayOfYear(at.toISOString())}`;
 };
 
 /** Orders, the newest first; what came is booked in line by line. */
@@ -54,7 +54,7 @@ function One({ order }: { order: OrderSheet }) {
           {order.here ? 'All here' : due(order)}
         </chakra.p>
         <chakra.p color="mute" fontSize="14px">
-          Order {order.number}, {day(order.ordered_at)}, by {order.by}
+          Order {order.number}, {dayOfYear(order.ordered_at)}, by {order.by}
         </chakra.p>
         <Link to={`/jobs/${order.job}/source`}>
           <chakra.span color="blue" fontSize="14.5px">

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { useAddSupplier, usePriceList, useSuppliers } from '../../api/buying';
 import type { PriceListSheet, SupplierCard } from '../../api/types';
 import { Button } from '../../parts/Button';
+import { day } from '../../parts/day';
 import { Input, Labelled, Select } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
 import { Empty, Loading, Trouble } from '../../parts/States';
@@ -31,7 +32,7 @@ export function Suppliers() {
               <chakra.h2 fontSize="20px">{one.name}</chakra.h2>
               <chakra.p color="mute" fontSize="14.5px">
                 {one.articles > 0
-                  ? `${one.articles} articles, list of ${new Date(one.priced_at ?? '').toLocaleDateString()}`
+                  ? `${one.articles} articles, list of ${day(one.priced_at ?? '')}`
                   : 'No price list yet'}
                 {' · '}
                 {one.days === 0 ? 'same day' : `${one.days} ${one.days === 1 ? 'day' : 'days'}`}

@@ -2,13 +2,15 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useSettle } from '../../api/ahead';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
-import { soon } from '../../parts/DueLine';
+import { TakeBack } from '../../parts/DueLine';
+import { soon } from '../../parts/day';
 
 /** What earlier jobs on this machine said should be looked at when it comes in again. */
 export function Carried() {
-  const { carried } = useBench().job;
+  const { carried, machine } = useBench().job;
   const { mutate, isPending } = useSettle();
-  if (carried.length === 0) return null;
+  const takeBack = <TakeBack machine={machine.id} />;
+  if (carried.length === 0) return takeBack;
   return (
     <Box as="section" aria-label="From last time" mb="4" px="4" py="2" bg="brassWash">
       <chakra.h3 fontSize="17px" color="brass">
@@ -30,6 +32,7 @@ export function Carried() {
           </Flex>
         ))}
       </chakra.ul>
+      {takeBack}
     </Box>
   );
 }

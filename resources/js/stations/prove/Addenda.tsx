@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { useAddendum } from '../../api/ahead';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
+import { moment } from '../../parts/day';
 import { Area, Labelled } from '../../parts/Field';
 
 /** After the signature nothing changes; what was wrong or missing is added below it, with a name. */
@@ -30,7 +31,7 @@ export function Addenda() {
           <chakra.li key={one.id} py="2" borderBottomWidth="1px" borderColor="line">
             {one.text}
             <chakra.span display="block" color="mute" fontSize="14px">
-              {one.by}, {new Date(one.made_at).toLocaleString()}
+              {one.by}, {moment(one.made_at)}
             </chakra.span>
           </chakra.li>
         ))}

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useSignJob } from '../../api/jobs';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
+import { moment } from '../../parts/day';
 import { LevelMark } from '../../parts/LevelMark';
 import { usePerson, useUnits } from '../../parts/person';
 import { say } from '../../parts/say';
@@ -20,8 +21,7 @@ export function SignOffPanel() {
     <Flex direction="column" gap="4">
       {job.signed_at ? (
         <chakra.p fontFamily="heading" fontWeight="600" fontSize="26px" color="verdigris">
-          Signed by {[job.signed_by, job.signed_as].filter(Boolean).join(', ')},{' '}
-          {new Date(job.signed_at).toLocaleString()}
+          Signed by {[job.signed_by, job.signed_as].filter(Boolean).join(', ')}, {moment(job.signed_at)}
         </chakra.p>
       ) : (
         <>

@@ -10,10 +10,10 @@ import { useUnits } from '../../parts/person';
 import { length } from '../../parts/say';
 
 const STAGES = [
-  ['open', 'Before locking'],
+  ['open', 'Before'],
   ['one_nut', 'First nut'],
   ['locked', 'Locked'],
-  ['clamped', 'In the frame'],
+  ['clamped', 'In frame'],
 ] as const;
 
 const FELT = [
@@ -25,7 +25,7 @@ const FELT = [
 ] as const;
 
 const WITH = [
-  ['digital_caliper', 'against the frame'],
+  ['digital_caliper', 'caliper'],
   ['dial_gauge', 'dial'],
   ['steel_rule', 'rule'],
 ] as const;
@@ -169,7 +169,14 @@ export function ConePanel({ step }: { step: Step }) {
               </Flex>
             </Box>
           </Grid>
-          <Pick legend="Judged" list={STAGES} chosen={at} disabled={bench.closed} onPick={setStage} />
+          <Pick
+            legend="Judged: before the lock nut, or after"
+            list={STAGES}
+            chosen={at}
+            disabled={bench.closed}
+            onPick={setStage}
+            inRow
+          />
           <Box ref={felt}>
             <Pick
               legend={`Felt: a tap keeps try ${tries.length + 1}`}
@@ -246,25 +253,28 @@ function Pick({
   chosen,
   disabled,
   onPick,
+  inRow = false,
 }: {
   legend: string;
   list: readonly (readonly [string, string])[];
   chosen: string | null;
   disabled: boolean;
   onPick: (value: string) => void;
+  inRow?: boolean;
 }) {
   return (
     <Box as="fieldset">
       <chakra.legend fontSize="14px" color="mute" mb="1">
         {legend}
       </chakra.legend>
-      <Flex wrap="wrap" gap="2">
+      <Flex wrap={inRow ? 'nowrap' : 'wrap'} gap={inRow ? '1' : '2'}>
         {list.map(([value, label]) => (
           <Button
             key={value}
             look="answer"
             aria-pressed={chosen === null ? undefined : chosen === value}
             disabled={disabled}
+            {...(inRow ? { flex: '1 1 auto', px: '1', fontSize: '14.5px', whiteSpace: 'nowrap' } : {})}
             onClick={() => onPick(value)}
           >
             {label}
