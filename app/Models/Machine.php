@@ -18,6 +18,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $model
  * @property string $owner
+ * @property-read int $open_jobs when it was read with that count
+ * @property-read ?string $jobs_max_signed_at when it was read with that aggregate
+ * @property-read ?string $due_min_due_on when it was read with that aggregate
  */
 final class Machine extends Model
 {
@@ -34,5 +37,11 @@ final class Machine extends Model
     public function jobs(): HasMany
     {
         return $this->hasMany(Job::class);
+    }
+
+    /** @return HasMany<DueItem, $this> */
+    public function due(): HasMany
+    {
+        return $this->hasMany(DueItem::class);
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\NoteStanding;
 use App\Bench\Notes;
+use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Role;
@@ -34,6 +35,39 @@ final class ShopTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $names);
         self::assertNull($second->json('next_cursor'));
+    }
+
+    public function test_machines_and_their_jobs_are_found_by_words_and_jobs_by_number_too(): void
+    {
+        $user = $this->person();
+        $make = static fn (string $name, string $model, string $owner): Machine => Machine::factory()->create(['shop_id' => $user->shop_id, 'name' => $name, 'model' => $model, 'owner' => $owner]);
+        $cart = $make('Golf cart 4', 'Puffin E', 'Links 100%');
+        $mower = $make('Mower', 'Curlew_52', 'Links Golf');
+        Machine::factory()->create(['name' => 'Golf cart 9']);
+        $open = Job::factory()->by($user)->create(['machine_id' => $cart->id, 'number' => 52]);
+        $signed = Job::factory()->by($user)->create(['machine_id' => $mower->id, 'number' => 7, 'signed_at' => '2026-03-01 10:00+00']);
+        DueItem::query()->forceCreate(['shop_id' => $user->shop_id, 'machine_id' => $mower->id, 'job_id' => $signed->id, 'kind' => 'carry', 'wheel' => 'x', 'what' => 'y', 'due_on' => '2027-01-01']);
+        DueItem::query()->forceCreate(['shop_id' => $user->shop_id, 'machine_id' => $mower->id, 'job_id' => $signed->id, 'kind' => 'carry', 'wheel' => 'x', 'what' => 'y', 'due_on' => '2026-12-01', 'settled_at' => '2026-11-01']);
+        $this->actingAs($user);
+        $machines = fn (string $find): array => array_column($this->getJson('/api/v1/machines?find='.rawurlencode($find))->assertOk()->json('data'), 'name');
+        self::assertSame(['Golf cart 4', 'Mower'], $machines('GOLF'));
+        self::assertSame(['Golf cart 4'], $machines(' puffin  links '), 'each word, wherever it stands');
+        self::assertSame(['Golf cart 4'], $machines('100%'));
+        self::assertSame(['Mower'], $machines('w_5'), 'a sign is a sign');
+        self::assertSame([], $machines('w%5'));
+        self::assertSame([], $machines('\\'));
+        self::assertSame(['Golf cart 4', 'Mower'], $machines('   '));
+        $jobs = fn (string $find, int $closed = 0): array => array_column($this->getJson("/api/v1/jobs?signed=$closed&find=".rawurlencode($find))->assertOk()->json('data'), 'number');
+        self::assertSame([52], $jobs('cart'));
+        self::assertSame([52], $jobs('52'), 'by its number');
+        self::assertSame([], $jobs('curlew'), 'that one is signed');
+        self::assertSame([7], $jobs('52', 1), 'by what its model is called');
+        self::assertSame([], $jobs(str_repeat('9', 40)));
+        $lines = $this->getJson('/api/v1/machines')->json('data');
+        self::assertSame([1, null, null], [$lines[0]['open_jobs'], $lines[0]['last_signed_at'], $lines[0]['due_on']]);
+        self::assertSame([0, '2027-01-01'], [$lines[1]['open_jobs'], $lines[1]['due_on']]);
+        self::assertStringStartsWith('2026-03-01T10:00', $lines[1]['last_signed_at']);
+        self::assertSame(52, $open->number);
     }
 
     public function test_a_cursor_that_is_none_starts_from_the_top_and_breaks_nothing(): void

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { demo, field, goTo, kept, openJob, records, signIn, station, tap, type, verdict } from './helpers';
+import { demo, field, goTo, kept, openJob, pickMachine, records, signIn, station, tap, type, verdict } from './helpers';
 
 test('the demo jobs stand where they should: cocked, bad bore, a little to go', async ({ page }) => {
   await signIn(page);
@@ -135,7 +135,7 @@ test('fasteners are offered again the next time', async ({ page }) => {
   await signIn(page);
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
-  await page.getByLabel('Machine').selectOption({ label: 'Campsite trail bike 1, Northbay Camp' });
+  await pickMachine(page, 'Campsite trail bike 1');
   await page.getByLabel('How its hub is built').selectOption('pair-sleeve');
   await page.getByLabel('What the customer says').fill('Again');
   await page.getByRole('button', { name: 'Open it' }).click();

@@ -44,13 +44,24 @@ export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'):
 export async function openJobByHand(page: Page, name: string, complaint: string, pattern: string): Promise<number> {
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
-  await page.getByLabel('Machine').selectOption({ label: 'A machine not seen before' });
-  await page.getByLabel('Its name').fill(name);
+  await page.getByRole('combobox', { name: 'Machine' }).fill(name);
+  await page.getByRole('listbox', { name: 'Machines' }).getByRole('option', { name: 'not seen before' }).click();
   await page.getByLabel('How its hub is built').selectOption(pattern);
   await page.getByLabel('What the customer says').fill(complaint);
   await page.getByRole('button', { name: 'Open it' }).click();
   await page.waitForURL(/\/jobs\/\d+\/check_in/);
   return Number(page.url().match(/jobs\/(\d+)/)?.[1]);
+}
+
+/** Picks a machine that was here before, by keyboard. */
+export async function pickMachine(page: Page, name: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: 'Machine' });
+  await box.fill(name);
+  await expect(page.getByRole('listbox', { name: 'Machines' }).getByRole('option', { selected: true })).toContainText(
+    name,
+  );
+  await box.press('Enter');
+  await expect(page.getByRole('listbox', { name: 'Machines' })).toHaveCount(0);
 }
 
 /** A job on a machine that was not here before, open at Check in: for tests that are about what comes after. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, kept, openJob, PNG, records, signIn, station, tick } from './helpers';
+import { goTo, kept, openJob, PNG, pickMachine, records, signIn, station, tick } from './helpers';
 
 test('a hub is edited by keyboard alone, undone and redone', async ({ page }) => {
   await signIn(page);
@@ -138,7 +138,7 @@ test('a phone takes the photo of a part through the code on the screen', async (
 test('the four wheels of a quad are checked in at once', async ({ page }) => {
   await signIn(page);
   await page.getByRole('button', { name: 'Open a job' }).click();
-  await page.getByLabel('Machine').selectOption({ label: 'Campsite quad 3, Northbay Camp' });
+  await pickMachine(page, 'Campsite quad 3');
   await page.getByLabel('How its hub is built').selectOption('knuckle-wide');
   await page.getByRole('button', { name: 'All four' }).click();
   await page.getByLabel('What the customer says').fill('Back from a week in the sea');

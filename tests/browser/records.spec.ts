@@ -9,6 +9,7 @@ test('what was carried forward stands at check-in when the machine is in again',
   await expect(before).toContainText('Left bore: compound next time, or another hub');
   await expect(before).toContainText('front wheel');
   await page.goto('/machines');
+  await page.getByRole('searchbox').fill('moped 3');
   await page.getByRole('link', { name: /Parcel moped 3/ }).click();
   const sets = page.getByRole('region', { name: 'Sets' });
   await expect(sets.getByRole('listitem')).toHaveCount(3);

@@ -224,6 +224,49 @@ test('what is missing to open a job is said beside its field', async ({ page }) 
   await expect(page.getByRole('alert').filter({ hasText: 'Write what the customer says' })).toBeVisible();
 });
 
+test('a job is found by its machine, its owner or its number', async ({ page }) => {
+  await signIn(page);
+  const lines = page.getByRole('listitem');
+  await page.getByRole('searchbox', { name: 'Machine, owner or job' }).fill('post SCOOT');
+  await expect(lines).toHaveCount(1);
+  await expect(lines).toContainText('Post scooter, front wheel');
+  const number = (await lines.textContent())?.match(/Job (\d+)/)?.[1] ?? '';
+  await page.getByRole('searchbox').fill(number);
+  await expect(lines.filter({ hasText: 'Post scooter' })).toHaveCount(1);
+  await page.getByRole('searchbox').fill('no such thing');
+  await expect(page.getByRole('heading', { name: 'No open job with "no such thing"' })).toBeVisible();
+  await page.getByRole('searchbox').press('Escape');
+  await expect(lines.nth(5)).toBeVisible();
+});
+
+test('a machine is picked by a few letters, and a new one is noted once', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Open a job' }).click();
+  const box = page.getByRole('combobox', { name: 'Machine' });
+  const options = page.getByRole('listbox', { name: 'Machines' }).getByRole('option');
+  await box.fill('harbour bi');
+  await expect(options).toHaveText([/^Harbour bicycle 4/, /^harbour binot seen before$/]);
+  await box.press('ArrowDown');
+  await expect(options.nth(1)).toHaveAttribute('aria-selected', 'true');
+  const name = `Pier winch ${Date.now()}`;
+  await box.fill(name);
+  await expect(options).toHaveCount(1);
+  await box.press('Enter');
+  await expect(page.getByText('Not seen before: it is noted.')).toBeVisible();
+  await page.getByLabel('Owner', { exact: true }).fill('Harbour Hire');
+  await page.getByLabel('How its hub is built').selectOption('taper-pair');
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect(page.getByRole('alert')).toContainText('Write what the customer says');
+  await expect(box).toHaveValue(name);
+  await page.getByLabel('What the customer says').fill('Groans under load');
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await page.waitForURL(/check_in/);
+  await page.goto('/machines');
+  await page.getByRole('searchbox').fill(name);
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByRole('listitem')).toContainText('On the bench');
+});
+
 test('a job that is not there says so', async ({ page }) => {
   await signIn(page);
   await page.goto('/jobs/999999/seat');

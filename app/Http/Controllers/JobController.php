@@ -9,6 +9,7 @@ use App\Actions\ReadEntry;
 use App\Bench\Ahead;
 use App\Bench\Notes;
 use App\Bench\PartsDue;
+use App\Bench\Search;
 use App\Bench\Workbench;
 use App\Http\Answer;
 use App\Http\AsSigned;
@@ -32,11 +33,11 @@ final class JobController
 {
     private const PAGE = 20;
 
-    #[Documented('Jobs on the board, newest first; signed ones with ?signed=1', answers: JobCard::class, page: true)]
+    #[Documented('Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one of that number', answers: JobCard::class, page: true)]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);
-        $jobs = PartsDue::with(Job::query())->with('machine')->orderByDesc('id');
+        $jobs = PartsDue::with(Search::jobs(Job::query(), $request->string('find')->toString()))->with('machine')->orderByDesc('id');
         $jobs = $request->boolean('signed') ? $jobs->whereNotNull('signed_at') : $jobs->whereNull('signed_at');
 
         return Answer::page($jobs->cursorPaginate(self::PAGE), static fn (Job $job): JobCard => JobCard::of($job, PartsDue::on($job)));

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Ahead;
+use App\Bench\Search;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\NewMachineRequest;
 use App\Http\Resources\DueCard;
 use App\Http\Resources\MachineCard;
 use App\Http\Resources\MachineHistory;
+use App\Http\Resources\MachineLine;
 use App\Http\Resources\PastJob;
 use App\Http\Resources\SetCard;
 use App\Models\FittedSet;
@@ -19,24 +21,31 @@ use App\Models\Machine;
 use App\Models\Record;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
+use Illuminate\Contracts\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
 
 final class MachineController
 {
-    private const PAGE = 50;
+    private const PAGE = 30;
 
     /** How many jobs of a machine its history shows. */
     private const HISTORY = 40;
 
-    #[Documented('Machines of the shop, by name', answers: MachineCard::class, page: true)]
-    public function index(): JsonResponse
+    #[Documented('Machines of the shop, by name; with ?find= those with each of its words in name, model or owner', answers: MachineLine::class, page: true)]
+    public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
+        $machines = Search::machines(Machine::query(), $request->string('find')->toString())
+            ->withCount(['jobs as open_jobs' => static fn (Builder $jobs) => $jobs->whereNull('signed_at')])
+            ->withMax('jobs', 'signed_at')
+            ->withMin(['due' => static fn (Builder $due) => $due->whereNull('settled_at')], 'due_on')
+            ->orderBy('name')->orderBy('id');
 
-        return Answer::page(Machine::query()->orderBy('name')->orderBy('id')->cursorPaginate(self::PAGE), static fn (Machine $m): MachineCard => MachineCard::of($m));
+        return Answer::page($machines->cursorPaginate(self::PAGE), static fn (Machine $m): MachineLine => MachineLine::of($m));
     }
 
     #[Documented('Note a new machine', answers: MachineCard::class, status: 201)]

@@ -1,6 +1,7 @@
 import { useInfiniteQuery, useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
 import { jobKey } from './jobs';
+import { outOfDate } from './outOfDate';
 import type { AddendumCard, BenchDaySheet, CalendarLink, DueCard, JobCard } from './types';
 
 interface Page {
@@ -29,12 +30,7 @@ const useSettling = (ask: (item: number) => Promise<DueCard>) => {
   return useMutation<DueCard, Refusal, number>({
     mutationKey: SETTLING,
     mutationFn: ask,
-    onSuccess: () =>
-      Promise.all([
-        client.invalidateQueries({ queryKey: ['ahead'] }),
-        client.invalidateQueries({ queryKey: ['machine'] }),
-        client.invalidateQueries({ queryKey: ['job'] }),
-      ]),
+    onSuccess: () => outOfDate(client, 'ahead', 'machine', 'machines', 'job'),
   });
 };
 
@@ -105,10 +101,6 @@ export const useTakeJob = () => {
       body.set('file', file);
       return answer(api.POST('/jobs/file', { body: body as never }));
     },
-    onSuccess: () =>
-      Promise.all([
-        client.invalidateQueries({ queryKey: ['jobs'] }),
-        client.invalidateQueries({ queryKey: ['machines'] }),
-      ]),
+    onSuccess: () => outOfDate(client, 'jobs', 'machines'),
   });
 };

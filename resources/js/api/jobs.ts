@@ -1,20 +1,31 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
+import { outOfDate } from './outOfDate';
 import type { EntryValue, JobCard, JobReport, JobSheet, PatternShown } from './types';
 
 export const jobKey = (id: number) => ['job', id] as const;
 const boardKey = ['jobs'] as const;
+
+/** What was found by words is kept for a minute only: it is one of many. */
+export const FOUND = 60_000;
 
 interface Page<T> {
   data: T[];
   next_cursor: string | null;
 }
 
-export const useBoard = (signed: boolean) =>
+/** Open or signed jobs; with words, those of machines that match them. */
+export const useBoard = (signed: boolean, find = '') =>
   useInfiniteQuery<Page<JobCard>, Refusal, JobCard[], readonly unknown[], string | undefined>({
-    queryKey: [...boardKey, signed],
+    queryKey: [...boardKey, signed, find],
     queryFn: ({ pageParam }) =>
-      answer(api.GET('/jobs', { params: { query: { cursor: pageParam, signed: signed ? '1' : undefined } } })),
+      answer(
+        api.GET('/jobs', {
+          params: { query: { cursor: pageParam, signed: signed ? '1' : undefined, find: find || undefined } },
+        }),
+      ),
+    placeholderData: (before, query) => (query?.queryKey[1] === signed ? before : undefined),
+    ...(find && { gcTime: FOUND }),
     initialPageParam: undefined,
     getNextPageParam: (page) => page.next_cursor ?? undefined,
     select: (pages) => pages.pages.flatMap((page) => page.data),
@@ -67,7 +78,7 @@ export const useOpenJobs = () => {
   const client = useQueryClient();
   return useMutation<JobCard[], Refusal, NewJobs>({
     mutationFn: async (body) => (await answer(api.POST('/jobs/several', { body: body as never }))).data,
-    onSuccess: () => client.invalidateQueries({ queryKey: boardKey }),
+    onSuccess: () => outOfDate(client, 'jobs', 'machines', 'bench-day'),
   });
 };
 
@@ -76,6 +87,6 @@ export const useSignJob = (id: number) => {
   return useMutation<JobCard, Refusal, void>({
     mutationFn: () => answer(api.POST('/jobs/{job}/signature', { params: { path: { job: id } } })),
     onSettled: () => client.invalidateQueries({ queryKey: jobKey(id) }),
-    onSuccess: () => client.invalidateQueries({ queryKey: boardKey }),
+    onSuccess: () => outOfDate(client, 'jobs', 'machines', 'machine', 'ahead', 'bench-day'),
   });
 };

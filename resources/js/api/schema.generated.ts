@@ -5174,11 +5174,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Jobs on the board, newest first; signed ones with ?signed=1 */
+        /** Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one of that number */
         get: {
             parameters: {
                 query?: {
                     signed?: string;
+                    find?: string;
                     cursor?: string;
                 };
                 header?: never;
@@ -5187,7 +5188,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Jobs on the board, newest first; signed ones with ?signed=1 */
+                /** @description Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one of that number */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -6062,10 +6063,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Machines of the shop, by name */
+        /** Machines of the shop, by name; with ?find= those with each of its words in name, model or owner */
         get: {
             parameters: {
                 query?: {
+                    find?: string;
                     cursor?: string;
                 };
                 header?: never;
@@ -6074,14 +6076,14 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Machines of the shop, by name */
+                /** @description Machines of the shop, by name; with ?find= those with each of its words in name, model or owner */
                 200: {
                     headers: {
                         [name: string]: unknown;
                     };
                     content: {
                         "application/json": {
-                            data: components["schemas"]["MachineCard"][];
+                            data: components["schemas"]["MachineLine"][];
                             /** @description Hand it back as ?cursor= for the next page */
                             next_cursor: string | null;
                         };
@@ -7927,6 +7929,16 @@ export interface components {
             jobs: components["schemas"]["PastJob"][];
             sets: components["schemas"]["SetCard"][];
             due: components["schemas"]["DueCard"][];
+        };
+        MachineLine: {
+            id: number;
+            name: string;
+            model: string;
+            owner: string;
+            open_jobs: number;
+            /** Format: date-time */
+            last_signed_at: string | null;
+            due_on: string | null;
         };
         MatchCheckResult: {
             compared: components["schemas"]["Difference"][];

@@ -1,9 +1,12 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
+import { FOUND } from './jobs';
+import { outOfDate } from './outOfDate';
 import type {
   CalculatorCard,
   MachineCard,
   MachineHistory,
+  MachineLine,
   NextTool,
   Question,
   ShopSheet,
@@ -16,10 +19,14 @@ interface Page<T> {
   next_cursor: string | null;
 }
 
-export const useMachines = () =>
-  useInfiniteQuery<Page<MachineCard>, Refusal, MachineCard[], readonly unknown[], string | undefined>({
-    queryKey: ['machines'],
-    queryFn: ({ pageParam }) => answer(api.GET('/machines', { params: { query: { cursor: pageParam } } })),
+/** Machines by name; with words, those that match them. */
+export const useMachines = (find = '') =>
+  useInfiniteQuery<Page<MachineLine>, Refusal, MachineLine[], readonly unknown[], string | undefined>({
+    queryKey: ['machines', find],
+    queryFn: ({ pageParam }) =>
+      answer(api.GET('/machines', { params: { query: { cursor: pageParam, find: find || undefined } } })),
+    placeholderData: (before) => before,
+    ...(find && { gcTime: FOUND }),
     initialPageParam: undefined,
     getNextPageParam: (page) => page.next_cursor ?? undefined,
     select: (pages) => pages.pages.flatMap((page) => page.data),
@@ -58,12 +65,7 @@ const useWallChange = <Given, Answer>(change: (given: Given) => Promise<Answer>)
   const client = useQueryClient();
   return useMutation<Answer, Refusal, Given>({
     mutationFn: change,
-    onSuccess: () =>
-      Promise.all([
-        client.invalidateQueries({ queryKey: ['tools'] }),
-        client.invalidateQueries({ queryKey: ['next-tool'] }),
-        client.invalidateQueries({ queryKey: ['job'] }),
-      ]),
+    onSuccess: () => outOfDate(client, 'tools', 'next-tool', 'job'),
   });
 };
 

@@ -21,6 +21,7 @@ export type ShopSheet = Schemas['ShopSheet'];
 export type PatternShown = Schemas['PatternShown'];
 export type Person = Schemas['Person'];
 export type MachineCard = Schemas['MachineCard'];
+export type MachineLine = Schemas['MachineLine'];
 export type MachineHistory = Schemas['MachineHistory'];
 export type ToolCard = Schemas['ToolCard'];
 export type Section = Schemas['Section'];

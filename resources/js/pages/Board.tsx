@@ -5,6 +5,7 @@ import { useBoard } from '../api/jobs';
 import type { JobCard } from '../api/types';
 import { Button } from '../parts/Button';
 import { dayOfYear } from '../parts/day';
+import { FindField, useRested } from '../parts/FindField';
 import { useKeys } from '../parts/keys';
 import { StatusMark } from '../parts/LevelMark';
 import { MarkedRow } from '../parts/MarkedRow';
@@ -90,7 +91,9 @@ function Line({ job }: { job: JobCard }) {
 export function Board() {
   const [signed, setSigned] = useState(false);
   const [opening, setOpening] = useState(false);
-  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useBoard(signed);
+  const [text, setText] = useState('');
+  const find = useRested(text);
+  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useBoard(signed, find);
   useKeys(useMemo(() => ({ o: () => setOpening(true) }), []));
   return (
     <Flex direction="column" minH="100%">
@@ -98,6 +101,7 @@ export function Board() {
         <Button look="quiet" onClick={() => setSigned(!signed)}>
           {signed ? 'Show open jobs' : 'Show signed jobs'}
         </Button>
+        <FindField label="Machine, owner or job" text={text} onType={setText} />
         <Flex ml="auto" gap="5" align="center">
           <Keeping />
           <Link to="/bench-day">
@@ -112,7 +116,12 @@ export function Board() {
       {data && error && <Stale refusal={error} />}
       {!data && error && <Trouble refusal={error} again={refetch} />}
       {!data && !error && <Loading what="the board" />}
-      {data?.length === 0 && (
+      {data?.length === 0 && find !== '' && (
+        <Empty title={`No ${signed ? 'signed' : 'open'} job with "${find}"`}>
+          {signed ? 'It may be open still.' : 'It may be signed already.'}
+        </Empty>
+      )}
+      {data?.length === 0 && find === '' && (
         <Empty title={signed ? 'Nothing signed yet' : 'The bench is clear'}>
           {signed ? 'Jobs come here when they are signed off.' : 'Open a job when a wheel comes in.'}
         </Empty>

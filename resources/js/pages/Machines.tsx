@@ -1,38 +1,74 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useMachines } from '../api/shop';
+import type { MachineLine } from '../api/types';
 import { Button } from '../parts/Button';
+import { day, daysTo, soon } from '../parts/day';
+import { FindField, useRested } from '../parts/FindField';
+import { MarkedRow } from '../parts/MarkedRow';
 import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
 
-/** Every machine that was here, by name. */
+/** Every machine that was here, by name: what of it is on the bench, and what of it falls due. */
 export function Machines() {
-  const { data, error, refetch, hasNextPage, fetchNextPage } = useMachines();
+  const [text, setText] = useState('');
+  const find = useRested(text);
+  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useMachines(find);
   return (
     <Box>
-      <PageHead title="Machines" />
+      <PageHead title="Machines">
+        <FindField label="Name, model or owner" text={text} onType={setText} />
+      </PageHead>
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the machines" />)}
-      {data?.length === 0 && <Empty title="No machine yet">The first one comes with the first job.</Empty>}
-      <ul>
+      {data?.length === 0 &&
+        (find === '' ? (
+          <Empty title="No machine yet">The first one comes with the first job.</Empty>
+        ) : (
+          <Empty title={`No machine with "${find}"`}>Fewer letters find more.</Empty>
+        ))}
+      <ul aria-label="Machines">
         {data?.map((one) => (
           <chakra.li key={one.id} borderBottomWidth="1px" borderColor="line">
             <Link to={`/machines/${one.id}`}>
-              <Flex px="6" py="3" gap="5" align="baseline" _hover={{ bg: 'wash' }}>
-                <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px" minW="260px">
-                  {one.name}
-                </chakra.span>
-                <chakra.span minW="160px">{one.model}</chakra.span>
-                <chakra.span color="mute">{one.owner}</chakra.span>
-              </Flex>
+              <Row machine={one} />
             </Link>
           </chakra.li>
         ))}
       </ul>
       {hasNextPage && (
-        <Button look="plain" m="6" onClick={() => fetchNextPage()}>
+        <Button look="plain" m="6" disabled={isFetchingNextPage} onClick={() => fetchNextPage()}>
           More
         </Button>
       )}
     </Box>
+  );
+}
+
+function Row({ machine }: { machine: MachineLine }) {
+  const late = machine.due_on !== null && daysTo(machine.due_on) < 0;
+  return (
+    <MarkedRow columns="minmax(240px, 1.3fr) minmax(0, 1fr) minmax(0, 1fr)" mark={late ? 'oxide' : null}>
+      <Box>
+        <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
+          {machine.name}
+        </chakra.span>
+        <Box color="mute" fontSize="14px">
+          {[machine.model, machine.owner].filter(Boolean).join(' · ')}
+        </Box>
+      </Box>
+      <span>
+        {machine.open_jobs > 0 ? (
+          <chakra.strong color="blue">
+            {machine.open_jobs === 1 ? 'On the bench' : `${machine.open_jobs} jobs on the bench`}
+          </chakra.strong>
+        ) : (
+          machine.last_signed_at && `Went out ${day(machine.last_signed_at)}`
+        )}
+      </span>
+      <chakra.span color={late ? 'oxide' : 'mute'} fontWeight={late ? '600' : '400'}>
+        {machine.due_on && `To look at: ${soon(machine.due_on)}`}
+      </chakra.span>
+    </MarkedRow>
   );
 }

@@ -2,12 +2,12 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpenJobs, usePatterns } from '../api/jobs';
-import { useAddMachine, useMachines } from '../api/shop';
+import { useAddMachine } from '../api/shop';
 import { Button } from '../parts/Button';
 import { Area, Input, Labelled, Select } from '../parts/Field';
 import { Sheet } from '../parts/Sheet';
+import { MachinePick, type Picked } from './MachinePick';
 
-const NEW = 'new';
 const WHEELS = [
   'Front wheel',
   'Rear wheel',
@@ -34,13 +34,11 @@ const wheel = (name: string, pattern: string): Wheel => ({ key: ++keys, wheel: n
 
 /** Opens a job for each wheel that is looked at: which machine, which wheels, how their hubs are built, what the customer says. */
 export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { data: machines = [] } = useMachines();
   const { data: patterns = [] } = usePatterns();
   const addMachine = useAddMachine();
   const openJobs = useOpenJobs();
   const navigate = useNavigate();
-  const [machine, setMachine] = useState('');
-  const [name, setName] = useState('');
+  const [machine, setMachine] = useState<Picked | null>(null);
   const [model, setModel] = useState('');
   const [owner, setOwner] = useState('');
   const [complaint, setComplaint] = useState('');
@@ -53,8 +51,12 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
     event.preventDefault();
     if (busy) return;
     try {
-      const id = machine === NEW ? (await addMachine.mutateAsync({ name, model, owner })).id : Number(machine);
-      if (machine === NEW) setMachine(String(id));
+      const id =
+        machine?.id === null
+          ? (await addMachine.mutateAsync({ name: machine.name, model, owner })).id
+          : (machine?.id ?? 0);
+      // Noted once: what is wrong beside it does not note it again.
+      if (machine) setMachine({ id, name: machine.name });
       const jobs = await openJobs.mutateAsync({
         machine_id: id,
         complaint,
@@ -72,31 +74,20 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
   return (
     <Sheet title="Open a job" open={open} onClose={onClose}>
       <Flex as="form" onSubmit={submit} direction="column" gap="3">
-        <Labelled label="Machine" fault={fault('machine_id')}>
-          {(props) => (
-            <Select {...props} value={machine} onChange={(e) => setMachine(e.target.value)}>
-              <option value="">Choose…</option>
-              {machines.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}, {one.owner}
-                </option>
-              ))}
-              <option value={NEW}>A machine not seen before</option>
-            </Select>
-          )}
-        </Labelled>
-        {machine === NEW && (
-          <Flex gap="3" wrap="wrap">
-            <Labelled label="Its name" fault={addMachine.error?.about('name')}>
-              {(props) => <Input {...props} value={name} onChange={(e) => setName(e.target.value)} />}
-            </Labelled>
+        <MachinePick
+          picked={machine}
+          onPick={setMachine}
+          fault={fault('machine_id') ?? addMachine.error?.about('name')}
+        />
+        {machine?.id === null && (
+          <Grid templateColumns="1fr 1fr" gap="3">
             <Labelled label="Make and model" fault={addMachine.error?.about('model')}>
               {(props) => <Input {...props} value={model} onChange={(e) => setModel(e.target.value)} />}
             </Labelled>
             <Labelled label="Owner" fault={addMachine.error?.about('owner')}>
               {(props) => <Input {...props} value={owner} onChange={(e) => setOwner(e.target.value)} />}
             </Labelled>
-          </Flex>
+          </Grid>
         )}
         <datalist id="wheels">
           {WHEELS.map((one) => (

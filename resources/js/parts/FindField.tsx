@@ -1,0 +1,30 @@
+import { useEffect, useState } from 'react';
+import { Input } from './Field';
+
+const PAUSE = 180;
+
+/** What was typed, once the hands rest for a moment: what is asked of the server with it. */
+export function useRested(text: string): string {
+  const [rested, setRested] = useState(text);
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(text.trim()), PAUSE);
+    return () => clearTimeout(timer);
+  }, [text]);
+  return rested;
+}
+
+/** Words that narrow the list below it. */
+export const FindField = ({ label, text, onType }: { label: string; text: string; onType: (text: string) => void }) => (
+  <Input
+    type="search"
+    aria-label={label}
+    placeholder={label}
+    value={text}
+    onChange={(event) => onType(event.target.value)}
+    onKeyDown={(event) => {
+      if (event.key === 'Escape') onType('');
+    }}
+    flex="1 1 150px"
+    maxW="280px"
+  />
+);
