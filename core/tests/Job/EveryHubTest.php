@@ -34,6 +34,8 @@ use PHPUnit\Framework\TestCase;
 /** A job of every kind of hub, from station to station. */
 final class EveryHubTest extends TestCase
 {
+    use FindsStep;
+
     /**
      * @param  array<string, array<string, mixed>>  $entries
      * @param  array<string, string>  $habits
@@ -43,18 +45,6 @@ final class EveryHubTest extends TestCase
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
         return (new WheelJob(Limits::standard()))->report(new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits));
-    }
-
-    private static function step(JobReport $report, string $id): Step
-    {
-        foreach ($report->stations as $station) {
-            foreach ($station->steps as $step) {
-                if ($step->id === $id) {
-                    return $step;
-                }
-            }
-        }
-        self::fail("No step $id.");
     }
 
     /** @return iterable<string, array{Pattern}> */

@@ -27,6 +27,8 @@ use PHPUnit\Framework\TestCase;
 /** Each station by itself, from a notebook that holds only what the case is about. */
 final class StationsTest extends TestCase
 {
+    use FindsStep;
+
     /** @param  array<string, array<string, mixed>|string>  $entries a plain text is a choice */
     private static function report(array $entries = [], ?float $pressTonnes = 12): JobReport
     {
@@ -34,18 +36,6 @@ final class StationsTest extends TestCase
         $wall = [new Tool('1', 'Cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60)), new Tool('2', 'Chrome', ToolKind::ChromeSocket, Length::mm(46), Length::mm(38), Length::mm(50))];
 
         return (new WheelJob(Limits::standard()))->report(new Bench(new PairSleeve, $notebook, $wall, $pressTonnes === null ? null : Force::newtons($pressTonnes * 9806.65), DrawBolt::M12));
-    }
-
-    private static function step(JobReport $report, string $id): Step
-    {
-        foreach ($report->stations as $station) {
-            foreach ($station->steps as $step) {
-                if ($step->id === $id) {
-                    return $step;
-                }
-            }
-        }
-        self::fail("No step $id.");
     }
 
     public function test_a_ring_that_is_glued_in_is_left_alone_until_the_compound_has_cured(): void

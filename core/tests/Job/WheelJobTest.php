@@ -30,6 +30,8 @@ use Random\Randomizer;
 /** Whole jobs: good work passes, each slip is stopped where it happens. */
 final class WheelJobTest extends TestCase
 {
+    use FindsStep;
+
     private const ENTRIES = __DIR__.'/../../../database/seeders/data/good.json';
 
     private static function bench(Notebook $notebook, bool $signed = false): Bench
@@ -248,18 +250,6 @@ final class WheelJobTest extends TestCase
         }
 
         return $report->maySign ? 1 : 0;
-    }
-
-    private static function step(JobReport $report, string $id): \CleanRace\Core\Hub\Step
-    {
-        foreach ($report->stations as $station) {
-            foreach ($station->steps as $step) {
-                if ($step->id === $id) {
-                    return $step;
-                }
-            }
-        }
-        self::fail("No step $id.");
     }
 
     private static function headline(JobReport $report, string $step): string

@@ -18,6 +18,7 @@ use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Tests\Job\FindsStep;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
@@ -31,6 +32,8 @@ use PHPUnit\Framework\TestCase;
 /** The seating plan of every kind of hub. */
 final class AssemblyTest extends TestCase
 {
+    use FindsStep;
+
     /**
      * @param  array<string, mixed>  $entries a string is a choice
      * @param  array<string, string>  $habits
@@ -48,16 +51,6 @@ final class AssemblyTest extends TestCase
     private static function steps(JobReport $report): array
     {
         return $report->stations[4]->steps;
-    }
-
-    private static function step(JobReport $report, string $id): Step
-    {
-        foreach (self::steps($report) as $step) {
-            if ($step->id === $id) {
-                return $step;
-            }
-        }
-        self::fail("No step $id among ".implode(' ', array_map(static fn (Step $s): string => $s->id, self::steps($report))));
     }
 
     /** @return list<string> */

@@ -23,6 +23,7 @@ use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Setting\ConeFelt;
 use CleanRace\Core\Setting\ConeStage;
 use CleanRace\Core\Setting\ConeSteps;
+use CleanRace\Core\Tests\Job\FindsStep;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\ToolKind;
@@ -35,6 +36,8 @@ use PHPUnit\Framework\TestCase;
 /** The station of setting in a job: what each kind of hub is asked, and what is judged of the answers. */
 final class SetStationTest extends TestCase
 {
+    use FindsStep;
+
     /**
      * @param  array<string, array<string, mixed>|string>  $entries a plain text is a choice
      * @param  array<string, string>  $habits
@@ -65,18 +68,6 @@ final class SetStationTest extends TestCase
     private static function station(JobReport $report): StationReport
     {
         return array_values(array_filter($report->stations, static fn (StationReport $s): bool => $s->station === Station::Set))[0];
-    }
-
-    private static function step(JobReport $report, string $id): Step
-    {
-        foreach ($report->stations as $station) {
-            foreach ($station->steps as $step) {
-                if ($step->id === $id) {
-                    return $step;
-                }
-            }
-        }
-        self::fail("No step $id.");
     }
 
     /** @return iterable<string, array{string, list<string>}> pattern, steps in order */

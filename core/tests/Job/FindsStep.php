@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Job;
+
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Job\JobReport;
+
+/** Finds a step of a report by its id, wherever it stands; a test fails that names one which is not there. */
+trait FindsStep
+{
+    private static function step(JobReport $report, string $id): Step
+    {
+        $ids = [];
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                if ($step->id === $id) {
+                    return $step;
+                }
+                $ids[] = $step->id;
+            }
+        }
+        self::fail("No step $id among ".implode(' ', $ids));
+    }
+}
