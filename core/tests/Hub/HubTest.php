@@ -6,10 +6,8 @@ namespace CleanRace\Core\Tests\Hub;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Drawing\Piece;
-use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\Hub;
 use CleanRace\Core\Hub\HubSizes;
-use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
@@ -27,7 +25,6 @@ use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
@@ -151,84 +148,6 @@ final class HubTest extends TestCase
     private static function sleeve(): Part
     {
         return Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 20.3, 'outside' => 26, 'length' => 57.6]);
-    }
-
-    /** @return iterable<string, array{Ask, array<string, mixed>, array<string, mixed>}> */
-    public static function entries(): iterable
-    {
-        $options = Option::of(['a' => 'A', 'b' => 'B']);
-        $sleeve = self::sleeve();
-        yield 'length' => [Ask::length('x', 'X'), ['typed' => '1 1/16 in'], ['mm' => 26.9875, 'typed' => '1 1/16 in']];
-        yield 'length as a number' => [Ask::length('x', 'X'), ['typed' => 47.5], ['mm' => 47.5, 'typed' => '47.5']];
-        yield 'depth may be less than nought' => [Ask::depth('x', 'X'), ['typed' => '-0.2'], ['mm' => -0.2, 'typed' => '-0.2']];
-        yield 'choice' => [Ask::choice('x', 'X', $options), ['choice' => 'b'], ['choice' => 'b']];
-        yield 'choices' => [Ask::choices('x', 'X', $options), ['choices' => ['b', 'a']], ['choices' => ['b', 'a']]];
-        yield 'tick' => [Ask::tick('x', 'X'), ['done' => true], ['done' => true]];
-        yield 'text' => [Ask::text('x', 'X'), ['text' => "  seal worn\0 "], ['text' => 'seal worn']];
-        yield 'bearing number' => [Ask::number('x', 'X'), ['text' => '6204 2RS'], ['text' => '6204 2RS']];
-        yield 'torque' => [Ask::torque('x', 'X'), ['typed' => '45 Nm'], ['nm' => 45.0, 'typed' => '45 Nm']];
-        yield 'a hub that was warmed' => [Ask::heat('x', 'X'), ['typed' => '185 F'], ['c' => 85.0, 'typed' => '185 F']];
-        yield 'a gauge' => [Ask::gauge('x', 'X'), ['typed' => '35 bar'], ['mpa' => 3.5, 'typed' => '35 bar']];
-        yield 'temperature' => [Ask::temperature('x', 'X'), ['typed' => '18'], ['c' => 18.0, 'typed' => '18']];
-        yield 'scrapped with its reason' => [Ask::part($sleeve, PartState::OnTray), ['state' => 'scrapped', 'reason' => 'Bent'], ['state' => 'scrapped', 'reason' => 'Bent']];
-        yield 'findings of its kind alone' => [Ask::part($sleeve, PartState::OnTray), ['state' => 'on_tray', 'findings' => ['burr', 'pits']], ['state' => 'on_tray', 'findings' => ['burr']]];
-        yield 'a measure that is skipped' => [Ask::depth('x', 'X')->captured('gap'), ['skipped' => 'Bent'], ['skipped' => 'Bent']];
-        yield 'part' => [Ask::part($sleeve, PartState::OnTray), ['state' => 'on_tray', 'condition' => 'use', 'other' => 1], ['state' => 'on_tray', 'condition' => 'use']];
-    }
-
-    /**
-     * @param  array<string, mixed>  $entry
-     * @param  array<string, mixed>  $kept
-     */
-    #[DataProvider('entries')]
-    public function test_an_entry_becomes_what_the_notebook_keeps(Ask $ask, array $entry, array $kept): void
-    {
-        self::assertEqualsWithDelta($kept, (new EntryReader)->read($ask, $entry, 'mm'), 1e-9);
-    }
-
-    /** @return iterable<string, array{Ask, array<string, mixed>}> */
-    public static function wrongEntries(): iterable
-    {
-        $choice = Ask::choice('x', 'X', Option::of(['a' => 'A']));
-        $sleeve = Ask::part(self::sleeve(), PartState::OnTray);
-        yield 'size of nought' => [Ask::length('x', 'X'), ['typed' => '0']];
-        yield 'negative size' => [Ask::length('x', 'X'), ['typed' => '-3']];
-        yield 'letters' => [Ask::length('x', 'X'), ['typed' => 'abc']];
-        yield 'nothing' => [Ask::length('x', 'X'), []];
-        yield 'a list where a length is meant' => [Ask::length('x', 'X'), ['typed' => [1]]];
-        yield 'an answer that is none' => [$choice, ['choice' => 'c']];
-        yield 'a number for an answer' => [$choice, ['choice' => 1]];
-        yield 'one of several is none' => [Ask::choices('x', 'X', Option::of(['a' => 'A'])), ['choices' => ['a', 'c']]];
-        yield 'choices that are no list' => [Ask::choices('x', 'X', []), ['choices' => 'a']];
-        yield 'a tick that is a word' => [Ask::tick('x', 'X'), ['done' => 'yes']];
-        yield 'empty text' => [Ask::text('x', 'X'), ['text' => '  ']];
-        yield 'endless text' => [Ask::text('x', 'X'), ['text' => str_repeat('a', 2001)]];
-        yield 'no bearing number' => [Ask::number('x', 'X'), ['text' => 'rust']];
-        yield 'torque without number' => [Ask::torque('x', 'X'), ['typed' => 'tight']];
-        yield 'a hub hotter than it bears' => [Ask::heat('x', 'X'), ['typed' => '300']];
-        yield 'a gauge without its unit' => [Ask::gauge('x', 'X'), ['typed' => '35']];
-        yield 'part nowhere' => [$sleeve, ['state' => 'lost']];
-        yield 'scrapped for no reason' => [$sleeve, ['state' => 'scrapped']];
-        yield 'no change to a hub' => [Ask::stack(), ['do' => 'paint']];
-        yield 'nothing to undo' => [Ask::stack(), ['do' => 'undo']];
-        yield 'part in no condition' => [$sleeve, ['state' => 'on_tray', 'condition' => 'fine']];
-    }
-
-    /** @param  array<string, mixed>  $entry */
-    #[DataProvider('wrongEntries')]
-    public function test_a_wrong_entry_is_refused_with_a_sentence(Ask $ask, array $entry): void
-    {
-        try {
-            (new EntryReader)->read($ask, $entry, 'mm');
-            self::fail('was taken');
-        } catch (Nonsense $nonsense) {
-            self::assertMatchesRegularExpression('/^[A-Z"].*\.$/u', $nonsense->getMessage());
-        }
-    }
-
-    public function test_a_bare_length_is_in_the_persons_unit(): void
-    {
-        self::assertEqualsWithDelta(25.4, (new EntryReader)->read(Ask::length('x', 'X'), ['typed' => '1'], 'in')['mm'], 1e-9);
     }
 
     public function test_a_step_is_done_when_what_it_wants_is_entered(): void

@@ -42,8 +42,6 @@ use CleanRace\Core\Seating\SupportChoiceInput;
 use CleanRace\Core\Seating\ToolInput;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\ToolKind;
-use CleanRace\Core\Tooling\ToolList;
-use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -348,24 +346,6 @@ final class SeatingToolsTest extends TestCase
             self::assertEqualsWithDelta((7 + $offer->jobs) / 11, $bought->covered->share, 1e-9, "{$offer->name} serves what it promises");
         }
         self::assertSame('next_tool.none', (new NextTool(Limits::standard()))->work(new NextToolInput([]))->verdict->headline->key);
-    }
-
-    public function test_a_wall_goes_through_a_list_unchanged(): void
-    {
-        $wall = [...ToolList::starter(), new WallTool('x', 'Odd, "quoted"', ToolKind::Press, capacity: Force::newtons(120000), ram: Length::mm(48.5), count: 2), new WallTool('y', '=cmd', ToolKind::TorqueWrench, torqueLow: Torque::newtonMetres(5), torqueHigh: Torque::newtonMetres(60))];
-        $read = ToolList::read(ToolList::write($wall));
-        self::assertSame([], $read->faults);
-        $plain = static fn (WallTool $t): array => [ltrim($t->name, "'"), $t->kind, $t->outside?->mm, $t->opening?->mm, $t->length?->mm, $t->across?->mm, $t->ram?->mm, $t->pitch?->mm, $t->capacity?->newtons, $t->torqueLow?->newtonMetres, $t->torqueHigh?->newtonMetres, $t->plusMinus?->mm, $t->count];
-        self::assertSame(array_map($plain, $wall), array_map($plain, $read->tools));
-        self::assertStringContainsString("\r\n'=cmd,", ToolList::write($wall), 'a table program takes no formula from it');
-    }
-
-    public function test_a_list_says_what_is_wrong_with_which_line(): void
-    {
-        $read = ToolList::read("Name;Kind;Outside;Opening;Length;Count\n42 cup;cup;46,2;37;60;\n;cup;1;;1;\nspoon;spoon;;;;\nwide;cup;30;40;60;\nword;cup;thick;;60;\nless;cup;-3;;60;\nmany;washer;37;13;3;lots\n1 1/8 cup;cup;1 1/8 in;1 in;3 in;2\n");
-        self::assertSame(['42 cup', '1 1/8 cup'], array_map(static fn (WallTool $t): string => $t->name, $read->tools));
-        self::assertEqualsWithDelta([46.2, 28.575], array_map(static fn (WallTool $t): ?float => $t->outside?->mm, $read->tools), 1e-9);
-        self::assertSame([3, 4, 5, 6, 7, 8], array_map(static fn ($f): int => $f->line, $read->faults));
     }
 
     public function test_specific_heats_are_those_of_the_metals(): void

@@ -270,31 +270,6 @@ final class TakeDownTest extends TestCase
         self::assertFalse($wall[0]->serves(Need::turning(ToolKind::Spanner, 'the big one')), 'a size nobody can read serves nothing');
     }
 
-    /** @return iterable<string, array{WallTool, Need, bool}> */
-    public static function sized(): iterable
-    {
-        $mm = Length::mm(...);
-        $cup = static fn (float $inside, float $long, ToolKind $kind = ToolKind::Pipe): WallTool => new WallTool('1', 'x', $kind, $mm($inside), $mm($inside + 5), $mm($long));
-        yield 'a rod long enough' => [new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(200)), Need::rod($mm(184)), true];
-        yield 'a rod too short' => [new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(150)), Need::rod($mm(184)), false];
-        yield 'a rod nobody measured' => [new WallTool('1', 'x', ToolKind::Rod), Need::rod($mm(184)), false];
-        yield 'a pipe that takes the bearing in' => [$cup(49, 40), Need::receiver($mm(48), $mm(17)), true];
-        yield 'one too narrow' => [$cup(47, 40), Need::receiver($mm(48), $mm(17)), false];
-        yield 'one too shallow' => [$cup(49, 15), Need::receiver($mm(48), $mm(17)), false];
-        yield 'a plug through the ledge' => [new WallTool('1', 'x', ToolKind::Disc, outside: $mm(35), length: $mm(25)), Need::plug($mm(20), $mm(39.9)), true];
-        yield 'one that stands on the ledge' => [new WallTool('1', 'x', ToolKind::Disc, outside: $mm(42), length: $mm(25)), Need::plug($mm(20), $mm(39.9)), false];
-        yield 'one that falls through the ring' => [new WallTool('1', 'x', ToolKind::Disc, outside: $mm(19), length: $mm(25)), Need::plug($mm(20), $mm(39.9)), false];
-        yield 'a socket serves as a plug' => [$cup(24, 50, ToolKind::ImpactSocket), Need::plug($mm(20), $mm(39.9)), true];
-        yield 'a lever is a lever' => [new WallTool('1', 'x', ToolKind::SealLever), Need::of(ToolKind::SealLever), true];
-        yield 'and no magnet' => [new WallTool('1', 'x', ToolKind::SealLever), Need::of(ToolKind::Magnet), false];
-    }
-
-    #[DataProvider('sized')]
-    public function test_a_tool_serves_only_with_the_sizes_that_matter(WallTool $tool, Need $need, bool $serves): void
-    {
-        self::assertSame($serves, $tool->serves($need));
-    }
-
     public function test_fasteners_are_asked_where_they_come_off(): void
     {
         foreach (Patterns::all() as $id => $pattern) {
