@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Notes;
+use App\Bench\Workbench;
 use App\Cards\CustomerSheet;
 use App\Models\Addendum;
 use App\Models\DueItem;
@@ -16,6 +18,8 @@ use App\Models\Record;
 use App\Models\Role;
 use App\Models\Tool;
 use App\Models\User;
+use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Tests\Job\RandomAnswers;
 use CleanRace\Core\Tooling\ToolKind;
 use Database\Seeders\DemoJob;
 use Illuminate\Database\QueryException;
@@ -26,6 +30,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\TestCase;
@@ -113,6 +119,42 @@ final class RecordsThatLastTest extends TestCase
         }
         $this->keep(Job::query()->whereKey($taken)->firstOrFail(), 'prove.carry', ['text' => 'x'])->assertStatus(409);
         self::assertSame([0, 1], [Job::query()->where('id', $job->id)->count(), Photo::query()->where('job_id', $taken)->count()], 'the other shop sees its own alone');
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function patterns(): iterable
+    {
+        foreach (array_keys(Patterns::all()) as $id) {
+            yield $id => [$id];
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_a_job_of_every_kind_of_hub_goes_through_a_file_whatever_was_answered(string $pattern): void
+    {
+        $random = new Randomizer(new Mt19937(crc32($pattern)));
+        $job = Job::factory()->by($this->user)->create(['pattern' => $pattern]);
+        for ($round = 0; $round < 2; $round++) {
+            $report = $this->app->make(Workbench::class)->report($job, Notes::notebookOf($job));
+            foreach (array_slice(RandomAnswers::some($report, $random), 0, 10) as $ask) {
+                $entry = RandomAnswers::to($ask, $random);
+                if ($entry !== null) {
+                    self::assertContains($this->keep($job, $ask->place, $entry)->status(), [201, 422], $ask->place);
+                }
+            }
+        }
+        $here = $this->getJson("/api/v1/jobs/{$job->id}")->assertOk()->json();
+        self::assertGreaterThan(8, count($here['entries']));
+        $file = $this->get("/files/jobs/{$job->id}/job.json")->assertOk()->json();
+        self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/{$job->id}/card.pdf")->assertOk()->getContent());
+        self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/{$job->id}/sheet.pdf")->assertOk()->getContent());
+
+        $this->nobody()->actingAs($this->person(Role::Owner)->load('shop'));
+        $there = $this->getJson('/api/v1/jobs/'.$this->take($file)->assertCreated()->json('id'))->assertOk()->json();
+        $said = static fn (array $sheet): array => array_column($sheet['entries'], 'value', 'place');
+        self::assertEquals($said($here), $said($there));
+        // No tool hangs in either shop, so that both judge alike.
+        self::assertSame(json_encode($here['report']['stations']), json_encode($there['report']['stations']));
     }
 
     /** @return iterable<string, array{mixed, string}> file, part of the sentence */

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Job;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\AskKind;
+use CleanRace\Core\Hub\EntryReader;
+use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Job\JobReport;
+use Random\Randomizer;
+
+/** Somebody who knows nothing of bearings, and answers some of what is asked with something that may be said there. */
+final class RandomAnswers
+{
+    /** @return array<string, Ask> by place */
+    public static function asks(JobReport $report): array
+    {
+        $asks = [];
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                foreach ($step->asks as $ask) {
+                    $asks[$ask->place] ??= $ask;
+                }
+            }
+        }
+
+        return $asks;
+    }
+
+    /** @return list<Ask> about a third of what is asked */
+    public static function some(JobReport $report, Randomizer $random): array
+    {
+        return array_values(array_filter(self::asks($report), static fn (): bool => $random->getInt(0, 2) === 0));
+    }
+
+    /** @return ?array<string, mixed> something that may be said there; null for what this person leaves alone */
+    public static function to(Ask $ask, Randomizer $random): ?array
+    {
+        $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+        $options = array_map(static fn (Option $o): string => $o->value, $ask->options);
+
+        return match ($ask->kind) {
+            AskKind::Length => ['typed' => $one(['0.02', '6.35', '19.98', '46,97', '1/2', '104 mm', '2 in', '900'])],
+            AskKind::Depth => ['typed' => $one(['-0.4', '0', '0.05', '3.1', '3 1/8', '57.6 mm', '250'])],
+            AskKind::Choice => $options === [] ? null : ['choice' => $one($options)],
+            AskKind::Choices => ['choices' => array_values(array_filter($options, static fn (): bool => $random->getInt(0, 2) === 0))],
+            AskKind::Tick => ['done' => $random->getInt(0, 4) > 0],
+            AskKind::Text => ['text' => $one(['27', 'bent {axle}', '1 1/16', 'Loctite?', '—'])],
+            AskKind::Number => ['text' => $one(['6204 2RS', '6O03', 'LM11949', '99502H', '62?5', '5206 2RS'])],
+            AskKind::Torque => ['typed' => $one(['60', '45 ft-lb', '6,5 Nm', '110'])],
+            AskKind::Temperature => ['typed' => $one(['18', '65 F', '-4 °C'])],
+            AskKind::Heat => ['typed' => $one(['30', '70', '190 F', '90 °C'])],
+            AskKind::Gauge => ['typed' => $one(['35 bar', '2.4 kN', '6 Nm', '9 kN'])],
+            AskKind::Thread => ['text' => $one(['M10 × 1', '3/8-26', 'M20x1.5'])],
+            AskKind::Turn => ['typed' => $one(['8 min', '1/4 turn', '30'])],
+            AskKind::Count => ['typed' => (string) $random->getInt(1, 22)],
+            AskKind::Meter => ['text' => $one(['12 400 km', '320 h', '7800 mi'])],
+            AskKind::When => ['text' => $one(['6 months', 'spring', '+500 km', '2027-03-01'])],
+            AskKind::ConeTry => ['mark' => $random->getInt(-90, 400), 'stage' => $one(EntryReader::TRY_STAGES), 'felt' => $one(EntryReader::TRY_FELT)] + $one([[], ['typed' => '0.4'], ['typed' => '1.2 mm']]),
+            AskKind::Part => ['state' => $one(array_map(static fn (PartState $s): string => $s->value, PartState::cases())), 'condition' => $one([...EntryReader::CONDITIONS, null]), 'reason' => 'worn'] + $one([[], ['new' => true], ['findings' => ['bent', 'no such']]]),
+            AskKind::Photos, AskKind::Stack => null,
+        };
+    }
+}
