@@ -127,6 +127,15 @@ final class HouseTest extends TestCase
         }
     }
 
+    public function test_days_are_written_in_one_place(): void
+    {
+        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
+            if ($path !== 'resources/js/parts/day.ts') {
+                self::assertDoesNotMatchRegularExpression('/\.toLocale(Date|Time)?String\(/', $source, "$path writes a day in its own way: parts/day.ts does that.");
+            }
+        }
+    }
+
     public function test_every_limit_stands_in_the_table_and_not_in_the_interface(): void
     {
         foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {

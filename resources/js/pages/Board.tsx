@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { useBoard } from '../api/jobs';
 import type { JobCard } from '../api/types';
 import { Button } from '../parts/Button';
-import { dayOfYear } from '../parts/day';
+import { dayOfYear, timeOfDay } from '../parts/day';
 import { FindField, useRested } from '../parts/FindField';
 import { useKeys } from '../parts/keys';
 import { StatusMark } from '../parts/LevelMark';
@@ -17,11 +17,10 @@ import { TakeJob } from './TakeJob';
 
 /** What soaks, cools or cures by itself, and until when; nothing once that is over. */
 function leftAlone(job: JobCard, now = new Date()): string | null {
-  const until = job.left_until === null ? null : new Date(job.left_until);
-  if (until === null || until <= now || job.signed_at) return null;
-  const time = until.toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
-  const soon = until.toDateString() === now.toDateString();
-  return `${job.left_for}, until ${soon ? time : `${dayOfYear(job.left_until ?? '')} ${time}`}`;
+  const until = job.left_until;
+  if (until === null || new Date(until) <= now || job.signed_at) return null;
+  const today = new Date(until).toDateString() === now.toDateString();
+  return `${job.left_for}, until ${today ? '' : `${dayOfYear(until)} `}${timeOfDay(until)}`;
 }
 
 /** One job as a line: machine, complaint, its seven stations, where it waits. */

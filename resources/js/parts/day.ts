@@ -19,6 +19,10 @@ export const weekday = (iso: string): string =>
 export const moment = (iso: string): string =>
   read(iso).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 
+/** 14:05 */
+export const timeOfDay = (iso: string): string =>
+  read(iso).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
+
 /** Whole days from today to a day; less than none when it is past. */
 export const daysTo = (on: string, today = new Date()): number =>
   Math.round((read(on).getTime() - new Date(today.getFullYear(), today.getMonth(), today.getDate()).getTime()) / DAY);

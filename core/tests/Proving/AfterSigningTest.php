@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Proving;
+
+use CleanRace\Core\Hub\Fastener;
+use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Proving\AfterSigning;
+use CleanRace\Core\Verdict\Limits;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a signed job asks to be looked at again after the first ride. */
+final class AfterSigningTest extends TestCase
+{
+    /** @return iterable<string, array{Pattern}> */
+    public static function patterns(): iterable
+    {
+        foreach (Patterns::all() as $id => $pattern) {
+            yield $id => [$pattern];
+        }
+    }
+
+    /** @param  list<string>  $places of fasteners that were brought to their figure */
+    private static function recheck(Pattern $pattern, array $places): ?string
+    {
+        $done = array_fill_keys($places, ['value' => ['done' => true], 'instrument' => null]);
+
+        return (new AfterSigning(Limits::standard()))->recheck($pattern, new Notebook($done));
+    }
+
+    #[DataProvider('patterns')]
+    public function test_what_was_tightened_is_named_and_nothing_else(Pattern $pattern): void
+    {
+        $fasteners = array_values($pattern->fasteners());
+        $places = array_map(static fn (Fastener $f): string => $f->place('done'), $fasteners);
+        $none = self::recheck($pattern, []);
+        self::assertSame($pattern->card()->isSetByHand() ? 'Setting after the first ride' : null, $none);
+        foreach ($fasteners as $i => $fastener) {
+            $one = (string) self::recheck($pattern, [$places[$i]]);
+            self::assertStringEndsWith(' after the first ride: '.lcfirst($fastener->name), $one);
+            self::assertSame($pattern->card()->isSetByHand(), str_starts_with($one, 'Setting and torques'));
+        }
+        if ($fasteners !== []) {
+            $all = (string) self::recheck($pattern, $places);
+            self::assertStringEndsWith(': '.implode(', ', array_map(static fn (Fastener $f): string => lcfirst($f->name), $fasteners)), $all, 'in the order in which they are tightened');
+        }
+    }
+
+    public function test_a_torque_that_was_taken_back_is_not_looked_at_again(): void
+    {
+        $pattern = Patterns::find('pair-sleeve');
+        $place = array_values($pattern->fasteners())[0]->place('done');
+        $notebook = new Notebook([$place => ['value' => ['done' => false], 'instrument' => null]]);
+        self::assertNull((new AfterSigning(Limits::standard()))->recheck($pattern, $notebook));
+    }
+
+    public function test_it_is_due_within_weeks_and_a_life_rests_on_more_than_one_set(): void
+    {
+        $after = new AfterSigning(Limits::standard());
+        self::assertGreaterThanOrEqual(1, $after->recheckDays());
+        self::assertLessThanOrEqual(31, $after->recheckDays());
+        self::assertGreaterThanOrEqual(3, $after->enoughSets());
+    }
+}
