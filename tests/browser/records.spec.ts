@@ -18,6 +18,37 @@ test('what was carried forward stands at check-in when the machine is in again',
   await expect(page.getByRole('region', { name: 'Ahead' })).toContainText('the middle of 3 sets like it in this shop');
 });
 
+test('what was said to be looked at by a slip of the finger is taken back where it was said', async ({ page }) => {
+  await signIn(page);
+  const job = await demoJob(page, 'Parcel moped 3');
+  await page.goto(`/jobs/${job}/check_in`);
+  const before = page.getByRole('region', { name: 'From last time' });
+  const notes = before.getByRole('listitem');
+  await expect(notes.first()).toBeVisible();
+  const count = await notes.count();
+  const what = 'Left bore: compound next time';
+  await notes.filter({ hasText: what }).getByRole('button', { name: 'Looked at' }).click();
+  await expect(notes.filter({ hasText: what })).toHaveCount(0);
+  await page.getByRole('status').filter({ hasText: what }).getByRole('button', { name: 'Take back' }).click();
+  await expect(notes).toHaveCount(count);
+  await expect(notes.filter({ hasText: what })).toHaveCount(1);
+  await page.goto('/ahead');
+  await expect(page.getByRole('listitem').filter({ hasText: what })).toHaveCount(1);
+});
+
+test('a signed job is found by its machine and opens where it was signed', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Show signed jobs' }).click();
+  await expect(page.getByRole('heading', { name: 'Signed jobs' })).toBeVisible();
+  await page.getByRole('searchbox').fill('trail bike 1');
+  const lines = page.getByRole('listitem');
+  await expect(lines).toHaveCount(1);
+  await expect(lines).toContainText(/Signed/);
+  await lines.getByRole('link').click();
+  await expect(page.getByRole('heading', { level: 1, name: /Campsite trail bike 1/ })).toBeVisible();
+  await expect(page.getByText(/signed by Ines/)).toBeVisible();
+});
+
 test('a tag for the bag carries a code, and a sheet goes to the customer', async ({ page }) => {
   await signIn(page);
   await demo(page, 'Post scooter');
@@ -117,12 +148,9 @@ test('a job leaves the bench day and comes back by a tap, or is dragged', async 
     .click();
   await expect(rows).toHaveCount(count - 1);
   const back = page.getByRole('button', { name, exact: true });
-  const more = page.getByRole('button', { name: 'More' });
-  for (let i = 0; i < 10 && (await back.count()) === 0; i++) {
-    await more.click();
-    await page.waitForLoadState('networkidle');
-  }
+  await page.getByRole('searchbox').fill(name.split(',')[0] ?? '');
   await back.click();
+  await expect(page.getByRole('searchbox')).toHaveValue('');
   await expect(rows).toHaveCount(count);
   await expect(rows.last()).toContainText(name);
   // The whole order is in view: what scrolls between grip and pull would have another row gripped.

@@ -35,7 +35,7 @@ final class AfterSigningTest extends TestCase
     #[DataProvider('patterns')]
     public function test_what_was_tightened_is_named_and_nothing_else(Pattern $pattern): void
     {
-        $fasteners = array_values($pattern->fasteners());
+        $fasteners = $pattern->fasteners();
         $places = array_map(static fn (Fastener $f): string => $f->place('done'), $fasteners);
         $none = self::recheck($pattern, []);
         self::assertSame($pattern->card()->isSetByHand() ? 'Setting after the first ride' : null, $none);
@@ -53,7 +53,7 @@ final class AfterSigningTest extends TestCase
     public function test_a_torque_that_was_taken_back_is_not_looked_at_again(): void
     {
         $pattern = Patterns::find('pair-sleeve');
-        $place = array_values($pattern->fasteners())[0]->place('done');
+        $place = $pattern->fasteners()[0]->place('done');
         $notebook = new Notebook([$place => ['value' => ['done' => false], 'instrument' => null]]);
         self::assertNull((new AfterSigning(Limits::standard()))->recheck($pattern, $notebook));
     }

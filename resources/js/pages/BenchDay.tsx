@@ -7,6 +7,7 @@ import { clock, DayLine } from '../drawing/DayLine';
 import { Button } from '../parts/Button';
 import { weekday } from '../parts/day';
 import { Select } from '../parts/Field';
+import { FindField, useRested } from '../parts/FindField';
 import { PageHead } from '../parts/PageHead';
 import { Loading, Trouble } from '../parts/States';
 
@@ -32,7 +33,8 @@ export function BenchDay() {
   const [from, setFrom] = useState(usualStart);
   const { data, error, refetch } = useBenchDay(from);
   const { mutate, isPending, error: refused } = useOrderBench(from);
-  const board = useBoard(false);
+  const [text, setText] = useState('');
+  const board = useBoard(false, useRested(text));
   const [dragged, setDragged] = useState<number | null>(null);
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the day" />;
   const order = data.jobs.map((one) => one.job.id);
@@ -40,6 +42,10 @@ export function BenchDay() {
   const move = (id: number, to: number) => {
     const rest = order.filter((one) => one !== id);
     mutate([...rest.slice(0, to), id, ...rest.slice(to)]);
+  };
+  const put = (id: number) => {
+    mutate([...order, id]);
+    setText('');
   };
   const drop = (event: DragEvent, to: number) => {
     event.preventDefault();
@@ -173,19 +179,22 @@ export function BenchDay() {
           </chakra.li>
         ))}
       </chakra.ol>
-      {others.length > 0 && order.length < MOST && (
+      {(others.length > 0 || text !== '') && order.length < MOST && (
         <Box px="6" py="5">
-          <chakra.h2 fontSize="17px" color="mute" mb="2">
-            Put on the bench
-          </chakra.h2>
+          <Flex align="center" gap="5" mb="3" wrap="wrap">
+            <chakra.h2 fontSize="17px" color="mute">
+              Put on the bench
+            </chakra.h2>
+            <FindField label="Machine, owner or job" text={text} onType={setText} />
+          </Flex>
           <Flex wrap="wrap" gap="2">
             {others.map((job) => (
-              <Button key={job.id} look="answer" disabled={isPending} onClick={() => mutate([...order, job.id])}>
+              <Button key={job.id} look="answer" disabled={isPending} onClick={() => put(job.id)}>
                 {job.machine.name}, {job.wheel.toLowerCase()}
               </Button>
             ))}
             {board.hasNextPage && (
-              <Button look="quiet" onClick={() => board.fetchNextPage()}>
+              <Button look="quiet" disabled={board.isFetchingNextPage} onClick={() => board.fetchNextPage()}>
                 More
               </Button>
             )}
