@@ -31,6 +31,7 @@ use CleanRace\Core\Sourcing\Source;
 use CleanRace\Core\Stripping\Strip;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use Closure;
 
 /** Goes through the seven stations in their order and says how the job stands. Nothing is kept: the notebook is all there is. */
 final readonly class WheelJob
@@ -39,21 +40,23 @@ final readonly class WheelJob
     {
     }
 
-    /** What is asked at a place, or null when nothing is. Goes no further through the stations than it must. */
+    /** What is asked at a place, or null when nothing is. The station a place is named after is looked at first, the others only when it asks no such thing. */
     public function ask(Bench $bench, string $place): ?Ask
     {
         $finder = new Finder($this->limits);
         $findings = $finder->findings($bench);
-        $earlier = [];
-        foreach ($this->stations($bench, new Strip($bench), $finder, $findings, new Progress($this->limits, $bench, $findings)) as $station) {
-            $earlier[] = $station;
-            $ask = $station->ask($place);
+        $stations = $this->stations($bench, $finder, $findings, new Progress($this->limits, $bench, $findings));
+        $own = strstr($place, '.', true) ?: '';
+        $reports = [];
+        foreach ([...array_intersect([$own], array_keys($stations)), ...array_keys($stations)] as $name) {
+            $reports[$name] ??= $stations[$name]();
+            $ask = $reports[$name]->ask($place);
             if ($ask !== null) {
                 return $ask;
             }
         }
 
-        return (new Prove)->report($bench, $earlier)->ask($place);
+        return (new Prove)->report($bench, array_map(static fn (string $name): StationReport => $reports[$name], array_keys($stations)))->ask($place);
     }
 
     /** What is reckoned of pressing the ring at a seat; null when this hub has no such seat. */
@@ -76,15 +79,17 @@ final readonly class WheelJob
         return null;
     }
 
-    /** @return iterable<StationReport> the six before Prove, each worked out when it is asked for */
-    private function stations(Bench $bench, Strip $strip, Finder $finder, Findings $findings, Progress $progress, ?Set $set = null): iterable
+    /** @return array<string, Closure(): StationReport> the six before Prove in their order, by how their places begin */
+    private function stations(Bench $bench, Finder $finder, Findings $findings, Progress $progress, ?Strip $strip = null, ?Set $set = null): array
     {
-        yield (new CheckIn($this->limits))->report($bench);
-        yield $strip->report();
-        yield (new Size($this->limits, $finder))->report($bench, $findings);
-        yield (new Source($this->limits))->report($bench, $findings);
-        yield (new Seat)->report($bench, $progress);
-        yield ($set ?? new Set($this->limits, $bench, $progress))->report();
+        return [
+            'check' => fn (): StationReport => (new CheckIn($this->limits))->report($bench),
+            'strip' => fn (): StationReport => ($strip ?? new Strip($bench))->report(),
+            'size' => fn (): StationReport => (new Size($this->limits, $finder))->report($bench, $findings),
+            'source' => fn (): StationReport => (new Source($this->limits))->report($bench, $findings),
+            'seat' => fn (): StationReport => (new Seat)->report($bench, $progress),
+            'set' => fn (): StationReport => ($set ?? new Set($this->limits, $bench, $progress))->report(),
+        ];
     }
 
     public function report(Bench $bench): JobReport
@@ -96,7 +101,7 @@ final readonly class WheelJob
         $progress = new Progress($this->limits, $bench, $findings);
         $strip = new Strip($bench);
         $set = new Set($this->limits, $bench, $progress);
-        $earlier = iterator_to_array($this->stations($bench, $strip, $finder, $findings, $progress, $set), false);
+        $earlier = array_map(static fn (Closure $station): StationReport => $station(), array_values($this->stations($bench, $finder, $findings, $progress, $strip, $set)));
         $blocks = $prove->blocks($bench, $earlier);
 
         return new JobReport(

@@ -88,7 +88,7 @@ final class AnsweredAtRandomTest extends TestCase
         self::assertGreaterThan(25, count($asks));
         foreach (array_slice($random->shuffleArray(array_keys($asks)), 0, 25) as $place) {
             $alone = (new WheelJob(Limits::standard()))->ask(self::bench($pattern, $notebook), $place);
-            self::assertSame([$asks[$place]->kind, $place], [$alone?->kind, $alone?->place], "{$pattern->id()}: $place");
+            self::assertEquals([$asks[$place]->kind, $place, $asks[$place]->picture, $asks[$place]->until, $asks[$place]->options], [$alone?->kind, $alone?->place, $alone?->picture, $alone?->until, $alone?->options], "{$pattern->id()}: $place");
         }
         self::assertNull((new WheelJob(Limits::standard()))->ask(self::bench($pattern, $notebook), 'no.such.place'));
     }
