@@ -46,6 +46,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/{job}/traces', [PressController::class, 'store'])->whereNumber('job');
 
     Route::post('machines', [MachineController::class, 'store']);
+    Route::put('machines/{machine}', [MachineController::class, 'update'])->whereNumber('machine');
 
     Route::put('bench-day', [BenchDayController::class, 'update']);
     Route::post('ahead/{item}/settled', [AheadController::class, 'settle'])->whereNumber('item');

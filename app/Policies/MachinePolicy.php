@@ -23,4 +23,9 @@ final class MachinePolicy
     {
         return $machine->shop_id === $user->shop_id;
     }
+
+    public function update(User $user, Machine $machine): bool
+    {
+        return $this->view($user, $machine);
+    }
 }

@@ -73,6 +73,7 @@ final class AuthorisationTest extends TestCase
         yield 'POST jobs/{job}/signature' => ['POST', '/api/v1/jobs/@job/signature', [], [409, 409, 403]];
         yield 'GET machines' => ['GET', '/api/v1/machines', [], $all(200)];
         yield 'POST machines' => ['POST', '/api/v1/machines', ['name' => 'Barrow'], $all(201)];
+        yield 'PUT machines/{machine}' => ['PUT', '/api/v1/machines/@machine', ['name' => 'Barrow'], $all(200)];
         yield 'GET machines/{machine}' => ['GET', '/api/v1/machines/@machine', [], $all(200)];
         yield 'GET tools' => ['GET', '/api/v1/tools', [], $all(200)];
         yield 'POST tools' => ['POST', '/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'], [201, 201, 403]];

@@ -70,6 +70,22 @@ final class ShopTest extends TestCase
         self::assertSame(52, $open->number);
     }
 
+    public function test_a_machine_goes_to_another_owner_and_keeps_its_history(): void
+    {
+        $user = $this->person();
+        $machine = Machine::factory()->create(['shop_id' => $user->shop_id, 'name' => 'Cart 4', 'owner' => 'Links Golf']);
+        $job = Job::factory()->by($user)->create(['machine_id' => $machine->id]);
+        $this->actingAs($user);
+        $this->putJson("/api/v1/machines/{$machine->id}", ['name' => ' Cart 14 ', 'model' => 'Puffin E', 'owner' => 'Harbour Hire', 'shop_id' => 999])->assertOk()->assertJson(['name' => 'Cart 14', 'owner' => 'Harbour Hire']);
+        $history = $this->getJson("/api/v1/machines/{$machine->id}")->assertOk();
+        self::assertSame(['Cart 14', 'Puffin E', [$job->id]], [$history->json('machine.name'), $history->json('machine.model'), array_column($history->json('jobs'), 'id')]);
+        self::assertSame($user->shop_id, $machine->refresh()->shop_id);
+        foreach (['', str_repeat('x', 121)] as $name) {
+            $this->putJson("/api/v1/machines/{$machine->id}", ['name' => $name])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
+        }
+        self::assertSame('Cart 14', $machine->refresh()->name);
+    }
+
     public function test_a_cursor_that_is_none_starts_from_the_top_and_breaks_nothing(): void
     {
         $this->actingAs($this->person());

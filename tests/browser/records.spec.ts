@@ -49,6 +49,28 @@ test('a signed job is found by its machine and opens where it was signed', async
   await expect(page.getByText(/signed by Ines/)).toBeVisible();
 });
 
+test('a machine is given its right name, and a wrong one is said beside its field', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, 'Misspelt barow');
+  await page.goto('/machines');
+  await page.getByRole('searchbox').fill('misspelt');
+  await page.getByRole('link', { name: /Misspelt barow/ }).click();
+  await page.getByRole('button', { name: 'Another name or owner' }).click();
+  const name = page.getByLabel('Its name');
+  await expect(name).toBeFocused();
+  await name.fill('');
+  await page.getByLabel('Owner').fill('Harbour Hire');
+  await name.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Give the machine a name');
+  await expect(page.getByLabel('Owner')).toHaveValue('Harbour Hire');
+  await name.fill('Well spelt barrow');
+  await name.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Well spelt barrow' })).toBeVisible();
+  await expect(page.getByText('Harbour Hire').first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Job \d+$/ })).toBeVisible();
+  await expect(name).toHaveCount(0);
+});
+
 test('a tag for the bag carries a code, and a sheet goes to the customer', async ({ page }) => {
   await signIn(page);
   await demo(page, 'Post scooter');

@@ -8,7 +8,7 @@ use App\Bench\Ahead;
 use App\Bench\Search;
 use App\Http\Answer;
 use App\Http\Documented;
-use App\Http\Requests\NewMachineRequest;
+use App\Http\Requests\MachineRequest;
 use App\Http\Resources\DueCard;
 use App\Http\Resources\MachineCard;
 use App\Http\Resources\MachineHistory;
@@ -49,12 +49,21 @@ final class MachineController
     }
 
     #[Documented('Note a new machine', answers: MachineCard::class, status: 201)]
-    public function store(NewMachineRequest $request): JsonResponse
+    public function store(MachineRequest $request): JsonResponse
     {
         Gate::authorize('create', Machine::class);
-        $machine = Machine::query()->create(['name' => $request->string('name')->toString(), 'model' => $request->string('model')->toString(), 'owner' => $request->string('owner')->toString()]);
+        $machine = Machine::query()->create($request->machine());
 
         return Answer::with(MachineCard::of($machine), 201);
+    }
+
+    #[Documented('A machine under another name, or of another owner; what was done on it stays', answers: MachineCard::class)]
+    public function update(MachineRequest $request, Machine $machine): JsonResponse
+    {
+        Gate::authorize('update', $machine);
+        $machine->update($request->machine());
+
+        return Answer::with(MachineCard::of($machine));
     }
 
     #[Documented('A machine and what was done on it', answers: MachineHistory::class)]

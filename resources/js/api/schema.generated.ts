@@ -6184,7 +6184,46 @@ export interface paths {
                 };
             };
         };
-        put?: never;
+        /** A machine under another name, or of another owner; what was done on it stays */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    machine: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name: string;
+                        model?: string | null;
+                        owner?: string | null;
+                    };
+                };
+            };
+            responses: {
+                /** @description A machine under another name, or of another owner; what was done on it stays */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MachineCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         post?: never;
         delete?: never;
         options?: never;

@@ -46,6 +46,14 @@ export const useAddMachine = () => {
   });
 };
 
+export const useChangeMachine = (machine: number) => {
+  const client = useQueryClient();
+  return useMutation<MachineCard, Refusal, { name: string; model: string; owner: string }>({
+    mutationFn: (body) => answer(api.PUT('/machines/{machine}', { params: { path: { machine } }, body })),
+    onSuccess: () => outOfDate(client, 'machine', 'machines', 'jobs', 'job', 'ahead', 'bench-day'),
+  });
+};
+
 export const useTools = () =>
   useQuery<ToolCard[], Refusal>({
     queryKey: ['tools'],

@@ -1,21 +1,31 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useMachine } from '../api/shop';
 import type { MachineHistory } from '../api/types';
+import { Button } from '../parts/Button';
 import { DueLine, TakeBack } from '../parts/DueLine';
 import { day } from '../parts/day';
 import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
+import { MachineForm } from './MachineForm';
 
 /** A machine's history: what was fitted when, and what was carried forward. */
 export function Machine() {
+  const [changing, setChanging] = useState(false);
   const { data, error, refetch } = useMachine(Number(useParams().id));
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the machine" />;
   return (
     <Box>
       <PageHead title={data.machine.name}>
         <chakra.span color="mute">{[data.machine.model, data.machine.owner].filter(Boolean).join(' · ')}</chakra.span>
+        {!changing && (
+          <Button look="quiet" ml="auto" onClick={() => setChanging(true)}>
+            Another name or owner
+          </Button>
+        )}
       </PageHead>
+      {changing && <MachineForm machine={data.machine} onDone={() => setChanging(false)} />}
       <TakeBack machine={data.machine.id} />
       {data.due.length > 0 && (
         <Box as="section" aria-label="Ahead">

@@ -6,8 +6,15 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-final class NewMachineRequest extends FormRequest
+/** What a machine is called, what it is, whose it is. */
+final class MachineRequest extends FormRequest
 {
+    /** @return array{name: string, model: string, owner: string} */
+    public function machine(): array
+    {
+        return ['name' => $this->string('name')->toString(), 'model' => $this->string('model')->toString(), 'owner' => $this->string('owner')->toString()];
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
