@@ -86,6 +86,7 @@ test('what was found is sent to a job', async ({ page }) => {
   await page.goto('/finder?q=6204%202RS%20C3');
   await page.getByRole('button', { name: 'Send to a job' }).click();
   const sheet = page.getByRole('dialog', { name: /Send to a job/ });
+  await sheet.getByRole('searchbox').fill('finder trial');
   await sheet.getByRole('button', { name: /Finder trial/ }).click();
   await sheet.getByRole('button', { name: 'The left bearing' }).click();
   await expect(sheet.getByRole('status')).toContainText('is kept in job');

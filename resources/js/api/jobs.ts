@@ -24,6 +24,8 @@ export const useBoard = (signed: boolean, find = '') =>
           params: { query: { cursor: pageParam, signed: signed ? '1' : undefined, find: find || undefined } },
         }),
       ),
+    // Another may have opened or signed one a moment ago.
+    refetchOnMount: 'always',
     placeholderData: (before, query) => (query?.queryKey[1] === signed ? before : undefined),
     ...(find && { gcTime: FOUND }),
     initialPageParam: undefined,

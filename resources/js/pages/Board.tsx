@@ -41,7 +41,7 @@ function Line({ job }: { job: JobCard }) {
             </Box>
           </Box>
           <chakra.span lineClamp={2}>{job.complaint}</chakra.span>
-          <Flex gap="2.5" aria-label="Stations">
+          <Flex gap={{ base: '1', md: '2.5' }} aria-label="Stations">
             {job.stations.map((one) => (
               <Flex
                 key={one.station}

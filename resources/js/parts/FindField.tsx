@@ -22,7 +22,11 @@ export const FindField = ({ label, text, onType }: { label: string; text: string
     value={text}
     onChange={(event) => onType(event.target.value)}
     onKeyDown={(event) => {
-      if (event.key === 'Escape') onType('');
+      // Escape empties it first; once it is empty, it is for the sheet around it.
+      if (event.key !== 'Escape' || text === '') return;
+      event.preventDefault();
+      event.stopPropagation();
+      onType('');
     }}
     flex="1 1 150px"
     maxW="280px"

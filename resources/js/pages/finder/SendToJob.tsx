@@ -5,6 +5,7 @@ import { useBoard, useJob } from '../../api/jobs';
 import { useKeep } from '../../api/records';
 import type { Ask, JobCard, JobSheet } from '../../api/types';
 import { Button } from '../../parts/Button';
+import { FindField, useRested } from '../../parts/FindField';
 import { usePerson } from '../../parts/person';
 import { Sheet } from '../../parts/Sheet';
 import { Empty, Loading, Trouble } from '../../parts/States';
@@ -26,12 +27,18 @@ export function SendToJob({ text }: { text: string }) {
 
 function Jobs({ text }: { text: string }) {
   const [job, setJob] = useState<JobCard | null>(null);
-  const { data, error, refetch, hasNextPage, fetchNextPage } = useBoard(false);
+  const [words, setWords] = useState('');
+  const find = useRested(words);
+  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useBoard(false, find);
   if (job) return <Places card={job} text={text} onBack={() => setJob(null)} />;
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the open jobs" />;
-  if (data.length === 0) return <Empty title="No job is open">Open one on the board first.</Empty>;
+  if (data.length === 0 && find === '') return <Empty title="No job is open">Open one on the board first.</Empty>;
   return (
-    <Flex direction="column">
+    <Flex direction="column" gap="1">
+      <Flex mb="2">
+        <FindField label="Machine, owner or job" text={words} onType={setWords} />
+      </Flex>
+      {data.length === 0 && <Box color="mute">No open job with "{find}".</Box>}
       {data.map((one) => (
         <chakra.button
           key={one.id}
@@ -51,7 +58,7 @@ function Jobs({ text }: { text: string }) {
         </chakra.button>
       ))}
       {hasNextPage && (
-        <Button look="quiet" onClick={() => fetchNextPage()}>
+        <Button look="quiet" disabled={isFetchingNextPage} onClick={() => fetchNextPage()}>
           More jobs
         </Button>
       )}
