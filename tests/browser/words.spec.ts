@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { newId } from '../../resources/js/api/records';
 import { hours, onClock } from '../../resources/js/drawing/ClockFace';
 import { fit } from '../../resources/js/drawing/scale';
-import { day, daysTo, moment } from '../../resources/js/parts/day';
+import { day, dayOfYear, daysTo, moment, timeOfDay, weekday } from '../../resources/js/parts/day';
 import { amount, length, say, shown } from '../../resources/js/parts/say';
 
 test.describe('words and numbers', () => {
@@ -25,6 +25,23 @@ test.describe('words and numbers', () => {
     expect(daysTo('2026-04-26', late)).toBe(0);
     expect(daysTo('2026-04-27', late)).toBe(1);
     expect(daysTo('2026-03-27', new Date(2026, 3, 26))).toBe(-30);
+  });
+
+  test('a day is said as shortly as its place wants', () => {
+    const noon = '2026-11-26T12:05:00';
+    expect(dayOfYear(noon)).toContain('26');
+    expect(dayOfYear(noon)).not.toContain('2026');
+    expect(weekday('2026-11-26')).toMatch(/Thursday/);
+    expect(timeOfDay(noon)).toMatch(/^0?\d{1,2}.05/);
+    expect(timeOfDay(noon).length).toBeLessThan(9);
+    // The turn of a year and of summer time are days like others.
+    expect(daysTo('2027-01-01', new Date(2026, 11, 31, 18))).toBe(1);
+    for (let n = 0; n < 366; n++) {
+      const from = new Date(2026, 0, 1 + n, 7);
+      const to = new Date(2026, 0, 8 + n);
+      const on = [to.getFullYear(), to.getMonth() + 1, to.getDate()].map((x) => String(x).padStart(2, '0')).join('-');
+      expect(daysTo(on, from)).toBe(7);
+    }
   });
 
   test('a message fills its places and leaves what it does not know', () => {
