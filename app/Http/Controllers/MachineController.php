@@ -70,11 +70,11 @@ final class MachineController
     public function show(Machine $machine): JsonResponse
     {
         Gate::authorize('view', $machine);
-        $jobs = $machine->jobs()->withAggregate('signer', 'name')->orderByDesc('id')->limit(self::HISTORY)->get();
+        $jobs = $machine->jobs()->select(['id', 'number', 'wheel', 'created_at', 'signed_at', 'origin'])->withAggregate('signer', 'name')->orderByDesc('id')->limit(self::HISTORY)->get();
         $places = [Places::newNumber(Side::Left), Places::newNumber(Side::Right), Places::CARRY, Places::CARRY_WHEN];
         $notes = Record::query()->whereIn('job_id', $jobs->modelKeys())->whereIn('place', $places)->orderBy('seq')->toBase()->selectRaw("job_id, place, value ->> 'text' as text")->get()->groupBy('job_id');
 
-        $sets = FittedSet::query()->where('machine_id', $machine->id)->orderByDesc('fitted_on')->orderByDesc('id')->limit(self::HISTORY)->get();
+        $sets = FittedSet::query()->where('machine_id', $machine->id)->orderByDesc('fitted_on')->orderByDesc('id')->limit(self::HISTORY)->toBase()->get();
 
         return Answer::with(new MachineHistory(
             MachineCard::of($machine), array_values($jobs->map(static fn (Job $job): PastJob => self::past($job, $notes->get($job->id) ?? collect()))->all()),

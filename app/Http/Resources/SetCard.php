@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\FittedSet;
+use stdClass;
 
 /** A set of bearings in a wheel, and how long it lasted when it is out again. */
 final readonly class SetCard
@@ -13,11 +13,12 @@ final readonly class SetCard
     {
     }
 
-    public static function of(FittedSet $set): self
+    /** @param  stdClass  $set a row of the fitted sets, days as YYYY-MM-DD */
+    public static function of(stdClass $set): self
     {
         return new self(
-            $set->wheel, $set->bearings, $set->fitted_on->format('Y-m-d'), $set->ended_on?->format('Y-m-d'), $set->lasted_days,
-            $set->lasted_meter === null ? null : number_format($set->lasted_meter, 0, '.', ' ').' '.$set->meter_unit, $set->job_id,
+            $set->wheel, $set->bearings, $set->fitted_on, $set->ended_on, $set->lasted_days,
+            $set->lasted_meter === null ? null : number_format((float) $set->lasted_meter, 0, '.', ' ').' '.$set->meter_unit, $set->job_id,
         );
     }
 }
