@@ -9,7 +9,7 @@ use App\Models\Machine;
 use Illuminate\Contracts\Database\Eloquent\Builder as Query;
 use Illuminate\Database\Eloquent\Builder;
 
-/** Machines and jobs by words somebody remembers. */
+/** Machines and jobs by words somebody remembers, as they came: what is no text finds all. */
 final readonly class Search
 {
     private const MOST_WORDS = 6;
@@ -22,9 +22,9 @@ final readonly class Search
      * @param  Builder<Machine>  $machines
      * @return Builder<Machine>
      */
-    public static function machines(Builder $machines, string $words): Builder
+    public static function machines(Builder $machines, mixed $words): Builder
     {
-        self::narrow($machines, $words);
+        self::narrow($machines, is_string($words) ? $words : '');
 
         return $machines;
     }
@@ -35,9 +35,9 @@ final readonly class Search
      * @param  Builder<Job>  $jobs
      * @return Builder<Job>
      */
-    public static function jobs(Builder $jobs, string $words): Builder
+    public static function jobs(Builder $jobs, mixed $words): Builder
     {
-        $words = trim($words);
+        $words = is_string($words) ? trim($words) : '';
         if ($words === '') {
             return $jobs;
         }

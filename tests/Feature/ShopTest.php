@@ -63,6 +63,9 @@ final class ShopTest extends TestCase
         self::assertSame([], $jobs('curlew'), 'that one is signed');
         self::assertSame([7], $jobs('52', 1), 'by what its model is called');
         self::assertSame([], $jobs(str_repeat('9', 40)));
+        foreach (['jobs', 'machines'] as $list) {
+            $this->getJson("/api/v1/$list?find[]=x")->assertOk();
+        }
         $lines = $this->getJson('/api/v1/machines')->json('data');
         self::assertSame([1, null, null], [$lines[0]['open_jobs'], $lines[0]['last_signed_at'], $lines[0]['due_on']]);
         self::assertSame([0, '2027-01-01'], [$lines[1]['open_jobs'], $lines[1]['due_on']]);

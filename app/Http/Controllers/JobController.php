@@ -37,7 +37,7 @@ final class JobController
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);
-        $jobs = PartsDue::with(Search::jobs(Job::query(), $request->string('find')->toString()))->with('machine')->orderByDesc('id');
+        $jobs = PartsDue::with(Search::jobs(Job::query(), $request->query('find')))->with('machine')->orderByDesc('id');
         $jobs = $request->boolean('signed') ? $jobs->whereNotNull('signed_at') : $jobs->whereNull('signed_at');
 
         return Answer::page($jobs->cursorPaginate(self::PAGE), static fn (Job $job): JobCard => JobCard::of($job, PartsDue::on($job)));

@@ -39,7 +39,7 @@ final class MachineController
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $machines = Search::machines(Machine::query(), $request->string('find')->toString())
+        $machines = Search::machines(Machine::query(), $request->query('find'))
             ->withCount(['jobs as open_jobs' => static fn (Builder $jobs) => $jobs->whereNull('signed_at')])
             ->withMax('jobs', 'signed_at')
             ->withMin(['due' => static fn (Builder $due) => $due->whereNull('settled_at')], 'due_on')
