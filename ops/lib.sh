@@ -18,10 +18,12 @@ stop_all() {
 
 # Installs what is missing of Debian's packages. Names what it wants when it may not.
 need_packages() {
-  local missing=() module
+  local missing=() module have
+  # Listed once: grep stops reading at its match, and a list that is cut off there counts as failed.
+  have=$(php -m 2> /dev/null || true)
   php -r 'exit(PHP_VERSION_ID >= 80200 && PHP_VERSION_ID < 80300 ? 0 : 1);' 2> /dev/null || missing+=(php8.2-cli)
   for module in pgsql:pdo_pgsql gd curl zip xml:dom mbstring intl; do
-    php -m 2> /dev/null | grep -qix "${module#*:}" || missing+=("php8.2-${module%:*}")
+    grep -qix "${module#*:}" <<< "$have" || missing+=("php8.2-${module%:*}")
   done
   command -v php-fpm8.2 > /dev/null || [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
   command -v nginx > /dev/null || [ -x /usr/sbin/nginx ] || missing+=(nginx-light)
