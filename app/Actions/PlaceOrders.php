@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bench\PartsDue;
 use App\Bench\Shopping;
 use App\Http\Conflicts\Conflict;
 use App\Models\Job;
@@ -53,6 +54,7 @@ final readonly class PlaceOrders
                 }
                 $orders[] = $order;
             }
+            PartsDue::note($job->id);
 
             return $orders;
         });

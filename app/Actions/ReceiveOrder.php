@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bench\PartsDue;
 use App\Models\Order;
 use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Support\Facades\DB;
@@ -27,6 +28,7 @@ final readonly class ReceiveOrder
                 }
                 $line->update(['received' => $said['received']]);
             }
+            PartsDue::note($order->job_id);
         });
     }
 }

@@ -6,7 +6,6 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\Machine;
-use Illuminate\Contracts\Database\Eloquent\Builder as Query;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Machines and jobs by words somebody remembers, as they came: what is no text finds all. */
@@ -24,15 +23,13 @@ final readonly class Search
      */
     public static function machines(Builder $machines, mixed $words): Builder
     {
-        self::narrow($machines, is_string($words) ? $words : '');
-
-        return $machines;
+        return self::narrow($machines, is_string($words) ? $words : '');
     }
 
     /**
      * Jobs on such machines, and the one with that number.
      *
-     * @param  Builder<Job>  $jobs
+     * @param  Builder<Job>  $jobs with their machines joined
      * @return Builder<Job>
      */
     public static function jobs(Builder $jobs, mixed $words): Builder
@@ -43,17 +40,25 @@ final readonly class Search
         }
 
         return $jobs->where(static function (Builder $either) use ($words): void {
-            $either->whereHas('machine', static fn (Query $machines) => self::narrow($machines, $words));
+            $either->where(static fn (Builder $machines): Builder => self::narrow($machines, $words));
             if (ctype_digit($words) && strlen($words) <= self::LONGEST_NUMBER) {
-                $either->orWhere('number', (int) $words);
+                $either->orWhere('jobs.number', (int) $words);
             }
         });
     }
 
-    private static function narrow(Query $machines, string $words): void
+    /**
+     * @template T of Job|Machine
+     *
+     * @param  Builder<T>  $query that reads the machines
+     * @return Builder<T>
+     */
+    private static function narrow(Builder $query, string $words): Builder
     {
         foreach (array_slice(preg_split('/\s+/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::MOST_WORDS) as $word) {
-            $machines->whereRaw("concat_ws(' ', name, model, owner) ilike ?", ['%'.addcslashes($word, '%_\\').'%']);
+            $query->whereRaw("concat_ws(' ', machines.name, machines.model, machines.owner) ilike ?", ['%'.addcslashes($word, '%_\\').'%']);
         }
+
+        return $query;
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Job;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\BenchDay;
 use CleanRace\Core\Job\BenchPiece;
 use CleanRace\Core\Job\BenchTask;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use stdClass;
 
 /** What is on the bench today, planned from what the board knows of each job. */
 final readonly class Today
@@ -25,7 +25,7 @@ final readonly class Today
 
     /**
      * @param  bool  $chosen whether somebody put these jobs in this order
-     * @param  Collection<int, Job>  $jobs
+     * @param  Collection<int, stdClass>  $jobs rows of {@see Board::jobs()}
      * @param  array<int, int>  $minutes of hands that are left today, by job
      */
     private function __construct(public bool $chosen, public Collection $jobs, public array $minutes, public BenchDay $day)
@@ -34,32 +34,33 @@ final readonly class Today
 
     public static function planned(int $from): self
     {
-        $jobs = PartsDue::with(Job::query())->with('machine')->whereNull('signed_at')->whereNotNull('bench_place')->orderBy('bench_place')->limit(self::MOST)->get();
+        $jobs = Board::jobs()->whereNull('jobs.signed_at')->whereNotNull('jobs.bench_place')->orderBy('jobs.bench_place')->limit(self::MOST)->toBase()->get();
         $chosen = $jobs->isNotEmpty();
         if (! $chosen) {
-            $jobs = PartsDue::with(Job::query())->with('machine')->whereNull('signed_at')->orderByDesc('id')->limit(self::UNCHOSEN)->get();
+            $jobs = Board::jobs()->whereNull('jobs.signed_at')->orderByDesc('jobs.id')->limit(self::UNCHOSEN)->toBase()->get();
         }
-        $tasks = array_values($jobs->map(static fn (Job $job): BenchTask => self::task($job, $from))->all());
+        $tasks = array_values($jobs->map(static fn (stdClass $job): BenchTask => self::task($job, $from))->all());
         $minutes = array_combine(array_map(static fn (BenchTask $t): int => $t->job, $tasks), array_map(static fn (BenchTask $t): int => $t->handMinutes(), $tasks));
 
         return new self($chosen, $jobs, $minutes, BenchDay::plan($tasks, $from));
     }
 
     /** Without its parts, what comes after buying them is not for today. */
-    private static function task(Job $job, int $from): BenchTask
+    private static function task(stdClass $job, int $from): BenchTask
     {
-        $partsOn = PartsDue::on($job);
+        /** @var array{left?: list<array{string, int, int}>, waits?: array{what: string, until: string}} $standing */
+        $standing = json_decode($job->standing, true, flags: JSON_THROW_ON_ERROR);
         $pieces = [];
-        foreach ($job->standing['left'] ?? [] as [$station, $hand, $wait]) {
+        foreach ($standing['left'] ?? [] as [$station, $hand, $wait]) {
             $at = Station::from($station);
-            if ($partsOn !== null && in_array($at, [Station::Seat, Station::Set, Station::Prove], true)) {
+            if ($job->parts_on !== null && in_array($at, [Station::Seat, Station::Set, Station::Prove], true)) {
                 break;
             }
             $pieces[] = new BenchPiece($at, $hand, $wait);
         }
 
         // What soaks or cures now goes on doing so, counted from where the day begins.
-        $until = $job->standing['waits']['until'] ?? null;
+        $until = $standing['waits']['until'] ?? null;
         $wait = $until === null ? 0 : max(0, (int) ceil(Carbon::now()->diffInMinutes(Carbon::parse($until))));
 
         return new BenchTask($job->id, $pieces, $from + $wait);

@@ -42,7 +42,7 @@ final readonly class TakeJob
             $shop->increment('last_job_number');
             $machine = Machine::query()->where($file['machine'])->orderBy('id')->first() ?? Machine::query()->create($file['machine']);
             $job = new Job(['machine_id' => $machine->id, 'number' => $shop->last_job_number, 'wheel' => $file['job']['wheel'], 'pattern' => $file['job']['pattern'], 'opened_by' => $by->id]);
-            $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])->setRelation('shop', $shop)->setRelation('machine', $machine)->save();
+            $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])->setRelation('shop', $shop)->save();
 
             $photos = $this->photos($job, $by, $file['photos']);
             $authors = $this->records($job, $by, $file['records'], $photos) + $this->addenda($job, $by, $file['addenda']);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -25,21 +25,15 @@ use Illuminate\Support\Carbon;
  * @property ?int $rests_on
  * @property ?Carbon $settled_at
  * @property ?int $settled_by
- * @property Machine $machine
  */
 final class DueItem extends Model
 {
     use BelongsToShop;
+    use BootsByName;
 
     protected $table = 'due_items';
 
     protected $fillable = ['machine_id', 'job_id', 'kind', 'wheel', 'what', 'due_on', 'due_meter', 'meter_unit', 'rests_on', 'settled_at', 'settled_by'];
-
-    /** @return BelongsTo<Machine, $this> */
-    public function machine(): BelongsTo
-    {
-        return $this->belongsTo(Machine::class);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
+use App\Models\Concerns\BootsByName;
 use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -28,8 +29,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $signed_by
  * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, authors: array<string, string>} $origin where it was imported from, and who wrote what there
  * @property ?int $bench_place its place in the order of the bench day
- * @property-read ?string $signer_name when it was read with that aggregate
- * @property-read ?string $parts_come when it was read by PartsDue
+ * @property ?string $parts_on the day on which the last of what is ordered for it comes, as it was noted: YYYY-MM-DD
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Machine $machine
@@ -39,6 +39,7 @@ use Illuminate\Support\Carbon;
 final class Job extends Model
 {
     use BelongsToShop;
+    use BootsByName;
 
     /** @use HasFactory<JobFactory> */
     use HasFactory;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -22,6 +23,7 @@ use Illuminate\Support\Carbon;
 final class MeterReading extends Model
 {
     use BelongsToShop;
+    use BootsByName;
 
     protected $table = 'meter_readings';
 

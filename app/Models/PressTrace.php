@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
+use App\Models\Concerns\BootsByName;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Seating\PressSample;
@@ -26,6 +27,7 @@ use Illuminate\Support\Carbon;
 final class PressTrace extends Model
 {
     use BelongsToShop;
+    use BootsByName;
 
     protected $table = 'press_traces';
 

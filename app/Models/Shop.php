@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -22,6 +23,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Shop extends Model
 {
+    use BootsByName;
+
     protected $table = 'shops';
 
     protected $fillable = ['name', 'press_capacity_n', 'draw_bolt', 'habits', 'currency', 'hour_minor'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
+use App\Models\Concerns\BootsByName;
 use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Sourcing\Counter;
 use DateTimeInterface;
@@ -25,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Supplier extends Model
 {
     use BelongsToShop;
+    use BootsByName;
 
     protected $table = 'suppliers';
 

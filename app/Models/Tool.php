@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
+use App\Models\Concerns\BootsByName;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
@@ -36,6 +37,7 @@ use stdClass;
 final class Tool extends Model
 {
     use BelongsToShop;
+    use BootsByName;
 
     protected $table = 'tools';
 

@@ -145,8 +145,9 @@ final class DueTest extends TestCase
             $made = new Order(['supplier_id' => $supplier->id, 'job_id' => $job->id, 'author_id' => $job->opened_by, 'number' => $number, 'carriage_minor' => 0, 'days' => $days]);
             $made->forceFill(['shop_id' => $job->shop_id, 'created_at' => $on])->save();
             OrderLine::query()->create(['order_id' => $made->id, 'what' => 'x', 'article' => 'x', 'ask_for' => 'x', 'quantity' => 2, 'price_minor' => 1, 'received' => $received]);
+            PartsDue::note($job->id);
         };
-        $due = static fn (): ?string => PartsDue::on(PartsDue::with(Job::query())->findOrFail($job->id));
+        $due = static fn (): ?string => PartsDue::expected($job->refresh()->parts_on);
         self::assertNull($due());
         $order(1, 1, Carbon::now()->subDays(9), 2);
         self::assertNull($due(), 'all of it came');

@@ -33,7 +33,7 @@ final class AheadController
     {
         Gate::authorize('viewAny', DueItem::class);
 
-        return Answer::page(($request->boolean('undated') ? Ahead::undated() : Ahead::dated())->cursorPaginate(self::PAGE), static fn (DueItem $i): DueCard => DueCard::of($i));
+        return Answer::page(($request->boolean('undated') ? Ahead::undated() : Ahead::dated())->toBase()->cursorPaginate(self::PAGE), DueCard::of(...));
     }
 
     #[Documented('Settled: it was looked at', answers: DueCard::class)]
@@ -44,7 +44,7 @@ final class AheadController
             $item->update(['settled_at' => Carbon::now(), 'settled_by' => $user->id]);
         }
 
-        return Answer::with(DueCard::of($item->load('machine')));
+        return Answer::with(DueCard::of(Ahead::row($item)));
     }
 
     #[Documented('Not looked at after all: it falls due as before', answers: DueCard::class)]
@@ -53,7 +53,7 @@ final class AheadController
         Gate::authorize('settle', $item);
         $item->update(['settled_at' => null, 'settled_by' => null]);
 
-        return Answer::with(DueCard::of($item->load('machine')));
+        return Answer::with(DueCard::of(Ahead::row($item)));
     }
 
     #[Documented('The address of the calendar, when there is one: owners', answers: CalendarLink::class)]

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\OpenJob;
 use App\Actions\ReadEntry;
 use App\Bench\Ahead;
+use App\Bench\Board;
 use App\Bench\Notes;
-use App\Bench\PartsDue;
 use App\Bench\Search;
 use App\Bench\Workbench;
 use App\Http\Answer;
@@ -37,10 +37,10 @@ final class JobController
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);
-        $jobs = PartsDue::with(Search::jobs(Job::query(), $request->query('find')))->with('machine')->orderByDesc('id');
-        $jobs = $request->boolean('signed') ? $jobs->whereNotNull('signed_at') : $jobs->whereNull('signed_at');
+        $jobs = Search::jobs(Board::jobs(), $request->query('find'))->orderByDesc('jobs.id');
+        $jobs = $request->boolean('signed') ? $jobs->whereNotNull('jobs.signed_at') : $jobs->whereNull('jobs.signed_at');
 
-        return Answer::page($jobs->cursorPaginate(self::PAGE), static fn (Job $job): JobCard => JobCard::of($job, PartsDue::on($job)));
+        return Answer::page($jobs->toBase()->cursorPaginate(self::PAGE), JobCard::of(...));
     }
 
     #[Documented('Open a job', answers: JobCard::class, status: 201)]
@@ -51,7 +51,7 @@ final class JobController
         Gate::authorize('view', $machine);
         $job = $open($user, $machine, $request->string('wheel')->toString(), $request->string('pattern')->toString(), $request->string('complaint')->toString());
 
-        return Answer::with(JobCard::of($job->setRelation('machine', $machine)), 201);
+        return Answer::with(JobCard::of(Board::row($job->id)), 201);
     }
 
     #[Documented('Open a job for each of several wheels of one machine, all or none', answers: JobCard::class, many: true, status: 201)]
@@ -61,9 +61,9 @@ final class JobController
         $machine = $request->machine();
         Gate::authorize('view', $machine);
         $complaint = $request->string('complaint')->toString();
-        $jobs = DB::transaction(static fn (): array => array_map(static fn (array $w): Job => $open($user, $machine, $w['wheel'], $w['pattern'], $complaint), $request->wheels()));
+        $jobs = DB::transaction(static fn (): array => array_map(static fn (array $w): int => $open($user, $machine, $w['wheel'], $w['pattern'], $complaint)->id, $request->wheels()));
 
-        return Answer::with(['data' => array_map(static fn (Job $job): JobCard => JobCard::of($job->setRelation('machine', $machine)), $jobs)], 201);
+        return Answer::with(['data' => array_map(static fn (int $job): JobCard => JobCard::of(Board::row($job)), $jobs)], 201);
     }
 
     #[Documented('A whole job as it stands', answers: JobSheet::class)]

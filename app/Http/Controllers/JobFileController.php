@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Board;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\JobFileRequest;
@@ -35,6 +36,6 @@ final class JobFileController
     {
         Gate::authorize('create', Job::class);
 
-        return Answer::with(JobCard::of($take($user, $request->job())), 201);
+        return Answer::with(JobCard::of(Board::row($take($user, $request->job())->id)), 201);
     }
 }

@@ -18,15 +18,9 @@ use App\Http\Resources\SetCard;
 use App\Models\FittedSet;
 use App\Models\Job;
 use App\Models\Machine;
-use App\Models\Record;
-use CleanRace\Core\Hub\Places;
-use CleanRace\Core\Hub\Side;
-use Illuminate\Contracts\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
-use stdClass;
 
 final class MachineController
 {
@@ -35,17 +29,23 @@ final class MachineController
     /** How many jobs of a machine its history shows. */
     private const HISTORY = 40;
 
+    private const LINE = 'machines.id, machines.name, machines.model, machines.owner,
+        (select count(*) from jobs where jobs.machine_id = machines.id and jobs.signed_at is null) as open_jobs,
+        (select max(jobs.signed_at) from jobs where jobs.machine_id = machines.id) as last_signed_at,
+        (select min(due_items.due_on) from due_items where due_items.machine_id = machines.id and due_items.settled_at is null) as due_on';
+
+    /** With what was written at some places: the latest of each, null where it was withdrawn. */
+    private const PAST = 'jobs.id, jobs.number, jobs.wheel, jobs.created_at, jobs.signed_at, jobs.origin,
+        (select users.name from users where users.id = jobs.signed_by) as signed_by,
+        (select jsonb_object_agg(records.place, records.value ->> \'text\' order by records.seq) from records where records.job_id = jobs.id and records.place in (?, ?, ?, ?)) as notes';
+
     #[Documented('Machines of the shop, by name; with ?find= those with each of its words in name, model or owner', answers: MachineLine::class, page: true)]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $machines = Search::machines(Machine::query(), $request->query('find'))
-            ->withCount(['jobs as open_jobs' => static fn (Builder $jobs) => $jobs->whereNull('signed_at')])
-            ->withMax('jobs', 'signed_at')
-            ->withMin(['due' => static fn (Builder $due) => $due->whereNull('settled_at')], 'due_on')
-            ->orderBy('name')->orderBy('id');
+        $machines = Search::machines(Machine::query()->selectRaw(self::LINE), $request->query('find'))->orderBy('name')->orderBy('id');
 
-        return Answer::page($machines->cursorPaginate(self::PAGE), static fn (Machine $m): MachineLine => MachineLine::of($m));
+        return Answer::page($machines->toBase()->cursorPaginate(self::PAGE), MachineLine::of(...));
     }
 
     #[Documented('Note a new machine', answers: MachineCard::class, status: 201)]
@@ -70,28 +70,12 @@ final class MachineController
     public function show(Machine $machine): JsonResponse
     {
         Gate::authorize('view', $machine);
-        $jobs = $machine->jobs()->select(['id', 'number', 'wheel', 'created_at', 'signed_at', 'origin'])->withAggregate('signer', 'name')->orderByDesc('id')->limit(self::HISTORY)->get();
-        $places = [Places::newNumber(Side::Left), Places::newNumber(Side::Right), Places::CARRY, Places::CARRY_WHEN];
-        $notes = Record::query()->whereIn('job_id', $jobs->modelKeys())->whereIn('place', $places)->orderBy('seq')->toBase()->selectRaw("job_id, place, value ->> 'text' as text")->get()->groupBy('job_id');
-
+        $jobs = Job::query()->where('machine_id', $machine->id)->selectRaw(self::PAST, PastJob::places())->orderByDesc('id')->limit(self::HISTORY)->toBase()->get();
         $sets = FittedSet::query()->where('machine_id', $machine->id)->orderByDesc('fitted_on')->orderByDesc('id')->limit(self::HISTORY)->toBase()->get();
 
         return Answer::with(new MachineHistory(
-            MachineCard::of($machine), array_values($jobs->map(static fn (Job $job): PastJob => self::past($job, $notes->get($job->id) ?? collect()))->all()),
+            MachineCard::of($machine), array_values($jobs->map(PastJob::of(...))->all()),
             array_values($sets->map(SetCard::of(...))->all()), array_map(DueCard::of(...), Ahead::ofWhole($machine)),
         ));
-    }
-
-    /** @param  Collection<int, stdClass>  $notes what was written at each place, oldest first */
-    private static function past(Job $job, Collection $notes): PastJob
-    {
-        /** @var array<string, ?string> $text */
-        $text = $notes->pluck('text', 'place')->all();
-        [$left, $right] = [Places::newNumber(Side::Left), Places::newNumber(Side::Right)];
-
-        return new PastJob(
-            $job->id, $job->number, $job->wheel, $job->created_at, $job->signed_at, $job->origin['signed_by'] ?? $job->signer_name,
-            array_values(array_filter([$text[$left] ?? null, $text[$right] ?? null])), $text[Places::CARRY] ?? null, $text[Places::CARRY_WHEN] ?? null,
-        );
     }
 }

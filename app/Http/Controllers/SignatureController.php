@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\SignJob;
+use App\Bench\Board;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Resources\JobCard;
@@ -22,6 +23,6 @@ final class SignatureController
         Gate::authorize('sign', $job);
         $sign($job, $user);
 
-        return Answer::with(JobCard::of($job->refresh()->load('machine')), 201);
+        return Answer::with(JobCard::of(Board::row($job->id)), 201);
     }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Bench\PartsDue;
 use App\Bench\Today;
-use App\Models\Job;
 use CleanRace\Core\Job\BenchBlock;
+use stdClass;
 
 /** The bench day as it is planned: times in minutes after midnight. */
 final readonly class BenchDaySheet
@@ -25,7 +24,11 @@ final readonly class BenchDaySheet
 
     public static function of(Today $today, int $from): self
     {
-        $job = static fn (Job $job): BenchJob => new BenchJob(JobCard::of($job), $today->minutes[$job->id] ?? 0, $today->day->ends[$job->id] ?? null, PartsDue::on($job));
+        $job = static function (stdClass $row) use ($today): BenchJob {
+            $card = JobCard::of($row);
+
+            return new BenchJob($card, $today->minutes[$card->id] ?? 0, $today->day->ends[$card->id] ?? null, $card->partsOn);
+        };
 
         return new self($from, $today->chosen, array_values($today->jobs->map($job)->all()), $today->day->hands, $today->day->waits, $today->day->idle, $today->day->end);
     }

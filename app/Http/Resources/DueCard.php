@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\DueItem;
+use App\Bench\Ahead;
+use stdClass;
 
 /** Something to look at again: what, on which machine, when, and on what that rests. */
 final readonly class DueCard
@@ -19,11 +20,12 @@ final readonly class DueCard
     {
     }
 
-    public static function of(DueItem $item): self
+    /** @param  stdClass  $item a row of {@see Ahead} */
+    public static function of(stdClass $item): self
     {
         return new self(
-            $item->id, $item->kind, MachineCard::of($item->machine), $item->wheel, $item->job_id, $item->what, $item->due_on?->format('Y-m-d'),
-            $item->due_meter === null ? null : number_format($item->due_meter, 0, '.', ' ').' '.$item->meter_unit, $item->rests_on, $item->settled_at !== null,
+            $item->id, $item->kind, MachineCard::joined($item), $item->wheel, $item->job_id, $item->what, $item->due_on,
+            $item->due_meter === null ? null : number_format((float) $item->due_meter, 0, '.', ' ').' '.$item->meter_unit, $item->rests_on, $item->settled_at !== null,
         );
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Job;
+use App\Bench\Board;
+use App\Bench\PartsDue;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\Status;
+use DateTimeImmutable;
 use DateTimeInterface;
+use stdClass;
 
 /** A job on the board. */
 final readonly class JobCard
@@ -35,18 +38,19 @@ final readonly class JobCard
     ) {
     }
 
-    /** @param  ?string  $partsOn YYYY-MM-DD */
-    public static function of(Job $job, ?string $partsOn = null): self
+    /** @param  stdClass  $row of {@see Board::jobs()} */
+    public static function of(stdClass $row): self
     {
-        // Read once: the column is taken apart anew at each look.
-        $standing = $job->standing;
+        /** @var array{stations?: array<string, string>, waits_at?: string, complaint?: string, waits?: array{what: string, until: string}} $standing */
+        $standing = json_decode($row->standing, true, flags: JSON_THROW_ON_ERROR);
         $stations = $standing['stations'] ?? [];
 
         return new self(
-            $job->id, $job->number, $job->wheel, $job->pattern, MachineCard::of($job->machine), $standing['complaint'] ?? '',
+            $row->id, $row->number, $row->wheel, $row->pattern, MachineCard::joined($row), $standing['complaint'] ?? '',
             Station::from($standing['waits_at'] ?? 'check_in'),
             array_map(static fn (Station $s): StationCard => new StationCard($s, $s->label(), Status::from($stations[$s->value] ?? 'untouched')), Station::cases()),
-            $job->created_at, $job->signed_at, $partsOn, $standing['waits']['what'] ?? null, $standing['waits']['until'] ?? null,
+            new DateTimeImmutable($row->created_at), $row->signed_at === null ? null : new DateTimeImmutable($row->signed_at),
+            PartsDue::expected($row->parts_on), $standing['waits']['what'] ?? null, $standing['waits']['until'] ?? null,
         );
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Bench\Ahead;
 use App\Bench\Notes;
-use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Job\JobReport;
 use DateTimeInterface;
+use stdClass;
 
 /** A whole job: what is entered, what was remembered from last time, and how it stands. */
 final readonly class JobSheet
@@ -40,7 +41,7 @@ final readonly class JobSheet
     ) {
     }
 
-    /** @param  list<DueItem>  $carried */
+    /** @param  list<stdClass>  $carried rows of {@see Ahead} */
     public static function of(Job $job, Notes $notes, Notes $before, JobReport $report, array $carried): self
     {
         $entry = static fn (Record $r): Entry => Entry::of($r);

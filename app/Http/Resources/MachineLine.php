@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Machine;
+use DateTimeImmutable;
 use DateTimeInterface;
-use Illuminate\Support\Carbon;
+use stdClass;
 
 /** A machine in the list of all: what of it is here, when it last went out, what of it falls due next. */
 final readonly class MachineLine
@@ -19,11 +19,9 @@ final readonly class MachineLine
     {
     }
 
-    /** The machine was read with these three counted. */
-    public static function of(Machine $machine): self
+    /** @param  stdClass  $row of machines, with these three counted */
+    public static function of(stdClass $row): self
     {
-        $signed = $machine->jobs_max_signed_at;
-
-        return new self($machine->id, $machine->name, $machine->model, $machine->owner, $machine->open_jobs, $signed === null ? null : Carbon::parse($signed), $machine->due_min_due_on);
+        return new self($row->id, $row->name, $row->model, $row->owner, $row->open_jobs, $row->last_signed_at === null ? null : new DateTimeImmutable($row->last_signed_at), $row->due_on);
     }
 }
