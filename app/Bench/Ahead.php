@@ -38,12 +38,6 @@ final readonly class Ahead
         return self::rows(self::open()->where('due_items.machine_id', $job->machine_id)->where('due_items.job_id', '!=', $job->id)->whereIn('due_items.kind', ['carry', 'recheck'])->orderBy('due_items.id')->limit(self::OF_MACHINE));
     }
 
-    /** @return list<stdClass> the next first, those without a day at the end */
-    public static function ofWhole(Machine $machine): array
-    {
-        return self::rows(self::open()->where('due_items.machine_id', $machine->id)->orderBy('due_items.due_on')->orderBy('due_items.id')->limit(self::OF_MACHINE));
-    }
-
     /** @return list<stdClass> */
     public static function forCalendar(int $shop): array
     {

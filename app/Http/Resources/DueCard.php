@@ -23,8 +23,14 @@ final readonly class DueCard
     /** @param  stdClass  $item a row of {@see Ahead} */
     public static function of(stdClass $item): self
     {
+        return self::on(MachineCard::joined($item), $item);
+    }
+
+    /** @param  stdClass  $item of that machine */
+    public static function on(MachineCard $machine, stdClass $item): self
+    {
         return new self(
-            $item->id, $item->kind, MachineCard::joined($item), $item->wheel, $item->job_id, $item->what, $item->due_on,
+            $item->id, $item->kind, $machine, $item->wheel, $item->job_id, $item->what, $item->due_on,
             $item->due_meter === null ? null : number_format((float) $item->due_meter, 0, '.', ' ').' '.$item->meter_unit, $item->rests_on, $item->settled_at !== null,
         );
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Bench\History;
+use stdClass;
+
 /** A machine with the jobs done on it and what was carried forward. */
 final readonly class MachineHistory
 {
@@ -14,5 +17,15 @@ final readonly class MachineHistory
      */
     public function __construct(public MachineCard $machine, public array $jobs, public array $sets, public array $due)
     {
+    }
+
+    public static function of(History $history): self
+    {
+        $machine = MachineCard::of($history->machine);
+
+        return new self(
+            $machine, array_map(PastJob::of(...), $history->jobs), array_map(SetCard::of(...), $history->sets),
+            array_map(static fn (stdClass $item): DueCard => DueCard::on($machine, $item), $history->due),
+        );
     }
 }
