@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Measure\Notebook;
 
-/** Where each station of a job is, in few words, for the board. */
+/** Where each station of a job is, and what the machine's history says of it: in few words, kept beside the records. */
 final class Standing
 {
-    /** @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string, int, int}>} what is left as station, minutes of hands, minutes of waiting */
+    /**
+     * @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string, int, int}>, fitted: list<string>, carried: ?string, look_again: ?string}
+     *                what is left as station, minutes of hands, minutes of waiting; the numbers that were fitted; what is carried forward, and when to look again
+     */
     public static function of(JobReport $report, Notebook $notebook): array
     {
         $stations = [];
@@ -22,7 +27,11 @@ final class Standing
             $waits = in_array($station->status, [Status::Settled, Status::Care], true) ? $waits : $station->station->value;
         }
 
-        return ['stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report)];
+        return [
+            'stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report),
+            'fitted' => array_values(array_filter([$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right))])),
+            'carried' => $notebook->text(Places::CARRY), 'look_again' => $notebook->text(Places::CARRY_WHEN),
+        ];
     }
 
     /**

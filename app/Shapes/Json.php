@@ -12,6 +12,14 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
 use DateTimeInterface;
+
+use function is_array;
+use function is_bool;
+use function is_float;
+use function is_int;
+use function is_object;
+use function is_string;
+
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionProperty;
@@ -27,9 +35,10 @@ final class Json
 
     public static function of(mixed $value): mixed
     {
+        // What most values are is asked first.
         return match (true) {
+            is_string($value), is_int($value), $value === null, is_bool($value) => $value,
             is_float($value) => round($value, self::DECIMALS),
-            $value === null || is_scalar($value) => $value,
             is_array($value) => array_map(self::of(...), $value),
             $value instanceof BackedEnum => $value->value,
             $value instanceof Quantity => round($value->amount(), self::DECIMALS),
@@ -50,7 +59,8 @@ final class Json
     {
         $out = [];
         foreach (self::$names[$object::class] ??= self::names($object::class) as [$property, $name]) {
-            $out[$name] = self::of($object->{$property});
+            $value = $object->{$property};
+            $out[$name] = is_string($value) || is_int($value) ? $value : self::of($value);
         }
 
         return $out;

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use Illuminate\Database\Eloquent\Attributes\Boot;
+use Illuminate\Database\Eloquent\Attributes\Initialize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use ReflectionClass;
 use SplFileInfo;
 
 /** Which way the house may depend: resources/js → HTTP → app → core, and in core only along the order of the work. */
@@ -96,6 +99,21 @@ final class HouseTest extends TestCase
         foreach (self::files('app/Models', '/\.php$/') as [$path, $source]) {
             if (str_contains($source, 'extends Model') && ! str_contains($source, 'class Shop ')) {
                 self::assertStringContainsString('use BelongsToShop;', $source, $path);
+            }
+        }
+    }
+
+    public function test_no_model_has_what_booting_by_name_passes_over(): void
+    {
+        foreach (self::files('app/Models', '/\.php$/') as [$path, $source]) {
+            if (preg_match('/ extends (Model|Authenticatable)\b/', $source) !== 1) {
+                continue;
+            }
+            self::assertStringContainsString('use BootsByName;', $source, $path);
+            /** @var class-string $model */
+            $model = 'App\\Models\\'.basename($path, '.php');
+            foreach ((new ReflectionClass($model))->getMethods() as $method) {
+                self::assertSame([], [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)], "$model::{$method->getName()}");
             }
         }
     }

@@ -94,8 +94,12 @@ final class BuyingTest extends TestCase
         self::assertSame(2, $this->getJson("/api/v1/jobs/{$this->job->id}/shopping")->json('lines.0.ordered'));
         [$order, $line] = [$orders->json('data.0.id'), $orders->json('data.0.lines.0.id')];
         $book = fn (int $pieces) => $this->postJson("/api/v1/orders/$order/received", ['lines' => [['id' => $line, 'received' => $pieces]]]);
+        $board = fn (): ?string => $this->getJson('/api/v1/jobs')->json('data.0.parts_on');
+        self::assertSame(now()->addDay()->format('Y-m-d'), $board(), 'the board says when they come');
         $book(1)->assertOk()->assertJsonPath('here', false);
+        self::assertNotNull($board(), 'one is still on its way');
         $book(2)->assertOk()->assertJsonPath('here', true);
+        self::assertNull($board());
         $book(2)->assertOk()->assertJsonPath('lines.0.received', 2);
         $book(3)->assertStatus(422)->assertJsonPath('errors.0.field', 'lines.0.received');
         self::assertSame(2, (int) DB::table('order_lines')->where('id', $line)->value('received'));

@@ -154,3 +154,30 @@ test('a signed job is closed', async ({ page }) => {
   await station(page, 'Size');
   await expect(field(page, 'size.left.number')).toBeDisabled();
 });
+
+test('a long board goes on by itself, and what did not come is asked for at a press', async ({ page }) => {
+  await signIn(page);
+  const first = (await (await page.request.get('/api/v1/jobs')).json()) as { data: { id: number; number: number }[] };
+  const many = [0, 1, 2].map((n) =>
+    Array.from({ length: 15 }, (_, i) => ({ ...first.data[0], id: 9000 + 15 * n + i, number: 9000 + 15 * n + i })),
+  );
+  let broken = true;
+  await page.route(/api\/v1\/jobs(\?|$)/, (route) => {
+    const at = Number(new URL(route.request().url()).searchParams.get('cursor') ?? 0);
+    if (at === 2 && broken) return route.fulfill({ status: 403, json: { title: 'Not now', status: 403 } });
+    return route.fulfill({ json: { data: many[at], next_cursor: at === 2 ? null : String(at + 1) } });
+  });
+  await page.goto('/board');
+  const line = (number: number) => page.getByText(`Job ${number} ·`);
+  await expect(line(9014)).toBeAttached();
+  await line(9014).scrollIntoViewIfNeeded();
+  await expect(line(9029)).toBeAttached();
+  await line(9029).scrollIntoViewIfNeeded();
+  const again = page.getByRole('button', { name: 'The rest did not come. Try again' });
+  await expect(again).toBeVisible();
+  await expect(line(9029)).toBeAttached();
+  broken = false;
+  await again.click();
+  await expect(line(9044)).toBeAttached();
+  await expect(again).toBeHidden();
+});

@@ -24,7 +24,7 @@ use Illuminate\Support\Str;
 /** What falls due: as a list, and as a calendar that other programs subscribe to. */
 final class AheadController
 {
-    private const PAGE = 30;
+    private const PAGE = 20;
 
     private const KEY_LENGTH = 48;
 

@@ -31,7 +31,7 @@ use Illuminate\Support\Facades\Gate;
 
 final class JobController
 {
-    private const PAGE = 20;
+    private const PAGE = 15;
 
     #[Documented('Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one of that number', answers: JobCard::class, page: true)]
     public function index(Request $request): JsonResponse

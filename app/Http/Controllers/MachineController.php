@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\Gate;
 
 final class MachineController
 {
-    private const PAGE = 30;
+    private const PAGE = 20;
 
     private const LINE = 'machines.id, machines.name, machines.model, machines.owner,
         (select count(*) from jobs where jobs.machine_id = machines.id and jobs.signed_at is null) as open_jobs,

@@ -29,11 +29,9 @@ final readonly class PastJob
     /** @param  stdClass  $job of {@see History} */
     public static function of(stdClass $job): self
     {
-        [$left, $right, $carried, $lookAgain] = array_map(static fn (string $place): ?string => $job->notes->{$place} ?? null, History::places());
-
         return new self(
             $job->id, $job->number, $job->wheel, new DateTimeImmutable($job->created_at), $job->signed_at === null ? null : new DateTimeImmutable($job->signed_at),
-            $job->signed_by, array_values(array_filter([$left, $right])), $carried, $lookAgain,
+            $job->signed_by, $job->fitted ?? [], $job->carried, $job->look_again,
         );
     }
 }

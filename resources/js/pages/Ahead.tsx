@@ -1,9 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useAhead } from '../api/ahead';
 import type { DueCard } from '../api/types';
-import { Button } from '../parts/Button';
 import { DueLine, TakeBack } from '../parts/DueLine';
 import { daysTo } from '../parts/day';
+import { More } from '../parts/More';
 import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
 
@@ -46,7 +46,7 @@ export function Ahead() {
       ))}
       <More of={dated} />
       <Group title="By meter, or when it comes in" items={undated.data ?? []} more={undated.hasNextPage} />
-      <More of={undated} />
+      <More of={undated} comes />
     </Box>
   );
 }
@@ -65,11 +65,4 @@ const Group = ({ title, items, more }: { title: string; items: DueCard[]; more: 
         ))}
       </chakra.ul>
     </Box>
-  ) : null;
-
-const More = ({ of }: { of: ReturnType<typeof useAhead> }) =>
-  of.hasNextPage ? (
-    <Button look="plain" m="6" disabled={of.isFetchingNextPage} onClick={() => of.fetchNextPage()}>
-      More
-    </Button>
   ) : null;

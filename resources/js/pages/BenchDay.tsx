@@ -8,6 +8,7 @@ import { Button } from '../parts/Button';
 import { weekday } from '../parts/day';
 import { Select } from '../parts/Field';
 import { FindField, useRested } from '../parts/FindField';
+import { More } from '../parts/More';
 import { PageHead } from '../parts/PageHead';
 import { Loading, Trouble } from '../parts/States';
 
@@ -193,11 +194,7 @@ export function BenchDay() {
                 {job.machine.name}, {job.wheel.toLowerCase()}
               </Button>
             ))}
-            {board.hasNextPage && (
-              <Button look="quiet" disabled={board.isFetchingNextPage} onClick={() => board.fetchNextPage()}>
-                More
-              </Button>
-            )}
+            <More of={board} p="0" />
           </Flex>
         </Box>
       )}

@@ -9,6 +9,7 @@ import { FindField, useRested } from '../parts/FindField';
 import { useKeys } from '../parts/keys';
 import { StatusMark } from '../parts/LevelMark';
 import { MarkedRow } from '../parts/MarkedRow';
+import { More } from '../parts/More';
 import { PageHead } from '../parts/PageHead';
 import { Keeping } from '../parts/Shell';
 import { Empty, Loading, Stale, Trouble } from '../parts/States';
@@ -92,7 +93,8 @@ export function Board() {
   const [opening, setOpening] = useState(false);
   const [text, setText] = useState('');
   const find = useRested(text);
-  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useBoard(signed, find);
+  const board = useBoard(signed, find);
+  const { data, error, refetch } = board;
   useKeys(useMemo(() => ({ o: () => setOpening(true) }), []));
   return (
     <Flex direction="column" minH="100%">
@@ -132,11 +134,7 @@ export function Board() {
           ))}
         </ul>
       )}
-      {hasNextPage && (
-        <Button look="plain" m="6" alignSelf="start" disabled={isFetchingNextPage} onClick={() => fetchNextPage()}>
-          More
-        </Button>
-      )}
+      <More of={board} comes />
       <NewJobSheet open={opening} onClose={() => setOpening(false)} />
     </Flex>
   );

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useMachines } from '../api/shop';
 import type { MachineLine } from '../api/types';
-import { Button } from '../parts/Button';
 import { day, daysTo, soon } from '../parts/day';
 import { FindField, useRested } from '../parts/FindField';
 import { MarkedRow } from '../parts/MarkedRow';
+import { More } from '../parts/More';
 import { PageHead } from '../parts/PageHead';
 import { Empty, Loading, Trouble } from '../parts/States';
 
@@ -14,7 +14,8 @@ import { Empty, Loading, Trouble } from '../parts/States';
 export function Machines() {
   const [text, setText] = useState('');
   const find = useRested(text);
-  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useMachines(find);
+  const machines = useMachines(find);
+  const { data, error, refetch } = machines;
   return (
     <Box>
       <PageHead title="Machines">
@@ -36,11 +37,7 @@ export function Machines() {
           </chakra.li>
         ))}
       </ul>
-      {hasNextPage && (
-        <Button look="plain" m="6" disabled={isFetchingNextPage} onClick={() => fetchNextPage()}>
-          More
-        </Button>
-      )}
+      <More of={machines} comes />
     </Box>
   );
 }

@@ -4,6 +4,7 @@ import { useOrders, useReceive } from '../../api/buying';
 import type { OrderSheet } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { dayOfYear } from '../../parts/day';
+import { More } from '../../parts/More';
 import { Empty, Loading, Trouble } from '../../parts/States';
 import { money } from '../../parts/say';
 
@@ -16,7 +17,8 @@ const due = (order: OrderSheet): string => {
 
 /** Orders, the newest first; what came is booked in line by line. */
 export function Orders() {
-  const { data, error, refetch, hasNextPage, fetchNextPage } = useOrders();
+  const orders = useOrders();
+  const { data, error, refetch } = orders;
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the orders" />;
   if (data.length === 0)
     return <Empty title="Nothing is ordered">In a job, Source orders its list the cheapest or the soonest way.</Empty>;
@@ -25,11 +27,7 @@ export function Orders() {
       {data.map((order) => (
         <One key={order.id} order={order} />
       ))}
-      {hasNextPage && (
-        <Button look="quiet" ml="4" onClick={() => fetchNextPage()}>
-          Earlier orders
-        </Button>
-      )}
+      <More of={orders} comes />
     </Box>
   );
 }

@@ -3,11 +3,13 @@ import { type FormEvent, useState } from 'react';
 import { useCount, useShelf } from '../../api/buying';
 import { Button } from '../../parts/Button';
 import { Input, Labelled } from '../../parts/Field';
+import { More } from '../../parts/More';
 import { Empty, Loading, Trouble } from '../../parts/States';
 
 /** What lies on the shop's own shelf; a job that needs it is told. */
 export function Shelf() {
-  const { data, error, refetch, hasNextPage, fetchNextPage } = useShelf();
+  const shelf = useShelf();
+  const { data, error, refetch } = shelf;
   const { mutate: count, isPending, error: refused } = useCount();
   const [article, setArticle] = useState('');
   const [pieces, setPieces] = useState('');
@@ -66,11 +68,7 @@ export function Shelf() {
             </Flex>
           </Grid>
         ))}
-        {hasNextPage && (
-          <Button look="quiet" onClick={() => fetchNextPage()}>
-            More
-          </Button>
-        )}
+        <More of={shelf} comes px="0" />
       </Box>
       <Flex as="form" onSubmit={keep} direction="column" gap="3" px="6" py="4">
         <chakra.h2 fontSize="20px">Count something</chakra.h2>

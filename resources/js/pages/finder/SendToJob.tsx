@@ -6,6 +6,7 @@ import { useKeep } from '../../api/records';
 import type { Ask, JobCard, JobSheet } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { FindField, useRested } from '../../parts/FindField';
+import { More } from '../../parts/More';
 import { usePerson } from '../../parts/person';
 import { Sheet } from '../../parts/Sheet';
 import { Empty, Loading, Trouble } from '../../parts/States';
@@ -29,7 +30,8 @@ function Jobs({ text }: { text: string }) {
   const [job, setJob] = useState<JobCard | null>(null);
   const [words, setWords] = useState('');
   const find = useRested(words);
-  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useBoard(false, find);
+  const board = useBoard(false, find);
+  const { data, error, refetch } = board;
   if (job) return <Places card={job} text={text} onBack={() => setJob(null)} />;
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the open jobs" />;
   if (data.length === 0 && find === '') return <Empty title="No job is open">Open one on the board first.</Empty>;
@@ -57,11 +59,7 @@ function Jobs({ text }: { text: string }) {
           <chakra.span color="mute"> · job {one.number}</chakra.span>
         </chakra.button>
       ))}
-      {hasNextPage && (
-        <Button look="quiet" disabled={isFetchingNextPage} onClick={() => fetchNextPage()}>
-          More jobs
-        </Button>
-      )}
+      <More of={board} label="More jobs" p="0" />
     </Flex>
   );
 }
