@@ -10,13 +10,14 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Sourcing\CustomerWord;
 
 /** Where each station of a job is, and what the machine's history says of it: in few words, kept beside the records. */
 final class Standing
 {
     /**
-     * @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string, int, int}>, fitted: list<string>, carried: ?string, look_again: ?string}
-     *                what is left as station, minutes of hands, minutes of waiting; the numbers that were fitted; what is carried forward, and when to look again
+     * @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string, int, int}>, asked: ?string, fitted: list<string>, carried: ?string, look_again: ?string}
+     *                what is left as station, minutes of hands, minutes of waiting; the question that waits for the customer; the numbers that were fitted; what is carried forward, and when to look again
      */
     public static function of(JobReport $report, Notebook $notebook): array
     {
@@ -29,9 +30,17 @@ final class Standing
 
         return [
             'stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report),
+            'asked' => self::asked($notebook),
             'fitted' => array_values(array_filter([$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right))])),
             'carried' => $notebook->text(Places::CARRY), 'look_again' => $notebook->text(Places::CARRY_WHEN),
         ];
+    }
+
+    private static function asked(Notebook $notebook): ?string
+    {
+        $open = CustomerWord::open($notebook);
+
+        return $open === null ? null : $notebook->text(CustomerWord::asked($open));
     }
 
     /**

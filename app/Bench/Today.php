@@ -45,15 +45,15 @@ final readonly class Today
         return new self($chosen, $jobs, $minutes, BenchDay::plan($tasks, $from));
     }
 
-    /** Without its parts, what comes after buying them is not for today. */
+    /** Without its parts, or the customer's word, what comes after buying is not for today. */
     private static function task(stdClass $job, int $from): BenchTask
     {
-        /** @var array{left?: list<array{string, int, int}>, waits?: array{what: string, until: string}} $standing */
+        /** @var array{left?: list<array{string, int, int}>, asked?: ?string, waits?: array{what: string, until: string}} $standing */
         $standing = json_decode($job->standing, true, flags: JSON_THROW_ON_ERROR);
         $pieces = [];
         foreach ($standing['left'] ?? [] as [$station, $hand, $wait]) {
             $at = Station::from($station);
-            if ($job->parts_on !== null && in_array($at, [Station::Seat, Station::Set, Station::Prove], true)) {
+            if (($job->parts_on !== null || isset($standing['asked'])) && in_array($at, [Station::Seat, Station::Set, Station::Prove], true)) {
                 break;
             }
             $pieces[] = new BenchPiece($at, $hand, $wait);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
-use App\Models\Tool;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
@@ -18,23 +17,19 @@ use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Seating\DepthRound;
 use CleanRace\Core\Seating\PressSetup;
 use CleanRace\Core\Seating\SeatingTrendResult;
+use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
-use CleanRace\Core\Tooling\Tool as CoreTool;
-use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Limits;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
-/** Sets a job out before the core: its hub, its notebook, the shop's tools. Made for one job at a time. */
-final class Workbench
+/** Sets a job out before the core: its hub, its notebook, the shop's tools. */
+final readonly class Workbench
 {
     /** What decides which things are asked: the hub as it is, and the way it comes apart. */
     private const SHAPES = [Places::RING_SIDE, Places::HUB, 'strip.condition', 'strip.way', 'strip.heat'];
 
-    /** @var ?array{list<CoreTool>, list<WallTool>} */
-    private ?array $tools = null;
-
-    public function __construct(private readonly Limits $limits)
+    public function __construct(private Limits $limits)
     {
     }
 
@@ -83,6 +78,7 @@ final class Workbench
         return match (true) {
             preg_match('/^(seat\.\w+)\.ref\.\d+$/', $place, $found) === 1 => [$found[1].'.face'],
             preg_match('/^(set\.cone\.try\.)(\d+)$/', $place, $found) === 1 => [$place, $found[1].((int) $found[2] - 1)],
+            str_starts_with($place, 'source.customer.') => CustomerWord::places(),
             str_starts_with($place, 'set.cone.') => ['set.cone.axle'],
             preg_match('/^(fastener\.\w+)\.(wrench_length|adapter_turned)$/', $place, $found) === 1 => [$found[1].'.adapter'],
             default => [],
@@ -101,7 +97,7 @@ final class Workbench
     private function bench(Job $job, Notebook $notebook, array $spanners = [], array $lockShifts = []): Bench
     {
         $shop = $job->shop;
-        [$drivers, $wall] = $this->tools ??= Tool::wall($job->shop_id);
+        [$drivers, $wall] = $shop->wall();
 
         return new Bench(
             Patterns::find($job->pattern), $notebook, $drivers,

@@ -24,7 +24,7 @@ use Illuminate\Support\Carbon;
  * @property string $wheel
  * @property string $pattern
  * @property int $opened_by
- * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string, left?: list<array{string, int, int}>, fitted?: list<string>, carried?: ?string, look_again?: ?string, waits?: array{what: string, until: string}} $standing
+ * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string, left?: list<array{string, int, int}>, asked?: ?string, fitted?: list<string>, carried?: ?string, look_again?: ?string, waits?: array{what: string, until: string}} $standing
  * @property ?Carbon $signed_at
  * @property ?int $signed_by
  * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, authors: array<string, string>} $origin where it was imported from, and who wrote what there

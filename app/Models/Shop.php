@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use CleanRace\Core\Tooling\Tool as Driver;
+use CleanRace\Core\Tooling\WallTool;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -27,10 +29,19 @@ final class Shop extends Model
 
     protected $table = 'shops';
 
+    /** @var ?array{list<Driver>, list<WallTool>} */
+    private ?array $wall = null;
+
     protected $fillable = ['name', 'press_capacity_n', 'draw_bolt', 'habits', 'currency', 'hour_minor'];
 
     /** Before anybody said otherwise, a shop has no habits of its own. */
     protected $attributes = ['habits' => '{}', 'currency' => '€', 'hour_minor' => 5400];
+
+    /** @return array{list<Driver>, list<WallTool>} the drivers that hang on its wall, and all that hangs there: as they were when it was first asked */
+    public function wall(): array
+    {
+        return $this->wall ??= Tool::wall($this->id);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -13,6 +13,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Tool;
 use App\Models\User;
+use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Tooling\ToolKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -39,7 +40,7 @@ final class DatabaseSeeder extends Seeder
             $this->signed($sign, $old, $ines);
             $demo->load($ines, $machines['moped3'], 'Front wheel', 'checked-in', 'Rumbles downhill, wheel knocks over the ramp', Carbon::now()->subHours(2));
             $demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
-            $worn = $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26));
+            $worn = $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26), [CustomerWord::asked(1) => 'The bore is worn. Sleeve it, or another hub?']);
             $demo->load($ines, $machines['trail1'], 'Front wheel', 'second-bearing', 'Grinds again after the winter', Carbon::now()->subHours(5));
             $demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
             $patterns->load($ines, $machines);

@@ -105,6 +105,23 @@ final class BuyingTest extends TestCase
         self::assertSame(2, (int) DB::table('order_lines')->where('id', $line)->value('received'));
     }
 
+    public function test_a_question_to_the_customer_waits_on_the_board_until_it_is_answered(): void
+    {
+        $board = fn (): ?string => $this->getJson('/api/v1/jobs')->json('data.0.asked');
+        $hands = fn (): int => $this->getJson('/api/v1/bench-day')->json('jobs.0.hand_minutes');
+        $all = $hands();
+        $this->keep($this->job, 'source.customer.2.asked', ['text' => 'The other wheel too?'])->assertStatus(422)->assertJsonPath('errors.0.field', 'place');
+        $this->keep($this->job, 'source.customer.1.asked', ['text' => 'Sleeve it, or a new hub?'])->assertCreated();
+        self::assertSame('Sleeve it, or a new hub?', $board());
+        self::assertLessThan($all, $hands(), 'what comes after buying is not for today');
+        self::assertGreaterThan(0, $hands());
+        $this->keep($this->job, 'source.customer.1.answer', ['text' => 'Sleeve it'])->assertCreated();
+        self::assertNull($board());
+        self::assertSame($all, $hands());
+        $this->keep($this->job, 'source.customer.2.asked', ['text' => 'The other wheel too?'])->assertCreated();
+        self::assertSame('The other wheel too?', $board());
+    }
+
     public function test_what_lies_on_the_shelf_is_not_bought_and_never_taken_twice(): void
     {
         $this->supplier("article,price\n6204 2RS,4.00\n");

@@ -19,6 +19,7 @@ final readonly class JobCard
      * @param  list<StationCard>  $stations
      * @param  ?string  $leftFor what soaks, cools or cures by itself
      * @param  ?string  $leftUntil when that is over; it may be past
+     * @param  ?string  $asked what the customer was asked and has not answered
      * @param  ?string  $partsOn the day on which parts it waits for come, as YYYY-MM-DD
      */
     public function __construct(
@@ -35,13 +36,14 @@ final readonly class JobCard
         public ?string $partsOn,
         public ?string $leftFor,
         public ?string $leftUntil,
+        public ?string $asked,
     ) {
     }
 
     /** @param  stdClass  $row of {@see Board::jobs()} */
     public static function of(stdClass $row): self
     {
-        /** @var array{stations?: array<string, string>, waits_at?: string, complaint?: string, waits?: array{what: string, until: string}} $standing */
+        /** @var array{stations?: array<string, string>, waits_at?: string, complaint?: string, asked?: ?string, waits?: array{what: string, until: string}} $standing */
         $standing = json_decode($row->standing, true, flags: JSON_THROW_ON_ERROR);
         $stations = $standing['stations'] ?? [];
 
@@ -50,7 +52,7 @@ final readonly class JobCard
             Station::from($standing['waits_at'] ?? 'check_in'),
             array_map(static fn (Station $s): StationCard => new StationCard($s, $s->label(), Status::from($stations[$s->value] ?? 'untouched')), Station::cases()),
             new DateTimeImmutable($row->created_at), $row->signed_at === null ? null : new DateTimeImmutable($row->signed_at),
-            PartsDue::expected($row->parts_on), $standing['waits']['what'] ?? null, $standing['waits']['until'] ?? null,
+            PartsDue::expected($row->parts_on), $standing['waits']['what'] ?? null, $standing['waits']['until'] ?? null, $standing['asked'] ?? null,
         );
     }
 }

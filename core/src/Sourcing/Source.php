@@ -37,6 +37,7 @@ final readonly class Source
             Step::of('source.list', 'The list to buy', 'By number, a counter has it for a fraction of the machine maker\'s price.')
                 ->on(Panel::BuyingList)->ticked('Everything is here')->advice(),
             $this->assembly(),
+            ...(new CustomerWord)->steps($bench->notebook),
             ...($bench->isPair() ? [$this->match($bench, Side::Left), $this->match($bench, Side::Right)] : []),
             ...(new PartMatches)->steps($bench),
         ], $bench->notebook);

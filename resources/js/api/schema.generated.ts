@@ -7900,6 +7900,7 @@ export interface components {
             parts_on: string | null;
             left_for: string | null;
             left_until: string | null;
+            asked: string | null;
         };
         JobReport: {
             section: components["schemas"]["Section"];

@@ -138,11 +138,18 @@ export function BenchDay() {
               </Box>
               <Box>
                 <chakra.strong fontFamily="heading" fontSize="19px">
-                  {one.done_at === null ? '' : `${one.parts_on ? 'As far as it goes' : 'Done'} ${at(one.done_at)}`}
+                  {one.done_at === null
+                    ? ''
+                    : `${one.parts_on || one.job.asked ? 'As far as it goes' : 'Done'} ${at(one.done_at)}`}
                 </chakra.strong>
                 {one.parts_on && (
                   <Box fontSize="14px" color="brass">
                     Parts come {weekday(one.parts_on)}
+                  </Box>
+                )}
+                {one.job.asked && (
+                  <Box fontSize="14px" color="brass">
+                    Waits for the customer
                   </Box>
                 )}
               </Box>

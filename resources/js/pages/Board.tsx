@@ -41,7 +41,16 @@ function Line({ job }: { job: JobCard }) {
               {[`Job ${job.number}`, job.machine.owner, dayOfYear(job.opened_at)].filter(Boolean).join(' · ')}
             </Box>
           </Box>
-          <chakra.span lineClamp={2}>{job.complaint}</chakra.span>
+          <chakra.span lineClamp={2}>
+            {job.asked && !job.signed_at ? (
+              <>
+                <chakra.span color="brass">Asked: </chakra.span>
+                {job.asked}
+              </>
+            ) : (
+              job.complaint
+            )}
+          </chakra.span>
           <Flex gap={{ base: '1', md: '2.5' }} aria-label="Stations">
             {job.stations.map((one) => (
               <Flex
@@ -73,6 +82,11 @@ function Line({ job }: { job: JobCard }) {
             {left && (
               <chakra.span display="block" fontSize="14px" color="brass">
                 {left}
+              </chakra.span>
+            )}
+            {job.asked && !job.signed_at && (
+              <chakra.span display="block" fontSize="14px" color="brass">
+                customer decides
               </chakra.span>
             )}
             {job.parts_on && !job.signed_at && (

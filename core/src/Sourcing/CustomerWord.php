@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sourcing;
+
+use CleanRace\Core\Hub\Ask;
+use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+
+/** What only the customer can decide: each question and its answer are one step, and the next question comes when the last is answered. */
+final readonly class CustomerWord
+{
+    /** Whoever has more to ask rings again. */
+    private const MOST = 6;
+
+    public static function asked(int $question): string
+    {
+        return "source.customer.$question.asked";
+    }
+
+    public static function answer(int $question): string
+    {
+        return "source.customer.$question.answer";
+    }
+
+    /** @return list<string> of every question that may be asked and of its answer */
+    public static function places(): array
+    {
+        return array_merge(...array_map(static fn (int $n): array => [self::asked($n), self::answer($n)], range(1, self::MOST)));
+    }
+
+    /** @return list<Step> those that were asked, and one to ask next when none is open */
+    public function steps(Notebook $notebook): array
+    {
+        $steps = [];
+        for ($n = 1; $n <= self::MOST; $n++) {
+            $asked = $notebook->text(self::asked($n)) !== null;
+            $answered = $notebook->text(self::answer($n)) !== null;
+            $steps[] = $this->step($n, $asked, $answered);
+            if (! $asked || ! $answered) {
+                break;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** The number of the question that waits for its answer. */
+    public static function open(Notebook $notebook): ?int
+    {
+        for ($n = 1; $n <= self::MOST; $n++) {
+            if ($notebook->text(self::asked($n)) !== null && $notebook->text(self::answer($n)) === null) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    private function step(int $n, bool $asked, bool $answered): Step
+    {
+        return Step::of("source.customer.$n", $n === 1 ? 'Ask the customer' : 'Ask the customer again', 'A worn bore, a dear part, another wheel: what only they can decide.')
+            ->asking(
+                Ask::text(self::asked($n), 'What was asked', wanted: false, hint: 'Bore is worn. Sleeve it, or a new hub?'),
+                Ask::text(self::answer($n), 'What they said', wanted: $asked, hint: 'Sleeve it'),
+            )
+            ->judged($asked && ! $answered ? Verdict::care(Message::of('customer.open', 'Waits for the customer'), Message::of('customer.open.say', 'The board says so until their answer stands here.')) : null)
+            ->optional();
+    }
+}
