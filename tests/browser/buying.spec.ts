@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openJob, signIn } from './helpers';
+import { goTo, kept, openJob, signIn, station, type, verdict } from './helpers';
 
 test('a price list is looked at line by line, its columns told, and taken', async ({ page }) => {
   await signIn(page);
@@ -94,4 +94,28 @@ test('bearings are weighed against the assembly while the price is typed', async
   await expect(page.getByRole('region', { name: /^Verdict: Bearings:/ })).toContainText(
     'They meet where the assembly costs',
   );
+});
+
+test('what only the customer can decide waits on the board until their answer stands', async ({ page }) => {
+  await signIn(page);
+  const name = `Question trial ${Date.now()}`;
+  await openJob(page, name);
+  const line = page.getByRole('listitem').filter({ hasText: name });
+  await station(page, 'Source');
+  await goTo(page, 'Ask the customer');
+  await type(page, 'source.customer.1.asked', 'Sleeve it, or a new hub?');
+  await expect(verdict(page)).toHaveText('Waits for the customer');
+  await kept(page);
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(line).toContainText('Asked: Sleeve it, or a new hub?');
+  await expect(line).toContainText('customer decides');
+  await line.getByRole('link').click();
+  await station(page, 'Source');
+  await goTo(page, 'Ask the customer');
+  await type(page, 'source.customer.1.answer', 'Sleeve it');
+  await expect(page.getByRole('region', { name: 'Steps' }).getByText('Ask the customer again')).toBeVisible();
+  await kept(page);
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(line).toContainText('Rumbles downhill');
+  await expect(line).not.toContainText('customer decides');
 });
