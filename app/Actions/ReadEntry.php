@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Tooling\Gauges;
 
 /** Turns an entry as it came into what the notebook of this job keeps for that place. */
 final readonly class ReadEntry
@@ -44,9 +45,13 @@ final readonly class ReadEntry
         if ($ask->kind === AskKind::Part) {
             $value = $this->inOrder($notebook, $place, $value);
         }
-        $measured = in_array($ask->kind, [AskKind::Length, AskKind::Depth, AskKind::ConeTry], true);
+        $by = in_array($ask->kind, [AskKind::Length, AskKind::Depth, AskKind::ConeTry], true) ? (Instrument::tryFrom($instrument ?? '') ?? $ask->instrument) : null;
+        if ($by !== null && isset($value['mm'])) {
+            // A reading keeps how well it was read, whatever hangs on the wall later.
+            $value['half_mm'] = (new Gauges($job->shop->wall()[1]))->halfWidth($by)->mm;
+        }
 
-        return ['value' => $value, 'instrument' => $measured ? (Instrument::tryFrom($instrument ?? '') ?? $ask->instrument)?->value : null];
+        return ['value' => $value, 'instrument' => $by?->value];
     }
 
     /**

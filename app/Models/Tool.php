@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToShop;
 use App\Models\Concerns\BootsByName;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Tooling\Tool as Driver;
@@ -33,6 +34,7 @@ use stdClass;
  * @property ?string $torque_high_nm
  * @property ?string $plus_minus_mm of a gauge
  * @property int $count
+ * @property ?string $reads which instrument a gauge is
  */
 final class Tool extends Model
 {
@@ -41,7 +43,7 @@ final class Tool extends Model
 
     protected $table = 'tools';
 
-    protected $fillable = ['name', 'kind', 'outside_mm', 'opening_mm', 'length_mm', 'across_mm', 'ram_mm', 'pitch_mm', 'capacity_n', 'torque_low_nm', 'torque_high_nm', 'plus_minus_mm', 'count'];
+    protected $fillable = ['name', 'kind', 'outside_mm', 'opening_mm', 'length_mm', 'across_mm', 'ram_mm', 'pitch_mm', 'capacity_n', 'torque_low_nm', 'torque_high_nm', 'plus_minus_mm', 'count', 'reads'];
 
     /** @return array{list<Driver>, list<WallTool>} the drivers that hang on the wall of a shop, and all that hangs there */
     public static function wall(int $shop): array
@@ -62,7 +64,7 @@ final class Tool extends Model
         return [
             'name' => $tool->name, 'kind' => $tool->kind->value, 'outside_mm' => $tool->outside?->mm, 'opening_mm' => $tool->opening?->mm, 'length_mm' => $tool->length?->mm, 'across_mm' => $tool->across?->mm,
             'ram_mm' => $tool->ram?->mm, 'pitch_mm' => $tool->pitch?->mm, 'capacity_n' => $tool->capacity === null ? null : (int) round($tool->capacity->newtons),
-            'torque_low_nm' => $tool->torqueLow?->newtonMetres, 'torque_high_nm' => $tool->torqueHigh?->newtonMetres, 'plus_minus_mm' => $tool->plusMinus?->mm, 'count' => $tool->count,
+            'torque_low_nm' => $tool->torqueLow?->newtonMetres, 'torque_high_nm' => $tool->torqueHigh?->newtonMetres, 'plus_minus_mm' => $tool->plusMinus?->mm, 'count' => $tool->count, 'reads' => $tool->reads?->value,
         ];
     }
 
@@ -76,7 +78,7 @@ final class Tool extends Model
 
         return new WallTool(
             (string) $row->id, $row->name, ToolKind::from($row->kind), $length('opening_mm'), $length('outside_mm'), $length('length_mm'), $length('across_mm'), $length('ram_mm'), $length('pitch_mm'),
-            $capacity === null ? null : Force::newtons($capacity), $torque('torque_low_nm'), $torque('torque_high_nm'), $length('plus_minus_mm'), (int) ($number('count') ?? 1),
+            $capacity === null ? null : Force::newtons($capacity), $torque('torque_low_nm'), $torque('torque_high_nm'), $length('plus_minus_mm'), (int) ($number('count') ?? 1), Instrument::tryFrom($row->reads ?? ''),
         );
     }
 

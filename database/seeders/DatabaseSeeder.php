@@ -110,7 +110,7 @@ final class DatabaseSeeder extends Seeder
             ['12-tonne press', ToolKind::Press, 'capacity_n' => 117680, 'ram_mm' => 50], ['Hot-air gun', ToolKind::HeatGun], ['Thermometer', ToolKind::Thermometer], ['Magnet on a stalk', ToolKind::Magnet], ['Side cutters', ToolKind::Cutters], ['Rod M12', ToolKind::Rod, 'outside_mm' => 12, 'length_mm' => 330],
             ['Cone spanner 15', ToolKind::ConeSpanner, 'across_mm' => 15], ['Spanner 17', ToolKind::Spanner, 'across_mm' => 17], ['Socket 27', ToolKind::Socket, 'across_mm' => 27],
             ['Rod M10', ToolKind::Rod, 'outside_mm' => 10, 'length_mm' => 260, 'pitch_mm' => 1.5], ['Big washers M12', ToolKind::Washer, 'outside_mm' => 37, 'opening_mm' => 13, 'length_mm' => 3, 'count' => 6], ['Torque wrench, small', ToolKind::TorqueWrench, 'torque_low_nm' => 5, 'torque_high_nm' => 60],
-            ['Stand ring 60', ToolKind::StandRing, 'opening_mm' => 60, 'outside_mm' => 76, 'length_mm' => 90], ['Depth caliper', ToolKind::Gauge, 'plus_minus_mm' => 0.05],
+            ['Stand ring 60', ToolKind::StandRing, 'opening_mm' => 60, 'outside_mm' => 76, 'length_mm' => 90], ['Depth caliper', ToolKind::Gauge, 'plus_minus_mm' => 0.05, 'reads' => 'depth_caliper'],
         ];
         foreach ($others as $tool) {
             [$name, $kind] = [$tool[0], $tool[1]];

@@ -155,6 +155,22 @@ final class SeatingApiTest extends TestCase
         $read("what,else\n1,2\n", false)->assertStatus(422)->assertJsonPath('errors.0.field', 'list');
     }
 
+    public function test_a_reading_keeps_how_well_the_gauge_of_this_shop_read_it(): void
+    {
+        $half = fn (string $typed, string $by): ?float => $this->keep($this->job, 'size.over_faces', ['typed' => $typed], ['instrument' => $by])->assertCreated()->json('value.half_mm');
+        $gauge = ['name' => 'Worn caliper', 'kind' => 'gauge', 'reads' => 'digital_caliper', 'plus_minus_mm' => '0.08'];
+        Tool::query()->toBase()->insert(['shop_id' => $this->person()->shop_id, 'plus_minus_mm' => 0.5, 'created_at' => now(), 'updated_at' => now()] + $gauge);
+        self::assertSame(0.03, $half('104', 'digital_caliper'), 'the usual one, whatever another shop has');
+        $id = $this->postJson('/api/v1/tools', $gauge)->assertCreated()->assertJsonPath('reads', 'digital_caliper')->json('id');
+        self::assertSame([0.08, 0.05], [$half('104.01', 'digital_caliper'), $half('104.02', 'vernier')]);
+        $half('104.03', 'digital_caliper');
+        $this->deleteJson("/api/v1/tools/$id")->assertNoContent();
+        $entry = array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('entries'), null, 'place')['size.over_faces'];
+        self::assertSame([104.03, 0.08], [$entry['value']['mm'], $entry['value']['half_mm']], 'it was read by what hung there then');
+        $this->postJson('/api/v1/tools', ['kind' => 'press', 'capacity' => '12 t'] + $gauge)->assertStatus(422)->assertJsonPath('errors.0.field', 'reads');
+        $this->postJson('/api/v1/tools', ['reads' => 'eyeball'] + $gauge)->assertStatus(422)->assertJsonPath('errors.0.field', 'reads');
+    }
+
     public function test_a_tool_is_measured_anew_and_taken_down(): void
     {
         $id = $this->postJson('/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'])->json('id');

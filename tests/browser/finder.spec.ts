@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openJob, signIn } from './helpers';
+import { field, goTo, openJob, signIn } from './helpers';
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -91,6 +91,7 @@ test('what was found is sent to a job', async ({ page }) => {
   await sheet.getByRole('button', { name: 'The left bearing' }).click();
   await expect(sheet.getByRole('status')).toContainText('is kept in job');
   await page.goto(`/jobs/${job}/size`);
-  await expect(page.getByLabel('Stamped on the ring')).toHaveValue('6204 2RS C3');
+  await goTo(page, 'The left bearing');
+  await expect(field(page, 'size.left.number')).toHaveValue('6204 2RS C3');
   await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Right for this hub');
 });

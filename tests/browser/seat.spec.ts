@@ -212,6 +212,38 @@ test('the tool wall goes out as a list, comes in again, and a tool is measured a
   await expect(hung).toHaveCount(0);
 });
 
+test('a reading is as good as the gauge on the wall, and stays so when that is gone', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, `Gauge trial ${Date.now()}`);
+  const over = async (instrument: string, text: string) => {
+    await page.goto(`/jobs/${job}/size`);
+    await goTo(page, 'Ledge, sleeve, faces');
+    await page.getByLabel('Instrument for Hub over its faces').selectOption(instrument);
+    await type(page, 'size.over_faces', text);
+    await kept(page);
+  };
+  const says = page.locator('[data-place="size.over_faces"]').locator('xpath=ancestor::div[2]');
+  await over('feeler', '104');
+  await expect(says).toContainText('± 0.02');
+  await page.goto('/tools');
+  await page.getByLabel('Name').fill('Old feelers');
+  await page.getByLabel('Kind').selectOption('gauge');
+  await page.getByLabel('Reads as').selectOption('feeler');
+  await page.getByLabel('Reads to ±').fill('0,045');
+  await page.getByRole('button', { name: 'Hang it up' }).click();
+  const hung = page.getByRole('listitem').filter({ hasText: 'Old feelers' });
+  await expect(hung).toContainText('± 0.045');
+  await over('feeler', '104.1');
+  await expect(says).toContainText('± 0.045');
+  await page.goto('/tools');
+  await page.getByRole('button', { name: 'Measure Old feelers anew' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Take it down' }).click();
+  await expect(hung).toHaveCount(0);
+  await page.goto(`/jobs/${job}/size`);
+  await goTo(page, 'Ledge, sleeve, faces');
+  await expect(says).toContainText('± 0.045');
+});
+
 test('a driver that is not there is drawn to be made', async ({ page }) => {
   await signIn(page);
   await openJob(page, 'Shaft cart', 'Growls', 'shaft-bearing');

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\GaugeText;
+use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
@@ -33,6 +34,7 @@ final class NewToolRequest extends FormRequest
             'torque_low' => ['sometimes', 'nullable', 'string', 'max:30'],
             'torque_high' => ['sometimes', 'nullable', 'string', 'max:30'],
             'count' => ['sometimes', 'nullable', 'integer', 'between:1,999'],
+            'reads' => ['sometimes', 'nullable', Rule::enum(Instrument::class)],
             'unit' => ['sometimes', 'string', 'in:mm,in'],
         ] + array_fill_keys(self::SIZES, ['sometimes', 'nullable']);
     }
@@ -40,7 +42,7 @@ final class NewToolRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'Give the tool a name, in at most 60 letters.', 'kind.*' => 'Choose what kind of tool it is.', 'count.*' => 'How many of them hang there is a whole number from 1 to 999.', 'unit.*' => 'Units are mm or in.', '*.string' => 'Write it as text, with its unit.', '*.max' => 'That is too long.'];
+        return ['name.*' => 'Give the tool a name, in at most 60 letters.', 'kind.*' => 'Choose what kind of tool it is.', 'count.*' => 'How many of them hang there is a whole number from 1 to 999.', 'reads.*' => 'Choose which instrument it is.', 'unit.*' => 'Units are mm or in.', '*.string' => 'Write it as text, with its unit.', '*.max' => 'That is too long.'];
     }
 
     /** @throws Nonsense with the field's name */
@@ -50,7 +52,7 @@ final class NewToolRequest extends FormRequest
 
         return ToolList::checked(new WallTool(
             '', $this->string('name')->toString(), ToolKind::from($this->string('kind')->toString()), $opening, $outside, $length, $across, $ram, $pitch,
-            $this->capacity(), $this->torque('torque_low'), $this->torque('torque_high'), $plusMinus, $this->integer('count', 1),
+            $this->capacity(), $this->torque('torque_low'), $this->torque('torque_high'), $plusMinus, $this->integer('count', 1), $this->enum('reads', Instrument::class),
         ));
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Tool;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Tooling\ToolKind;
@@ -29,6 +30,7 @@ final readonly class ToolCard
         public ?Torque $torqueHigh,
         public ?Length $plusMinus,
         public int $count,
+        public ?Instrument $reads,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class ToolCard
 
         return new self(
             $tool->id, $hung->name, $hung->kind, $hung->kind->label(), $hung->kind->isDriver(), $hung->outside, $hung->opening, $hung->length, $hung->across,
-            $hung->ram, $hung->pitch, $hung->capacity, $hung->torqueLow, $hung->torqueHigh, $hung->plusMinus, $hung->count,
+            $hung->ram, $hung->pitch, $hung->capacity, $hung->torqueLow, $hung->torqueHigh, $hung->plusMinus, $hung->count, $hung->reads,
         );
     }
 }

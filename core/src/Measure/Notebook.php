@@ -6,7 +6,7 @@ namespace CleanRace\Core\Measure;
 
 /**
  * What has been read, answered and done on one job so far: the latest entry of each place, by the place's name.
- * An entry is a small map: `mm`, `choice`, `choices`, `text`, `done`, `nm`, `state`.
+ * An entry is a small map: `mm` (with `half_mm`, the half-width its instrument reads to), `choice`, `choices`, `text`, `done`, `nm`, `state`.
  */
 final readonly class Notebook
 {
@@ -33,9 +33,13 @@ final readonly class Notebook
 
     public function reading(string $place, Instrument $otherwise = Instrument::DigitalCaliper): ?Reading
     {
-        $mm = $this->value($place)['mm'] ?? null;
+        ['mm' => $mm, 'half_mm' => $half] = ($this->value($place) ?? []) + ['mm' => null, 'half_mm' => null];
+        if (! is_numeric($mm)) {
+            return null;
+        }
+        $by = $this->instrument($place) ?? $otherwise;
 
-        return is_numeric($mm) ? Reading::mm((float) $mm, $this->instrument($place) ?? $otherwise) : null;
+        return is_numeric($half) ? Reading::by(Length::mm((float) $mm), $by, Length::mm((float) $half)) : Reading::mm((float) $mm, $by);
     }
 
     public function length(string $place): ?Length

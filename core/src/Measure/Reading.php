@@ -22,6 +22,16 @@ final readonly class Reading
         return new self($value, $halfWidth, $by instanceof Instrument ? $by : null);
     }
 
+    /**
+     * Read by an instrument of which it is known how well it reads.
+     *
+     * @throws Nonsense when the half-width is negative
+     */
+    public static function by(Length $value, Instrument $by, Length $halfWidth): self
+    {
+        return new self($value, self::of($value, $halfWidth)->halfWidth, $by);
+    }
+
     public static function mm(float $mm, Instrument $by): self
     {
         return self::of(Length::mm($mm), $by);

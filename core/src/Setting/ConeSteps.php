@@ -31,7 +31,7 @@ final class ConeSteps
         $tries = [];
         for ($n = 1; $n <= self::TRIES; $n++) {
             $said = $notebook->value(self::PLACE.$n);
-            $try = $said === null ? null : self::read($said, $notebook->instrument(self::PLACE.$n));
+            $try = $said === null ? null : self::read($said, $notebook->reading(self::PLACE.$n));
             if ($try !== null) {
                 $tries[] = $try;
             }
@@ -40,15 +40,18 @@ final class ConeSteps
         return $tries;
     }
 
-    /** @param  array<string, mixed>  $said as the notebook keeps it */
-    public static function read(array $said, ?Instrument $by): ?ConeTry
+    /**
+     * @param  array<string, mixed>  $said as the notebook keeps it
+     * @param  ?Reading  $play at the rim
+     */
+    private static function read(array $said, ?Reading $play): ?ConeTry
     {
         [$stage, $felt] = [ConeStage::tryFrom(self::word($said, 'stage')), ConeFelt::tryFrom(self::word($said, 'felt'))];
         if ($stage === null || $felt === null || ! is_numeric($said['mark'] ?? null)) {
             return null;
         }
 
-        return new ConeTry(Angle::degrees((float) $said['mark']), $stage, $felt, is_numeric($said['mm'] ?? null) ? Reading::mm((float) $said['mm'], $by ?? Instrument::DigitalCaliper) : null);
+        return new ConeTry(Angle::degrees((float) $said['mark']), $stage, $felt, $play);
     }
 
     /** @return list<Angle> by which the lock nut moved the cone, as a hub that is done shows it */

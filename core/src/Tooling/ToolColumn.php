@@ -20,4 +20,5 @@ enum ToolColumn: string
     case TorqueHigh = 'torque_high_nm';
     case PlusMinus = 'plus_minus_mm';
     case Count = 'count';
+    case Reads = 'reads';
 }

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Tooling;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\CsvText;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
@@ -64,7 +65,7 @@ final readonly class ToolList
         foreach ($tools as $tool) {
             $csv .= CsvText::line([
                 $tool->name, $tool->kind->value, $tool->outside?->mm, $tool->opening?->mm, $tool->length?->mm, $tool->across?->mm, $tool->ram?->mm, $tool->pitch?->mm,
-                $tool->capacity?->newtons, $tool->torqueLow?->newtonMetres, $tool->torqueHigh?->newtonMetres, $tool->plusMinus?->mm, $tool->count,
+                $tool->capacity?->newtons, $tool->torqueLow?->newtonMetres, $tool->torqueHigh?->newtonMetres, $tool->plusMinus?->mm, $tool->count, $tool->reads?->value,
             ]);
         }
 
@@ -121,8 +122,13 @@ final readonly class ToolList
 
         return self::checked(new WallTool(
             $id, $name, $kind, $size(ToolColumn::Opening), $size(ToolColumn::Outside), $size(ToolColumn::Length), $size(ToolColumn::Across), $size(ToolColumn::Ram), $size(ToolColumn::Pitch),
-            $capacity === null ? null : Force::newtons($capacity), $low === null ? null : Torque::newtonMetres($low), $high === null ? null : Torque::newtonMetres($high), $size(ToolColumn::PlusMinus), max(1, (int) ($count ?? 1)),
+            $capacity === null ? null : Force::newtons($capacity), $low === null ? null : Torque::newtonMetres($low), $high === null ? null : Torque::newtonMetres($high), $size(ToolColumn::PlusMinus), max(1, (int) ($count ?? 1)), self::instrument($cell(ToolColumn::Reads)),
         ));
+    }
+
+    private static function instrument(string $name): ?Instrument
+    {
+        return $name === '' ? null : Instrument::tryFrom($name) ?? throw new Nonsense(sprintf('"%s" is no instrument here: %s.', mb_substr($name, 0, 30), implode(', ', array_column(Instrument::cases(), 'value'))));
     }
 
     /** @throws Nonsense when its sizes cannot be true of such a tool */
@@ -133,6 +139,7 @@ final readonly class ToolList
             $tool->kind->isDriver() && $tool->length === null => throw Nonsense::about('length_mm', 'Type its length.'),
             $tool->opening !== null && $tool->outside !== null && $tool->opening->mm >= $tool->outside->mm => throw Nonsense::about('opening_mm', 'The opening is not smaller than the outside of the tool.'),
             $tool->torqueLow !== null && $tool->torqueHigh !== null && $tool->torqueLow->newtonMetres >= $tool->torqueHigh->newtonMetres => throw Nonsense::about('torque_low_nm', 'Its range begins above where it ends.'),
+            $tool->reads !== null && $tool->kind !== ToolKind::Gauge => throw Nonsense::about('reads', 'Only a caliper or gauge reads sizes.'),
             default => $tool,
         };
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tooling;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Verdict\Limits;
 
-/** Anything that hangs on the tool wall, with what is measured of it. A puller or pliers span from opening to outside; of a press the piston of its ram. */
+/** Anything that hangs on the tool wall, with what is measured of it. A puller or pliers span from opening to outside; of a press the piston of its ram; of a gauge which instrument it is and how well it reads. */
 final readonly class WallTool
 {
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class WallTool
         public ?Torque $torqueHigh = null,
         public ?Length $plusMinus = null,
         public int $count = 1,
+        public ?Instrument $reads = null,
     ) {
     }
 

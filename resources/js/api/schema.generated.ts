@@ -7170,6 +7170,7 @@ export interface paths {
                         torque_low?: string | null;
                         torque_high?: string | null;
                         count?: number | null;
+                        reads?: number | string;
                         /** @enum {string} */
                         unit?: "mm" | "in";
                         outside_mm?: number | string;
@@ -7379,6 +7380,7 @@ export interface paths {
                         torque_low?: string | null;
                         torque_high?: string | null;
                         count?: number | null;
+                        reads?: number | string;
                         /** @enum {string} */
                         unit?: "mm" | "in";
                         outside_mm?: number | string;
@@ -8492,6 +8494,7 @@ export interface components {
             torque_high_nm: number | null;
             plus_minus_mm: number | null;
             count: number;
+            reads: components["schemas"]["Instrument"] | null;
         };
         /** @enum {string} */
         ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";

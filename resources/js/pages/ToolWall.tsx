@@ -8,7 +8,7 @@ import { PageHead } from '../parts/PageHead';
 import { usePerson, useUnits } from '../parts/person';
 import { Sheet } from '../parts/Sheet';
 import { Empty, Loading, Trouble } from '../parts/States';
-import { length, shown, type Units } from '../parts/say';
+import { length, shown, type Units, within } from '../parts/say';
 import { VerdictCard } from '../parts/VerdictCard';
 import { ToolForm } from './tools/ToolForm';
 import { ToolListSheet } from './tools/ToolListSheet';
@@ -131,7 +131,7 @@ const sizesOf = (tool: ToolCard, units: Units): string =>
     tool.torque_low_nm !== null &&
       tool.torque_high_nm !== null &&
       `${tool.torque_low_nm.toFixed(0)} to ${tool.torque_high_nm.toFixed(0)} N·m`,
-    tool.plus_minus_mm !== null && `± ${length(tool.plus_minus_mm, units, 3)}`,
+    tool.plus_minus_mm !== null && within(tool.plus_minus_mm, units),
     tool.count > 1 && `${tool.count} of them`,
   ]
     .filter(Boolean)

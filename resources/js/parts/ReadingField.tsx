@@ -4,20 +4,9 @@ import type { Ask, EntryValue } from '../api/types';
 import { visuallyHidden } from '../theme/hidden';
 import { useBench } from './bench';
 import { Input } from './Field';
+import { INSTRUMENTS } from './instruments';
 import { useUnits } from './person';
-import { length } from './say';
-
-const INSTRUMENTS: Record<string, string> = {
-  steel_rule: 'rule',
-  vernier: 'vernier',
-  digital_caliper: 'caliper',
-  depth_caliper: 'depth rod',
-  micrometer: 'micrometer',
-  bore_gauge: 'bore gauge',
-  depth_micrometer: 'depth mic.',
-  dial_gauge: 'dial',
-  feeler: 'feeler',
-};
+import { length, within } from './say';
 
 const WORDS = ['text', 'number', 'thread', 'meter', 'when'];
 const isWords = (ask: Ask): boolean => WORDS.includes(ask.kind);
@@ -60,6 +49,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
   const fault =
     (typed !== null ? bench.faults.get(ask.place) : undefined) ?? (typed === null ? refused?.detail : undefined);
   const mm = entry?.value?.mm;
+  const half = entry?.value?.half_mm;
 
   // A value that arrives from elsewhere replaces what was shown, never what is being typed.
   useEffect(() => {
@@ -151,13 +141,12 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
         </Box>
       ) : (
         <Box fontSize="13px" color="mute" minH={short ? undefined : '18px'}>
-          {measured && typeof mm === 'number' && typed === null && units !== 'mm' && length(mm, units)}
-          {measured &&
-            typeof mm === 'number' &&
-            typed === null &&
-            units === 'mm' &&
-            !/^[\d.,]+$/.test(kept) &&
-            length(mm, units)}
+          {measured && typeof mm === 'number' && typed === null && (
+            <>
+              {(units !== 'mm' || !/^[\d.,]+$/.test(kept)) && length(mm, units)}
+              {typeof half === 'number' && !short && ` ${within(half, units)}`}
+            </>
+          )}
           {kept === '' && remembered?.value && !bench.closed && (
             <chakra.button
               type="button"

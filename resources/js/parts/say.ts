@@ -34,6 +34,10 @@ export const shown = (quantity: Quantity, units: Units): string =>
 /** A length in mm as a person reads it. */
 export const length = (mm: number, units: Units, digits = 2): string => shown({ value: mm, unit: 'mm', digits }, units);
 
+/** The half-width in mm of a reading: ± 0.03, ± 0.005. */
+export const within = (half: number, units: Units): string =>
+  `± ${units === 'in' ? amount(half, 'mm', 3, units) : Number(half.toFixed(3))}`;
+
 /** Several lengths as one size: 20 × 47 × 14 mm. */
 export const sizes = (mm: number[], units: Units): string =>
   mm.map((one) => amount(one, 'mm', units === 'in' ? 3 : 2, units)).join(' × ') + symbol('mm', units);

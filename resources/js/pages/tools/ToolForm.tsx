@@ -4,6 +4,7 @@ import { useKeepTool, useTakeDown } from '../../api/shop';
 import type { ToolCard } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { Input, Labelled, Select } from '../../parts/Field';
+import { INSTRUMENTS } from '../../parts/instruments';
 import { useUnits } from '../../parts/person';
 import { amount } from '../../parts/say';
 
@@ -92,8 +93,8 @@ const isDriver = (kind: Kind): boolean => DRIVERS.some(([value]) => value === ki
 
 /** What is known of a tool, as it would be typed. */
 function typedOf(tool: ToolCard | undefined, units: 'mm' | 'in'): Record<string, string> {
-  const length = (mm: number | null | undefined): string =>
-    mm === null || mm === undefined ? '' : amount(mm, 'mm', 2, units);
+  const length = (mm: number | null | undefined, digits = 2): string =>
+    mm === null || mm === undefined ? '' : amount(mm, 'mm', digits, units);
   return {
     name: tool?.name ?? '',
     outside_mm: length(tool?.outside_mm),
@@ -102,11 +103,12 @@ function typedOf(tool: ToolCard | undefined, units: 'mm' | 'in'): Record<string,
     across_mm: length(tool?.across_mm),
     ram_mm: length(tool?.ram_mm),
     pitch_mm: length(tool?.pitch_mm),
-    plus_minus_mm: length(tool?.plus_minus_mm),
+    plus_minus_mm: length(tool?.plus_minus_mm, 3),
     capacity: tool?.capacity_n ? `${tool.capacity_n / 1000} kN` : '',
     torque_low: tool?.torque_low_nm ? `${tool.torque_low_nm} Nm` : '',
     torque_high: tool?.torque_high_nm ? `${tool.torque_high_nm} Nm` : '',
     count: tool && tool.count > 1 ? String(tool.count) : '',
+    reads: tool?.reads ?? '',
   };
 }
 
@@ -124,7 +126,16 @@ export function ToolForm({ tool, onDone }: { tool?: ToolCard; onDone?: () => voi
     if (isPending) return;
     const given = Object.fromEntries(sizes.map((size) => [size, typed[size] ?? '']));
     mutate(
-      { id: tool?.id ?? null, tool: { ...given, name: typed.name ?? '', kind, unit: units } },
+      {
+        id: tool?.id ?? null,
+        tool: {
+          ...given,
+          ...(kind === 'gauge' && { reads: typed.reads ?? '' }),
+          name: typed.name ?? '',
+          kind,
+          unit: units,
+        },
+      },
       {
         onSuccess: () => {
           setTyped(typedOf(undefined, units));
@@ -164,6 +175,24 @@ export function ToolForm({ tool, onDone }: { tool?: ToolCard; onDone?: () => voi
             </Select>
           )}
         </Labelled>
+        {kind === 'gauge' && (
+          <Labelled label="Reads as" fault={error?.about('reads')} hint="its ± goes with every reading">
+            {(props) => (
+              <Select
+                {...props}
+                value={typed.reads ?? ''}
+                onChange={(e) => setTyped({ ...typed, reads: e.target.value })}
+              >
+                <option value="">something else</option>
+                {Object.entries(INSTRUMENTS).map(([value, label]) => (
+                  <option key={value} value={value}>
+                    {label}
+                  </option>
+                ))}
+              </Select>
+            )}
+          </Labelled>
+        )}
         {sizes.map((size) => field(size, ...named(size, driver, units)))}
       </Grid>
       <Flex mt="3" gap="3" align="center">
