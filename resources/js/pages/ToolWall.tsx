@@ -4,6 +4,7 @@ import { useNextTool, useTools } from '../api/shop';
 import type { ToolCard } from '../api/types';
 import { WallRule } from '../drawing/WallRule';
 import { Button } from '../parts/Button';
+import { INSTRUMENTS } from '../parts/instruments';
 import { PageHead } from '../parts/PageHead';
 import { usePerson, useUnits } from '../parts/person';
 import { Sheet } from '../parts/Sheet';
@@ -131,6 +132,7 @@ const sizesOf = (tool: ToolCard, units: Units): string =>
     tool.torque_low_nm !== null &&
       tool.torque_high_nm !== null &&
       `${tool.torque_low_nm.toFixed(0)} to ${tool.torque_high_nm.toFixed(0)} N·m`,
+    tool.reads !== null && `reads as ${INSTRUMENTS[tool.reads]}`,
     tool.plus_minus_mm !== null && within(tool.plus_minus_mm, units),
     tool.count > 1 && `${tool.count} of them`,
   ]
