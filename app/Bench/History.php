@@ -36,8 +36,12 @@ final readonly class History
     {
     }
 
-    /** @throws \Illuminate\Database\Eloquent\ModelNotFoundException */
-    public static function of(int $machine): self
+    /**
+     * @param  string  $machine its id, as it stands in the address
+     *
+     * @throws \Illuminate\Database\Eloquent\ModelNotFoundException
+     */
+    public static function of(string $machine): self
     {
         $found = Machine::query()->selectRaw(self::COLUMNS, [self::LATEST, self::LATEST, self::DUE])->findOrFail($machine);
         /** @var array{list<stdClass>, list<stdClass>, list<stdClass>} $read */

@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Sourcing\CustomerWord;
 
 /** One page for the customer: what was wrong, what was fitted, how it turns now, and when to come back. In plain words. */
 final readonly class CustomerSheet
@@ -28,7 +29,7 @@ final readonly class CustomerSheet
 
         return (string) $this->paper->rendered('customer', [
             'job' => $job, 'complaint' => $notebook->text('check.complaint') ?? '', 'kind' => Patterns::find($job->pattern)->card()->name,
-            'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, 'check.'), 'after' => self::turning($notebook, 'prove.after.'),
+            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, 'check.'), 'after' => self::turning($notebook, 'prove.after.'),
             'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
         ], $size)->output();
     }

@@ -10,6 +10,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <p class="m">{{ $job->machine->model }}@if ($job->machine->owner) · for {{ $job->machine->owner }}@endif · {{ $job->shop->name }}, job {{ $job->number }}</p>
 <p><strong>{{ $job->isSigned() ? 'Done and signed by '.($job->origin['signed_by'] ?? $job->signer->name).', '.$job->signed_at->format('j M Y') : 'Work under way: not signed yet' }}</strong></p>
 @if ($complaint)<h2>What you told us</h2><p>“{{ $complaint }}”</p>@endif
+@if ($decided)<h2>What you decided</h2>@foreach ($decided as [$asked, $answer])<p><span class="m">{{ $asked }}</span> {{ $answer }}</p>@endforeach @endif
 <h2>What is in it now</h2>
 @forelse ($bearings as $one)<p>{{ $one }}</p>@empty<p>As it is noted on the job card.</p>@endforelse
 <p class="m">{{ $kind }}.</p>

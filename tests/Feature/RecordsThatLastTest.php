@@ -334,8 +334,9 @@ final class RecordsThatLastTest extends TestCase
         $pdf = $this->app->make(CustomerSheet::class)->pdf($job->refresh()->load('machine', 'shop', 'signer'), 'a4');
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertSame(1, preg_match_all('#/Type\s*/Page\b(?!s)#', $pdf), 'one page');
-        $html = view('customer', ['job' => $job, 'complaint' => 'Hums <b>', 'kind' => 'Pair', 'bearings' => ['Left: 6204'], 'before' => ['Rumbles all round'], 'after' => ['Quiet'], 'due' => collect()])->render();
+        $html = view('customer', ['job' => $job, 'complaint' => 'Hums <b>', 'kind' => 'Pair', 'decided' => [['Sleeve it, or a new hub?', 'Sleeve it']], 'bearings' => ['Left: 6204'], 'before' => ['Rumbles all round'], 'after' => ['Quiet'], 'due' => collect()])->render();
         self::assertStringContainsString('Hums &lt;b&gt;', $html);
+        self::assertStringContainsString('<span class="m">Sleeve it, or a new hub?</span> Sleeve it', $html);
         self::assertLessThan(strpos($html, 'Quiet'), (int) strpos($html, 'Rumbles all round'));
     }
 

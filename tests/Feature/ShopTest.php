@@ -13,6 +13,7 @@ use App\Models\Role;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** Machines, tools, and what a shop remembers. */
@@ -35,6 +36,15 @@ final class ShopTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $names);
         self::assertNull($second->json('next_cursor'));
+    }
+
+    #[TestWith(['machines'])]
+    #[TestWith(['jobs'])]
+    public function test_what_has_a_number_beyond_all_is_not_here_and_no_fault_of_the_program(string $list): void
+    {
+        $this->actingAs($this->person());
+        $this->getJson("/api/v1/$list/999999999999")->assertNotFound();
+        $this->getJson("/api/v1/$list/99999999999999999999")->assertStatus(422);
     }
 
     public function test_machines_and_their_jobs_are_found_by_words_and_jobs_by_number_too(): void

@@ -54,7 +54,7 @@ final class MachineController
     }
 
     #[Documented('A machine and what was done on it', answers: MachineHistory::class)]
-    public function show(int $machine): JsonResponse
+    public function show(string $machine): JsonResponse
     {
         $history = History::of($machine);
         Gate::authorize('view', $history->machine);

@@ -48,6 +48,20 @@ final readonly class CustomerWord
         return $steps;
     }
 
+    /** @return list<array{string, string}> what was asked and answered, oldest first */
+    public static function decided(Notebook $notebook): array
+    {
+        $decided = [];
+        for ($n = 1; $n <= self::MOST; $n++) {
+            [$asked, $answer] = [$notebook->text(self::asked($n)), $notebook->text(self::answer($n))];
+            if ($asked !== null && $answer !== null) {
+                $decided[] = [$asked, $answer];
+            }
+        }
+
+        return $decided;
+    }
+
     /** The number of the question that waits for its answer. */
     public static function open(Notebook $notebook): ?int
     {

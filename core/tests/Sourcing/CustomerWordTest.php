@@ -61,6 +61,12 @@ final class CustomerWordTest extends TestCase
         self::assertSame([true, false], $done('Sleeve it, or a new hub?', 'Sleeve it'));
     }
 
+    public function test_what_was_decided_is_told_with_its_question(): void
+    {
+        self::assertSame([], CustomerWord::decided(self::notebook('Sleeve it, or a new hub?')));
+        self::assertSame([['Sleeve it, or a new hub?', 'Sleeve it']], CustomerWord::decided(self::notebook('Sleeve it, or a new hub?', 'Sleeve it', 'The other wheel too?')));
+    }
+
     public function test_every_place_that_is_asked_is_among_its_places(): void
     {
         $asked = [];
