@@ -17,14 +17,12 @@ final readonly class History
 
     private const COLUMNS = <<<'SQL'
         machines.*,
-        (select coalesce(json_agg(past), '[]') from (
+        to_json(array(select past from (
             select jobs.id, jobs.number, jobs.wheel, jobs.created_at, jobs.signed_at, coalesce(jobs.origin ->> 'signed_by', (select users.name from users where users.id = jobs.signed_by)) as signed_by,
                 jobs.standing -> 'fitted' as fitted, jobs.standing ->> 'carried' as carried, jobs.standing ->> 'look_again' as look_again
-            from jobs where jobs.machine_id = machines.id order by jobs.id desc limit ?) past) as past,
-        (select coalesce(json_agg(fitted), '[]') from (
-            select * from fitted_sets where fitted_sets.machine_id = machines.id order by fitted_on desc, id desc limit ?) fitted) as fitted,
-        (select coalesce(json_agg(due), '[]') from (
-            select * from due_items where due_items.machine_id = machines.id and settled_at is null order by due_on, id limit ?) due) as due
+            from jobs where jobs.machine_id = machines.id order by jobs.id desc limit ?) past)) as past,
+        to_json(array(select fitted_sets from fitted_sets where fitted_sets.machine_id = machines.id order by fitted_on desc, id desc limit ?)) as fitted,
+        to_json(array(select due_items from due_items where due_items.machine_id = machines.id and settled_at is null order by due_on, id limit ?)) as due
         SQL;
 
     /**

@@ -27,8 +27,10 @@ use App\Policies\ToolPolicy;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Verdict\Limits;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\ConnectionEstablished;
 use Illuminate\Pagination\Cursor;
 use Illuminate\Pagination\CursorPaginator;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -48,6 +50,10 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         CursorPaginator::currentCursorResolver(static fn (string $name): ?Cursor => self::cursor(request()->query($name)));
         Model::shouldBeStrict(! $this->app->isProduction());
+        if ($this->app->isProduction()) {
+            // Nobody listens to single queries; telling of each would cost as much as some of them.
+            Event::listen(ConnectionEstablished::class, static fn (ConnectionEstablished $new) => $new->connection->unsetEventDispatcher());
+        }
         Gate::policy(DueItem::class, DueItemPolicy::class);
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);

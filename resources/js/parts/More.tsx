@@ -9,7 +9,7 @@ type List = Pick<
 >;
 
 /** How far below the edge of the window the end of a list may be when more of it is fetched, in px. */
-const AHEAD = 400;
+const AHEAD = 200;
 
 /**
  * The rest of a list at a press; with `comes` also by itself when one scrolls near its end.
