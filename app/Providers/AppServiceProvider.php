@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Auth\UserById;
 use App\Console\BenchTables;
 use App\Devices\PressGauge;
 use App\Models\DueItem;
@@ -15,6 +16,7 @@ use App\Models\ShelfItem;
 use App\Models\Shop;
 use App\Models\Supplier;
 use App\Models\Tool;
+use App\Models\User;
 use App\Policies\DueItemPolicy;
 use App\Policies\JobPolicy;
 use App\Policies\MachinePolicy;
@@ -26,6 +28,8 @@ use App\Policies\SupplierPolicy;
 use App\Policies\ToolPolicy;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Verdict\Limits;
+use Illuminate\Auth\AuthManager;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\ConnectionEstablished;
 use Illuminate\Pagination\Cursor;
@@ -41,6 +45,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Limits::class, static fn (): Limits => Limits::standard());
         $this->app->singleton(PressGauge::class, static fn (): PressGauge => new PressGauge(config('press.gauge')));
+        $this->app->resolving('auth', static fn (AuthManager $auth) => $auth->provider('eloquent', static fn (Application $app): UserById => new UserById($app->make('hash'), User::class)));
         Table::readyIn(BenchTables::folder());
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Role;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -22,6 +23,32 @@ final class SessionTest extends TestCase
         $this->deleteJson('/api/v1/session')->assertNoContent();
         $this->app->make('auth')->forgetGuards();
         $this->getJson('/api/v1/session')->assertUnauthorized();
+    }
+
+    /** What is changed or taken of a person counts at their next request, wherever they are signed in. */
+    public function test_a_session_ends_with_its_person_and_with_their_password(): void
+    {
+        $stays = function (string $change): int {
+            $user = $this->person();
+            $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'bearing'])->assertOk();
+            $this->nobody()->getJson('/api/v1/jobs')->assertOk();
+            DB::statement($change, [$user->id]);
+
+            return $this->nobody()->getJson('/api/v1/jobs')->status();
+        };
+        self::assertSame(200, $stays('update users set name = name || \'.\' where id = ?'));
+        $this->flushSession();
+        self::assertSame(401, $stays('update users set password = \'another\' where id = ?'));
+        $this->flushSession();
+        self::assertSame(401, $stays('delete from users where id = ?'));
+    }
+
+    public function test_what_is_changed_of_a_person_counts_at_once(): void
+    {
+        $user = $this->person();
+        $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'bearing'])->assertOk();
+        DB::table('users')->where('id', $user->id)->update(['role' => 'apprentice', 'units' => 'in']);
+        $this->nobody()->getJson('/api/v1/session')->assertOk()->assertJson(['role' => 'apprentice', 'units' => 'in', 'may_sign' => false]);
     }
 
     public function test_a_wrong_password_is_said_beside_the_field_and_tells_nothing_more(): void
