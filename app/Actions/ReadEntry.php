@@ -13,7 +13,6 @@ use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
-use CleanRace\Core\Tooling\Gauges;
 
 /** Turns an entry as it came into what the notebook of this job keeps for that place. */
 final readonly class ReadEntry
@@ -48,7 +47,7 @@ final readonly class ReadEntry
         $by = in_array($ask->kind, [AskKind::Length, AskKind::Depth, AskKind::ConeTry], true) ? (Instrument::tryFrom($instrument ?? '') ?? $ask->instrument) : null;
         if ($by !== null && isset($value['mm'])) {
             // A reading keeps how well it was read, whatever hangs on the wall later.
-            $value['half_mm'] = (new Gauges($job->shop->wall()[1]))->halfWidth($by)->mm;
+            $value['half_mm'] = $job->shop->gauges()->halfWidth($by)->mm;
         }
 
         return ['value' => $value, 'instrument' => $by?->value];

@@ -30,17 +30,10 @@ final class Standing
 
         return [
             'stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report),
-            'asked' => self::asked($notebook),
+            'asked' => CustomerWord::waiting($notebook),
             'fitted' => array_values(array_filter([$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right))])),
             'carried' => $notebook->text(Places::CARRY), 'look_again' => $notebook->text(Places::CARRY_WHEN),
         ];
-    }
-
-    private static function asked(Notebook $notebook): ?string
-    {
-        $open = CustomerWord::open($notebook);
-
-        return $open === null ? null : $notebook->text(CustomerWord::asked($open));
     }
 
     /**

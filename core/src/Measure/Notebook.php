@@ -39,7 +39,8 @@ final readonly class Notebook
         }
         $by = $this->instrument($place) ?? $otherwise;
 
-        return is_numeric($half) ? Reading::by(Length::mm((float) $mm), $by, Length::mm((float) $half)) : Reading::mm((float) $mm, $by);
+        // No instrument is perfect: a file that says so is not believed.
+        return is_numeric($half) && $half > 0 ? Reading::by(Length::mm((float) $mm), $by, Length::mm((float) $half)) : Reading::mm((float) $mm, $by);
     }
 
     public function length(string $place): ?Length

@@ -36,11 +36,9 @@ final readonly class CustomerWord
     public function steps(Notebook $notebook): array
     {
         $steps = [];
-        for ($n = 1; $n <= self::MOST; $n++) {
-            $asked = $notebook->text(self::asked($n)) !== null;
-            $answered = $notebook->text(self::answer($n)) !== null;
-            $steps[] = $this->step($n, $asked, $answered);
-            if (! $asked || ! $answered) {
+        foreach (self::talk($notebook) as $n => [$asked, $answer]) {
+            $steps[] = $this->step($n, $asked !== null, $answer !== null);
+            if ($asked === null || $answer === null) {
                 break;
             }
         }
@@ -52,8 +50,7 @@ final readonly class CustomerWord
     public static function decided(Notebook $notebook): array
     {
         $decided = [];
-        for ($n = 1; $n <= self::MOST; $n++) {
-            [$asked, $answer] = [$notebook->text(self::asked($n)), $notebook->text(self::answer($n))];
+        foreach (self::talk($notebook) as [$asked, $answer]) {
             if ($asked !== null && $answer !== null) {
                 $decided[] = [$asked, $answer];
             }
@@ -62,16 +59,27 @@ final readonly class CustomerWord
         return $decided;
     }
 
-    /** The number of the question that waits for its answer. */
-    public static function open(Notebook $notebook): ?int
+    /** The question that waits for its answer. */
+    public static function waiting(Notebook $notebook): ?string
     {
-        for ($n = 1; $n <= self::MOST; $n++) {
-            if ($notebook->text(self::asked($n)) !== null && $notebook->text(self::answer($n)) === null) {
-                return $n;
+        foreach (self::talk($notebook) as [$asked, $answer]) {
+            if ($asked !== null && $answer === null) {
+                return $asked;
             }
         }
 
         return null;
+    }
+
+    /** @return array<int, array{?string, ?string}> every question and its answer, by number from 1 */
+    private static function talk(Notebook $notebook): array
+    {
+        $talk = [];
+        for ($n = 1; $n <= self::MOST; $n++) {
+            $talk[$n] = [$notebook->text(self::asked($n)), $notebook->text(self::answer($n))];
+        }
+
+        return $talk;
     }
 
     private function step(int $n, bool $asked, bool $answered): Step

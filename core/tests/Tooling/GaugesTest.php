@@ -14,6 +14,7 @@ use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\ToolList;
 use CleanRace\Core\Tooling\WallTool;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A reading is as good as the gauge it was made with. */
@@ -48,6 +49,15 @@ final class GaugesTest extends TestCase
         self::assertSame([47.01, 0.08, Instrument::DigitalCaliper], $read('a'));
         self::assertSame([47.01, 0.03, Instrument::DigitalCaliper], $read('b'), 'the usual one where none was kept');
         self::assertGreaterThan($notebook->reading('b')?->sigma(), $notebook->reading('a')?->sigma());
+    }
+
+    #[TestWith([0])]
+    #[TestWith([-0.02])]
+    #[TestWith(['fine'])]
+    public function test_a_half_width_that_cannot_be_is_not_believed(mixed $half): void
+    {
+        $notebook = new Notebook(['a' => ['value' => ['mm' => 47.01, 'half_mm' => $half], 'instrument' => 'digital_caliper']]);
+        self::assertSame(0.03, $notebook->reading('a')?->halfWidth->mm);
     }
 
     public function test_no_reading_is_better_than_perfect(): void
