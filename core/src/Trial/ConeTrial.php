@@ -39,7 +39,6 @@ final readonly class ConeTrial implements Trial
             [$lockings, $off] = $this->hub($chance);
             $took[$lockings]++;
             $within += $lockings <= 4 ? 1 : 0;
-            // Half as far again as the band that the coach is asked for.
             if ($off !== null && abs($off) > $this->limits->get('cone.band_deg')) {
                 $wrong++;
                 $examples[] = sprintf('%.0f° off', $off);
