@@ -48,7 +48,7 @@ final class RandomAnswers
             AskKind::Choice => $options === [] ? null : ['choice' => $one($options)],
             AskKind::Choices => ['choices' => array_values(array_filter($options, static fn (): bool => $random->getInt(0, 2) === 0))],
             AskKind::Tick => ['done' => $random->getInt(0, 4) > 0],
-            AskKind::Text => ['text' => $one(['27', 'bent {axle}', '1 1/16', 'Loctite?', '—'])],
+            AskKind::Text => ['text' => $one(['27', 'bent {axle}', '1 1/16', 'compound?', '—'])],
             AskKind::Number => ['text' => $one(['6204 2RS', '6O03', 'LM11949', '99502H', '62?5', '5206 2RS'])],
             AskKind::Torque => ['typed' => $one(['60', '45 ft-lb', '6,5 Nm', '110'])],
             AskKind::Temperature => ['typed' => $one(['18', '65 F', '-4 °C'])],
