@@ -26,4 +26,7 @@ Route::middleware('typing')->group(static function (): void {
 });
 
 // A calculator's answer is the same for everybody: a session and its token are asked for, the database is not.
-Route::middleware('calculators')->post('calculators/{name}', [CalculatorController::class, 'work']);
+Route::middleware('calculators')->group(static function (): void {
+    Route::post('calculators/{name}', [CalculatorController::class, 'work']);
+    Route::post('ask', [CalculatorController::class, 'ask']);
+});

@@ -7,7 +7,9 @@ namespace App\Calculators;
 use CleanRace\Core\Calculator\Registry;
 use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Contracts\Container\Container;
+use LogicException;
 use ReflectionMethod;
+use ReflectionNamedType;
 
 /** Runs the calculators of the core's registry on JSON. */
 final readonly class Calculators
@@ -41,5 +43,17 @@ final readonly class Calculators
     {
         /** @var class-string */
         return InputReader::typeOf((new ReflectionMethod($class, 'work'))->getParameters()[0]);
+    }
+
+    /**
+     * @param  class-string  $class
+     * @return class-string
+     */
+    public static function resultOf(string $class): string
+    {
+        $result = (new ReflectionMethod($class, 'work'))->getReturnType();
+
+        /** @var class-string */
+        return $result instanceof ReflectionNamedType ? $result->getName() : throw new LogicException("$class says not what it answers.");
     }
 }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Cards;
 
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\LengthUnit;
+use CleanRace\Core\Measure\QuantityText;
+use CleanRace\Core\Measure\Unit;
+
 /** Fills words and figures for paper, in the person's units. Works on what {@see \App\Shapes\Json} wrote, so that a signed card reads as it was signed. */
 final readonly class Words
 {
-    private const MM_PER_INCH = 25.4;
+    private QuantityText $text;
 
-    private const SYMBOLS = ['mm' => ' mm', 'deg' => '°', 'n' => ' N', 'nm' => ' N·m', 'c' => ' °C', 'k' => ' K', 'mpa' => ' MPa', 'share' => ' %', 'count' => ''];
-
-    public function __construct(private string $units)
+    /** @param  string  $units what lengths are shown in, mm or in */
+    public function __construct(string $units)
     {
+        $this->text = new QuantityText(LengthUnit::tryFrom($units) ?? LengthUnit::Millimetre);
     }
 
     /** @param  array{text: string, values: mixed}  $message */
@@ -30,16 +35,11 @@ final readonly class Words
     /** @param  array{value: float|int, unit: string, digits: int}  $quantity */
     public function quantity(array $quantity): string
     {
-        if ($quantity['unit'] === 'mm' && $this->units === 'in') {
-            return number_format($quantity['value'] / self::MM_PER_INCH, $quantity['digits'] >= 3 ? 4 : 3, '.', '').' in';
-        }
-        $value = $quantity['unit'] === 'share' ? 100 * $quantity['value'] : $quantity['value'];
-
-        return number_format($value, $quantity['digits'], '.', '').self::SYMBOLS[$quantity['unit']];
+        return $this->text->write((float) $quantity['value'], Unit::from($quantity['unit']), $quantity['digits']);
     }
 
     public function mm(float $mm): string
     {
-        return $this->quantity(['value' => $mm, 'unit' => 'mm', 'digits' => 2]);
+        return $this->text->of(Length::mm($mm));
     }
 }

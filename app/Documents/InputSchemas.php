@@ -39,7 +39,7 @@ final class InputSchemas
             'temperature', 'force', 'pressure', 'torque', 'angle' => ['type' => 'number'],
             'clock' => ['type' => ['string', 'number'], 'examples' => ['12', '1:30']],
             'yes_no' => ['type' => 'boolean'],
-            'count' => ['type' => 'integer'],
+            'count' => ['type' => ['integer', 'string'], 'examples' => [30, '30']],
             'money' => ['type' => ['string', 'integer'], 'examples' => ['12.50']],
             'choice' => ['type' => 'string', 'enum' => $field->options],
             'choices' => ['type' => 'array', 'items' => ['type' => 'string', 'enum' => $field->options]],

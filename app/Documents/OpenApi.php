@@ -124,15 +124,12 @@ final class OpenApi
     private function calculator(string $class): array
     {
         $card = CalculatorCard::of($class);
-        $result = (new ReflectionMethod($class, 'work'))->getReturnType();
-        /** @var class-string $answers */
-        $answers = $result instanceof ReflectionNamedType ? $result->getName() : 'object';
 
         return [
             'summary' => $card->title,
             'description' => $card->answers,
             'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => InputSchemas::ofCalculator(CalculatorField::all(Calculators::inputOf($class))), 'example' => $card->example]]],
-            'responses' => $this->responses(new Documented($card->title, $answers)),
+            'responses' => $this->responses(new Documented($card->title, Calculators::resultOf($class))),
         ];
     }
 

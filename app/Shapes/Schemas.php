@@ -46,6 +46,7 @@ final class Schemas
             $this->named[$name] = match (true) {
                 $class === Message::class => self::object(['key' => ['type' => 'string'], 'text' => ['type' => 'string'], 'values' => ['type' => 'object', 'additionalProperties' => ['anyOf' => [['type' => 'string'], ['type' => 'number'], $this->quantity()]]]]),
                 $class === Figure::class => self::object(['name' => ['type' => 'string'], 'label' => $this->of(Message::class), 'quantity' => $this->quantity(), 'plus_minus' => ['type' => ['number', 'null']]]),
+                is_a($class, HasSchema::class, true) => $class::schema($this),
                 is_a($class, BackedEnum::class, true) => ['type' => 'string', 'enum' => array_column($class::cases(), 'value')],
                 default => $this->properties($class),
             };

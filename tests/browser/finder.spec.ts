@@ -3,6 +3,8 @@ import { field, goTo, openJob, signIn } from './helpers';
 
 test.beforeEach(async ({ page }) => signIn(page));
 
+const LINE = 'Ask: a number, sizes, a ball, a fit';
+
 const verdict = (page: import('@playwright/test').Page) => page.getByRole('region', { name: 'Verdict', exact: true });
 
 test('one line is asked from anywhere by keyboard, and understood', async ({ page }) => {
@@ -25,6 +27,52 @@ test('one line is asked from anywhere by keyboard, and understood', async ({ pag
   await box.fill('nonsense');
   await expect(page.getByRole('alert')).toContainText('Not understood');
   await expect(box).toHaveValue('nonsense');
+});
+
+for (const [delay, slowed] of [
+  [0, 1],
+  [15, 1],
+  [40, 1],
+  [80, 1],
+  [40, 4],
+] as const) {
+  test(`nothing typed is dropped at ${delay} ms a key${slowed > 1 ? ' on a slow processor' : ''}`, async ({ page }) => {
+    await page.goto('/finder');
+    const box = page.getByLabel(LINE);
+    await expect(box).toBeFocused();
+    const client = await page.context().newCDPSession(page);
+    await client.send('Emulation.setCPUThrottlingRate', { rate: slowed });
+    let asked = 0;
+    page.on('request', (one) => {
+      if (one.url().endsWith('/ask')) asked += 1;
+    });
+    await page.keyboard.type('47.02 in 46.98', { delay });
+    await expect(box).toHaveValue('47.02 in 46.98');
+    await expect(verdict(page).getByRole('heading').first()).toHaveText('The bore will hold it');
+    await expect(page).toHaveURL(/q=47\.02\+in\+46\.98$/);
+    await expect(box).toHaveValue('47.02 in 46.98');
+    if (slowed === 1) expect(asked, 'the server is asked once per rest, not per key').toBeLessThanOrEqual(2);
+
+    // The fields of a calculator, also when they refine what the box understood.
+    await page.getByText('Say more: fit of a ring in its bore').click();
+    const bore = page.getByLabel('Bore of the housing, measured');
+    await bore.fill('');
+    await page.keyboard.type('46.955', { delay });
+    await expect(bore).toHaveValue('46.955');
+    await expect(page).toHaveURL(/46\.955/);
+    await expect(bore).toBeFocused();
+    await expect(bore).toHaveValue('46.955');
+    await page.goBack();
+    await expect(page).toHaveURL(/board/);
+  });
+}
+
+test('keys that come while the Finder opens are not lost, and lead nowhere else', async ({ page }) => {
+  await openJob(page, 'Early keys');
+  await page.keyboard.type('/62?5', { delay: 5 });
+  await expect(page.getByLabel(LINE)).toHaveValue('62?5');
+  await expect(verdict(page).getByRole('heading').first()).toContainText('6205');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
 test('what is typed can be taken another way with the arrows, and the address can be passed on', async ({ page }) => {

@@ -57,6 +57,47 @@ test('a bearing is seated with corrections at the clock face, by keyboard alone'
   await expect(page.getByText('It is coming straight')).toHaveCount(0);
 });
 
+for (const delay of [2, 15, 40, 80]) {
+  test(`a caliper that types at ${delay} ms a key while no field has the focus fills the fields that wait`, async ({
+    page,
+  }) => {
+    await signIn(page);
+    const job = await openJob(page, `Loose caliper ${delay}`);
+    await station(page, 'Seat');
+    await goTo(page, 'Start the first bearing square');
+    const at = 'seat.left.start';
+    await wedge(page, `${at}.12`, ['4.10', '4.60', '5.00', '4.60']);
+    await expect(verdict(page)).toHaveText('Drive it back out');
+    await page.getByRole('button', { name: 'It is out, start again' }).click();
+    for (const depth of ['2.10', '2.12', '2.10', '2.08']) {
+      await page.keyboard.type(depth, { delay });
+      await page.keyboard.press('Enter', { delay });
+    }
+    await expect(verdict(page)).toHaveText('Square: go on');
+    await expect(page).toHaveURL(new RegExp(`/jobs/${job}/seat`));
+    for (const [hour, depth] of [
+      ['12', '2.10'],
+      ['3', '2.12'],
+      ['6', '2.10'],
+      ['9', '2.08'],
+    ]) {
+      await expect(page.locator(`input[data-place="${at}.${hour}"]`)).toHaveValue(depth ?? '');
+    }
+    await kept(page);
+
+    // Nothing waits: it is said, and leads nowhere.
+    await page.getByRole('heading', { level: 1 }).click();
+    await page.keyboard.type('-7.1', { delay });
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('status').filter({ hasText: '-7.1 came' })).toBeVisible();
+    await expect(page).toHaveURL(new RegExp(`/jobs/${job}/seat`));
+    await page.getByRole('button', { name: 'Put away' }).click();
+    // A single digit is still the way to a station.
+    await page.keyboard.press('3');
+    await expect(page).toHaveURL(new RegExp(`/jobs/${job}/size`));
+  });
+}
+
 test('a rough face is read off a reference first', async ({ page }) => {
   await signIn(page);
   await openJob(page, 'Cast knuckle', 'Growls', 'knuckle-wide');

@@ -1,18 +1,22 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { newId } from '../../resources/js/api/records';
+import type { Quantity } from '../../resources/js/api/types';
 import { hours, onClock } from '../../resources/js/drawing/ClockFace';
 import { fit } from '../../resources/js/drawing/scale';
 import { day, dayOfYear, daysTo, moment, timeOfDay, weekday } from '../../resources/js/parts/day';
 import { amount, length, say, shown } from '../../resources/js/parts/say';
 
 test.describe('words and numbers', () => {
-  test('quantities show in the unit of the person', () => {
-    expect(shown({ value: 0.6, unit: 'mm', digits: 2 }, 'mm')).toBe('0.60 mm');
-    expect(shown({ value: 25.4, unit: 'mm', digits: 2 }, 'in')).toBe('1.000 in');
-    expect(shown({ value: 0.0254, unit: 'mm', digits: 3 }, 'in')).toBe('0.0010 in');
-    expect(shown({ value: 0.0114, unit: 'share', digits: 1 }, 'mm')).toBe('1.1%');
-    expect(shown({ value: 1344.65, unit: 'n', digits: 0 }, 'in')).toBe('1345 N');
-    expect(shown({ value: 0.778, unit: 'deg', digits: 2 }, 'mm')).toBe('0.78°');
+  test('quantities are written as the server writes them, in the unit of the person', () => {
+    const [, ...rows] = readFileSync('core/tests/Measure/quantities.csv', 'utf8').trim().split('\n');
+    expect(rows.length).toBeGreaterThan(20);
+    for (const row of rows) {
+      const [value, unit, digits, metric, inch] = row.split(',') as [string, Quantity['unit'], string, string, string];
+      const quantity = { value: Number(value), unit, digits: Number(digits) };
+      expect(shown(quantity, 'mm'), row).toBe(metric);
+      expect(shown(quantity, 'in'), row).toBe(inch);
+    }
     expect(amount(-0.0714, 'mm', 3, 'mm')).toBe('-0.071');
     expect(length(104, 'mm')).toBe('104.00 mm');
   });

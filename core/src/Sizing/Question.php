@@ -9,6 +9,7 @@ use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\LengthText;
+use CleanRace\Core\Measure\LengthUnit;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Measure\LengthUnit;
 
 final readonly class QuestionInput
 {

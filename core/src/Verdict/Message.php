@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Verdict;
 
 use CleanRace\Core\Measure\Quantity;
-use CleanRace\Core\Measure\Unit;
+use CleanRace\Core\Measure\QuantityText;
 
 /**
  * Words for a person: a key for translators, an English default with {places}, and the values for the places.
@@ -13,9 +13,6 @@ use CleanRace\Core\Measure\Unit;
  */
 final readonly class Message
 {
-    /** Decimals shown for each unit unless the message says otherwise. */
-    private const DIGITS = ['mm' => 2, 'deg' => 2, 'n' => 0, 'nm' => 1, 'c' => 0, 'k' => 1, 'mpa' => 1, 'share' => 0, 'g' => 1, 'cm3' => 1, 's' => 0, 'count' => 0];
-
     /** @param  array<string, Quantity|string|int>  $values */
     private function __construct(public string $key, public string $text, public array $values)
     {
@@ -30,7 +27,7 @@ final readonly class Message
     /** Decimals that a quantity in a message is shown with. */
     public static function digitsOf(Quantity $quantity): int
     {
-        return $quantity instanceof Shown ? $quantity->digits : self::DIGITS[$quantity->unit()->value];
+        return $quantity instanceof Shown ? $quantity->digits : QuantityText::digits($quantity->unit());
     }
 
     /** The words in English with metric values. */
@@ -47,13 +44,6 @@ final readonly class Message
     /** A quantity as text in its own unit. */
     public static function shown(Quantity $value, ?int $digits = null): string
     {
-        $unit = $value->unit();
-        $number = number_format($unit === Unit::Share ? $value->amount() * 100 : $value->amount(), $digits ?? self::digitsOf($value), '.', '');
-
-        return match ($unit) {
-            Unit::Degree, Unit::Share => $number.$unit->symbol(),
-            Unit::Count => $number,
-            default => $number.' '.$unit->symbol(),
-        };
+        return (new QuantityText)->of($value, $digits ?? self::digitsOf($value));
     }
 }

@@ -134,6 +134,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask in words, or a calculator by its name: how it is understood, and what was found */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        text?: string;
+                        /** @enum {string} */
+                        unit?: "mm" | "in";
+                        as?: number;
+                        calculator?: string;
+                        input?: {
+                            [key: string]: unknown;
+                        } | null;
+                    };
+                };
+            };
+            responses: {
+                /** @description Ask in words, or a calculator by its name: how it is understood, and what was found */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Asked"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench-day": {
         parameters: {
             query?: never;
@@ -450,8 +508,12 @@ export interface paths {
                              * @example 1 1/16 in
                              */
                             thickness_mm: number | string;
-                            /** @description How many */
-                            count?: number;
+                            /**
+                             * @description How many
+                             * @example 30
+                             * @example 30
+                             */
+                            count?: number | string;
                         }[];
                         /** @description There is a thrust washer on both sides */
                         both_sides?: boolean;
@@ -614,8 +676,12 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         ball_mm: number | string;
-                        /** @description Balls that came out */
-                        found?: number;
+                        /**
+                         * @description Balls that came out
+                         * @example 30
+                         * @example 30
+                         */
+                        found?: number | string;
                     };
                 };
             };
@@ -864,22 +930,34 @@ export interface paths {
                          * @example 12.50
                          */
                         parts: string | number;
-                        /** @description Minutes at the bench */
-                        minutes: number;
+                        /**
+                         * @description Minutes at the bench
+                         * @example 30
+                         * @example 30
+                         */
+                        minutes: number | string;
                         /**
                          * @description The assembly, new
                          * @example 12.50
                          */
                         assembly: string | number;
-                        /** @description Minutes to fit the assembly */
-                        assembly_minutes: number;
+                        /**
+                         * @description Minutes to fit the assembly
+                         * @example 30
+                         * @example 30
+                         */
+                        assembly_minutes: number | string;
                         /**
                          * @description An hour of the shop
                          * @example 12.50
                          */
                         hour: string | number;
-                        /** @description Of a hundred such hubs, how many turn out worn */
-                        risk?: number;
+                        /**
+                         * @description Of a hundred such hubs, how many turn out worn
+                         * @example 30
+                         * @example 30
+                         */
+                        risk?: number | string;
                     };
                 };
             };
@@ -2002,8 +2080,12 @@ export interface paths {
                          * @enum {string}
                          */
                         nipple?: "none" | "used" | "unused";
-                        /** @description Seals on the bearing, 0 to 2 */
-                        seals?: number;
+                        /**
+                         * @description Seals on the bearing, 0 to 2
+                         * @example 30
+                         * @example 30
+                         */
+                        seals?: number | string;
                         /** @description The hub has seals of its own */
                         hub_seals?: boolean;
                         /** @description Shop packs sealed bearings fuller */
@@ -2694,8 +2776,12 @@ export interface paths {
                              * @example 1 1/16 in
                              */
                             outside_mm: number | string;
-                            /** @description Jobs */
-                            jobs?: number;
+                            /**
+                             * @description Jobs
+                             * @example 30
+                             * @example 30
+                             */
+                            jobs?: number | string;
                             /** @description A thin-section bearing (68, 69) */
                             thin?: boolean;
                         }[];
@@ -4783,10 +4869,18 @@ export interface paths {
                     "application/json": {
                         /** @description Thread of the spindle */
                         thread: string;
-                        /** @description Slots of the nut */
-                        slots?: number;
-                        /** @description Holes through the spindle */
-                        holes?: number;
+                        /**
+                         * @description Slots of the nut
+                         * @example 30
+                         * @example 30
+                         */
+                        slots?: number | string;
+                        /**
+                         * @description Holes through the spindle
+                         * @example 30
+                         * @example 30
+                         */
+                        holes?: number | string;
                         /** @description End play at the first slot from zero */
                         offset_mm?: (number | string) | {
                             /**
@@ -5134,8 +5228,12 @@ export interface paths {
                              * @example 1 1/16 in
                              */
                             thickness_mm: number | string;
-                            /** @description How many */
-                            count?: number;
+                            /**
+                             * @description How many
+                             * @example 30
+                             * @example 30
+                             */
+                            count?: number | string;
                         }[];
                     };
                 };
@@ -7477,6 +7575,15 @@ export interface components {
         };
         /** @enum {string} */
         AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "meter" | "when" | "cone_try" | "part" | "stack" | "photos";
+        Asked: {
+            readings: components["schemas"]["Interpretation"][];
+            chosen: number;
+            worked: components["schemas"]["Worked"] | null;
+            faults: {
+                field: string;
+                detail: string;
+            }[];
+        };
         AssemblyResult: {
             bearings_minor: number;
             risk_minor: number;
@@ -8591,6 +8698,191 @@ export interface components {
             stack_left: string[];
             stack_right: string[];
             verdict: components["schemas"]["Verdict"];
+        };
+        Worked: {
+            /** @constant */
+            calculator: "question";
+            result: components["schemas"]["QuestionResult"];
+        } | {
+            /** @constant */
+            calculator: "length";
+            result: components["schemas"]["LengthReadingResult"];
+        } | {
+            /** @constant */
+            calculator: "rock-check";
+            result: components["schemas"]["RockCheckResult"];
+        } | {
+            /** @constant */
+            calculator: "bearing-number";
+            result: components["schemas"]["BearingNumberResult"];
+        } | {
+            /** @constant */
+            calculator: "bearing-from-caliper";
+            result: components["schemas"]["BearingFromCaliperResult"];
+        } | {
+            /** @constant */
+            calculator: "taper-set";
+            result: components["schemas"]["TaperSetResult"];
+        } | {
+            /** @constant */
+            calculator: "seal";
+            result: components["schemas"]["PartFound"];
+        } | {
+            /** @constant */
+            calculator: "snap-ring";
+            result: components["schemas"]["PartFound"];
+        } | {
+            /** @constant */
+            calculator: "balls";
+            result: components["schemas"]["PartFound"];
+        } | {
+            /** @constant */
+            calculator: "split-pin";
+            result: components["schemas"]["PartFound"];
+        } | {
+            /** @constant */
+            calculator: "o-ring";
+            result: components["schemas"]["PartFound"];
+        } | {
+            /** @constant */
+            calculator: "bore-survey";
+            result: components["schemas"]["BoreSurveyResult"];
+        } | {
+            /** @constant */
+            calculator: "press-fit";
+            result: components["schemas"]["PressFitResult"];
+        } | {
+            /** @constant */
+            calculator: "fit";
+            result: components["schemas"]["FitResult"];
+        } | {
+            /** @constant */
+            calculator: "shaft-fit";
+            result: components["schemas"]["FitResult"];
+        } | {
+            /** @constant */
+            calculator: "sliding-fit";
+            result: components["schemas"]["SlidingFitResult"];
+        } | {
+            /** @constant */
+            calculator: "heat";
+            result: components["schemas"]["HeatResult"];
+        } | {
+            /** @constant */
+            calculator: "ring-heat";
+            result: components["schemas"]["HeatResult"];
+        } | {
+            /** @constant */
+            calculator: "press-force";
+            result: components["schemas"]["PressForceResult"];
+        } | {
+            /** @constant */
+            calculator: "clearance-left";
+            result: components["schemas"]["ClearanceLeftResult"];
+        } | {
+            /** @constant */
+            calculator: "conversion";
+            result: components["schemas"]["ConversionResult"];
+        } | {
+            /** @constant */
+            calculator: "grease";
+            result: components["schemas"]["GreaseResult"];
+        } | {
+            /** @constant */
+            calculator: "match-check";
+            result: components["schemas"]["MatchCheckResult"];
+        } | {
+            /** @constant */
+            calculator: "match-part";
+            result: components["schemas"]["MatchCheckResult"];
+        } | {
+            /** @constant */
+            calculator: "bearings-or-assembly";
+            result: components["schemas"]["AssemblyResult"];
+        } | {
+            /** @constant */
+            calculator: "driver";
+            result: components["schemas"]["DriverChoiceResult"];
+        } | {
+            /** @constant */
+            calculator: "next-tool";
+            result: components["schemas"]["NextToolResult"];
+        } | {
+            /** @constant */
+            calculator: "support";
+            result: components["schemas"]["SupportChoiceResult"];
+        } | {
+            /** @constant */
+            calculator: "draw-rod";
+            result: components["schemas"]["DrawRodResult"];
+        } | {
+            /** @constant */
+            calculator: "heat-clock";
+            result: components["schemas"]["HeatClockResult"];
+        } | {
+            /** @constant */
+            calculator: "square";
+            result: components["schemas"]["SquareResult"];
+        } | {
+            /** @constant */
+            calculator: "seating-trend";
+            result: components["schemas"]["SeatingTrendResult"];
+        } | {
+            /** @constant */
+            calculator: "force-watch";
+            result: components["schemas"]["ForceWatchResult"];
+        } | {
+            /** @constant */
+            calculator: "press-trace";
+            result: components["schemas"]["PressTraceResult"];
+        } | {
+            /** @constant */
+            calculator: "home";
+            result: components["schemas"]["HomeResult"];
+        } | {
+            /** @constant */
+            calculator: "sleeve-length";
+            result: components["schemas"]["SleeveLengthResult"];
+        } | {
+            /** @constant */
+            calculator: "sleeve-to-make";
+            result: components["schemas"]["SleeveToMakeResult"];
+        } | {
+            /** @constant */
+            calculator: "second-bearing";
+            result: components["schemas"]["SecondBearingResult"];
+        } | {
+            /** @constant */
+            calculator: "balls-in-cup";
+            result: components["schemas"]["BallsInCupResult"];
+        } | {
+            /** @constant */
+            calculator: "axle-ends";
+            result: components["schemas"]["AxleEndsResult"];
+        } | {
+            /** @constant */
+            calculator: "cone-play";
+            result: components["schemas"]["ConePlayResult"];
+        } | {
+            /** @constant */
+            calculator: "cone-coach";
+            result: components["schemas"]["ConeCoachResult"];
+        } | {
+            /** @constant */
+            calculator: "taper-nut";
+            result: components["schemas"]["TaperNutResult"];
+        } | {
+            /** @constant */
+            calculator: "axle-float";
+            result: components["schemas"]["FloatResult"];
+        } | {
+            /** @constant */
+            calculator: "wheel-centre";
+            result: components["schemas"]["WheelCentreResult"];
+        } | {
+            /** @constant */
+            calculator: "torque";
+            result: components["schemas"]["TorqueResult"];
         };
         Working: {
             lines: {

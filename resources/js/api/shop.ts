@@ -2,13 +2,16 @@ import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tansta
 import { answer, api, type Refusal } from './client';
 import { FOUND } from './jobs';
 import { outOfDate } from './outOfDate';
+import type { paths } from './schema.generated';
 import type {
+  Asked,
+  Assembly,
+  BearingNumber,
   CalculatorCard,
   MachineCard,
   MachineHistory,
   MachineLine,
   NextTool,
-  Question,
   ShopSheet,
   ToolCard,
   ToolListSheet,
@@ -111,22 +114,39 @@ export const useCalculators = () =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
-/** Works a calculator by name; the finder knows what it takes from the list, not from its type. */
-export const useWork = (name: string, input: Record<string, unknown>, enabled: boolean) =>
-  useQuery<Record<string, unknown>, Refusal>({
-    queryKey: ['preview', 'calculator', name, input],
-    queryFn: () => answer(api.POST(`/calculators/${name}` as '/calculators/length', { body: input as never })) as never,
+/** One question of the Finder: in words, or a calculator with its input. */
+export type FinderQuestion =
+  | { text: string; unit: 'mm' | 'in'; as: number }
+  | { calculator: string; input: Record<string, unknown> };
+
+/** How a question is understood, and what was found: one answer from the server. */
+export const useFound = (question: FinderQuestion, enabled: boolean) =>
+  useQuery<Asked, Refusal>({
+    queryKey: ['preview', 'finder', question],
+    queryFn: () => answer(api.POST('/ask', { body: question })),
     enabled,
     retry: false,
     placeholderData: (before) => before,
   });
 
-/** How one line of text can be understood. */
-export const useQuestion = (text: string, unit: 'mm' | 'in') =>
-  useQuery<Question, Refusal>({
-    queryKey: ['preview', 'question', text, unit],
-    queryFn: () => answer(api.POST('/calculators/question', { body: { text, unit } })),
-    enabled: text.trim() !== '',
+/** A stamped number taken apart. */
+export const useBearingNumber = (number: string) =>
+  useQuery<BearingNumber, Refusal>({
+    queryKey: ['preview', 'bearing-number', number],
+    queryFn: () => answer(api.POST('/calculators/bearing-number', { body: { number } })),
+    retry: false,
+    placeholderData: (before) => before,
+  });
+
+export type AssemblyInput =
+  paths['/calculators/bearings-or-assembly']['post']['requestBody']['content']['application/json'];
+
+/** Bearings against the whole assembly, while prices are typed. */
+export const useAssembly = (input: AssemblyInput, enabled: boolean) =>
+  useQuery<Assembly, Refusal>({
+    queryKey: ['preview', 'bearings-or-assembly', input],
+    queryFn: () => answer(api.POST('/calculators/bearings-or-assembly', { body: input })),
+    enabled,
     retry: false,
     placeholderData: (before) => before,
   });

@@ -52,8 +52,12 @@ export type PartFound = Schemas['PartFound'];
 export type PressFit = Schemas['PressFitResult'];
 export type Fit = Schemas['FitResult'];
 export type Survey = Schemas['BoreSurveyResult'];
-export type Question = Schemas['QuestionResult'];
+/** What the Finder was asked, as it was understood and answered. */
+export type Asked = Schemas['Asked'];
+/** What a calculator found; its name says what the result holds. */
+export type Worked = Schemas['Worked'];
 export type TaperSet = Schemas['TaperSetResult'];
+export type Assembly = Schemas['AssemblyResult'];
 export type Remedy = Schemas['Remedy'];
 export type ShoppingSheet = Schemas['ShoppingSheet'];
 export type BasketShown = Schemas['BasketShown'];

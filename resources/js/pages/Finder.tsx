@@ -1,46 +1,50 @@
 import { Box, chakra, Grid } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
-import { NavLink, useNavigate, useParams, useSearchParams } from 'react-router';
-import { useCalculators, useQuestion, useWork } from '../api/shop';
-import type { CalculatorCard, Verdict } from '../api/types';
+import { useMemo, useRef } from 'react';
+import { NavLink } from 'react-router';
+import { type FinderQuestion, useCalculators, useFound } from '../api/shop';
+import type { Asked, CalculatorCard, Worked } from '../api/types';
 import { Button } from '../parts/Button';
 import { useUnits } from '../parts/person';
+import { useRest } from '../parts/rested';
 import { Loading, Trouble } from '../parts/States';
 import { VerdictCard } from '../parts/VerdictCard';
-import { Answer } from './finder/Answer';
+import { Answer, told } from './finder/Answer';
 import { AskBox, EXAMPLES } from './finder/AskBox';
-import { Fields, filled, type Given } from './finder/Fields';
+import { useAsking } from './finder/asking';
+import { Fields } from './finder/Fields';
+import { filled, type Given } from './finder/given';
 import { SendToJob } from './finder/SendToJob';
 
-/** The input that an address carries; nothing when it carries none, or none that can be read. */
-const fromAddress = (text: string | null): Given => {
-  try {
-    const given: unknown = JSON.parse(text ?? '{}');
-    return given !== null && typeof given === 'object' && !Array.isArray(given) ? (given as Given) : {};
-  } catch {
-    return {};
-  }
-};
+/** How long the hands rest before the server is asked. */
+const REST_MS = 130;
+
+const NOTHING_READ: Asked['readings'] = [];
 
 /** Every calculator with no job around it. One box understands what is typed; the address says what is asked, so it can be sent on. */
 export function Finder() {
   const { data: cards, error, refetch } = useCalculators();
-  const { name } = useParams();
   const units = useUnits();
-  const navigate = useNavigate();
-  const [params, setParams] = useSearchParams();
+  const [asking, ask] = useAsking();
   const box = useRef<HTMLInputElement>(null);
-  const text = params.get('q') ?? '';
-  const chosen = Number(params.get('as') ?? 0);
-  const question = useQuestion(text, units);
-  const readings = text.trim() && !question.error ? (question.data?.readings ?? []) : [];
-  const reading = readings[chosen] ?? readings[0];
-  const given = useMemo(() => fromAddress(params.get('in')), [params]);
+  const rested = useRest(asking, REST_MS);
+  const question = useMemo<FinderQuestion>(
+    () =>
+      'calculator' in rested
+        ? { calculator: rested.calculator, input: filled(rested.given) }
+        : { text: rested.text.trim(), unit: units, as: rested.as },
+    [rested, units],
+  );
+  const inWords = 'text' in asking;
+  const text = inWords ? asking.text : '';
+  const some = inWords ? text.trim() !== '' : Object.keys(filled(asking.given)).length > 0;
+  const asked = 'calculator' in question ? Object.keys(question.input).length > 0 : question.text !== '';
+  const found = useFound(question, asked);
   if (!cards) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the calculators" />;
-  const asked = text.trim() !== '';
-  const shown = cards.find((one) => one.name === (asked ? reading?.calculator : name));
-  const ask = (q: string) => setParams(q ? { q } : {}, { replace: true });
-  const type = (q: string) => (name ? navigate(`/finder?q=${encodeURIComponent(q)}`, { replace: true }) : ask(q));
+  const answered = some && !found.error ? found.data : undefined;
+  const readings = inWords ? (answered?.readings ?? NOTHING_READ) : NOTHING_READ;
+  const chosen = inWords ? Math.min(asking.as, Math.max(0, readings.length - 1)) : 0;
+  const name = inWords ? readings[chosen]?.calculator : asking.calculator;
+  const shown = cards.find((one) => one.name === name);
   return (
     <Grid templateColumns={{ base: '1fr', md: '220px minmax(0, 1fr)' }} h={{ md: '100%' }}>
       <Box
@@ -74,30 +78,29 @@ export function Finder() {
         <AskBox
           box={box}
           text={text}
-          onType={type}
+          onType={(typed) => ask({ text: typed, as: 0 })}
           readings={readings}
-          chosen={Math.min(chosen, Math.max(0, readings.length - 1))}
-          onChoose={(index) => setParams({ q: text, as: String(index) }, { replace: true })}
-          fault={asked ? question.error?.about('text') : undefined}
+          chosen={chosen}
+          onChoose={(as) => ask({ text, as })}
+          fault={inWords && some && asking === rested ? found.error?.about('text') : undefined}
         />
         {shown ? (
-          <Worked
-            key={`${shown.name}${asked ? '' : 'by hand'}`}
+          <Work
+            key={shown.name}
             card={shown}
-            given={asked ? (reading?.input ?? {}) : given}
-            onChange={(next) =>
-              navigate(`/finder/${shown.name}?in=${encodeURIComponent(JSON.stringify(filled(next)))}`, {
-                replace: !asked,
-              })
-            }
+            given={inWords ? (readings[chosen]?.input ?? {}) : asking.given}
+            inWords={inWords}
+            answered={answered}
+            behind={asking !== rested || found.isPlaceholderData || found.isFetching}
+            trouble={some ? found.error?.problem.detail : undefined}
+            onChange={(given) => ask({ calculator: shown.name, given })}
             onTry={(number) => {
-              type(number);
+              ask({ text: number, as: 0 });
               box.current?.focus();
             }}
-            asked={asked}
           />
         ) : (
-          <Examples onTry={type} />
+          <Examples onTry={(example) => ask({ text: example, as: 0 })} />
         )}
       </Grid>
     </Grid>
@@ -125,32 +128,27 @@ const Examples = ({ onTry }: { onTry: (text: string) => void }) => (
   </Box>
 );
 
-/** One calculator at work: what it found, its fields to refine, its verdict. */
-function Worked({
-  card,
-  given,
-  onChange,
-  onTry,
-  asked,
-}: {
+interface WorkProps {
   card: CalculatorCard;
   given: Given;
+  /** Asked in the box; else by its fields. */
+  inWords: boolean;
+  answered: Asked | undefined;
+  /** What is shown belongs to what was typed a moment ago. */
+  behind: boolean;
+  trouble: string | undefined;
   onChange: (given: Given) => void;
   onTry: (number: string) => void;
-  asked: boolean;
-}) {
-  const [typed, setTyped] = useState<Given | null>(null);
-  const shownGiven = asked ? given : (typed ?? given);
-  const input = useMemo(() => filled(shownGiven), [shownGiven]);
-  const some = Object.keys(input).length > 0;
-  const { data, error } = useWork(card.name, input, some);
-  const answered = some && !error && data ? data : undefined;
-  const verdict = answered?.verdict as Verdict | undefined;
-  const missing = error?.problem.errors.every((one) => one.detail.startsWith('Missing'));
-  const change = (next: Given) => {
-    setTyped(next);
-    onChange(next);
-  };
+}
+
+/** One calculator at work: what it found, its fields to refine, its verdict. */
+function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry }: WorkProps) {
+  const some = Object.keys(filled(given)).length > 0;
+  const worked = answered?.worked?.calculator === card.name ? answered.worked : undefined;
+  const faults = some ? (answered?.faults ?? []) : [];
+  const missing = faults.length > 0 && faults.every((one) => one.detail.startsWith('Missing'));
+  const verdict = some ? worked?.result.verdict : undefined;
+  const grey = { opacity: behind ? 0.55 : 1, transition: 'opacity 120ms 200ms' };
   return (
     <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 340px' }} minH="0" overflow={{ md: 'hidden' }}>
       <Box
@@ -162,52 +160,57 @@ function Worked({
         borderRightWidth={{ lg: '1px' }}
         borderColor="line"
       >
-        {!asked && (
+        {!inWords && (
           <Box mb="2">
             <chakra.h2 fontSize="22px">{card.title}</chakra.h2>
             <chakra.p color="mute">{card.answers}</chakra.p>
             {!some && (
-              <Button look="quiet" px="0" onClick={() => change(card.example as Given)}>
+              <Button look="quiet" px="0" onClick={() => onChange(card.example as Given)}>
                 Fill in an example
               </Button>
             )}
           </Box>
         )}
-        {answered && <Answer name={card.name} input={input} result={answered} onTry={onTry} />}
-        <chakra.details open={!asked || undefined} mt={answered ? '5' : '0'}>
+        {worked && some && (
+          <Box css={grey} aria-busy={behind}>
+            <Answer worked={worked} onShaft={given.seat === 'shaft'} onTry={onTry} />
+          </Box>
+        )}
+        <chakra.details open={!inWords || undefined} mt={worked && some ? '5' : '0'}>
           <chakra.summary
             cursor="pointer"
             color="blue"
             fontFamily="heading"
             fontWeight="600"
             minH="44px"
-            display={asked ? 'list-item' : 'none'}
+            display={inWords ? 'list-item' : 'none'}
           >
             Say more: {card.title.toLowerCase()}
           </chakra.summary>
           <Fields
             fields={card.fields}
-            given={shownGiven}
-            onChange={change}
-            fault={(name) => (missing ? undefined : error?.about(name))}
+            given={given}
+            onChange={onChange}
+            fault={(name) => (missing ? undefined : faults.find((one) => one.field === name)?.detail)}
           />
         </chakra.details>
       </Box>
       <Box as="section" aria-label="Verdict" aria-live="polite" overflowY="auto">
-        {verdict ? (
-          <>
+        {verdict && worked ? (
+          <Box css={grey} aria-busy={behind}>
             <VerdictCard verdict={verdict} main />
             <Box px="5" pb="4">
-              <Sending name={card.name} result={answered ?? {}} />
+              <Sending worked={worked} />
             </Box>
-          </>
+          </Box>
         ) : (
           <chakra.p px="5" py="4" color="mute">
-            {error
-              ? missing || asked
-                ? error.problem.errors.map((one) => one.detail).join(' ')
-                : 'Something cannot be used: see beside the fields.'
-              : 'The answer comes as you type.'}
+            {trouble ??
+              (faults.length > 0
+                ? missing || inWords
+                  ? faults.map((one) => one.detail).join(' ')
+                  : 'Something cannot be used: see beside the fields.'
+                : 'The answer comes as you type.')}
           </chakra.p>
         )}
       </Box>
@@ -215,19 +218,7 @@ function Worked({
   );
 }
 
-/** Which field of an answer a job can be told: a number, or the sizes of a seal, ring or pin. */
-const TOLD: Record<string, string> = {
-  'bearing-number': 'written',
-  'bearing-from-caliper': 'number',
-  'taper-set': 'set',
-  seal: 'found',
-  'snap-ring': 'found',
-  balls: 'found',
-  'split-pin': 'found',
-  'o-ring': 'found',
-};
-
-function Sending({ name, result }: { name: string; result: Given }) {
-  const text = result[TOLD[name] ?? ''];
-  return typeof text === 'string' && text ? <SendToJob text={text} /> : null;
+function Sending({ worked }: { worked: Worked }) {
+  const text = told(worked);
+  return text ? <SendToJob text={text} /> : null;
 }

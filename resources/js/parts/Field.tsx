@@ -1,5 +1,5 @@
 import { Box, chakra, type HTMLChakraProps, useRecipe } from '@chakra-ui/react';
-import { type ReactNode, useId } from 'react';
+import { type ReactNode, type Ref, useId } from 'react';
 
 interface Props {
   label: string;
@@ -33,7 +33,7 @@ export function Labelled({ label, fault, hint, children }: Props) {
   );
 }
 
-export function Input(props: HTMLChakraProps<'input'> & { kind?: 'reading' | 'text' }) {
+export function Input(props: HTMLChakraProps<'input'> & { kind?: 'reading' | 'text'; ref?: Ref<HTMLInputElement> }) {
   const { kind = 'text', ...rest } = props;
   const recipe = useRecipe({ key: 'field' });
   return <chakra.input autoComplete="off" css={recipe({ kind } as never)} {...rest} />;

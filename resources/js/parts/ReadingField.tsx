@@ -5,6 +5,7 @@ import { visuallyHidden } from '../theme/hidden';
 import { useBench } from './bench';
 import { Input } from './Field';
 import { INSTRUMENTS } from './instruments';
+import { useTaker } from './loose';
 import { useUnits } from './person';
 import { length, within } from './say';
 
@@ -31,6 +32,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
   const bench = useBench();
   const units = useUnits();
   const id = useId();
+  const input = useRef<HTMLInputElement>(null);
   const entry = bench.entries.get(ask.place);
   const refused = bench.refused.get(ask.place);
   const kept = asTyped(ask, entry?.value);
@@ -69,6 +71,10 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
     bench.draft(ask.place, undefined);
     setTyped(null);
   };
+  useTaker(input, measured && kept === '' && typed === null && !bench.closed, (text) => {
+    bench.keep(ask.place, asEntry(ask, text), instrument);
+    if (input.current) focusNext(input.current);
+  });
   const press = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') {
       event.preventDefault();
@@ -95,6 +101,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
       </Flex>
       <Flex align="stretch" gap="1">
         <Input
+          ref={input}
           id={id}
           data-reading=""
           data-place={ask.place}

@@ -16,8 +16,10 @@ import { useWaiting } from '../api/records';
 import { usePreferences, useSignOut } from '../api/session';
 import { type Mode, useMode } from '../theme/mode';
 import { Button } from './Button';
+import { catchKeys } from './early';
 import { HelpSheet } from './HelpSheet';
 import { useKeys } from './keys';
+import { useStray } from './loose';
 import { useOnline } from './online';
 import { usePerson } from './person';
 
@@ -48,6 +50,33 @@ export function Keeping() {
   );
 }
 
+/** A reading that came while no field waited for one: said, never acted upon. */
+function Stray() {
+  const [text, putAway] = useStray();
+  if (text === null) return null;
+  return (
+    <Flex
+      role="status"
+      align="center"
+      gap="4"
+      px="6"
+      minH="48px"
+      bg="brassWash"
+      color="brass"
+      borderBottomWidth="1px"
+      borderColor="line"
+    >
+      <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
+        {text} came
+      </chakra.span>
+      <chakra.span flex="1">Nothing here waits for it. Tap the field it belongs to and send it again.</chakra.span>
+      <Button look="quiet" onClick={putAway}>
+        Put away
+      </Button>
+    </Flex>
+  );
+}
+
 /** The rail on the left, the page beside it. */
 export function Shell() {
   const person = usePerson();
@@ -70,8 +99,12 @@ export function Shell() {
       f: () => navigate('/finder'),
       '/': () => {
         const box = document.getElementById('ask');
-        if (box) box.focus();
-        else navigate('/finder');
+        if (box) {
+          box.focus();
+          return;
+        }
+        catchKeys();
+        navigate('/finder');
       },
       o: () => navigate('/parts'),
       w: () => navigate('/tools'),
@@ -154,6 +187,7 @@ export function Shell() {
         </Flex>
       </Flex>
       <Box as="main" minW="0" minH="0" overflow="auto" tabIndex={0} _focusVisible={{ outline: 'none' }}>
+        <Stray />
         <Outlet />
       </Box>
       <HelpSheet open={help} onClose={() => setHelp(false)} />

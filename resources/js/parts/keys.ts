@@ -1,29 +1,79 @@
 import { useEffect } from 'react';
+import { offer } from './loose';
 
-/** Whether the person is typing: then letters are text, not shortcuts. */
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+/** What keys do while nothing is typed; the map that was laid last is looked in first. */
+const maps: Record<string, () => void>[] = [];
 
-/** Single-key shortcuts, while nothing is being typed and no sheet is open. */
+/** How soon the next key of an instrument follows, at the most. Fingers on single keys are slower. */
+const NEXT_KEY_MS = 150;
+
+/** What a reading, as an instrument types it, may begin with and hold. */
+const BEGINS = /^[\d.,+-]$/;
+const HOLDS = /^[\d.,+\-/ "'a-zA-Z°]$/;
+
+const editable = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA'].includes(target.tagName));
+
+const isSelect = (target: EventTarget | null): boolean => target instanceof HTMLSelectElement;
+
+/** Keys that came so fast that no hand typed them one by one; empty when none did. */
+let burst = '';
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+const act = (key: string): boolean => {
+  const found = maps.findLast((map) => map[key]);
+  found?.[key]?.();
+  return found !== undefined;
+};
+
+/** No key followed in time: a single one is a shortcut, several are a reading without its end. */
+function settle(): void {
+  const keys = burst;
+  burst = '';
+  if (keys.length === 1) act(keys);
+  else if (/\d/.test(keys)) offer(keys);
+}
+
+function press(event: KeyboardEvent): void {
+  if (event.ctrlKey || event.metaKey || event.altKey || editable(event.target)) return;
+  if (burst !== '') {
+    clearTimeout(timer);
+    if (event.key === 'Enter' || event.key === 'Tab') {
+      event.preventDefault();
+      const keys = burst;
+      burst = '';
+      // One digit and Enter is a reading too: an instrument ends what it says.
+      if (/\d/.test(keys)) offer(keys);
+      return;
+    }
+    timer = setTimeout(settle, NEXT_KEY_MS);
+    if (HOLDS.test(event.key)) {
+      event.preventDefault();
+      burst += event.key;
+    }
+    return;
+  }
+  if (BEGINS.test(event.key)) {
+    event.preventDefault();
+    burst = event.key;
+    timer = setTimeout(settle, NEXT_KEY_MS);
+    return;
+  }
+  if (isSelect(event.target) || document.querySelector('dialog[open]')) return;
+  if (act(event.key)) event.preventDefault();
+}
+
+/**
+ * Single-key shortcuts, while nothing is being typed and no sheet is open. What an instrument types while no field has
+ * the focus is no shortcut: it goes to the field that waits for it.
+ */
 export function useKeys(keys: Record<string, () => void>): void {
   useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        typing(event.target) ||
-        document.querySelector('dialog[open]')
-      )
-        return;
-      const act = keys[event.key];
-      if (act) {
-        event.preventDefault();
-        act();
-      }
+    if (maps.length === 0) window.addEventListener('keydown', press);
+    maps.push(keys);
+    return () => {
+      maps.splice(maps.indexOf(keys), 1);
+      if (maps.length === 0) window.removeEventListener('keydown', press);
     };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
   }, [keys]);
 }

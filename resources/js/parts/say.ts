@@ -18,10 +18,19 @@ const SYMBOLS: Record<Quantity['unit'], string> = {
   count: '',
 };
 
+/** Half-way goes away from nought, as written: 1.005 is 1.01. Nought has no sign. As the server writes numbers. */
+function rounded(value: number, digits: number): string {
+  const size = Math.abs(Number(value.toPrecision(15)));
+  // Numbers below this are written with an exponent; none is shown with so many decimals.
+  if (size < 1e-6) return (0).toFixed(digits);
+  const shown = Number(`${Math.round(Number(`${size}e${digits}`))}e-${digits}`).toFixed(digits);
+  return value < 0 && Number(shown) !== 0 ? `-${shown}` : shown;
+}
+
 /** A number in the person's units, without its unit. */
 export function amount(value: number, unit: Quantity['unit'], digits: number, units: Units): string {
-  if (unit === 'mm' && units === 'in') return (value / MM_PER_INCH).toFixed(digits >= 3 ? 4 : 3);
-  return (unit === 'share' ? value * 100 : value).toFixed(digits);
+  if (unit === 'mm' && units === 'in') return rounded(value / MM_PER_INCH, digits >= 3 ? 4 : 3);
+  return rounded(unit === 'share' ? value * 100 : value, digits);
 }
 
 export const symbol = (unit: Quantity['unit'], units: Units): string =>

@@ -1,58 +1,81 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { BearingFromCaliper, BearingNumber, Fit, PartFound, PressFit, Survey, TaperSet } from '../../api/types';
+import type { TaperSet, Worked } from '../../api/types';
 import { FitAnswer, PressFitAnswer, SurveyAnswer } from '../../parts/answers/FitAnswer';
 import { Heading } from '../../parts/answers/Heading';
 import { NumberAnswer } from '../../parts/answers/NumberAnswer';
 import { CaliperAnswer, PartAnswer } from '../../parts/answers/RankedAnswer';
 
 interface Props {
-  name: string;
-  input: Record<string, unknown>;
-  result: Record<string, unknown>;
+  worked: Worked;
+  /** Whether the ring sits on a shaft. */
+  onShaft: boolean;
   /** Asks about a number that the answer names. */
   onTry: (number: string) => void;
 }
 
 /** What a calculator found, beside its verdict: a drawing, a ranking, what may stand in. Nothing for those that say it all in their verdict. */
-export function Answer({ name, input, result, onTry }: Props): ReactNode {
-  switch (name) {
+export function Answer({ worked, onShaft, onTry }: Props): ReactNode {
+  switch (worked.calculator) {
     case 'bearing-number':
-      return <NumberAnswer result={result as unknown as BearingNumber} onTry={onTry} />;
+      return <NumberAnswer result={worked.result} onTry={onTry} />;
     case 'bearing-from-caliper':
-      return <CaliperAnswer result={result as unknown as BearingFromCaliper} onTry={onTry} />;
+      return <CaliperAnswer result={worked.result} onTry={onTry} />;
     case 'seal':
     case 'snap-ring':
     case 'balls':
     case 'split-pin':
     case 'o-ring':
-      return <PartAnswer result={result as unknown as PartFound} />;
+      return <PartAnswer result={worked.result} />;
     case 'taper-set':
-      return <Tapers result={result as unknown as TaperSet} />;
+      return <Tapers result={worked.result} />;
     case 'fit':
+      return <FitAnswer result={worked.result} />;
     case 'shaft-fit':
-      return <FitAnswer result={result as unknown as Fit} onShaft={name === 'shaft-fit'} />;
+      return <FitAnswer result={worked.result} onShaft />;
     case 'press-fit':
-      return <PressFitAnswer result={result as unknown as PressFit} onShaft={input.seat === 'shaft'} />;
+      return <PressFitAnswer result={worked.result} onShaft={onShaft} />;
     case 'bore-survey':
-      return <SurveyAnswer result={result as unknown as Survey} />;
+      return <SurveyAnswer result={worked.result} />;
     default:
       return null;
   }
 }
 
+/** What of an answer a job can be told: a number, or the sizes of a seal, ring or pin. */
+export function told(worked: Worked): string | null {
+  switch (worked.calculator) {
+    case 'bearing-number':
+      return worked.result.written;
+    case 'bearing-from-caliper':
+      return worked.result.number;
+    case 'taper-set':
+      return worked.result.set;
+    case 'seal':
+    case 'snap-ring':
+    case 'balls':
+    case 'split-pin':
+    case 'o-ring':
+      return worked.result.found;
+    default:
+      return null;
+  }
+}
+
+const listed = (names: string[]): string => names.join(', ') || 'none in the table';
+
 const Tapers = ({ result }: { result: TaperSet }) => (
   <Box>
-    {[
-      ['Cups for this cone', result.cups],
-      ['Cones for this cup', result.cones],
-    ].map(([title, list]) => (
-      <Box key={title as string} mb="3">
-        <Heading>{title}</Heading>
-        <chakra.p fontFamily="heading" fontSize="19px" fontWeight="600">
-          {(list as string[]).join(', ') || 'none in the table'}
-        </chakra.p>
-      </Box>
-    ))}
+    <Mates title="Cups for this cone" names={result.cups} />
+    <Mates title="Cones for this cup" names={result.cones} />
+  </Box>
+);
+
+const Mates = ({ title, names }: { title: string; names: string[] }) => (
+  <Box mb="3">
+    <Heading>{title}</Heading>
+    <chakra.p fontFamily="heading" fontSize="19px" fontWeight="600">
+      {listed(names)}
+    </chakra.p>
   </Box>
 );

@@ -1,7 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { type RefObject, useEffect } from 'react';
-import type { Question } from '../../api/types';
+import { type RefObject, useEffect, useEffectEvent } from 'react';
+import type { Asked } from '../../api/types';
 import { Button } from '../../parts/Button';
+import { claimKeys } from '../../parts/early';
 
 /** What the box understands, each with a line that shows it. */
 export const EXAMPLES: [string, string][] = [
@@ -20,7 +21,7 @@ interface Props {
   box: RefObject<HTMLInputElement | null>;
   text: string;
   onType: (text: string) => void;
-  readings: Question['readings'];
+  readings: Asked['readings'];
   chosen: number;
   onChoose: (index: number) => void;
   fault?: string;
@@ -28,7 +29,12 @@ interface Props {
 
 /** One line to ask with, and the ways it can be understood. */
 export function AskBox({ box, text, onType, readings, chosen, onChoose, fault }: Props) {
-  useEffect(() => box.current?.focus(), [box]);
+  const begin = useEffectEvent(() => {
+    box.current?.focus();
+    const early = claimKeys();
+    if (early) onType(early);
+  });
+  useEffect(() => begin(), []);
   return (
     <Box px="6" pt="4" pb="3" borderBottomWidth="1px" borderColor="line">
       <Flex gap="5" align="baseline">

@@ -2,24 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { CalculatorField } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { Input, Labelled, Select } from '../../parts/Field';
-
-export type Given = Record<string, unknown>;
-
-const blank = (value: unknown): boolean =>
-  value === '' || value === undefined || (Array.isArray(value) && value.length === 0);
-
-/** What is filled in, without what is left empty. */
-export const filled = (given: Given): Given =>
-  Object.fromEntries(
-    Object.entries(given)
-      .filter(([, value]) => !blank(value))
-      .map(([name, value]) => [
-        name,
-        Array.isArray(value)
-          ? value.map((one) => (one !== null && typeof one === 'object' ? filled(one as Given) : one))
-          : value,
-      ]),
-  );
+import type { Given } from './given';
 
 /** The inputs of a calculator, from what it says of itself. */
 export function Fields({

@@ -1,6 +1,6 @@
 import { Flex } from '@chakra-ui/react';
-import { useWork } from '../../api/shop';
-import type { BearingNumber, Step } from '../../api/types';
+import { useBearingNumber } from '../../api/shop';
+import type { Step } from '../../api/types';
 import { AnswersPanel } from '../../parts/AnswersPanel';
 import { NumberAnswer } from '../../parts/answers/NumberAnswer';
 import { Ranked } from '../../parts/answers/RankedAnswer';
@@ -36,6 +36,6 @@ export function PartSizePanel({ step }: { step: Step }) {
 
 /** A stamped number taken apart, with what may stand in for it. */
 export function Numbered({ number }: { number: string }) {
-  const { data } = useWork('bearing-number', { number }, true);
-  return data ? <NumberAnswer result={data as unknown as BearingNumber} /> : null;
+  const { data } = useBearingNumber(number);
+  return data ? <NumberAnswer result={data} /> : null;
 }

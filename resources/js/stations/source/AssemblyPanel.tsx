@@ -1,7 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useShopping } from '../../api/buying';
-import { useWork } from '../../api/shop';
-import type { Step, Verdict } from '../../api/types';
+import { useAssembly } from '../../api/shop';
+import type { Step } from '../../api/types';
 import { AnswersPanel } from '../../parts/AnswersPanel';
 import { textAt, useBench } from '../../parts/bench';
 import { money } from '../../parts/say';
@@ -25,7 +25,7 @@ export function AssemblyPanel({ step }: { step: Step }) {
     hour: money(sheet?.hour_minor ?? 0, ''),
     ...(risk ? { risk: RISKS[risk] } : {}),
   };
-  const { data, error } = useWork('bearings-or-assembly', input, Boolean(price && sheet));
+  const { data, error } = useAssembly(input, Boolean(price && sheet));
   return (
     <Flex direction="column" gap="4">
       {sheet && (
@@ -41,7 +41,7 @@ export function AssemblyPanel({ step }: { step: Step }) {
           {error.message}
         </chakra.p>
       )}
-      {data && !error && price && <VerdictCard verdict={data.verdict as Verdict} main />}
+      {data && !error && price && <VerdictCard verdict={data.verdict} main />}
     </Flex>
   );
 }

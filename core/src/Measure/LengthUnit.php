@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace CleanRace\Core\Sizing;
+namespace CleanRace\Core\Measure;
 
 /** The unit a person types bare numbers in. */
 enum LengthUnit: string

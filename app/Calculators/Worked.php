@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calculators;
+
+use App\Shapes\HasSchema;
+use App\Shapes\Schemas;
+use CleanRace\Core\Calculator\Registry;
+
+/** What a calculator found, with the calculator's name: from the name follows what the result holds. */
+final readonly class Worked implements HasSchema
+{
+    public function __construct(public string $calculator, public object $result)
+    {
+    }
+
+    /** @return array<string, mixed> one of the calculators' results, told apart by the calculator's name */
+    public static function schema(Schemas $schemas): array
+    {
+        $of = static fn (string $name, string $class): array => Schemas::object(['calculator' => ['type' => 'string', 'const' => $name], 'result' => $schemas->of(Calculators::resultOf($class))]);
+
+        return ['oneOf' => array_map($of, array_keys(Registry::all()), array_values(Registry::all()))];
+    }
+}

@@ -1,0 +1,78 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { newId } from '../../api/records';
+import { filled, type Given } from './given';
+
+/** What the Finder is asked: a line of text and the way it is taken, or a calculator and its input. */
+export type Asking = { text: string; as: number } | { calculator: string; given: Given };
+
+/** How long the hands rest before the address follows. */
+const REST_MS = 250;
+
+const ROOM = '/finder';
+
+const readGiven = (text: string | null): Given => {
+  try {
+    const given: unknown = JSON.parse(text ?? '{}');
+    return given !== null && typeof given === 'object' && !Array.isArray(given) ? (given as Given) : {};
+  } catch {
+    return {};
+  }
+};
+
+/** What an address asks; nothing when it carries nothing, or nothing that can be read. */
+export function readAddress(path: string, search: string): Asking {
+  const query = new URLSearchParams(search);
+  const text = query.get('q') ?? '';
+  const calculator = path.startsWith(`${ROOM}/`) ? path.slice(ROOM.length + 1) : '';
+  return calculator && !text
+    ? { calculator, given: readGiven(query.get('in')) }
+    : { text, as: Number(query.get('as') ?? 0) || 0 };
+}
+
+/** The address that asks the same again, so that it can be sent on. */
+export function writeAddress(asking: Asking): string {
+  const query = new URLSearchParams();
+  if ('calculator' in asking) {
+    const given = filled(asking.given);
+    if (Object.keys(given).length > 0) query.set('in', JSON.stringify(given));
+    return `${ROOM}/${asking.calculator}${query.size > 0 ? `?${query}` : ''}`;
+  }
+  if (asking.text) query.set('q', asking.text);
+  if (asking.as > 0) query.set('as', String(asking.as));
+  return `${ROOM}${query.size > 0 ? `?${query}` : ''}`;
+}
+
+/**
+ * What is asked, owned here: typing changes it at once, and the address follows when the hands rest. An address that
+ * came from elsewhere (a link, the back button) says what is asked instead.
+ */
+export function useAsking(): [Asking, (next: Asking) => void] {
+  const { pathname, search, state, key } = useLocation();
+  const navigate = useNavigate();
+  const [now, setNow] = useState(() => ({ asking: readAddress(pathname, search), typed: false }));
+  const [seen, setSeen] = useState(key);
+  // Addresses written here carry a mark, so that one's own is never taken for somebody else's and read back.
+  const written = useRef('');
+  if (seen !== key) {
+    setSeen(key);
+    if (markOf(state) === null || markOf(state) !== written.current) {
+      setNow({ asking: readAddress(pathname, search), typed: false });
+    }
+  }
+  useEffect(() => {
+    if (!now.typed) return;
+    const timer = setTimeout(() => {
+      written.current = newId();
+      navigate(writeAddress(now.asking), { replace: true, state: { writtenBy: written.current } });
+    }, REST_MS);
+    return () => clearTimeout(timer);
+  }, [now, navigate]);
+  const ask = useCallback((asking: Asking) => setNow({ asking, typed: true }), []);
+  return [now.asking, ask];
+}
+
+const markOf = (state: unknown): string | null =>
+  state !== null && typeof state === 'object' && 'writtenBy' in state && typeof state.writtenBy === 'string'
+    ? state.writtenBy
+    : null;
