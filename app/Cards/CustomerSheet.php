@@ -22,14 +22,18 @@ final readonly class CustomerSheet
     {
     }
 
-    /** @param  string  $size a4 or letter */
-    public function pdf(Job $job, string $size): string
+    /**
+     * @param  string  $size a4 or letter
+     * @param  string  $units mm or in
+     */
+    public function pdf(Job $job, string $size, string $units): string
     {
+        $words = new Words($units);
         $notebook = Notes::notebookOf($job);
 
         return (string) $this->paper->rendered('customer', [
             'job' => $job, 'complaint' => $notebook->text('check.complaint') ?? '', 'kind' => Patterns::find($job->pattern)->card()->name,
-            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, 'check.'), 'after' => self::turning($notebook, 'prove.after.'),
+            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, 'check.', $words), 'after' => self::turning($notebook, 'prove.after.', $words),
             'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
         ], $size)->output();
     }
@@ -49,13 +53,13 @@ final readonly class CustomerSheet
     }
 
     /** @return list<string> how it turned, in the words of the checks */
-    private static function turning(Notebook $notebook, string $at): array
+    private static function turning(Notebook $notebook, string $at, Words $words): array
     {
         $play = $notebook->length($at.'rim_play') ?? $notebook->length($at.'end_play');
 
         return array_values(array_filter([
             Spin::tryFrom($notebook->choice($at.'spin') ?? '')?->label(), Coast::tryFrom($notebook->choice($at.'coast') ?? '')?->label(),
-            $play === null ? null : sprintf('%.2f mm of play', $play->mm), $notebook->text($at.'note'),
+            $play === null ? null : $words->mm($play->mm).' of play', $notebook->text($at.'note'),
         ]));
     }
 }

@@ -331,7 +331,7 @@ final class RecordsThatLastTest extends TestCase
     {
         $job = $this->good();
         $this->sign($job);
-        $pdf = $this->app->make(CustomerSheet::class)->pdf($job->refresh()->load('machine', 'shop', 'signer'), 'a4');
+        $pdf = $this->app->make(CustomerSheet::class)->pdf($job->refresh()->load('machine', 'shop', 'signer'), 'a4', 'mm');
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertSame(1, preg_match_all('#/Type\s*/Page\b(?!s)#', $pdf), 'one page');
         $html = view('customer', ['job' => $job, 'complaint' => 'Hums <b>', 'kind' => 'Pair', 'decided' => [['Sleeve it, or a new hub?', 'Sleeve it']], 'bearings' => ['Left: 6204'], 'before' => ['Rumbles all round'], 'after' => ['Quiet'], 'due' => collect()])->render();

@@ -9,7 +9,9 @@ use App\Cards\BuyingPaper;
 use App\Cards\CustomerSheet;
 use App\Models\Job;
 use App\Models\Order;
+use App\Models\User;
 use CleanRace\Core\Measure\CsvText;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\Response;
@@ -49,10 +51,10 @@ final class BuyingPaperController
     }
 
     /** One page for the customer: what was done and what to look after. */
-    public function sheet(Request $request, Job $job, CustomerSheet $sheet): Response
+    public function sheet(Request $request, Job $job, CustomerSheet $sheet, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $job);
 
-        return new Response($sheet->pdf($job->load('machine', 'shop', 'signer'), self::size($request)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"customer-{$job->number}.pdf\""]);
+        return new Response($sheet->pdf($job->load('machine', 'shop', 'signer'), self::size($request), $user->units), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"customer-{$job->number}.pdf\""]);
     }
 }
