@@ -9,7 +9,9 @@ use App\Models\Job;
 use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\StackEdits;
+use CleanRace\Core\Hub\WarmHub;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
@@ -43,6 +45,11 @@ final readonly class ReadEntry
         }
         if ($ask->kind === AskKind::Part) {
             $value = $this->inOrder($notebook, $place, $value);
+        }
+        $warm = Places::isFeel($place) ? WarmHub::now($notebook) : null;
+        if ($warm !== null) {
+            // What hands tell of a fit is kept with how warm the hub was.
+            $value['hub_c'] = $warm->celsius;
         }
         $by = in_array($ask->kind, [AskKind::Length, AskKind::Depth, AskKind::ConeTry], true) ? (Instrument::tryFrom($instrument ?? '') ?? $ask->instrument) : null;
         if ($by !== null && isset($value['mm'])) {

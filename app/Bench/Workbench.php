@@ -17,7 +17,6 @@ use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Seating\DepthRound;
 use CleanRace\Core\Seating\PressSetup;
 use CleanRace\Core\Seating\SeatingTrendResult;
-use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Limits;
@@ -26,9 +25,6 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 /** Sets a job out before the core: its hub, its notebook, the shop's tools. */
 final readonly class Workbench
 {
-    /** What decides which things are asked: the hub as it is, and the way it comes apart. */
-    private const SHAPES = [Places::RING_SIDE, Places::HUB, 'strip.condition', 'strip.way', 'strip.heat'];
-
     public function __construct(private Limits $limits)
     {
     }
@@ -52,8 +48,7 @@ final readonly class Workbench
             return Ask::tick($place, 'Keep it as found');
         }
 
-        // A rough face is asked for as a reference set once it is said to be rough.
-        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook->only([...self::SHAPES, ...self::deciding($place)])), $place);
+        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook), $place);
     }
 
     /** @throws ModelNotFoundException when the hub of this job has no such seat */
@@ -70,19 +65,6 @@ final readonly class Workbench
     public function trend(Job $job, Notebook $notebook, string $seat, array $rounds): SeatingTrendResult
     {
         return (new WheelJob($this->limits))->trend($this->bench($job, $notebook), $seat, $rounds) ?? throw new ModelNotFoundException;
-    }
-
-    /** @return list<string> places whose answers decide whether this one is asked */
-    private static function deciding(string $place): array
-    {
-        return match (true) {
-            preg_match('/^(seat\.\w+)\.ref\.\d+$/', $place, $found) === 1 => [$found[1].'.face'],
-            preg_match('/^(set\.cone\.try\.)(\d+)$/', $place, $found) === 1 => [$place, $found[1].((int) $found[2] - 1)],
-            str_starts_with($place, 'source.customer.') => CustomerWord::places(),
-            str_starts_with($place, 'set.cone.') => ['set.cone.axle'],
-            preg_match('/^(fastener\.\w+)\.(wrench_length|adapter_turned)$/', $place, $found) === 1 => [$found[1].'.adapter'],
-            default => [],
-        };
     }
 
     public function pattern(Job $job): Pattern

@@ -18,8 +18,11 @@ final readonly class Worked implements HasSchema
     /** @return array<string, mixed> one of the calculators' results, told apart by the calculator's name */
     public static function schema(Schemas $schemas): array
     {
-        $of = static fn (string $name, string $class): array => Schemas::object(['calculator' => ['type' => 'string', 'const' => $name], 'result' => $schemas->of(Calculators::resultOf($class))]);
+        $one = [];
+        foreach (Registry::all() as $name => $class) {
+            $one[] = Schemas::object(['calculator' => ['type' => 'string', 'const' => $name], 'result' => $schemas->of(Calculators::resultOf($class))]);
+        }
 
-        return ['oneOf' => array_map($of, array_keys(Registry::all()), array_values(Registry::all()))];
+        return ['oneOf' => $one];
     }
 }

@@ -64,6 +64,20 @@ final class HubsTest extends TestCase
     }
 
     #[DataProvider('patterns')]
+    public function test_every_part_that_is_bought_new_is_matched_old_beside_new(string $pattern): void
+    {
+        $id = $this->opened($pattern);
+        foreach ($this->getJson("/api/v1/jobs/$id")->json('report.tray') as $item) {
+            $this->say("part.{$item['part']}", ['state' => 'on_tray', 'condition' => 'replace'], $id)->assertCreated();
+        }
+        $asked = array_merge(...array_map(static fn (array $step): array => $step['panel'] === 'match' ? $step['asks'] : [], $this->getJson("/api/v1/jobs/$id")->json('report.stations.3.steps')));
+        self::assertGreaterThan(2, count($asked));
+        foreach ($asked as $ask) {
+            $this->say($ask['place'], ['typed' => '20', 'text' => '6204 2RS'], $id)->assertCreated();
+        }
+    }
+
+    #[DataProvider('patterns')]
     public function test_a_job_of_every_pattern_opens_is_drawn_and_goes_onto_the_tray(string $pattern): void
     {
         $id = $this->opened($pattern);

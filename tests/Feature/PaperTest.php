@@ -90,7 +90,7 @@ final class PaperTest extends TestCase
         $this->actingAs($user);
         $file = (string) gzdecode((string) file_get_contents(__DIR__."/../fixtures/v0.1/jobs/$pattern.json.gz"));
         $id = $this->post('/api/v1/jobs/file', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)], ['Accept' => 'application/json'])->assertCreated()->json('id');
-        $job = Job::query()->with('shop')->findOrFail($id);
+        $job = Job::query()->with('shop')->whereKey($id)->sole();
         $messages = self::messages($this->app->make(Workbench::class)->report($job, Notes::notebookOf($job)));
         self::assertGreaterThan(200, count($messages));
         foreach ($messages as $message) {

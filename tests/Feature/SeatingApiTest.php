@@ -71,6 +71,20 @@ final class SeatingApiTest extends TestCase
         $this->getJson("/api/v1/jobs/{$this->job->id}/seats/middle/trend")->assertNotFound();
     }
 
+    public function test_what_drops_into_a_warm_hub_condemns_no_bore(): void
+    {
+        $feel = fn (): array => $this->keep($this->job, 'fit.left.feel', ['choice' => 'drops_in'])->assertCreated()->json('value');
+        $said = fn (): string => $this->step($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report'), 'size.left.bore')['verdicts'][0]['headline']['key'];
+        $this->keep($this->job, 'seat.warmed', ['choice' => 'warm'])->assertCreated();
+        $this->keep($this->job, 'seat.hub_temperature', ['typed' => '72'])->assertCreated();
+        self::assertSame(['choice' => 'drops_in', 'hub_c' => 72], $feel());
+        self::assertSame('fit.felt_warm', $said());
+        $this->keep($this->job, 'seat.warmed', ['choice' => 'cold'])->assertCreated();
+        self::assertSame('fit.felt_warm', $said(), 'it was felt warm, whatever the hub is now');
+        self::assertSame(['choice' => 'drops_in'], $feel());
+        self::assertSame('fit.loose', $said());
+    }
+
     /** @return list<PressSample> */
     private static function curve(PressKind $kind, float $grip = 12, float $home = 23.2, float $slide = 1400): array
     {

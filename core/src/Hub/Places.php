@@ -83,6 +83,12 @@ final class Places
         return "fit.$seat.feel";
     }
 
+    /** Whether hands tell of a fit there. */
+    public static function isFeel(string $place): bool
+    {
+        return str_starts_with($place, 'fit.') && str_ends_with($place, '.feel');
+    }
+
     public static function remedy(string $seat): string
     {
         return "fit.$seat.remedy";

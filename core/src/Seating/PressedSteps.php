@@ -14,6 +14,7 @@ use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Hub\WarmHub;
 use CleanRace\Core\Sizing\FitFeel;
 use CleanRace\Core\Sizing\PressedSeat;
 use CleanRace\Core\Tooling\Bench;
@@ -106,8 +107,8 @@ final class PressedSteps
             ->with(tool: 'Hot-air gun, thermometer', caution: 'Gloves; no solvent or its vapour; never past what paint and rubber bear. Bearings never over 80 °C when sealed.', part: $seat->part->id)
             ->on(Panel::HeatClock)
             ->asking(
-                Ask::choice('seat.warmed', 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
-                Ask::heat('seat.hub_temperature', 'Hub reads'),
+                Ask::choice(WarmHub::WARMED, 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
+                Ask::heat(WarmHub::READ, 'Hub reads'),
                 Ask::choice('seat.hub_mass', 'How heavy, when it is not as drawn', Option::each(HubMass::class), wanted: false),
             )->judged($this->progress->heatClock($seat), $heat?->verdict)->advice()->taking(2, $heat === null || $heat->rise->kelvin <= 0 ? 0 : 5);
     }

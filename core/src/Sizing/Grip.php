@@ -12,6 +12,7 @@ use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
@@ -20,10 +21,15 @@ final readonly class Grip
 {
     private const ROOM_C = 20.0;
 
-    /** Fits outside this are decided already, in mm. */
+    /** What is thought of before anything is read, in mm; a reading beyond it stretches it by whole steps. */
     private const TIGHTEST = 0.15;
 
     private const LOOSEST = -0.30;
+
+    private const STEP = 0.0015;
+
+    /** A reading may lie this many of its standard deviations beside the truth. */
+    private const STRETCH = 6;
 
     public function __construct(private Limits $limits)
     {
@@ -44,8 +50,11 @@ final readonly class Grip
         $level = $this->limits->level($grips, $bears, $loose || $feel?->meansLoose() === true);
         $at = fn (string $name): float => $fit->mean - $growth * ($this->limits->get($name) - ($roomC ?? self::ROOM_C));
 
+        $tight = $this->tooTight($belief, $read, $feel, $nominal[1], $bands->nominal, $fit, $seat);
         $verdict = match (true) {
-            $belief->clashes => self::clash($fit, $read),
+            // A ring that will not start is as tight as the reading says, however tight that is.
+            $belief->clashes && ! ($tight?->level === Level::Stop && $feel === FitFeel::WillNotStart) => self::clash($fit, $read),
+            $tight !== null => $tight,
             $level === Level::Go && $at('fit.warm_c') < $this->limits->get('fit.grip_creep') => self::letsGoWarm(),
             default => $this->judged($level, $fit, $seat, $read === null && $feel === null, $compound),
         };
@@ -68,15 +77,49 @@ final readonly class Grip
     private function believe(?Estimate $read, ?FitFeel $feel, array $nominal): Belief
     {
         $soft = $this->limits->get('fit.feel_edge');
-        $belief = Belief::between(self::LOOSEST, self::TIGHTEST, 301);
+        $below = $read === null ? 0 : self::stretch(self::LOOSEST - $read->mean, $read->sigma);
+        $above = $read === null ? 0 : self::stretch($read->mean - self::TIGHTEST, $read->sigma);
+        $belief = Belief::between(self::LOOSEST - $below * self::STEP, self::TIGHTEST + $above * self::STEP, 301 + $below + $above);
         if ($read !== null) {
-            $belief = $belief->reading(new Estimate(max(self::LOOSEST + 0.01, min(self::TIGHTEST - 0.01, $read->mean)), $read->sigma));
+            $belief = $belief->reading($read);
         }
         if ($feel !== null) {
             $belief = $belief->band(...[...$feel->band(), $soft]);
         }
 
         return $read === null && $feel === null ? $belief->band($nominal[0], $nominal[1], $soft) : $belief;
+    }
+
+    /** @return int steps that the grid grows by for a reading that lies so far beyond its edge */
+    private static function stretch(float $beyond, float $sigma): int
+    {
+        return $beyond + 3 * $sigma <= 0 ? 0 : (int) ceil(($beyond + self::STRETCH * $sigma) / self::STEP);
+    }
+
+    /**
+     * A ring that is larger than any seat is made for: a wrong size, a burr, dirt, or a cold hub. Only a reading makes it a stop.
+     *
+     * @param  float  $most interference that makers aim for at the most, mm
+     * @param  Length  $nominal size of the ring
+     */
+    private function tooTight(Belief $belief, ?Estimate $read, ?FitFeel $feel, float $most, Length $nominal, Estimate $fit, RingSeat $seat): ?Verdict
+    {
+        $limit = max($this->limits->get('fit.tight_share') * $nominal->mm, $most + $this->limits->get('fit.tight_stop'));
+        $words = ['over' => Length::mm($fit->mean), 'most' => Shown::of(Length::mm($most), 3), 'seat' => $seat === RingSeat::Bore ? 'bore' : 'shaft'];
+        if ($read !== null && $read->mean - $read->spread() > $limit && $belief->probabilityAtLeast($limit) >= $this->limits->get('level.sure')) {
+            return Verdict::stop(Message::of('fit.tight', 'Far too tight: do not press it'), Message::of('fit.tight.say', '{over} of interference, where makers give at most {most}.', $words))
+                ->next(Message::of('fit.tight.next', 'Wrong size, a burr or dirt: clean it, and measure ring and {seat} again.', $words));
+        }
+        $care = $most + $this->limits->get('fit.tight_care');
+        if ($read !== null && $read->mean > $care && $belief->probabilityAtLeast($care) > 0.5) {
+            return Verdict::care(Message::of('fit.tightish', 'Tighter than makers fit it'), Message::of('fit.tightish.say', 'About {over} of interference, where makers give at most {most}.', $words))
+                ->next(Message::of('fit.tightish.next', 'Look for a burr or dirt, measure again; warm the hub, and turn the bearing by hand when it is in.'));
+        }
+
+        return $read === null && $feel === FitFeel::WillNotStart
+            ? Verdict::care(Message::of('fit.will_not', 'It will not start cold'), Message::of('fit.will_not.say', 'A tight fit, a burr, or the wrong size: hands alone cannot tell which.'))
+                ->next(Message::of('fit.will_not.next', 'Stop hitting. Measure ring and {seat}, clean the burr, then warm or press.', $words))
+            : null;
     }
 
     private function judged(Level $level, Estimate $fit, RingSeat $seat, bool $unknown, bool $compound): Verdict

@@ -14,7 +14,10 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
 
 /** The seat of one ring as a job's notebook knows it: what is asked of it, what the readings show, and whether it holds. */
 final readonly class SeatSurvey
@@ -66,9 +69,34 @@ final readonly class SeatSurvey
         }
     }
 
+    /** How a ring went in, as far as that tells of the fit: what a warm hub lets drop in says nothing. */
     public function feel(): ?FitFeel
     {
+        $felt = $this->felt();
+
+        return $this->feltWarm() && $felt !== FitFeel::WillNotStart ? null : $felt;
+    }
+
+    private function felt(): ?FitFeel
+    {
         return FitFeel::tryFrom($this->notebook->choice(Places::feel($this->key)) ?? '');
+    }
+
+    private function feltWarm(): bool
+    {
+        return is_numeric($this->notebook->value(Places::feel($this->key))['hub_c'] ?? null);
+    }
+
+    /** What is said of a ring that went into a warm hub; null when it was tried cold, or not at all. */
+    public function warmVerdict(): ?Verdict
+    {
+        if (! $this->feltWarm() || $this->feel() !== null) {
+            return null;
+        }
+        $hub = ['hub' => Temperature::celsius((float) $this->notebook->value(Places::feel($this->key))['hub_c'])];
+
+        return Verdict::go(Message::of('fit.felt_warm', 'Went in warm'), Message::of('fit.felt_warm.say', 'With the hub at {hub} it goes in as it should. Of the fit that says nothing.', $hub))
+            ->next(Message::of('fit.felt_warm.next', 'When it is cold, try to turn the outer ring with a finger: it must not move.'));
     }
 
     public function compound(): bool

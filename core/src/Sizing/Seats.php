@@ -120,13 +120,13 @@ final readonly class Seats
     {
         $fit = $this->fit($bench, $part, $seat, $survey);
         if ($fit === null) {
-            return array_filter([$survey->survey()?->verdict]);
+            return array_values(array_filter([$survey->warmVerdict(), $survey->survey()?->verdict]));
         }
         $heat = $seat === RingSeat::Bore
             ? $this->heat($bench, $part, $fit)
             : (new RingHeat($this->limits))->work(new RingHeatInput(Length::mm($part->mm('bore')), Length::mm(max(0.0, $fit->interference->mm)), true, $bench->notebook->temperature(Places::ROOM)));
 
-        return array_values(array_filter([$fit->verdict, $survey->survey()?->verdict, $heat->verdict, $this->force($bench, $part, $seat, $fit)?->verdict]));
+        return array_values(array_filter([$survey->warmVerdict(), $fit->verdict, $survey->survey()?->verdict, $heat->verdict, $this->force($bench, $part, $seat, $fit)?->verdict]));
     }
 
     private function heat(Bench $bench, Part $part, FitResult $fit): HeatResult

@@ -106,7 +106,7 @@ final readonly class Size
             ->with(tool: 'Caliper with sharp jaws, or a bore gauge', find: 'Bright rings, grip at the mouth only, rust at the lip.', why: 'Pressed here: {fit}. The ring that turns against the load creeps when it is loose.', part: 'bearing_'.$side->value, values: ['fit' => $bench->pattern->card()->fit])
             ->on(Panel::Survey)
             ->asking(...$seat->asks())
-            ->judged($findings->fit($side)?->verdict, $seat->survey()?->verdict);
+            ->judged($seat->warmVerdict(), $findings->fit($side)?->verdict, $seat->survey()?->verdict);
     }
 
     /** The ring that slides: axle against the bore of each bearing. */

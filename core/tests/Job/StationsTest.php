@@ -54,7 +54,11 @@ final class StationsTest extends TestCase
         yield 'no fit before anything is known' => [[], 'size.left.bore', null];
         yield 'a fit unknown once the hub is' => [['size.hub_material' => 'aluminium'], 'size.left.bore', 'fit.unknown'];
         yield 'a fit from hands' => [['fit.left.feel' => 'firm_driving'], 'size.left.bore', 'fit.holds'];
-        yield 'a fit from readings' => [$six('left', 46.90), 'size.left.bore', 'fit.holds'];
+        yield 'a fit from readings' => [$six('left', 46.96), 'size.left.bore', 'fit.holds'];
+        yield 'far too tight' => [$six('left', 46.70), 'size.left.bore', 'fit.tight'];
+        yield 'dropped in cold' => [['fit.left.feel' => ['choice' => 'drops_in']], 'size.left.bore', 'fit.loose'];
+        yield 'dropped in warm, as it should' => [['fit.left.feel' => ['choice' => 'drops_in', 'hub_c' => 70.0]], 'size.left.bore', 'fit.felt_warm'];
+        yield 'will not go in, though warm' => [['fit.left.feel' => ['choice' => 'will_not_start', 'hub_c' => 70.0]], 'size.left.bore', 'fit.will_not'];
         yield 'a fit that readings cannot tell' => [$six('left', 46.99), 'size.left.bore', 'fit.doubt'];
         yield 'the fit of the loosest depth' => [[...$six('left', 46.95), ...array_combine(['bore.left.bottom.12', 'bore.left.bottom.2', 'bore.left.bottom.4'], array_fill(0, 3, ['mm' => 47.04])), 'fit.left.feel' => 'drops_in'], 'size.left.bore', 'fit.loose'];
         yield 'held by compound' => [['fit.left.feel' => 'drops_in', 'fit.left.remedy' => 'compound'], 'size.left.bore', 'fit.glued'];

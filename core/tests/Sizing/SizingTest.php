@@ -252,6 +252,14 @@ final class SizingTest extends TestCase
         return (new Fit(Limits::standard()))->work(new FitInput(Length::mm(47), $bore === null ? null : Reading::mm($bore, $by), null, $feel, material: $material, compound: $compound));
     }
 
+    public function test_the_interference_is_what_was_read_however_far_it_lies(): void
+    {
+        foreach ([[46.70, 0.3], [46.98, 0.02], [47.60, -0.6], [45.5, 1.5]] as [$bore, $delta]) {
+            $fit = self::fit($bore, null, Instrument::BoreGauge);
+            self::assertEqualsWithDelta($delta - 0.0055, $fit->interference->mm, 0.002, "$bore, the ring at the middle of its tolerance");
+        }
+    }
+
     /** @return iterable<string, array{?float, ?FitFeel, Instrument, Level}> */
     public static function fits(): iterable
     {
@@ -259,7 +267,12 @@ final class SizingTest extends TestCase
         $gauge = Instrument::BoreGauge;
         yield 'caliper and firm driving' => [46.98, FitFeel::FirmDriving, $caliper, Level::Go];
         yield 'firm driving alone' => [null, FitFeel::FirmDriving, $caliper, Level::Go];
-        yield 'will not start alone' => [null, FitFeel::WillNotStart, $caliper, Level::Go];
+        yield 'will not start alone: stop hitting, measure' => [null, FitFeel::WillNotStart, $caliper, Level::Care];
+        yield 'three tenths too tight' => [46.70, null, $caliper, Level::Stop];
+        yield 'three tenths too tight, whatever the hands say' => [46.70, FitFeel::WillNotStart, $caliper, Level::Stop];
+        yield 'a tenth too tight by gauge' => [46.90, null, $gauge, Level::Stop];
+        yield 'a tenth too tight by caliper, who may be half as much' => [46.93, null, $caliper, Level::Care];
+        yield 'as tight as makers fit it' => [46.965, FitFeel::FirmDriving, $gauge, Level::Go];
         yield 'bore gauge alone' => [46.975, null, $gauge, Level::Go];
         yield 'caliper alone straddles' => [46.99, null, $caliper, Level::Care];
         yield 'light taps alone' => [null, FitFeel::LightTaps, $caliper, Level::Care];

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Hub;
+
+use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Measure\Temperature;
+
+/** How warm the hub is while somebody is at it: what hands tell of a fit counts on a cold hub only, so it is kept with the temperature. */
+final class WarmHub
+{
+    /** Choice: left cold, or warmed. */
+    public const WARMED = 'seat.warmed';
+
+    public const READ = 'seat.hub_temperature';
+
+    /** What such a hub has when nobody read it, in °C. */
+    private const UNREAD_C = 60.0;
+
+    /** Up to this it is as cold as the shop: a warm hand or the sun, in °C. */
+    private const COLD_C = 35.0;
+
+    /** The temperature of a hub that was warmed and not left to cool; null when it is cold. */
+    public static function now(Notebook $notebook): ?Temperature
+    {
+        $hub = $notebook->temperature(self::READ) ?? Temperature::celsius(self::UNREAD_C);
+
+        return $notebook->choice(self::WARMED) === 'warm' && $hub->celsius > self::COLD_C ? $hub : null;
+    }
+}
