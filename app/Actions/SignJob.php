@@ -14,7 +14,6 @@ use App\Shapes\Json;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Proving\Prove;
-use CleanRace\Core\Verdict\Level;
 use Illuminate\Support\Carbon;
 
 use function Illuminate\Support\defer;
@@ -62,8 +61,8 @@ final readonly class SignJob
      */
     private static function open(array $blocks): array
     {
-        $open = array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop || $b->word === null);
+        $open = array_values(array_filter($blocks, static fn (Block $b): bool => $b->open));
 
-        return array_map(static fn (Block $b): array => ['field' => $b->step, 'detail' => $b->station->label().': '.$b->what->inEnglish()], array_values($open));
+        return array_map(static fn (Block $b): array => ['field' => $b->step, 'detail' => $b->station->label().': '.$b->what->inEnglish()], $open);
     }
 }

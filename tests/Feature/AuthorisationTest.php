@@ -90,6 +90,7 @@ final class AuthorisationTest extends TestCase
         yield 'POST jobs/{job}/traces' => ['POST', '/api/v1/jobs/@job/traces', ['id' => '@uuid', 'seat' => 'left', 'samples' => [[0, 0], [1, 100], [2, 200]]], $all(201)];
         yield 'GET trace as CSV' => ['GET', '/files/jobs/@job/trace-@trace.csv', [], $all(200)];
         yield 'GET calculators' => ['GET', '/api/v1/calculators', [], $all(200)];
+        yield 'POST ask' => ['POST', '/api/v1/ask', ['text' => '6204'], $all(200)];
         yield 'POST calculators/{name}' => ['POST', '/api/v1/calculators/length', ['typed' => '1 in'], $all(200)];
         yield 'GET photo' => ['GET', '/files/photos/@photo_id.jpg', [], $all(200)];
         yield 'GET sheet for the customer' => ['GET', '/files/jobs/@job/sheet.pdf', [], $all(200)];

@@ -139,6 +139,26 @@ final class CalculatorsTest extends TestCase
         }
     }
 
+    public function test_a_question_is_understood_and_answered_in_one_go(): void
+    {
+        $asked = $this->postJson('/api/v1/ask', ['text' => '47.02 in 46.98'])->assertOk();
+        self::assertSame(['fit', 'fit'], [$asked->json('readings.0.calculator'), $asked->json('worked.calculator')]);
+        self::assertSame($this->postJson('/api/v1/calculators/fit', $asked->json('readings.0.input'))->json(), $asked->json('worked.result'));
+        $second = $this->postJson('/api/v1/ask', ['text' => '35 62 7', 'as' => 1])->assertOk();
+        self::assertSame([1, $second->json('readings.1.calculator')], [$second->json('chosen'), $second->json('worked.calculator')]);
+        self::assertSame(0, $this->postJson('/api/v1/ask', ['text' => '6204', 'as' => 7])->assertOk()->json('chosen'));
+        $this->postJson('/api/v1/ask', ['text' => 'nonsense'])->assertStatus(422)->assertJsonPath('errors.0.field', 'text');
+        $this->postJson('/api/v1/ask', [])->assertStatus(422);
+        $this->postJson('/api/v1/ask', ['text' => ['x']])->assertStatus(422);
+    }
+
+    public function test_a_calculator_that_is_named_answers_or_says_what_is_wrong_with_its_input(): void
+    {
+        $this->postJson('/api/v1/ask', ['calculator' => 'fit', 'input' => ['outside_mm' => '47', 'bore_mm' => '46,98']])->assertOk()->assertJsonPath('worked.calculator', 'fit')->assertJsonPath('faults', []);
+        $this->postJson('/api/v1/ask', ['calculator' => 'fit', 'input' => ['outside_mm' => 'wide']])->assertOk()->assertJsonPath('worked', null)->assertJsonPath('faults.0.field', 'outside_mm');
+        $this->postJson('/api/v1/ask', ['calculator' => 'nothing'])->assertStatus(404);
+    }
+
     public function test_all_faults_of_an_input_are_said_at_once(): void
     {
         $errors = $this->postJson('/api/v1/calculators/heat', ['outside_mm' => 'x', 'interference_mm' => 'y', 'material' => 'wood'])->assertStatus(422)->json('errors');

@@ -173,7 +173,7 @@ final class ShapesTest extends TestCase
         self::assertSame('It stands 0.60 mm proud at 12.', (new Words('mm'))->say($message));
         self::assertSame('It stands 0.024 in proud at 12.', (new Words('in'))->say($message));
         self::assertSame('0.0010 in', (new Words('in'))->quantity(['value' => 0.0254, 'unit' => 'mm', 'digits' => 3]));
-        self::assertSame('1.1 %', (new Words('in'))->quantity(['value' => 0.0114, 'unit' => 'share', 'digits' => 1]));
+        self::assertSame('1.1%', (new Words('in'))->quantity(['value' => 0.0114, 'unit' => 'share', 'digits' => 1]));
         self::assertSame('46.98 mm', (new Words('mm'))->mm(46.98));
     }
 

@@ -147,11 +147,11 @@ final readonly class EntryReader
     private function part(Ask $ask, array $entry, array $before): array
     {
         $state = PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ?? throw new Nonsense('Say where the part is: in place, on the tray, fitted, left as it is, or scrapped.');
-        $condition = $entry['condition'] ?? null;
+        $said = static fn (string $key): mixed => array_key_exists($key, $entry) ? $entry[$key] : $before[$key] ?? null;
+        $condition = $said('condition');
         if ($condition !== null && ! in_array($condition, self::CONDITIONS, true)) {
             throw new Nonsense('Say whether the part will be used, used and looked at again, or replaced.');
         }
-        $said = static fn (string $key): mixed => array_key_exists($key, $entry) ? $entry[$key] : $before[$key] ?? null;
         $words = static fn (string $key): ?string => in_array($said($key), [null, ''], true) ? null : self::text($said($key));
         $reason = $words('reason');
         if ($state === PartState::Scrapped && $reason === null) {

@@ -68,6 +68,11 @@ final readonly class Part
         return new self($this->id, $this->kind, $this->side, $this->name, $this->sizes, $next, $this->form);
     }
 
+    public function on(Side $side): self
+    {
+        return new self($this->id, $this->kind, $side, $this->name, $this->sizes, $this->way, $this->form);
+    }
+
     public function named(string $id, string $name): self
     {
         return new self($id, $this->kind, $this->side, $name, $this->sizes, $this->way, $this->form);

@@ -23,4 +23,12 @@ final class SnapRings
 
         return self::LARGE;
     }
+
+    /** The side that the only snap ring of a hub is on; null when there is none, or one on each side. */
+    public static function only(Stack $stack): ?Side
+    {
+        $sides = array_unique(array_map(static fn (Part $ring): string => $ring->side->value, $stack->ofKind(PartKind::SnapRing)));
+
+        return count($sides) === 1 ? Side::from(array_values($sides)[0]) : null;
+    }
 }

@@ -100,7 +100,23 @@ final readonly class Stack
         array_splice($line, max(0, min($from + $by, count($line))), 0, [$moving]);
         $across = array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Across));
 
-        return new self([...$across, ...$line]);
+        return (new self([...$across, ...$line]))->onItsSide($moving);
+    }
+
+    /** A snap ring that was moved past the bearings holds them from the other side. */
+    private function onItsSide(Part $ring): self
+    {
+        $held = array_filter($this->line(), static fn (Part $p): bool => $p->kind->isCartridge());
+        if ($ring->kind !== PartKind::SnapRing || $held === []) {
+            return $this;
+        }
+        $at = array_search($ring, $this->line(), true);
+
+        return match (true) {
+            $at < array_key_first($held) => $this->with($ring->on(Side::Left)),
+            $at > array_key_last($held) => $this->with($ring->on(Side::Right)),
+            default => $this,
+        };
     }
 
     public function duplicated(string $id): self

@@ -10,6 +10,7 @@ use CleanRace\Core\Hub\HubSheet;
 use CleanRace\Core\Hub\SectionMaker;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Proving\Blocks;
 use CleanRace\Core\Proving\Prove;
 use CleanRace\Core\Seating\DepthRound;
 use CleanRace\Core\Seating\PressReckoning;
@@ -56,7 +57,7 @@ final readonly class WheelJob
             }
         }
 
-        return (new Prove)->report($bench, array_map(static fn (string $name): StationReport => $reports[$name], array_keys($stations)))->ask($place);
+        return (new Prove)->report($bench, Blocks::of($bench, array_map(static fn (string $name): StationReport => $reports[$name], array_keys($stations))))->ask($place);
     }
 
     /** What is reckoned of pressing the ring at a seat; null when this hub has no such seat. */
@@ -96,18 +97,17 @@ final readonly class WheelJob
     {
         $finder = new Finder($this->limits);
         $source = new Source($this->limits);
-        $prove = new Prove;
         $findings = $finder->findings($bench);
         $progress = new Progress($this->limits, $bench, $findings);
         $strip = new Strip($bench);
         $set = new Set($this->limits, $bench, $progress);
         $earlier = array_map(static fn (Closure $station): StationReport => $station(), array_values($this->stations($bench, $finder, $findings, $progress, $strip, $set)));
-        $blocks = $prove->blocks($bench, $earlier);
+        $blocks = Blocks::of($bench, $earlier);
 
         return new JobReport(
             (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()),
             $findings->sizes,
-            [...$earlier, $prove->report($bench, $earlier)],
+            [...$earlier, (new Prove)->report($bench, $blocks)],
             $bench->tray->items,
             $source->toBuy($bench, $findings),
             $source->compared($bench, Side::Left)->compared ?? [],
@@ -115,8 +115,8 @@ final readonly class WheelJob
             $finder->byCaliper($bench, Side::Left)->candidates ?? [],
             $finder->byCaliper($bench, Side::Right)->candidates ?? [],
             $progress->tools->drivers(),
-            $blocks,
-            Prove::isClear($blocks),
+            $blocks->all,
+            $blocks->isClear(),
             HubSheet::of($bench->hub, $bench->notebook),
             $strip->toolLines(),
             (new PartSizing($this->limits))->findings($bench),

@@ -10,7 +10,6 @@ use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
-use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Level;
@@ -20,13 +19,11 @@ use CleanRace\Core\Verdict\Verdict;
 /** The last station: the checks that end a job, and what still stands in the way of signing it. */
 final readonly class Prove
 {
-    /** @param  list<StationReport>  $earlier */
-    public function report(Bench $bench, array $earlier): StationReport
+    public function report(Bench $bench, Blocks $blocks): StationReport
     {
-        $blocks = $this->blocks($bench, $earlier);
         $checks = LastChecks::of($bench);
         $yesNo = Option::of(['pass' => 'Passed', 'fail' => 'Not passed']);
-        $words = array_values(array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Care));
+        $words = $blocks->byWord();
 
         return StationReport::of(Station::Prove, array_values(array_filter([
             Step::of('prove.checks', 'The last checks', 'Wheel in, torques done. Then a short, careful ride; look at the torques again after.')
@@ -34,7 +31,7 @@ final readonly class Prove
                 ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice("prove.$id", $label, $yesNo), array_keys($checks), array_values($checks)))
                 ->judged($this->checks($bench))->taking(6),
             BeforeAfter::step($bench->notebook),
-            self::secondWanted($bench->habits) ? Step::of('prove.second', 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
+            self::secondWanted($bench->habits) ? Step::of(Places::SECOND, 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
                 ->asking(Ask::choice(Places::SECOND, 'Looked over', Option::of(['pass' => 'Good to go', 'fail' => 'Not yet'])))->judged($this->second($bench))->taking(3) : null,
             $words === [] ? null : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
                 ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), $b->station->label().': '.$b->what->inEnglish()), $words))->advice(),
@@ -44,60 +41,16 @@ final readonly class Prove
         ])), $bench->notebook);
     }
 
-    /**
-     * What stands in the way of signing.
-     *
-     * @param  list<StationReport>  $earlier
-     * @return list<Block>
-     */
-    public function blocks(Bench $bench, array $earlier): array
+    private function mayBeSigned(Blocks $blocks): Verdict
     {
-        $blocks = [];
-        foreach ($earlier as $report) {
-            foreach ($report->steps as $step) {
-                $open = $step->open();
-                if ($open !== null) {
-                    $blocks[] = new Block($open->level, $report->station, $step->id, $open->headline, $bench->notebook->text(Places::word($step->id)));
-                }
-            }
-            if (in_array($report->status, [Status::Untouched, Status::UnderWay], true)) {
-                $id = 'unfinished.'.$report->station->value;
-                $missing = count($report->steps) - $report->doneSteps;
-                $blocks[] = new Block(Level::Care, $report->station, $id, Message::of('block.unfinished', '{count} steps not done', ['count' => $missing]), $bench->notebook->text(Places::word($id)));
-            }
-        }
-        foreach ($bench->tray->left() as $item) {
-            $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => $item->name]), null);
-        }
-        if (self::secondWanted($bench->habits) && $bench->notebook->choice(Places::SECOND) !== 'pass') {
-            $blocks[] = new Block(Level::Stop, Station::Prove, 'prove.second', Message::of('block.second', 'A second person has not looked it over'), null);
-        }
-        foreach (LastChecks::of($bench) as $id => $label) {
-            if ($bench->notebook->choice("prove.$id") !== 'pass') {
-                $blocks[] = new Block(Level::Stop, Station::Prove, "prove.$id", Message::of('block.check', 'Not passed: {check}', ['check' => lcfirst($label)]), null);
-            }
-        }
-
-        return $blocks;
-    }
-
-    /** @param  list<Block>  $blocks */
-    public static function isClear(array $blocks): bool
-    {
-        return array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop || $b->word === null) === [];
-    }
-
-    /** @param  list<Block>  $blocks */
-    private function mayBeSigned(array $blocks): Verdict
-    {
-        if (self::isClear($blocks)) {
+        $open = $blocks->open();
+        if ($open === []) {
             return Verdict::go(Message::of('sign.ready', 'Ready to sign'), Message::of('sign.ready.say', 'Nothing on the tray, nothing stopped, every care answered.'));
         }
-        $stops = array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop);
-        $open = array_filter($blocks, static fn (Block $b): bool => $b->level === Level::Stop || $b->word === null);
+        $stops = array_filter($open, static fn (Block $b): bool => $b->level === Level::Stop);
 
         return Verdict::of($stops === [] ? Level::Care : Level::Stop, Message::of('sign.blocked', 'Not yet'), Message::of('sign.blocked.say', '{count} things stand in the way.', ['count' => count($open)]))
-            ->because(...array_map(static fn (Block $b): Message => $b->what, array_values($open)));
+            ->because(...array_map(static fn (Block $b): Message => $b->what, $open));
     }
 
     /**

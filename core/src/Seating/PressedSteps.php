@@ -19,7 +19,6 @@ use CleanRace\Core\Sizing\FitFeel;
 use CleanRace\Core\Sizing\PressedSeat;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Verdict;
 
 /** The steps of one pressed ring: its driver, warmth, started square, home. */
 final class PressedSteps
@@ -77,21 +76,17 @@ final class PressedSteps
         }
         $this->drivers[$place] = true;
         $options = array_map(static fn (DriverFit $t): Option => new Option($t->id, $t->name), $this->progress->tools->driver($seat)->tools);
-        $this->steps[] = $step->with(why: 'Force on a ring whose fit is not being made passes through the balls and dents the tracks.', part: $seat->part->id)
-            ->on(Panel::Driver)->asking(Ask::choice($place, 'Driver', $options))->judged($this->driverVerdict($seat, $place))->taking(2);
-    }
-
-    private function driverVerdict(PressedSeat $seat, string $place): Verdict
-    {
-        $choice = $this->progress->tools->driver($seat);
-        $chosen = $this->bench->notebook->choice($place);
-        foreach ($choice->tools as $tool) {
-            if ($tool->id === $chosen && $chosen !== $choice->best) {
-                return SeatVerdicts::otherDriver($tool);
-            }
-        }
-
-        return $choice->verdict;
+        $sizes = OtherDriver::tryFrom($this->bench->notebook->choice($place) ?? '')?->hasSizes() === true
+            ? [Ask::length("$place.outside", 'Outside of its face', wanted: false), Ask::length("$place.opening", 'Opening of its face', wanted: false, hint: 'leave empty when it is solid')] : [];
+        $step = $step->with(why: 'Force on a ring whose fit is not being made passes through the balls and dents the tracks.', part: $seat->part->id)
+            ->on(Panel::Driver)->asking(Ask::choice($place, 'Driver', [...$options, ...OtherDriver::options()]), ...$sizes)->taking(2);
+        $verdict = $this->progress->tools->driverVerdict($seat);
+        // What is home and square was driven well enough; only dents from the wrong ring are not seen by that.
+        $this->steps[] = match (true) {
+            $verdict->level !== Level::Stop || ! $this->progress->isProven($seat) => $step->judged($verdict),
+            ! $this->progress->tools->isNamed($seat) => $step->judged($verdict)->advice(),
+            default => $step->judged(SeatVerdicts::drivenAllTheSame()),
+        };
     }
 
     private function warm(PressedSeat $seat): void
@@ -119,7 +114,6 @@ final class PressedSteps
         $square = $this->progress->square($seat, 'start')?->verdict;
         $second = $this->progress->order->isSecondOfPair($seat);
         $sleeve = $second && $square !== null && ! $this->progress->sleeveIn() ? SecondBearing::sleeveMissing() : null;
-        $home = $second ? $this->progress->second() : $this->progress->home($seat)?->verdict;
         $isPair = $this->bench->isPair() && $seat->part->kind->isCartridge();
         $title = $isPair ? ($second ? 'Start the second bearing square' : 'Start the first bearing square') : 'Start it square: {part}';
         $words = $put->words;
@@ -131,7 +125,7 @@ final class PressedSteps
             ->asking(Ask::choice(Places::feel($seat->key), 'How it goes in', Option::each(FitFeel::class))->borrowed())
             ->judged($sleeve, $square)->taking(4);
         $step = $this->turn->inTurn($step, $before, $square !== null);
-        $this->steps[] = $home?->level === Level::Go && $sleeve === null ? $step->advice() : $step;
+        $this->steps[] = $this->progress->isHome($seat) && $sleeve === null ? $step->advice() : $step;
     }
 
     /** @param  list<Part>  $before */
@@ -148,7 +142,7 @@ final class PressedSteps
                 ->with(tool: 'Draw bolt, by hand', why: 'Too far squeezes the pair, and it cannot be drawn back.', part: $seat->part->id)
                 ->on(Panel::Clock)
                 ->asking(...[...SeatAsks::clock($seat->key, 'home'), Ask::depth("seat.{$seat->key}.ledge", 'Face to ledge on this side, when there is one', wanted: false), Ask::choices('seat.pair_feel', 'How the pair feels', Option::each(PairFeel::class), wanted: false), ...$watch, $fitted])
-                ->judged($this->progress->second(), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(6, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
+                ->judged($this->progress->second(), $this->progress->oldDepth($seat), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(6, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
 
             return;
         }
@@ -158,7 +152,7 @@ final class PressedSteps
             ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
             ->on(Panel::Clock)
             ->asking(...[...SeatAsks::clock($seat->key, 'home'), ...$ledge, Ask::choices("seat.{$seat->key}.home.signs", 'What hands and ears tell', Option::each(HomeSign::class), wanted: false), ...$watch, $fitted])
-            ->judged($this->progress->home($seat)?->verdict, $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(4, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
+            ->judged($this->progress->home($seat)?->verdict, $this->progress->oldDepth($seat), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(4, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
     }
 
     /** Minutes for which a retaining compound is left alone, where the ring is glued in. */

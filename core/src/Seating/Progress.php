@@ -26,6 +26,7 @@ use CleanRace\Core\Sizing\PressedSeat;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
+use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Verdict;
 
@@ -98,6 +99,35 @@ final class Progress
         } catch (Nonsense) {
             return null;
         }
+    }
+
+    /** Whether the ring at a seat is down where it belongs: on its ledge, or for a second bearing on the sleeve. */
+    public function isHome(PressedSeat $seat): bool
+    {
+        $home = $this->order->isSecondOfPair($seat) ? $this->second() : $this->home($seat)?->verdict;
+
+        return $home?->level === Level::Go;
+    }
+
+    /** Home, and nothing says that it stands askew. */
+    public function isProven(PressedSeat $seat): bool
+    {
+        return $this->isHome($seat) && in_array($this->square($seat, 'home')?->verdict->level, [null, Level::Go], true);
+    }
+
+    /** The depth at which the bearing stood before it came apart, met again or not. */
+    public function oldDepth(PressedSeat $seat): ?Verdict
+    {
+        $place = $this->order->put($seat)?->depthBefore;
+        if ($place === null || $this->readings->isLevelled($seat->key)) {
+            return null;
+        }
+        $doubt = $this->bench->notebook->has("source.{$seat->key}.width") ? 1 : 2;
+
+        return SeatVerdicts::oldDepth(
+            $this->meanDepth($seat, 'home'), $this->bench->notebook->reading($place, Instrument::DepthCaliper),
+            Length::mm($doubt * $this->limits->get('home.over')), $this->bench->tray->state($seat->part->id) === PartState::Fitted,
+        );
     }
 
     /** Depth at which a ring stands on its ledge, where that is known; else null. */

@@ -42,11 +42,13 @@ final class PutIn
         $parts = array_column($bench->hub->stack->parts, null, 'id');
         $puts = array_values(array_filter($bench->pattern->assembly($bench->hub->first), static fn (Put $put): bool => isset($parts[$put->part])));
         $named = array_map(static fn (Put $put): string => $put->part, $puts);
-        // What was added to the hub by hand goes in after what its pattern names.
+        // What was added to the hub by hand goes in after what its pattern names; a snap ring after the bearing that it holds.
         foreach ($bench->hub->stack->line() as $part) {
-            if (! in_array($part->id, $named, true)) {
-                $puts[] = Put::in($part->id);
+            if (in_array($part->id, $named, true)) {
+                continue;
             }
+            $at = $part->kind === PartKind::SnapRing ? self::heldBy($part, $puts, $parts, $pressed) : null;
+            array_splice($puts, $at === null ? count($puts) : $at + 1, 0, [Put::in($part->id)]);
         }
         $last = max([-1, ...array_keys(array_filter($puts, static fn (Put $put): bool => in_array($put->part, $pressed, true)))]);
         $closed = self::closedAt($puts, $parts, $last);
@@ -61,6 +63,21 @@ final class PutIn
         }
 
         return $order;
+    }
+
+    /**
+     * Where the bearing goes in that a ring holds: the last one pressed on its side, else the last of all.
+     *
+     * @param  list<Put>  $puts
+     * @param  array<string, Part>  $parts
+     * @param  list<string>  $pressed
+     */
+    private static function heldBy(Part $ring, array $puts, array $parts, array $pressed): ?int
+    {
+        $rings = array_keys(array_filter($puts, static fn (Put $put): bool => in_array($put->part, $pressed, true)));
+        $onSide = array_filter($rings, static fn (int $i): bool => $parts[$puts[$i]->part]->side === $ring->side);
+
+        return $rings === [] ? null : max($onSide === [] ? $rings : $onSide);
     }
 
     /**

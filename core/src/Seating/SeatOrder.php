@@ -46,13 +46,19 @@ final class SeatOrder
     /** Which ring is pushed, as the pattern says it or by whose fit is made. */
     public function push(PressedSeat $seat): Push
     {
+        return $this->put($seat)->push ?? $seat->push();
+    }
+
+    /** How the pattern has this part go in; null for one that was added by hand. */
+    public function put(PressedSeat $seat): ?Put
+    {
         foreach ($this->bench->pattern->assembly($this->bench->hub->first) as $put) {
-            if ($put->part === $seat->part->id && $put->push !== null) {
-                return $put->push;
+            if ($put->part === $seat->part->id) {
+                return $put;
             }
         }
 
-        return $seat->push();
+        return null;
     }
 
     public function isFirstOfPair(PressedSeat $seat): bool

@@ -21,6 +21,9 @@ final class SeatTools
     /** How far a driver stands out of the hub when none is chosen, in mm. */
     private const USUAL_DRIVER = 60.0;
 
+    /** A tool that nobody measured the length of is taken to reach, in mm. */
+    private const LONG = 1000.0;
+
     /** What a hub may stand on. */
     private const STAND = [ToolKind::StandRing, ToolKind::Pipe, ToolKind::Cup];
 
@@ -38,10 +41,60 @@ final class SeatTools
 
     private function workDriver(PressedSeat $seat): DriverChoiceResult
     {
-        $cup = in_array($seat->part->kind, [PartKind::TaperCup, PartKind::Cup], true);
-        $face = $cup ? RingFace::cup($seat->outside, $seat->bore) : RingFace::of($this->limits, $seat->bore, $seat->outside, $seat->thin);
+        return (new DriverChoice($this->limits))->among($this->face($seat), DriverWay::pushing($this->order->push($seat)), $this->order->reach($seat), $this->bench->tools);
+    }
 
-        return (new DriverChoice($this->limits))->among($face, DriverWay::pushing($this->order->push($seat)), $this->order->reach($seat), $this->bench->tools);
+    private function rules(PressedSeat $seat): DriverRules
+    {
+        return new DriverRules($this->limits, $this->face($seat), DriverWay::pushing($this->order->push($seat)), $this->order->reach($seat), null);
+    }
+
+    private function face(PressedSeat $seat): RingFace
+    {
+        return in_array($seat->part->kind, [PartKind::TaperCup, PartKind::Cup], true)
+            ? RingFace::cup($seat->outside, $seat->bore) : RingFace::of($this->limits, $seat->bore, $seat->outside, $seat->thin);
+    }
+
+    /**
+     * What is said of the driver that is taken, or of the best one while none is. Decided here, read everywhere.
+     *
+     * @return Verdict stop when nothing on the wall will do and nothing else is named
+     */
+    public function driverVerdict(PressedSeat $seat): Verdict
+    {
+        $place = $this->driverPlace($seat);
+        $chosen = $this->bench->notebook->choice($place);
+        $other = OtherDriver::tryFrom($chosen ?? '');
+        if ($other !== null) {
+            $measured = $other->hasSizes() ? $this->otherTool($place, $other) : null;
+
+            return $measured === null ? $other->verdict() : OtherDriver::measured($this->rules($seat)->judge($measured));
+        }
+        $choice = $this->driver($seat);
+        foreach ($choice->tools as $tool) {
+            if ($tool->id === $chosen && $chosen !== $choice->best) {
+                return OtherDriver::measured($tool);
+            }
+        }
+
+        return $choice->verdict;
+    }
+
+    /** Whether somebody named what the ring is driven with, and it is still there to be judged. */
+    public function isNamed(PressedSeat $seat): bool
+    {
+        $chosen = $this->bench->notebook->choice($this->driverPlace($seat)) ?? '';
+
+        return OtherDriver::tryFrom($chosen) !== null || array_filter($this->bench->tools, static fn (Tool $t): bool => $t->id === $chosen) !== [];
+    }
+
+    /** A tool that does not hang on the wall, by the sizes that were read of it; null while they were not. */
+    private function otherTool(string $place, OtherDriver $kind): ?Tool
+    {
+        $outside = $this->bench->notebook->length("$place.outside");
+        $opening = $this->bench->notebook->length("$place.opening");
+
+        return $outside === null || ($opening !== null && $opening->mm >= $outside->mm) ? null : new Tool($kind->value, lcfirst($kind->label()), ToolKind::Cup, $outside, $opening, Length::mm(self::LONG));
     }
 
     /** Where the choice of a driver for this seat is kept; seats of one size share it. */
@@ -58,7 +111,12 @@ final class SeatTools
 
     public function chosenDriver(PressedSeat $seat): ?Tool
     {
-        $id = $this->bench->notebook->choice($this->driverPlace($seat)) ?? $this->driver($seat)->best;
+        $place = $this->driverPlace($seat);
+        $id = $this->bench->notebook->choice($place) ?? $this->driver($seat)->best;
+        $other = OtherDriver::tryFrom($id ?? '');
+        if ($other !== null) {
+            return $other->hasSizes() ? $this->otherTool($place, $other) : null;
+        }
 
         return array_values(array_filter($this->bench->tools, static fn (Tool $t): bool => $t->id === $id))[0] ?? null;
     }

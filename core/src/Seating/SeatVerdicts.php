@@ -9,7 +9,6 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
-use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -74,14 +73,34 @@ final class SeatVerdicts
         };
     }
 
-    public static function otherDriver(DriverFit $tool): Verdict
+    /** Home and square, though with a driver that stands where it should not. */
+    public static function drivenAllTheSame(): Verdict
     {
-        $name = ['name' => $tool->name];
+        return Verdict::care(Message::of('driver.turn', 'Turn it by hand'), Message::of('driver.turn.say', 'It is home and square. The driver that was named stands on the wrong ring: its force may have dented the tracks.'))
+            ->next(Message::of('driver.turn.next', 'Notchy under the finger: another bearing. Smooth: say so in a word, or name the driver that was really used.'));
+    }
 
-        return match ($tool->level) {
-            Level::Go => Verdict::go(Message::of('driver.take', 'Take the {name}', $name), $tool->reason),
-            Level::Care => Verdict::care(Message::of('driver.with_care', '{name}, with care', $name), $tool->reason),
-            Level::Stop => Verdict::stop(Message::of('driver.not', 'Not the {name}', $name), $tool->reason),
+    /**
+     * A bearing against the depth at which it stood before it came out. Depths below the face, as they were read.
+     *
+     * @param  Length  $widths by how much the two widths may differ: nothing when both were measured
+     * @param  bool  $settled whether somebody says that it is in
+     */
+    public static function oldDepth(?Reading $now, ?Reading $before, Length $widths, bool $settled): ?Verdict
+    {
+        if ($now === null || $before === null) {
+            return null;
+        }
+        $short = $before->value->mm - $now->value->mm;
+        $doubt = 2 * hypot($now->sigma(), $before->sigma()) + $widths->mm;
+        $words = ['before' => $before->value, 'now' => $now->value, 'more' => Length::mm(abs($short)), 'doubt' => Length::mm($doubt)];
+
+        return match (true) {
+            $short > $doubt && $settled => Verdict::stop(Message::of('depth.short', '{more} short of where it stood', $words), Message::of('depth.short.say', 'It stood {before} below the face before, and stands {now} now.', $words))
+                ->next(Message::of('depth.short.next', 'Drive it on. If it will not go, draw it out and look for dirt on the ledge; or the old depth was read wrong.')),
+            $short > $doubt => Verdict::care(Message::of('depth.to_go', '{more} to go', $words), Message::of('depth.to_go.say', 'It stood {before} below the face before.', $words)),
+            -$short > $doubt => Verdict::care(Message::of('depth.deeper', '{more} deeper than it stood', $words), Message::of('depth.deeper.say', 'It stood {before} below the face before. Another width, or the old depth was read wrong.', $words)),
+            default => Verdict::go(Message::of('depth.met', 'As deep as it stood before'), Message::of('depth.met.say', '{before} then, {now} now, within {doubt}.', $words)),
         };
     }
 }

@@ -74,7 +74,7 @@ final readonly class SeatSurvey
     {
         $felt = $this->felt();
 
-        return $this->feltWarm() && $felt !== FitFeel::WillNotStart ? null : $felt;
+        return $this->feltAt() !== null && $felt !== FitFeel::WillNotStart ? null : $felt;
     }
 
     private function felt(): ?FitFeel
@@ -82,18 +82,22 @@ final readonly class SeatSurvey
         return FitFeel::tryFrom($this->notebook->choice(Places::feel($this->key)) ?? '');
     }
 
-    private function feltWarm(): bool
+    /** How warm the hub was when it was felt; null when it was cold. */
+    private function feltAt(): ?Temperature
     {
-        return is_numeric($this->notebook->value(Places::feel($this->key))['hub_c'] ?? null);
+        $hub = $this->notebook->value(Places::feel($this->key))['hub_c'] ?? null;
+
+        return is_numeric($hub) ? Temperature::celsius((float) $hub) : null;
     }
 
     /** What is said of a ring that went into a warm hub; null when it was tried cold, or not at all. */
     public function warmVerdict(): ?Verdict
     {
-        if (! $this->feltWarm() || $this->feel() !== null) {
+        $at = $this->feltAt();
+        if ($at === null || $this->feel() !== null) {
             return null;
         }
-        $hub = ['hub' => Temperature::celsius((float) $this->notebook->value(Places::feel($this->key))['hub_c'])];
+        $hub = ['hub' => $at];
 
         return Verdict::go(Message::of('fit.felt_warm', 'Went in warm'), Message::of('fit.felt_warm.say', 'With the hub at {hub} it goes in as it should. Of the fit that says nothing.', $hub))
             ->next(Message::of('fit.felt_warm.next', 'When it is cold, try to turn the outer ring with a finger: it must not move.'));

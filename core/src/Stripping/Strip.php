@@ -31,7 +31,7 @@ final readonly class Strip
 
     public function report(): StationReport
     {
-        $steps = array_map(static fn (PlannedStep $p): Step => array_filter($p->step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part) === [] ? $p->step->advice() : $p->step->on(Panel::Tray)->advice(), $this->plan);
+        $steps = array_map(static fn (PlannedStep $p): Step => array_filter($p->step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part) === [] ? $p->step->holdingStopsOnly() : $p->step->on(Panel::Tray)->holdingStopsOnly(), $this->plan);
 
         return StationReport::of(Station::Strip, [$this->way(), $this->tools(), ...$steps], $this->bench->notebook);
     }

@@ -21,6 +21,8 @@ use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
 
 /**
  * Plans a take-down: the milestones of the pattern, on the parts that are really there, by condition and school. A part
@@ -239,8 +241,16 @@ final class TakeDown
             ->taking(15));
         if ($this->ways->has(Condition::Burst)) {
             $this->add(Step::of('strip.last_ball', 'Hunt the last ball', 'Lamp and magnet through the whole hub, then turn it over and tap it.')
-                ->with(tool: 'Magnet, lamp')->asking(Ask::choice('strip.balls_found', 'All balls', Option::of(['all' => 'All found', 'missing' => 'Some missing'])))->taking(3));
+                ->with(tool: 'Magnet, lamp')->asking(Ask::choice('strip.balls_found', 'All balls', Option::of(['all' => 'All found', 'missing' => 'Some missing'])))->judged($this->balls())->taking(3));
         }
+    }
+
+    private function balls(): ?Verdict
+    {
+        return $this->bench->notebook->choice('strip.balls_found') === 'missing'
+            ? Verdict::stop(Message::of('strip.balls_missing', 'Balls are missing'), Message::of('strip.balls_missing.say', 'One that stays in the hub is driven into the new bearing.'))
+                ->next(Message::of('strip.balls_missing.next', 'Magnet and lamp once more; open the hollow hub and shake it out. Then say that all are found.'))
+            : null;
     }
 
     /** @return list<Part> */

@@ -117,6 +117,62 @@ final class EveryHubTest extends TestCase
         }
     }
 
+    public function test_in_a_wide_knuckle_the_side_of_the_ring_turns_everything_round(): void
+    {
+        $order = static fn (JobReport $report, int $station): array => array_map(static fn (Step $s): string => $s->id, $report->stations[$station]->steps);
+        $words = static fn (JobReport $report, string $step): string => self::step($report, $step)->title->inEnglish().' '.self::step($report, $step)->detail?->inEnglish();
+        $moved = ['hub.edits' => ['edits' => [['do' => 'move', 'part' => 'snap_ring_right', 'by' => -1]], 'undone' => 0]];
+        $anew = ['hub.edits' => ['edits' => [['do' => 'remove', 'part' => 'snap_ring_right'], ['do' => 'add', 'kind' => 'snap_ring', 'after' => 'seal_left']], 'undone' => 0]];
+        foreach ([[[], 'inner', 'outer', 'Inner'], [$moved, 'outer', 'inner', 'Outer'], [$anew, 'outer', 'inner', 'Outer']] as [$edits, $out, $ledge, $first]) {
+            $report = self::report('knuckle-wide', $edits);
+            self::assertSame([], $report->hub->faults);
+            $strip = $order($report, 1);
+            self::assertLessThan(array_search('strip.bearing', $strip, true), array_search('strip.rings', $strip, true), 'a ring comes off before its bearing');
+            self::assertStringContainsString("leaves towards the $out only", $words($report, 'strip.bearing'));
+            $seat = $order($report, 4);
+            self::assertSame(['seat.ring', 'seat.seals'], array_slice($seat, (int) array_search('seat.ring', $seat, true)), 'and goes in after it, before the seals');
+            self::assertLessThan(array_search('seat.ring', $seat, true), array_search('seat.bearing.home', $seat, true));
+            self::assertStringContainsString("$first side first", $words($report, 'seat.first'));
+            self::assertStringContainsString("stands on the $ledge ledge", $words($report, 'seat.first'));
+            $bearing = array_values(array_filter($report->section->pieces, static fn ($p): bool => $p->part === 'bearing'))[0];
+            $ring = array_values(array_filter($report->section->pieces, static fn ($p): bool => str_starts_with($p->part, 'snap_ring')))[0];
+            self::assertSame($out === 'inner', $ring->from->mm > $bearing->from->mm, 'and it is drawn there');
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> pattern, the bearing's seat, the part */
+    public static function depthsBefore(): iterable
+    {
+        yield 'shoulder axle, disc side' => ['pair-axle-shoulder', 'left', 'left'];
+        yield 'shoulder axle, sprocket side' => ['pair-axle-shoulder', 'right', 'right'];
+        yield 'tube axle' => ['pair-tube-axle', 'left', 'left'];
+        yield 'freehub' => ['freehub-body', 'right', 'right'];
+        yield 'knuckle pair' => ['knuckle-pair', 'left', 'left'];
+    }
+
+    #[DataProvider('depthsBefore')]
+    public function test_a_bearing_is_held_against_the_depth_at_which_it_stood_before(string $pattern, string $side): void
+    {
+        $steps = array_merge(...array_map(static fn ($s): array => $s->steps, self::report($pattern)->stations));
+        $home = array_values(array_filter($steps, static fn (Step $s): bool => str_ends_with($s->id, '.home') && $s->part === "bearing_$side"))[0];
+        $place = array_values(array_filter($home->asks, static fn (Ask $a): bool => $a->at === '12'))[0]->place;
+        $said = static function (float $before, float $now, bool $fitted = true) use ($pattern, $side, $place, $home): array {
+            $depths = [];
+            foreach (['12', '3', '6', '9'] as $hour) {
+                $depths[substr($place, 0, -2).$hour] = ['mm' => $now];
+            }
+            $report = self::report($pattern, $depths + ["check.ring_$side" => ['mm' => $before], "part.bearing_$side" => ['state' => $fitted ? 'fitted' : 'on_tray']]);
+            $found = array_values(array_filter(self::step($report, $home->id)->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, 'depth.')));
+
+            return [$found[0]->headline->key ?? null, in_array($home->id, array_map(static fn ($b): string => $b->step, $report->blocks), true)];
+        };
+        self::assertSame(['depth.short', true], $said(0.90, 0.30), 'six tenths short, and it is in: it stands in the way');
+        self::assertSame('depth.to_go', $said(0.90, 0.30, false)[0], 'on its way it is to go');
+        self::assertSame('depth.met', $said(0.90, 0.92)[0]);
+        self::assertSame('depth.met', $said(0.90, 0.75)[0], 'two widths by number hide 0.24');
+        self::assertSame('depth.deeper', $said(0.30, 0.90)[0]);
+    }
+
     public function test_only_one_side_asks_for_a_reason_whoever_decided_it(): void
     {
         $sides = static fn (array $entries, array $habits = []): ?Level => array_values(array_filter(self::step(self::report('pair-sleeve', $entries, $habits), 'check.rock')->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, 'sides.')))[0]->level ?? null;

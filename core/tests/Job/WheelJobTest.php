@@ -34,16 +34,36 @@ final class WheelJobTest extends TestCase
 
     private const ENTRIES = __DIR__.'/../../../database/seeders/data/good.json';
 
-    private static function bench(Notebook $notebook, bool $signed = false): Bench
+    /** @param  ?list<Tool>  $tools on the wall; null a driver that fits and one that does not */
+    private static function bench(Notebook $notebook, bool $signed = false, ?array $tools = null): Bench
     {
-        $cup = new Tool('7', '42 cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60));
+        $tools ??= [new Tool('7', '42 cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60)), new Tool('8', 'Plug', ToolKind::Disc, Length::mm(25), null, Length::mm(60))];
 
-        return new Bench(new PairSleeve, $notebook, [$cup, new Tool('8', 'Plug', ToolKind::Disc, Length::mm(25), null, Length::mm(60))], Force::newtons(117680), DrawBolt::M12, $signed);
+        return new Bench(new PairSleeve, $notebook, $tools, Force::newtons(117680), DrawBolt::M12, $signed);
     }
 
-    private static function report(Notebook $notebook): JobReport
+    /** @param  ?list<Tool>  $tools */
+    private static function report(Notebook $notebook, ?array $tools = null): JobReport
     {
-        return (new WheelJob(Limits::standard()))->report(self::bench($notebook));
+        return (new WheelJob(Limits::standard()))->report(self::bench($notebook, tools: $tools));
+    }
+
+    private static function headlineKey(JobReport $report, string $step): ?string
+    {
+        return (self::step($report, $step)->verdicts[0] ?? null)?->headline->key;
+    }
+
+    /** @return array<string, Ask> by place */
+    private static function asked(Notebook $notebook): array
+    {
+        $asks = [];
+        foreach (self::report($notebook)->stations as $station) {
+            foreach ($station->steps as $step) {
+                $asks += array_combine(array_map(static fn (Ask $a): string => $a->place, $step->asks), $step->asks);
+            }
+        }
+
+        return $asks;
     }
 
     /**
@@ -56,17 +76,11 @@ final class WheelJobTest extends TestCase
         /** @var list<array{place: string, entry: array<string, mixed>}> $entries */
         $entries = json_decode((string) file_get_contents(self::ENTRIES), true);
         $notebook = new Notebook(['check.complaint' => ['value' => ['text' => 'Hums'], 'instrument' => null]]);
-        $asks = [];
-        foreach (self::report($notebook)->stations as $station) {
-            foreach ($station->steps as $step) {
-                $asks += array_combine(array_map(static fn (Ask $a): string => $a->place, $step->asks), $step->asks);
-            }
-        }
-        $asks += [Places::word('x') => Ask::text(Places::word('x'), '')];
+        $asks = self::asked($notebook);
         $last = array_combine(array_column($entries, 'place'), array_column($entries, 'entry'));
         foreach (array_filter([...$last, ...$otherwise], static fn (?array $e): bool => $e !== null) as $place => $entry) {
             $entry = ($entry['choice'] ?? '') === '@42 cup' ? ['choice' => '7'] : $entry;
-            $ask = $asks[$place] ?? Ask::text($place, '');
+            $ask = $asks[$place] ?? (self::asked($notebook)[$place] ?? Ask::text($place, ''));
             $notebook = $notebook->with($place, ['value' => (new EntryReader)->read($ask, $entry, 'mm'), 'instrument' => $ask->instrument?->value]);
         }
 
@@ -117,7 +131,7 @@ final class WheelJobTest extends TestCase
         yield 'ring not in its groove' => [['seat.ring_seated' => ['choice' => 'not_all']], 'seat.ring', 'ring.out'];
         yield 'one seal for two' => [['source.left.number' => ['text' => '6204 RS1']], 'source.left.match', 'match.wrong'];
         yield 'wrong width' => [['source.right.width' => ['typed' => '18.0']], 'source.right.match', 'match.wrong'];
-        yield 'driver on the inner ring' => [['seat.driver' => ['choice' => '8']], 'seat.driver', 'driver.not'];
+        yield 'driver on the inner ring' => [['seat.driver' => ['choice' => '8'], ...$seats], 'seat.driver', 'driver.not'];
         yield 'axle only under blows' => [['set.axle_passes' => ['choice' => 'blows']], 'set.axle', 'axle.blows'];
         yield 'pinch bolts before the axle' => [['fastener.axle_nut.done' => null], 'set.pinch_bolts', 'torque.order'];
         yield 'drags when clamped' => [['set.turns' => ['choice' => 'drags']], 'set.clamped', 'clamped.drags'];
@@ -134,6 +148,41 @@ final class WheelJobTest extends TestCase
         $keys = array_map(static fn ($v): string => $v->headline->key, array_filter($found->verdicts, static fn ($v): bool => $v->level === Level::Stop));
         self::assertContains($key, $keys);
         self::assertFalse($report->maySign);
+    }
+
+    public function test_a_proven_bearing_is_not_held_up_by_the_driver_that_pushed_it(): void
+    {
+        $none = self::report(self::job(), tools: []);
+        self::assertSame('driver.none', self::step($none, 'seat.driver')->verdicts[0]->headline->key);
+        self::assertTrue($none->maySign, 'home and square, with whatever it was');
+        $notHome = self::report(self::job(['seat.left.home.12' => null, 'seat.left.home.3' => null, 'seat.left.home.6' => null, 'seat.left.home.9' => null, 'seat.left.home.signs' => null]), tools: []);
+        self::assertContains('seat.driver', array_map(static fn ($b): string => $b->step, $notHome->blocks));
+        self::assertFalse($notHome->maySign);
+        foreach (['by_hand', 'old_ring'] as $other) {
+            self::assertSame(Level::Go, self::step(self::report(self::job(['seat.driver' => ['choice' => $other]]), tools: []), 'seat.driver')->verdicts[0]->level);
+        }
+        $sized = static fn (string $outside, ?string $opening): Level => self::step(self::report(self::job(['seat.driver' => ['choice' => 'made'], 'seat.driver.outside' => ['typed' => $outside], 'seat.driver.opening' => $opening === null ? null : ['typed' => $opening], 'seat.left.home.signs' => null, 'seat.left.home.12' => null, 'seat.left.home.3' => null, 'seat.left.home.6' => null, 'seat.left.home.9' => null]), tools: []), 'seat.driver')->verdicts[0]->level;
+        self::assertSame([Level::Go, Level::Stop], [$sized('46.2', '37'), $sized('32', '24')], 'judged by its sizes');
+        $inner = self::report(self::job(['seat.driver' => ['choice' => '8']]));
+        self::assertSame('driver.turn', self::headlineKey($inner, 'seat.driver'));
+        self::assertFalse($inner->maySign);
+        self::assertTrue(self::report(self::job(['seat.driver' => ['choice' => '8'], 'word.seat.driver' => ['text' => 'Turns smooth']]))->maySign);
+    }
+
+    public function test_what_was_to_be_replaced_and_was_not_stands_in_the_way_until_somebody_says_otherwise(): void
+    {
+        $blocks = static fn (array $otherwise): array => array_values(array_filter(array_map(static fn ($b): ?string => $b->open ? $b->what->key : null, self::report(self::job($otherwise))->blocks)));
+        self::assertSame(['block.left_in'], $blocks(['part.seal_right' => ['state' => 'stays', 'condition' => 'replace']]));
+        self::assertSame(['block.fitted_again'], $blocks(['part.seal_right' => ['state' => 'fitted', 'condition' => 'replace']]));
+        self::assertSame([], $blocks(['part.seal_right' => ['state' => 'fitted', 'condition' => 'replace', 'new' => true]]));
+        self::assertSame([], $blocks(['part.seal_right' => ['state' => 'stays', 'condition' => 'replace'], 'word.replace.seal_right' => ['text' => 'Next time; the owner knows']]));
+    }
+
+    public function test_missing_balls_stop_until_they_are_found(): void
+    {
+        $burst = static fn (string $found): JobReport => self::report(self::job(['strip.condition' => ['choices' => ['burst']], 'strip.balls_found' => ['choice' => $found]]));
+        self::assertContains('strip.last_ball', array_map(static fn ($b): string => $b->step, $burst('missing')->blocks));
+        self::assertNotContains('strip.last_ball', array_map(static fn ($b): string => $b->step, $burst('all')->blocks));
     }
 
     public function test_a_signed_job_is_settled_to_the_end(): void

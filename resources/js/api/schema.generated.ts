@@ -7691,11 +7691,13 @@ export interface components {
             parts_on: string | null;
         };
         Block: {
+            open: boolean;
             level: components["schemas"]["Level"];
             station: components["schemas"]["Station"];
             step: string;
             what: components["schemas"]["Message"];
             word: string | null;
+            by_word: boolean;
         };
         /** @enum {string} */
         BoreDepth: "lip" | "middle" | "bottom";

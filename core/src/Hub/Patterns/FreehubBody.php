@@ -87,7 +87,7 @@ final readonly class FreehubBody implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            ...Put::each('bearing_left', 'sleeve', 'bearing_right', 'snap_ring_right'),
+            Put::in('bearing_left')->asDeepAs('check.ring_left'), Put::in('sleeve'), Put::in('bearing_right')->asDeepAs('check.ring_right'), Put::in('snap_ring_right'),
             Put::in('seal_left', ['detail' => 'Pressed in by thumb, level. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
             ...Put::each('axle'),
         ];

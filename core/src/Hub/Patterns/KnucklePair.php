@@ -95,7 +95,7 @@ final readonly class KnucklePair implements Pattern
     {
         $support = ['support' => 'On the knuckle close to the bore, never on its arms or a steering joint.'];
 
-        return [Put::in('bearing_right', $support), ...Put::each('sleeve'), Put::in('bearing_left', $support), ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left')];
+        return [Put::in('bearing_right', $support)->asDeepAs('check.ring_right'), Put::in('sleeve'), Put::in('bearing_left', $support)->asDeepAs('check.ring_left'), ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left')];
     }
 
     public function fasteners(): array

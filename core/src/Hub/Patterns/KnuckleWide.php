@@ -12,10 +12,13 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
+use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\SnapRings;
 use CleanRace\Core\Hub\Stack;
+use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Hub\Turning;
 use CleanRace\Core\Measure\Notebook;
 
@@ -32,21 +35,27 @@ final readonly class KnuckleWide implements Pattern
         return new PatternCard(
             'One wide bearing in a knuckle', 'Quad and side-by-side wheels', Turning::InnerRing, 'both rings: the outer in the knuckle, the inner on the hub', MachineKind::Quad,
             'Outer', 'Inner',
-            cautions: ['The bearing leaves to the inside only, after its snap ring.'],
+            cautions: ['The bearing leaves on the side of its snap ring only, after the ring.'],
             grips: [RingSeat::Bore, RingSeat::Shaft],
         );
     }
 
     public function stack(Notebook $notebook): Stack
     {
+        return $this->parts($this->firstSide($notebook));
+    }
+
+    /** @param  Side  $from the side that the bearing goes in from: its ledge lies at the other end */
+    private function parts(Side $from): Stack
+    {
         return Stack::of(
             Part::of(PartKind::Axle, Side::Middle, 'Drive shaft end', ['diameter' => 30, 'length' => 148, 'shoulder_diameter' => 38, 'thread_length' => 18, 'end_diameter' => 24], form: 'shoulder_right'),
-            Part::of(PartKind::Housing, Side::Middle, 'Knuckle', ['outside' => 92, 'length' => 56, 'ledge_right' => 46], form: 'knuckle'),
+            Part::of(PartKind::Housing, Side::Middle, 'Knuckle', ['outside' => 92, 'length' => 56, 'ledge_'.$from->value => 46], form: 'knuckle'),
             Part::of(PartKind::CastleNut, Side::Left, 'Axle nut with pin', ['bore' => 24, 'outside' => 38, 'length' => 18]),
             Part::of(PartKind::Washer, Side::Left, 'Washer', ['bore' => 24, 'outside' => 40, 'length' => 4]),
             Part::of(PartKind::HubFlange, Side::Left, 'Wheel hub', ['bore' => 30, 'outside' => 118, 'length' => 34]),
             Part::of(PartKind::Seal, Side::Left, 'Outer seal', ['bore' => 40, 'outside' => 58, 'width' => 7]),
-            Part::of(PartKind::DoubleRow, Side::Right, 'Wheel bearing', ['bore' => 30, 'outside' => 60, 'width' => 37], id: 'bearing'),
+            Part::of(PartKind::DoubleRow, $from, 'Wheel bearing', ['bore' => 30, 'outside' => 60, 'width' => 37], id: 'bearing'),
             Part::of(PartKind::SnapRing, Side::Right, 'Snap ring', ['outside' => 60, 'width' => 2]),
             Part::of(PartKind::Seal, Side::Right, 'Inner seal', ['bore' => 40, 'outside' => 60, 'width' => 6]),
         );
@@ -57,7 +66,7 @@ final readonly class KnuckleWide implements Pattern
         return [
             Captures::depth('seal_left', 'Outer seal below the face', 'seal_depth'),
             Captures::depth('seal_right', 'Inner seal below the face', 'seal_depth'),
-            Captures::depth('ring_right', 'Snap ring below the inner face', 'ring_depth'),
+            Captures::depth('ring_right', 'Snap ring below the face on its side', 'ring_depth'),
             Captures::length('sensor_gap', 'Speed sensor gap', 'gap', 'when there is one'),
         ];
     }
@@ -72,19 +81,24 @@ final readonly class KnuckleWide implements Pattern
             Move::axle(['title' => 'Drive shaft out', 'detail' => 'Pushed back through the knuckle; its joint not stretched.']),
             Move::seals(),
             Move::rings(),
-            Move::bearing('bearing', Side::Right),
+            Move::bearing('bearing', $first),
             Move::look(),
         ];
     }
 
+    /** The side of its snap ring: there the bearing goes in, and there it leaves. */
     public function firstSide(Notebook $notebook): Side
     {
-        return Side::Right;
+        $stack = StackEdits::from($notebook->value(Places::HUB))->onto($this->parts(Side::Right));
+
+        return SnapRings::only($stack) ?? Side::Right;
     }
 
     public function firstSideReason(Notebook $notebook): string
     {
-        return 'It goes in from the inside and stands on the outer ledge; its snap ring closes it in.';
+        return $this->firstSide($notebook) === Side::Right
+            ? 'It goes in from the inside and stands on the outer ledge; its snap ring closes it in.'
+            : 'It goes in from the outside and stands on the inner ledge; its snap ring closes it in.';
     }
 
     public function assembly(Side $first): array

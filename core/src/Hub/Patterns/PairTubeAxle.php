@@ -89,7 +89,7 @@ final readonly class PairTubeAxle implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            ...Put::each('bearing_right', 'sleeve', 'bearing_left'),
+            Put::in('bearing_right')->asDeepAs('check.ring_right'), Put::in('sleeve'), Put::in('bearing_left')->asDeepAs('check.ring_left'),
             Put::in('freehub_right', ['detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
             ...Put::each('axle', 'washer_left', 'end_cap_left'),
         ];

@@ -15,7 +15,7 @@ export function SignOffPanel() {
   const person = usePerson();
   const units = useUnits();
   const { mutate, isPending, error } = useSignJob(job.id);
-  const open = report.blocks.filter((block) => block.level === 'stop' || !block.word);
+  const open = report.blocks.filter((block) => block.open);
   const card = `/files/jobs/${job.id}/card.pdf`;
   return (
     <Flex direction="column" gap="4">

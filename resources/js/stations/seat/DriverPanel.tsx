@@ -6,6 +6,7 @@ import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { LevelMark } from '../../parts/LevelMark';
 import { useUnits } from '../../parts/person';
+import { ReadingField } from '../../parts/ReadingField';
 import { length, say } from '../../parts/say';
 
 /** The address of a drawing of a piece to make. */
@@ -32,6 +33,8 @@ export function DriverPanel({ step }: { step: Step }) {
   const piece = bench.report.section.pieces.find((one) => one.part === seat?.parts[0]);
   if (!seat) return null;
   const { choice, chosen } = seat;
+  const others = step.asks[0]?.options.filter((one) => !choice.tools.some((tool) => tool.id === one.value)) ?? [];
+  const sizes = step.asks.slice(1);
   const makeable = choice.make.outside_least_mm <= choice.make.outside_most_mm;
   return (
     <Grid templateColumns={{ base: '1fr', lg: '220px 1fr' }} gap="5" alignItems="start">
@@ -82,6 +85,30 @@ export function DriverPanel({ step }: { step: Step }) {
           ))}
           {choice.tools.length === 0 && <chakra.p color="mute">Nothing hangs on the tool wall yet.</chakra.p>}
         </Flex>
+        <chakra.h3 fontSize="15px" color="mute" mt="4" mb="1.5">
+          Or with
+        </chakra.h3>
+        <Flex gap="1.5" wrap="wrap">
+          {others.map((option) => (
+            <Button
+              key={option.value}
+              look="answer"
+              aria-pressed={taken === option.value}
+              disabled={bench.closed}
+              data-place={place}
+              onClick={() => bench.keep(place, { choice: option.value })}
+            >
+              {option.label}
+            </Button>
+          ))}
+        </Flex>
+        {sizes.length > 0 && (
+          <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} gap="4" mt="3" data-fields="">
+            {sizes.map((ask) => (
+              <ReadingField key={ask.place} ask={ask} />
+            ))}
+          </Grid>
+        )}
         {makeable && (
           <chakra.p mt="3" fontSize="14px">
             One made for this ring, drawn with its sizes:{' '}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Proving;
+
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Hub\Status;
+use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
+
+/** Whether a job may be signed: all that stands in the way, and what of it a word lifts. Decided here and nowhere else. */
+final readonly class Blocks
+{
+    /** @param  list<Block>  $all */
+    private function __construct(public array $all)
+    {
+    }
+
+    /** @param  list<StationReport>  $earlier the stations before Prove */
+    public static function of(Bench $bench, array $earlier): self
+    {
+        return new self([...self::stations($bench, $earlier), ...self::parts($bench), ...self::checks($bench)]);
+    }
+
+    public function isClear(): bool
+    {
+        return $this->open() === [];
+    }
+
+    /** @return list<Block> what stands in the way now */
+    public function open(): array
+    {
+        return array_values(array_filter($this->all, static fn (Block $b): bool => $b->open));
+    }
+
+    /** @return list<Block> what a word lifts, whether it was given or not */
+    public function byWord(): array
+    {
+        return array_values(array_filter($this->all, static fn (Block $b): bool => $b->byWord));
+    }
+
+    /**
+     * @param  list<StationReport>  $earlier
+     * @return list<Block>
+     */
+    private static function stations(Bench $bench, array $earlier): array
+    {
+        $blocks = [];
+        foreach ($earlier as $report) {
+            foreach ($report->steps as $step) {
+                $open = $step->open();
+                if ($open !== null) {
+                    $blocks[] = new Block($open->level, $report->station, $step->id, $open->headline, self::word($bench, $step->id), $open->level === Level::Care);
+                }
+            }
+            if (in_array($report->status, [Status::Untouched, Status::UnderWay], true)) {
+                $id = 'unfinished.'.$report->station->value;
+                $missing = count($report->steps) - $report->doneSteps;
+                $blocks[] = new Block(Level::Care, $report->station, $id, Message::of('block.unfinished', '{count} steps not done', ['count' => $missing]), self::word($bench, $id), true);
+            }
+        }
+
+        return $blocks;
+    }
+
+    /** @return list<Block> parts that still lie there, and parts that were to be replaced and were not */
+    private static function parts(Bench $bench): array
+    {
+        $blocks = [];
+        foreach ($bench->tray->left() as $item) {
+            $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => $item->name]), null, false);
+        }
+        foreach ($bench->tray->items as $item) {
+            $what = self::notReplaced($item);
+            if ($what !== null) {
+                $id = 'replace.'.$item->part;
+                $blocks[] = new Block(Level::Stop, Station::Seat, $id, $what, self::word($bench, $id), true);
+            }
+        }
+
+        return $blocks;
+    }
+
+    /** A part that somebody said is to be replaced, and that is in the hub all the same. */
+    private static function notReplaced(TrayItem $item): ?Message
+    {
+        if ($item->condition !== 'replace' || $item->new) {
+            return null;
+        }
+
+        return match ($item->state) {
+            PartState::Fitted => Message::of('block.fitted_again', '{part} was to be replaced, and the old one is fitted again', ['part' => $item->name]),
+            PartState::Stays, PartState::InPlace => Message::of('block.left_in', '{part} was to be replaced, and was left in', ['part' => $item->name]),
+            default => null,
+        };
+    }
+
+    /** @return list<Block> */
+    private static function checks(Bench $bench): array
+    {
+        $blocks = [];
+        if (Prove::secondWanted($bench->habits) && $bench->notebook->choice(Places::SECOND) !== 'pass') {
+            $blocks[] = new Block(Level::Stop, Station::Prove, Places::SECOND, Message::of('block.second', 'A second person has not looked it over'), null, false);
+        }
+        foreach (LastChecks::of($bench) as $id => $label) {
+            if ($bench->notebook->choice("prove.$id") !== 'pass') {
+                $blocks[] = new Block(Level::Stop, Station::Prove, "prove.$id", Message::of('block.check', 'Not passed: {check}', ['check' => lcfirst($label)]), null, false);
+            }
+        }
+
+        return $blocks;
+    }
+
+    private static function word(Bench $bench, string $step): ?string
+    {
+        return $bench->notebook->text(Places::word($step));
+    }
+}
