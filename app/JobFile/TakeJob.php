@@ -15,7 +15,6 @@ use App\Models\Photo;
 use App\Models\PressTrace;
 use App\Models\Record;
 use App\Models\Shop;
-use App\Models\SignOff;
 use App\Models\User;
 use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Support\Carbon;
@@ -23,7 +22,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Throwable;
 
-/** Takes a job file of another shop, or of this one, into this shop as a job of its own. All of it or nothing. */
+/**
+ * Takes a job file of another shop, or of this one, into this shop as a job of its own. All of it or nothing. Whoever the
+ * file says signed it is kept as its word: here it is not signed, since anybody can write a name into a file.
+ */
 final readonly class TakeJob
 {
     public function __construct(private Workbench $workbench, private RedrawPicture $redraw)
@@ -49,18 +51,12 @@ final readonly class TakeJob
             foreach ($file['traces'] as $trace) {
                 self::own(new PressTrace(['id' => (string) Str::uuid7(), 'seat' => $trace['seat'], 'source' => $trace['source'] === 'press' ? 'press' : 'file', 'samples' => $trace['samples'], 'made_at' => Carbon::parse($trace['made_at'])]), $job, $by);
             }
-            $job->origin = ['shop' => $file['shop'], 'number' => $file['job']['number'], 'opened_at' => $file['job']['opened_at'], 'signed_by' => $file['job']['signed_by'], 'authors' => $authors];
+            $job->origin = ['shop' => $file['shop'], 'number' => $file['job']['number'], 'opened_at' => $file['job']['opened_at'], 'signed_by' => $file['job']['signed_by'], 'signed_at' => $file['job']['signed_at'], 'authors' => $authors];
             $notebook = Notes::notebookOf($job);
             try {
                 $job->standing = Standing::of($this->workbench->report($job, $notebook), $notebook);
             } catch (Throwable $fault) {
                 throw Nonsense::about('file', 'What is in this file does not go together as a job. It may have been changed by hand.');
-            }
-            if ($file['job']['signed_at'] !== null) {
-                $signed = Carbon::parse($file['job']['signed_at']);
-                $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $signed, 'card' => $file['card'] ?? ['signed_by' => $file['job']['signed_by']]]);
-                $signOff->forceFill(['shop_id' => $job->shop_id])->save();
-                $job->forceFill(['signed_at' => $signed, 'signed_by' => $by->id]);
             }
             $job->save();
 

@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string, left?: list<array{string, int, int}>, asked?: ?string, fitted?: list<string>, carried?: ?string, look_again?: ?string, waits?: array{what: string, until: string}} $standing
  * @property ?Carbon $signed_at
  * @property ?int $signed_by
- * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, authors: array<string, string>} $origin where it was imported from, and who wrote what there
+ * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, signed_at?: ?string, authors: array<string, string>} $origin where it was imported from, and who wrote what there
  * @property ?int $bench_place its place in the order of the bench day
  * @property ?string $parts_on the day on which the last of what is ordered for it comes, as it was noted: YYYY-MM-DD
  * @property Carbon $created_at
@@ -81,6 +81,23 @@ final class Job extends Model
     public function isSigned(): bool
     {
         return $this->signed_at !== null;
+    }
+
+    /** Who signed it here; nobody when it was taken in as signed, as version 0.1 did. */
+    public function signerName(): ?string
+    {
+        return $this->isSigned() && ! $this->wasTakenInSigned() ? $this->signer?->name : null;
+    }
+
+    /** What the file it was taken from says of its signature, which nothing here proves. */
+    public function saidSigned(): ?string
+    {
+        return isset($this->origin['signed_by']) ? "The file from {$this->origin['shop']} says that {$this->origin['signed_by']} signed it there. Nothing here proves that." : null;
+    }
+
+    private function wasTakenInSigned(): bool
+    {
+        return $this->origin !== null && $this->signed_at !== null && $this->signed_at->lessThan($this->created_at);
     }
 
     /** @return array<string, string> */

@@ -17,14 +17,7 @@ createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
     <CacheProvider value={styles}>
       <ChakraProvider value={system}>
-        <PersistQueryClientProvider
-          client={queryClient}
-          persistOptions={persistOptions}
-          // Not awaited: the page must come up while what waits is still waiting.
-          onSuccess={() => {
-            void queryClient.resumePausedMutations();
-          }}
-        >
+        <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
           <RouterProvider router={router} />
         </PersistQueryClientProvider>
       </ChakraProvider>

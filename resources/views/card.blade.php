@@ -10,7 +10,7 @@ p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { ve
 </style></head><body>
 <table><tr><td><h1>{{ $job->machine->name }}, {{ lcfirst($job->wheel) }}</h1>
 <p class="m">{{ $job->machine->model }} · {{ $job->machine->owner }} · {{ $job->shop->name }} · job {{ $job->number }} · in {{ $job->created_at->format('j M Y') }}</p></td>
-<td class="n"><strong>{{ $job->isSigned() ? 'Signed by '.($job->origin['signed_by'] ?? $job->signer->name).(isset($job->signOff->card['signed_as']) ? ', '.$job->signOff->card['signed_as'] : '') : 'Not signed' }}</strong><br><span class="m">{{ $job->signed_at?->format('j M Y H:i') }}</span></td></tr></table>
+<td class="n"><strong>{{ $job->signerName() !== null ? 'Signed by '.$job->signerName().(isset($job->signOff->card['signed_as']) ? ', '.$job->signOff->card['signed_as'] : '') : 'Not signed' }}</strong><br><span class="m">{{ $job->signerName() !== null ? $job->signed_at->format('j M Y H:i') : $job->saidSigned() }}</span></td></tr></table>
 <p>“{{ Str::limit($job->standing['complaint'] ?? '', 160) }}”</p>
 <div style="text-align:center"><img src="{{ $picture }}" style="width: 150mm; height: 41.6mm" alt=""></div>
 <table class="cols"><tr><td>

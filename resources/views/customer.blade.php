@@ -8,7 +8,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 </style></head><body>
 <h1>{{ $job->machine->name }}, {{ lcfirst($job->wheel) }}</h1>
 <p class="m">{{ $job->machine->model }}@if ($job->machine->owner) · for {{ $job->machine->owner }}@endif · {{ $job->shop->name }}, job {{ $job->number }}</p>
-<p><strong>{{ $job->isSigned() ? 'Done and signed by '.($job->origin['signed_by'] ?? $job->signer->name).', '.$job->signed_at->format('j M Y') : 'Work under way: not signed yet' }}</strong></p>
+<p><strong>{{ $job->signerName() !== null ? 'Done and signed by '.$job->signerName().', '.$job->signed_at->format('j M Y') : 'Work under way: not signed yet' }}</strong></p>
 @if ($complaint)<h2>What you told us</h2><p>“{{ $complaint }}”</p>@endif
 @if ($decided)<h2>What you decided</h2>@foreach ($decided as [$asked, $answer])<p><span class="m">{{ $asked }}</span> {{ $answer }}</p>@endforeach @endif
 <h2>What is in it now</h2>

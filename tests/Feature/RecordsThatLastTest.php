@@ -107,18 +107,46 @@ final class RecordsThatLastTest extends TestCase
         $this->nobody()->actingAs($other);
         $taken = $this->take($file)->assertCreated()->json('id');
         $sheet = $this->getJson("/api/v1/jobs/$taken")->assertOk()->json();
-        self::assertSame([$this->user->name, $this->user->shop->name.', job '.$job->number, 'The pads were changed too'], [$sheet['signed_by'], $sheet['imported_from'], $sheet['addenda'][0]['text']]);
-        $stations = array_column($sheet['report']['stations'], 'status', 'station');
-        self::assertSame(['settled', 'settled'], [$stations['seat'], $stations['prove']], 'as it was judged, and signed');
-        self::assertSame('sign.signed', $this->step($sheet['report'], 'prove.sign')['verdicts'][0]['headline']['key']);
+        self::assertSame([null, null, $this->user->shop->name.', job '.$job->number, 'The pads were changed too'], [$sheet['signed_at'], $sheet['signed_by'], $sheet['imported_from'], $sheet['addenda'][0]['text']], 'nobody signed it here');
+        self::assertStringContainsString("says that {$this->user->name} signed it there", $sheet['said_signed']);
         $again = $this->get("/files/jobs/$taken/job.json")->assertOk()->json();
-        self::assertSame($file['card'], $again['card'], 'the card as it was signed');
+        self::assertSame([null, null, null], [$again['card'], $again['job']['signed_at'], $again['job']['signed_by']]);
+        $file['job'] = ['signed_at' => null, 'signed_by' => null] + $file['job'];
+        ksort($file['job']);
+        ksort($again['job']);
         self::assertCount(1, $again['photos']);
         foreach (['format', 'version', 'shop', 'machine', 'job', 'records', 'traces', 'addenda'] as $part) {
             self::assertSame($file[$part], $again[$part], "$part after a round trip");
         }
-        $this->keep(Job::query()->whereKey($taken)->firstOrFail(), 'prove.carry', ['text' => 'x'])->assertStatus(409);
+        $this->keep(Job::query()->whereKey($taken)->firstOrFail(), 'prove.carry', ['text' => 'x'])->assertCreated();
         self::assertSame([0, 1], [Job::query()->where('id', $job->id)->count(), Photo::query()->where('job_id', $taken)->count()], 'the other shop sees its own alone');
+    }
+
+    public function test_a_file_makes_nobody_the_signer_of_a_job(): void
+    {
+        $file = self::file();
+        $file['job'] = ['signed_at' => '2026-03-02T09:00:00.000+00:00', 'signed_by' => 'Tove'] + $file['job'];
+        $file['card'] = ['signed_by' => 'Tove', 'signed_as' => 'owner', 'report' => ['stations' => []]];
+        $this->nobody()->actingAs($this->person(Role::Apprentice, $this->user)->load('shop'));
+        $taken = $this->take($file)->assertCreated()->json('id');
+        $sheet = $this->getJson("/api/v1/jobs/$taken")->assertOk()->json();
+        self::assertSame([null, null, null], [$sheet['signed_at'], $sheet['signed_by'], $sheet['signed_as']]);
+        self::assertFalse($sheet['report']['may_sign']);
+        self::assertSame(0, DB::table('sign_offs')->where('job_id', $taken)->count());
+        self::assertNull($this->getJson("/api/v1/machines/{$sheet['machine']['id']}")->assertOk()->json('jobs.0.signed_by'));
+        $this->get("/files/jobs/$taken/card.pdf")->assertOk();
+        $this->get("/files/jobs/$taken/sheet.pdf")->assertOk();
+        $this->postJson("/api/v1/jobs/$taken/signature")->assertForbidden();
+    }
+
+    public function test_a_record_that_waited_under_one_person_is_not_kept_under_another(): void
+    {
+        $job = Job::factory()->by($this->user)->create();
+        $this->keep($job, 'size.over_faces', ['typed' => '104'], ['author' => $this->user->id])->assertCreated();
+        $this->keep($job, 'size.over_faces', ['typed' => '105'], ['author' => $this->user->id + 1])->assertStatus(409)->assertJsonPath('type', '/problems/other-person');
+        $this->nobody()->actingAs($this->person(Role::Apprentice, $this->user)->load('shop'));
+        $this->keep($job, 'size.over_faces', ['typed' => '106'], ['author' => $this->user->id])->assertStatus(409);
+        self::assertSame(['104'], array_column(array_column($this->getJson("/api/v1/jobs/{$job->id}/records?place=size.over_faces")->json('data'), 'value'), 'typed'));
     }
 
     /** @return iterable<string, array{string}> */

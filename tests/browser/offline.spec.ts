@@ -110,3 +110,91 @@ test('a record the server will not take stands beside its field with what was ty
   await kept(page);
   expect((await records(page, job)).filter((one) => one.place === 'size.over_faces')).toHaveLength(1);
 });
+
+test('two tabs that lose the network both keep what was entered in them, across a reload of both', async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  const job = await openJob(page, 'Two-tab bike');
+  const other = await context.newPage();
+  for (const tab of [page, other]) {
+    await tab.goto(`/jobs/${job}/size`);
+    await goTo(tab, 'Ledge, sleeve, faces');
+    await kept(tab);
+  }
+  const before = (await records(page, job)).length;
+  // The pages can be had, but no record is taken.
+  await context.route('**/api/v1/jobs/*/records', (route) => route.abort());
+  await type(page, 'size.over_faces', '104');
+  await type(other, 'size.ledge_depth', '23.2');
+  await type(page, 'size.sleeve_length', '57.6');
+  await type(other, 'size.groove_edge', '9.1');
+  for (const tab of [page, other]) {
+    await expect(tab.getByTestId('keeping')).toHaveText('4 waiting to be kept');
+    await tab.reload();
+    await expect(tab.getByTestId('keeping')).toHaveText('4 waiting to be kept');
+  }
+  // Only one of them is left when the way is free again.
+  await other.close();
+  await context.unroute('**/api/v1/jobs/*/records');
+  await kept(page);
+  const sent = (await records(page, job)).slice(before);
+  expect(sent.map((one) => [one.place, one.value?.typed])).toEqual([
+    ['size.over_faces', '104'],
+    ['size.ledge_depth', '23.2'],
+    ['size.sleeve_length', '57.6'],
+    ['size.groove_edge', '9.1'],
+  ]);
+  expect(new Set(sent.map((one) => one.id)).size).toBe(4);
+});
+
+test('what one tab sends stands in the other at once', async ({ page, context }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Mirror bike');
+  const other = await context.newPage();
+  for (const tab of [page, other]) {
+    await tab.goto(`/jobs/${job}/size`);
+    await goTo(tab, 'Ledge, sleeve, faces');
+  }
+  await type(page, 'size.over_faces', '104');
+  await expect(field(other, 'size.over_faces')).toHaveValue('104');
+  await kept(other);
+});
+
+test('what one person entered is never kept under another who signs in after', async ({ page, context }) => {
+  await signIn(page, 'mechanic');
+  const job = await openJob(page, 'Shared tablet');
+  await page.goto(`/jobs/${job}/size`);
+  await goTo(page, 'Ledge, sleeve, faces');
+  await kept(page);
+  await context.route('**/api/v1/jobs/*/records', (route) => route.abort());
+  await type(page, 'size.over_faces', '104');
+  await expect(page.getByTestId('keeping')).toHaveText('1 waiting to be kept');
+
+  // The session ends under her hands, and somebody else signs in at the same tablet.
+  await context.clearCookies();
+  await page.reload();
+  await page.waitForURL('**/sign-in');
+  await context.unroute('**/api/v1/jobs/*/records');
+  await signIn(page, 'apprentice');
+  await page.goto(`/jobs/${job}/size`);
+  await goTo(page, 'Ledge, sleeve, faces');
+  await type(page, 'size.ledge_depth', '23.2');
+  await expect(page.getByTestId('keeping')).toHaveText('All kept; 1 waits for Ines to sign in');
+  const by = async (): Promise<[string, string][]> => {
+    const answer = await page.request.get(`/api/v1/jobs/${job}/records`);
+    const { data } = (await answer.json()) as { data: { place: string; by: string }[] };
+    return data.filter((one) => one.place.startsWith('size.')).map((one) => [one.place, one.by]);
+  };
+  expect(await by()).toEqual([['size.ledge_depth', 'Pim']]);
+
+  await context.clearCookies();
+  await signIn(page, 'mechanic');
+  await page.goto(`/jobs/${job}/size`);
+  await kept(page);
+  expect(await by()).toEqual([
+    ['size.over_faces', 'Ines'],
+    ['size.ledge_depth', 'Pim'],
+  ]);
+});

@@ -40,6 +40,11 @@ final class Conflict extends RuntimeException
         return new self('No press gauge answers. Read the force by hand, or bring a trace as a file.', 'no-gauge', 'No press gauge');
     }
 
+    public static function otherPerson(): self
+    {
+        return new self('Somebody else entered this. It waits until they sign in here.', 'other-person', 'Another is signed in');
+    }
+
     public static function idTaken(): self
     {
         return new self('That id already stands for another record.', 'id-taken', 'Id taken');

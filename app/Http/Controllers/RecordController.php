@@ -36,6 +36,7 @@ final class RecordController
     public function store(NewRecordRequest $request, Job $job, KeepRecord $keep, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('work', $job);
+        $request->mustBeBy($user);
         [$record, $new] = $keep(
             $job, $user, mb_strtolower($request->string('id')->toString()), $request->string('place')->toString(), $request->entry(),
             $request->string('unit', 'mm')->toString(), $request->string('instrument')->toString(), $request->madeAt(),

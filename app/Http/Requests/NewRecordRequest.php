@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Conflicts\Conflict;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 
@@ -19,6 +21,7 @@ final class NewRecordRequest extends FormRequest
             'unit' => ['sometimes', 'string', 'in:mm,in'],
             'instrument' => ['sometimes', 'nullable', 'string', 'max:24'],
             'made_at' => ['sometimes', 'date'],
+            'author' => ['sometimes', 'integer'],
         ];
     }
 
@@ -28,7 +31,7 @@ final class NewRecordRequest extends FormRequest
         return [
             'id.*' => 'Each record carries an id of its own, a UUID.', 'place.*' => 'Say which place of the job the record is for.',
             'entry.*' => 'The entry is an object, or null to withdraw what stands there.', 'unit.*' => 'Units are mm or in.',
-            'instrument.*' => 'That is not an instrument.', 'made_at.*' => 'When it was made must be a date and time.',
+            'instrument.*' => 'That is not an instrument.', 'made_at.*' => 'When it was made must be a date and time.', 'author.*' => 'Who made it is a number.',
         ];
     }
 
@@ -36,6 +39,18 @@ final class NewRecordRequest extends FormRequest
     public function madeAt(): Carbon
     {
         return $this->filled('made_at') ? Carbon::parse($this->string('made_at')->toString())->utc()->min(Carbon::now()) : Carbon::now();
+    }
+
+    /**
+     * What waited in a browser belongs to who typed it, whoever has signed in there since.
+     *
+     * @throws Conflict when that is not who sends it
+     */
+    public function mustBeBy(User $user): void
+    {
+        if ($this->filled('author') && $this->integer('author') !== $user->id) {
+            throw Conflict::otherPerson();
+        }
     }
 
     /** @return ?array<string, mixed> */

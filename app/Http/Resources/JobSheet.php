@@ -38,6 +38,7 @@ final readonly class JobSheet
         public array $addenda,
         public array $carried,
         public ?string $importedFrom,
+        public ?string $saidSigned,
     ) {
     }
 
@@ -48,8 +49,8 @@ final readonly class JobSheet
 
         return new self(
             $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->card()->name, MachineCard::of($job->machine), $job->created_at,
-            $job->signed_at, $job->origin['signed_by'] ?? $job->signer?->name, self::signedAs($job), array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
-            array_values($job->addenda->map(AddendumCard::of(...))->all()), array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'],
+            $job->signed_at, $job->signerName(), self::signedAs($job), array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
+            array_values($job->addenda->map(AddendumCard::of(...))->all()), array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'], $job->saidSigned(),
         );
     }
 

@@ -11,6 +11,7 @@ use App\Models\User;
 final readonly class Person
 {
     public function __construct(
+        public int $id,
         public string $name,
         public string $email,
         public Role $role,
@@ -24,6 +25,6 @@ final readonly class Person
 
     public static function of(User $user): self
     {
-        return new self($user->name, $user->email, $user->role, $user->shop->name, $user->units, $user->theme, $user->role->maySign(), $user->role->mayKeepTools());
+        return new self($user->id, $user->name, $user->email, $user->role, $user->shop->name, $user->units, $user->theme, $user->role->maySign(), $user->role->mayKeepTools());
     }
 }

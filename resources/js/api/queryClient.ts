@@ -1,8 +1,10 @@
 import { QueryClient } from '@tanstack/react-query';
 import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import { del, get, set } from 'idb-keyval';
+import { enqueue } from '../offline/queue';
+import type { Sending } from '../offline/store';
 import { Refusal } from './client';
-import { setRecordDefaults } from './records';
+import { sendRecords } from './records';
 
 const STORE = 'clean-race';
 const A_WEEK = 7 * 24 * 60 * 60 * 1000;
@@ -16,22 +18,29 @@ export const queryClient = new QueryClient({
     },
   },
 });
-setRecordDefaults(queryClient);
+sendRecords(queryClient);
 
-/**
- * Keeps what is known and what waits to be sent in the browser's own store. A record that was being sent when the
- * page went is marked as waiting, so that it goes out again; its id makes that harmless.
- */
+/** Keeps what is known in the browser's own store. What waits to be sent has a store of its own. */
 const persister: Persister = {
-  persistClient: (client: PersistedClient) => {
-    const mutations = client.clientState.mutations.map((one) => ({ ...one, state: { ...one.state, isPaused: true } }));
-    return set(STORE, { ...client, clientState: { ...client.clientState, mutations } });
+  persistClient: (client: PersistedClient) => set(STORE, client),
+  restoreClient: async () => {
+    const client = await get<PersistedClient>(STORE);
+    return client && adopted(client);
   },
-  restoreClient: () => get<PersistedClient>(STORE),
   removeClient: () => del(STORE),
 };
 
-/** Leaves nothing of what was known in this browser. */
+/** Version 0.1 kept what waited among the rest: it goes into the queue, in the name of who typed it. */
+function adopted(client: PersistedClient): PersistedClient {
+  const { mutations, queries } = client.clientState;
+  for (const { state } of mutations) {
+    const sending = state.variables as Omit<Sending, 'author'> | undefined;
+    if (sending?.id && sending.place) enqueue({ ...sending, author: 0 });
+  }
+  return { ...client, clientState: { queries, mutations: [] } };
+}
+
+/** Leaves nothing of what was known in this browser; what waits to be sent stays until it is. */
 export const forget = (): Promise<void> => del(STORE);
 
 export const persistOptions = {
@@ -39,8 +48,7 @@ export const persistOptions = {
   maxAge: A_WEEK,
   buster: '1',
   dehydrateOptions: {
-    shouldDehydrateMutation: (mutation: { state: { status: string }; options: { mutationKey?: readonly unknown[] } }) =>
-      mutation.state.status === 'pending' && mutation.options.mutationKey?.[0] === 'record',
+    shouldDehydrateMutation: () => false,
     shouldDehydrateQuery: (query: { state: { status: string }; queryKey: readonly unknown[] }) =>
       query.state.status === 'success' && query.queryKey[0] !== 'preview',
   },

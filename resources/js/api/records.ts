@@ -1,30 +1,18 @@
-import { type QueryClient, useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useMemo } from 'react';
-import { answer, api, type Refusal } from './client';
+import type { QueryClient } from '@tanstack/react-query';
+import { useCallback, useMemo, useSyncExternalStore } from 'react';
+import { dismiss, enqueue, type Outcome, queueRows, startQueue, watchQueue } from '../offline/queue';
+import type { Row, Sending } from '../offline/store';
+import { answer, api, Refusal } from './client';
 import { jobKey } from './jobs';
-import type { Entry, EntryValue, JobSheet, Kept } from './types';
+import type { Entry, EntryValue, JobSheet, Kept, Person } from './types';
 
-/** One record on its way to the server. Its id is made here, so that sent twice it is kept once. */
-export interface Sending {
-  job: number;
-  id: string;
-  place: string;
-  entry: EntryValue;
-  unit: 'mm' | 'in';
-  instrument?: string;
-  made_at: string;
-  /** Who enters it, to be shown until the server says so. */
-  by: string;
-}
+export type { Sending };
 
 /** A record that the server would not take, with what was entered. */
 export interface Refused {
   sending: Sending;
   detail: string;
 }
-
-const recordKey = ['record'] as const;
-const refusedKey = (job: number) => ['refused', job] as const;
 
 /** The entries of a job with one more record in them; a withdrawn one takes its place's entry away. */
 function withRecord(entries: Entry[], kept: Kept, sending: Sending): Entry[] {
@@ -52,78 +40,74 @@ export function newId(): string {
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
 }
 
-/**
- * How records are sent: one at a time and in order, waiting while the network or the record store is away, and
- * across a reload of the page. Set once on the query client.
- */
-export function setRecordDefaults(client: QueryClient): void {
-  client.setMutationDefaults(recordKey, {
-    mutationFn: ({ job, by: _by, ...body }: Sending) =>
-      answer(api.POST('/jobs/{job}/records', { params: { path: { job } }, body: body as never })),
-    scope: { id: 'records' },
-    // Signed out is a matter of signing in again: what was entered waits for it.
-    retry: (_count, refusal) => (refusal as Refusal).passing || [401, 419].includes((refusal as Refusal).status),
-    retryDelay: (count) => Math.min(500 * 2 ** count, 5_000),
-    gcTime: Number.POSITIVE_INFINITY,
-    onError: (refusal, sending: Sending) => {
-      client.setQueryData<Refused[]>(refusedKey(sending.job), (before = []) => [
-        ...before.filter((one) => one.sending.place !== sending.place),
-        { sending, detail: (refusal as Refusal).about(sending.place) ?? (refusal as Refusal).message },
-      ]);
-    },
-    onSuccess: (kept, sending: Sending) => {
+/** Signed out is a matter of signing in again: what was entered waits for it. */
+const SIGNED_OUT = [401, 419];
+
+async function send({ job, by: _by, author, ...record }: Sending): Promise<Outcome> {
+  const body = author === 0 ? record : { ...record, author };
+  try {
+    return {
+      is: 'kept',
+      answer: await answer(api.POST('/jobs/{job}/records', { params: { path: { job } }, body })),
+    };
+  } catch (fault) {
+    if (!(fault instanceof Refusal)) throw fault;
+    if (fault.passing || SIGNED_OUT.includes(fault.status)) return { is: 'later' };
+    return fault.problem.type === '/problems/other-person'
+      ? { is: 'not_theirs' }
+      : { is: 'refused', detail: fault.about(record.place) ?? fault.message };
+  }
+}
+
+/** Starts sending what waits, and keeps what is known of jobs in step with it. Once, when the page starts. */
+export function sendRecords(client: QueryClient): void {
+  startQueue({
+    send,
+    onKept: (sending, kept) => {
       // What is acknowledged stands at once, also while later records are still on their way.
       client.setQueryData<JobSheet>(
         jobKey(sending.job),
         (job) => job && { ...job, entries: withRecord(job.entries, kept as Kept, sending) },
       );
-      client.setQueryData<Refused[]>(refusedKey(sending.job), (before = []) =>
-        before.filter((one) => one.sending.place !== sending.place),
-      );
     },
-    onSettled: (_kept, _refusal, sending: Sending) => {
-      // The last one through brings the job up to date; those before it need not.
-      if (client.isMutating({ mutationKey: recordKey }) <= 1) {
-        return client.invalidateQueries({ queryKey: jobKey(sending.job) });
-      }
-    },
+    onThrough: (job) => void client.invalidateQueries({ queryKey: jobKey(job) }),
   });
 }
 
 /** Keeps what was entered. */
-export function useKeep(job: number, unit: 'mm' | 'in', by: string) {
-  const { mutate } = useMutation<unknown, Refusal, Sending>({ mutationKey: recordKey });
+export function useKeep(job: number, person: Person) {
+  const { id: author, name: by } = person;
+  const unit = person.units === 'in' ? 'in' : 'mm';
   return useCallback(
     (place: string, entry: EntryValue, instrument?: string) =>
-      mutate({ job, id: newId(), place, entry, unit, instrument, made_at: new Date().toISOString(), by }),
-    [mutate, job, unit, by],
+      enqueue({ job, id: newId(), place, entry, unit, instrument, made_at: new Date().toISOString(), author, by }),
+    [job, unit, author, by],
   );
 }
 
-/** Records of all jobs that wait to be sent, oldest first. */
-export const useWaiting = (): Sending[] =>
-  useMutationState({
-    filters: { mutationKey: recordKey, status: 'pending' },
-    select: (mutation) => mutation.state.variables as Sending,
-  });
+const useRows = (): Row[] => useSyncExternalStore(watchQueue, queueRows);
+
+/** Records of all jobs that wait to be sent, oldest first, whoever entered them. */
+export function useWaiting(): Sending[] {
+  const rows = useRows();
+  return useMemo(() => rows.filter((row) => row.refused === undefined).map((row) => row.sending), [rows]);
+}
 
 /** Records the server would not take, by place; and how to put one away. */
 export function useRefused(job: number): [Map<string, Refused>, (place: string) => void] {
-  const client = useQueryClient();
-  const { data = [] } = useQuery<Refused[]>({
-    queryKey: refusedKey(job),
-    queryFn: () => client.getQueryData<Refused[]>(refusedKey(job)) ?? [],
-    staleTime: Number.POSITIVE_INFINITY,
-    gcTime: Number.POSITIVE_INFINITY,
-  });
-  const dismiss = useCallback(
-    (place: string) =>
-      client.setQueryData<Refused[]>(refusedKey(job), (before = []) =>
-        before.filter((one) => one.sending.place !== place),
-      ),
-    [client, job],
-  );
-  return [useMemo(() => new Map(data.map((one) => [one.sending.place, one])), [data]), dismiss];
+  const rows = useRows();
+  return [
+    useMemo(
+      () =>
+        new Map(
+          rows.flatMap(({ sending, refused }) =>
+            refused !== undefined && sending.job === job ? [[sending.place, { sending, detail: refused }]] : [],
+          ),
+        ),
+      [rows, job],
+    ),
+    useCallback((place: string) => dismiss(job, place), [job]),
+  ];
 }
 
 /** What stands at each place: what the server has, and over it what still waits to be sent. */

@@ -5816,6 +5816,7 @@ export interface paths {
                         instrument?: string | null;
                         /** Format: date-time */
                         made_at?: string;
+                        author?: number;
                     };
                 };
             };
@@ -8052,6 +8053,7 @@ export interface components {
             addenda: components["schemas"]["AddendumCard"][];
             carried: components["schemas"]["DueCard"][];
             imported_from: string | null;
+            said_signed: string | null;
         };
         Kept: {
             id: string;
@@ -8218,6 +8220,7 @@ export interface components {
             fit: string;
         };
         Person: {
+            id: number;
             name: string;
             email: string;
             role: components["schemas"]["Role"];

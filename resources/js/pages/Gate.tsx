@@ -1,5 +1,7 @@
+import { useEffect } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { useSession } from '../api/session';
+import { queueIsFor } from '../offline/queue';
 import { PersonProvider } from '../parts/person';
 import { Shell } from '../parts/Shell';
 import { Loading, Trouble } from '../parts/States';
@@ -8,6 +10,8 @@ import { Loading, Trouble } from '../parts/States';
 export function Gate() {
   const { data, error, refetch } = useSession();
   const { pathname } = useLocation();
+  const { id, name } = (error?.status === 401 ? undefined : data) ?? {};
+  useEffect(() => queueIsFor(id !== undefined && name !== undefined ? { id, name } : null), [id, name]);
   if (error?.status === 401) return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
   if (data) {
     return (

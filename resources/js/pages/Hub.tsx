@@ -29,7 +29,7 @@ export function Hub() {
 function Sheet({ job }: { job: JobSheet }) {
   const units = useUnits();
   const person = usePerson();
-  const keep = useKeep(job.id, units, person.name);
+  const keep = useKeep(job.id, person);
   const [refused, dismiss] = useRefused(job.id);
   const { hub, section } = job.report;
   const [picked, setPicked] = useState<string | null>(hub.parts.find((one) => one.in_line)?.part ?? null);

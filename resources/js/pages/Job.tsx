@@ -73,7 +73,7 @@ function Sheet({ job }: { job: JobSheet }) {
   const entries = useEntries(job.id, job.entries);
   const waitingList = useWaiting();
   const [refused, dismiss] = useRefused(job.id);
-  const keep = useKeep(job.id, units, person.name);
+  const keep = useKeep(job.id, person);
   const live = drafts.length > 0 && !preview.isError ? preview.data : undefined;
   const report = useDeferredValue(useMemo(() => (live ? whole(live, job.report) : job.report), [live, job.report]));
   const station = report.stations.find((one) => one.station === named) ?? (report.stations[0] as StationReport);

@@ -68,7 +68,7 @@ export function Machine() {
               </Box>
               <Box textAlign="right">
                 <Box color={job.signed_at ? 'verdigris' : 'mute'}>
-                  {job.signed_at ? `Signed by ${job.signed_by}` : 'Open'}
+                  {job.signed_at ? (job.signed_by ? `Signed by ${job.signed_by}` : 'Taken in as signed') : 'Open'}
                 </Box>
                 <Link to={`/jobs/${job.id}/${job.signed_at ? 'prove' : 'check_in'}`}>
                   <chakra.span color="blue" textDecoration="underline">

@@ -6,7 +6,7 @@ import { photoUrl, useSendPhoto } from '../api/photos';
 import { useEntries, useKeep } from '../api/records';
 import type { Ask, JobSheet } from '../api/types';
 import { Button } from '../parts/Button';
-import { usePerson, useUnits } from '../parts/person';
+import { usePerson } from '../parts/person';
 import { Keeping } from '../parts/Shell';
 import { Empty, Loading, Trouble } from '../parts/States';
 
@@ -29,7 +29,7 @@ export function PhonePhoto() {
 function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
   const person = usePerson();
   const entries = useEntries(job.id, job.entries);
-  const keep = useKeep(job.id, useUnits(), person.name);
+  const keep = useKeep(job.id, person);
   const input = useRef<HTMLInputElement>(null);
   const { mutate, isPending, error } = useSendPhoto(job.id);
   const value = entries.get(ask.place)?.value ?? {};

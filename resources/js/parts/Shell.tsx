@@ -14,6 +14,7 @@ import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { useWaiting } from '../api/records';
 import { usePreferences, useSignOut } from '../api/session';
+import { isBy } from '../offline/queue';
 import { type Mode, useMode } from '../theme/mode';
 import { Button } from './Button';
 import { catchKeys } from './early';
@@ -35,13 +36,20 @@ const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
 
 /** Quietly: whether all is kept, or how much waits. */
 export function Keeping() {
-  const waiting = useWaiting().length;
+  const person = usePerson();
+  const all = useWaiting();
+  const waiting = all.filter((one) => isBy(one, person)).length;
+  const others = [...new Set(all.filter((one) => !isBy(one, person)).map((one) => one.by))];
   const online = useOnline();
-  const text = waiting > 0 ? `${waiting} waiting to be kept` : online ? 'All kept' : 'No network; work on';
+  const own = waiting > 0 ? `${waiting} waiting to be kept` : online ? 'All kept' : 'No network; work on';
+  const text =
+    others.length > 0
+      ? `${own}; ${all.length - waiting} ${all.length - waiting === 1 ? 'waits' : 'wait'} for ${others.join(' and ')} to sign in`
+      : own;
   return (
     <chakra.span
       role="status"
-      color={waiting > 0 || !online ? 'brass' : 'mute'}
+      color={all.length > 0 || !online ? 'brass' : 'mute'}
       fontWeight={waiting > 0 ? '600' : '400'}
       data-testid="keeping"
     >
@@ -83,7 +91,7 @@ export function Shell() {
   const navigate = useNavigate();
   const { mutate: prefer } = usePreferences();
   const { mutate: signOut } = useSignOut();
-  const waiting = useWaiting().length;
+  const waiting = useWaiting().filter((one) => isBy(one, person)).length;
   const [help, setHelp] = useState(false);
   useMode(person.theme as Mode);
   const turnTheme = () => prefer({ theme: person.theme === 'dark' ? 'light' : 'dark' });

@@ -75,7 +75,7 @@ function Places({ card, text, onBack }: { card: JobCard; text: string; onBack: (
 
 function Take({ job, card, text, onBack }: { job: JobSheet; card: JobCard; text: string; onBack: () => void }) {
   const person = usePerson();
-  const keep = useKeep(card.id, person.units as 'mm' | 'in', person.name);
+  const keep = useKeep(card.id, person);
   const [sent, setSent] = useState<string | null>(null);
   const asks = job.report.stations.find((one) => one.station === 'size')?.steps.flatMap((step) => step.asks) ?? [];
   const places = asks.filter(takes);

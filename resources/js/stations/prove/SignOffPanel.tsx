@@ -21,7 +21,9 @@ export function SignOffPanel() {
     <Flex direction="column" gap="4">
       {job.signed_at ? (
         <chakra.p fontFamily="heading" fontWeight="600" fontSize="26px" color="verdigris">
-          Signed by {[job.signed_by, job.signed_as].filter(Boolean).join(', ')}, {moment(job.signed_at)}
+          {job.signed_by
+            ? `Signed by ${[job.signed_by, job.signed_as].filter(Boolean).join(', ')}, ${moment(job.signed_at)}`
+            : 'Taken in as signed'}
         </chakra.p>
       ) : (
         <>
@@ -65,6 +67,7 @@ export function SignOffPanel() {
         </>
       )}
       {job.imported_from && <chakra.p color="mute">Taken in from {job.imported_from}.</chakra.p>}
+      {job.said_signed && <chakra.p color="brass">{job.said_signed}</chakra.p>}
       {job.signed_at && <Addenda />}
       <Flex gap="5" wrap="wrap">
         <chakra.a href={card} target="_blank" color="blue" textDecoration="underline" py="2" rel="noopener">
