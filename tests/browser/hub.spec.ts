@@ -189,6 +189,8 @@ test('the owner sets the way of the shop; a mechanic reads it', async ({ page })
   await expect(steps.getByRole('button', { name: 'Axle out' })).toBeVisible();
   await expect(steps.getByRole('button', { name: 'Warm the hub' })).toHaveCount(0);
 
+  // Another at the same tablet sees their own shop at once, not what was shown before.
+  await page.goto('about:blank');
   await page.context().clearCookies();
   await signIn(page);
   await page.goto('/shop');

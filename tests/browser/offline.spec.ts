@@ -173,8 +173,9 @@ test('what one person entered is never kept under another who signs in after', a
   await expect(page.getByTestId('keeping')).toHaveText('1 waiting to be kept');
 
   // The session ends under her hands, and somebody else signs in at the same tablet.
+  await page.goto('about:blank');
   await context.clearCookies();
-  await page.reload();
+  await page.goto(`/jobs/${job}/size`);
   await page.waitForURL('**/sign-in');
   await context.unroute('**/api/v1/jobs/*/records');
   await signIn(page, 'apprentice');
@@ -189,6 +190,7 @@ test('what one person entered is never kept under another who signs in after', a
   };
   expect(await by()).toEqual([['size.ledge_depth', 'Pim']]);
 
+  await page.goto('about:blank');
   await context.clearCookies();
   await signIn(page, 'mechanic');
   await page.goto(`/jobs/${job}/size`);

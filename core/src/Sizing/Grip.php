@@ -106,12 +106,16 @@ final readonly class Grip
     {
         $limit = max($this->limits->get('fit.tight_share') * $nominal->mm, $most + $this->limits->get('fit.tight_stop'));
         $words = ['over' => Length::mm($fit->mean), 'most' => Shown::of(Length::mm($most), 3), 'seat' => $seat === RingSeat::Bore ? 'bore' : 'shaft'];
-        if ($read !== null && $read->mean - $read->spread() > $limit && $belief->probabilityAtLeast($limit) >= $this->limits->get('level.sure')) {
+        // Bores wear loose, never tight: beyond what makers give, a size is as much less likely before anything is read.
+        $rare = $this->limits->get('fit.tight_rare');
+        $within = 1 - $belief->probabilityAtLeast($most);
+        $over = static fn (float $limit): float => $rare * $belief->probabilityAtLeast($limit) / max(1e-12, $within + $rare * (1 - $within));
+        if ($read !== null && $read->mean - $read->spread() > $limit && $over($limit) >= $this->limits->get('level.sure')) {
             return Verdict::stop(Message::of('fit.tight', 'Far too tight: do not press it'), Message::of('fit.tight.say', '{over} of interference, where makers give at most {most}.', $words))
                 ->next(Message::of('fit.tight.next', 'Wrong size, a burr or dirt: clean it, and measure ring and {seat} again.', $words));
         }
         $care = $most + $this->limits->get('fit.tight_care');
-        if ($read !== null && $read->mean > $care && $belief->probabilityAtLeast($care) > 0.5) {
+        if ($read !== null && $read->mean > $care && $over($care) > 0.5) {
             return Verdict::care(Message::of('fit.tightish', 'Tighter than makers fit it'), Message::of('fit.tightish.say', 'About {over} of interference, where makers give at most {most}.', $words))
                 ->next(Message::of('fit.tightish.next', 'Look for a burr or dirt, measure again; warm the hub, and turn the bearing by hand when it is in.'));
         }

@@ -1,4 +1,4 @@
-import type { QueryClient } from '@tanstack/react-query';
+import { notifyManager, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useSyncExternalStore } from 'react';
 import { dismiss, enqueue, type Outcome, queueRows, startQueue, watchQueue } from '../offline/queue';
 import type { Row, Sending } from '../offline/store';
@@ -63,12 +63,18 @@ async function send({ job, by: _by, author, ...record }: Sending): Promise<Outco
 export function sendRecords(client: QueryClient): void {
   startQueue({
     send,
-    onKept: (sending, kept) => {
+    onKept: async (sending, kept) => {
+      const key = jobKey(sending.job);
+      if (!client.getQueryData<JobSheet>(key)) return;
+      // What is being fetched was read before this was kept, and would take it off the page again.
+      await client.cancelQueries({ queryKey: key });
       // What is acknowledged stands at once, also while later records are still on their way.
       client.setQueryData<JobSheet>(
-        jobKey(sending.job),
+        key,
         (job) => job && { ...job, entries: withRecord(job.entries, kept as Kept, sending) },
       );
+      // The page hears of it in a moment; until then it shows what waits, never what was there before.
+      await new Promise<void>((shown) => notifyManager.schedule(shown));
     },
     onThrough: (job) => void client.invalidateQueries({ queryKey: jobKey(job) }),
   });

@@ -6,13 +6,23 @@ import type { Person } from './types';
 export const sessionKey = ['session'] as const;
 
 /** Who is signed in. An error of status 401 means nobody. */
-export const useSession = () =>
-  useQuery<Person, Refusal>({
+export const useSession = () => {
+  const client = useQueryClient();
+  return useQuery<Person, Refusal>({
     queryKey: sessionKey,
-    queryFn: () => answer(api.GET('/session')),
+    queryFn: async () => {
+      const before = client.getQueryData<Person>(sessionKey);
+      const person = await answer(api.GET('/session'));
+      // What this browser knows was shown to somebody else: it is asked for anew.
+      if (before && before.id !== person.id) {
+        void client.resetQueries({ predicate: (query) => query.queryKey[0] !== sessionKey[0] });
+      }
+      return person;
+    },
     retry: (count, refusal) => refusal.passing && count < 3,
     staleTime: 0,
   });
+};
 
 export const useSignIn = () => {
   const client = useQueryClient();

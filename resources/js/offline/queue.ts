@@ -20,7 +20,8 @@ export type Outcome =
 /** How the queue reaches the server, and whom it tells what came of it. Given once, when the page starts. */
 interface Ends {
   send: (sending: Sending) => Promise<Outcome>;
-  onKept: (sending: Sending, answer: unknown) => void;
+  /** The record is put away once this is done: until then it stands on the page as waiting. */
+  onKept: (sending: Sending, answer: unknown) => Promise<void>;
   /** The last record of a job that could be sent is through. */
   onThrough: (job: number) => void;
 }
@@ -55,15 +56,18 @@ const show = (next: Row[]): void => {
 
 const tell = (what: Told): void => channel?.postMessage(what);
 
-/** Rows of this page that were not yet seen in the store. */
+/** Rows as this page knows them, until the store shows them so. */
 const pending = new Map<string, Row>();
+
+/** Rows that this page put away: what was read of the store a moment before does not bring them back. */
+const gone = new Set<string>();
 
 async function refresh(): Promise<void> {
   try {
     const stored = await readRows();
-    const known = new Set(stored.map((row) => row.key));
-    for (const key of known) pending.delete(key);
-    show([...stored, ...pending.values()].sort((a, b) => (a.key < b.key ? -1 : 1)));
+    for (const row of stored) if (pending.get(row.key)?.refused === row.refused) pending.delete(row.key);
+    const known = new Map([...stored.map((row) => [row.key, row] as const), ...pending]);
+    show([...known.values()].filter((row) => !gone.has(row.key)).sort((a, b) => (a.key < b.key ? -1 : 1)));
   } catch {
     // A browser that stores nothing: what was entered waits in this page alone.
   }
@@ -89,6 +93,7 @@ export function enqueue(sending: Sending): void {
 const samePlace = (a: Sending, b: Sending): boolean => a.job === b.job && a.place === b.place;
 
 async function drop(key: string): Promise<void> {
+  gone.add(key);
   pending.delete(key);
   show(rows.filter((row) => row.key !== key));
   await dropRow(key).catch(() => undefined);
@@ -168,11 +173,12 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
     if (outcome.is === 'not_theirs') return;
     if (outcome.is === 'refused') {
       const refused = { ...row, refused: outcome.detail };
+      pending.set(key, refused);
       show(rows.map((one) => (one.key === key ? refused : one)));
       await writeRow(refused).catch(() => undefined);
       tell({ told: 'changed' });
     } else {
-      ends.onKept(sending, outcome.answer);
+      await ends.onKept(sending, outcome.answer);
       tell({ told: 'kept', sending, answer: outcome.answer });
       await drop(key);
     }
@@ -190,13 +196,13 @@ export function startQueue(with_: Ends): void {
     wake?.();
     void drain();
   });
-  channel?.addEventListener('message', ({ data }: MessageEvent<Told>) => {
+  channel?.addEventListener('message', async ({ data }: MessageEvent<Told>) => {
     if (data.told === 'kept') {
+      await with_.onKept(data.sending, data.answer);
       for (const [key, row] of pending) if (row.sending.id === data.sending.id) pending.delete(key);
-      with_.onKept(data.sending, data.answer);
     }
     if (data.told === 'through') with_.onThrough(data.job);
-    void refresh();
+    await refresh();
   });
   void refresh().then(drain);
 }

@@ -6,8 +6,8 @@ import { filled, type Given } from './given';
 /** What the Finder is asked: a line of text and the way it is taken, or a calculator and its input. */
 export type Asking = { text: string; as: number } | { calculator: string; given: Given };
 
-/** How long the hands rest before the address follows. */
-const REST_MS = 250;
+/** How long the hands rest before the address follows: a moment before the server is asked. */
+const REST_MS = 120;
 
 const ROOM = '/finder';
 

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import { useAddendum } from '../../api/ahead';
+import { newId } from '../../api/records';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { moment } from '../../parts/day';
@@ -12,14 +13,14 @@ export function Addenda() {
   const [text, setText] = useState('');
   const { mutate, isPending, error } = useAddendum(job.id);
   // The same words sent twice are one addendum.
-  const id = useRef(crypto.randomUUID());
+  const id = useRef(newId());
   const add = () =>
     mutate(
       { id: id.current, text },
       {
         onSuccess: () => {
           setText('');
-          id.current = crypto.randomUUID();
+          id.current = newId();
         },
       },
     );
@@ -36,16 +37,18 @@ export function Addenda() {
           </chakra.li>
         ))}
       </chakra.ul>
-      <Flex direction="column" gap="2" mt="3" maxW="560px">
-        <Labelled label="Add a correction or a word" fault={error?.message}>
-          {(props) => (
-            <Area {...props} value={text} maxLength={2000} onChange={(event) => setText(event.target.value)} />
-          )}
-        </Labelled>
-        <Button look="plain" alignSelf="start" disabled={text.trim() === '' || isPending} onClick={add}>
-          Add it under your name
-        </Button>
-      </Flex>
+      {job.signed_at && (
+        <Flex direction="column" gap="2" mt="3" maxW="560px">
+          <Labelled label="Add a correction or a word" fault={error?.message}>
+            {(props) => (
+              <Area {...props} value={text} maxLength={2000} onChange={(event) => setText(event.target.value)} />
+            )}
+          </Labelled>
+          <Button look="plain" alignSelf="start" disabled={text.trim() === '' || isPending} onClick={add}>
+            Add it under your name
+          </Button>
+        </Flex>
+      )}
     </Box>
   );
 }

@@ -68,7 +68,7 @@ export function SignOffPanel() {
       )}
       {job.imported_from && <chakra.p color="mute">Taken in from {job.imported_from}.</chakra.p>}
       {job.said_signed && <chakra.p color="brass">{job.said_signed}</chakra.p>}
-      {job.signed_at && <Addenda />}
+      {(job.signed_at || job.addenda.length > 0) && <Addenda />}
       <Flex gap="5" wrap="wrap">
         <chakra.a href={card} target="_blank" color="blue" textDecoration="underline" py="2" rel="noopener">
           Job card, A4
