@@ -66,6 +66,13 @@ need_dependencies() {
     [ -f "$ROOT/vendor/autoload.php" ] || die 'Composer could not install the dependencies. Run "composer install" to see why.'
     echo "$want" > "$ROOT/vendor/.installed-for"
   fi
+  # Which class lies in which file is noted once: anew when files came, went or moved.
+  want=$(cd "$ROOT" && find app core/src core/tests database tests -name '*.php' | LC_ALL=C sort | sha1sum)
+  have=$(cat "$ROOT/vendor/.classes-for" 2> /dev/null || true)
+  if [ "$want" != "$have" ]; then
+    (cd "$ROOT" && composer dump-autoload --optimize --no-interaction -q) || die 'Composer could not note the classes. Run "composer dump-autoload" to see why.'
+    echo "$want" > "$ROOT/vendor/.classes-for"
+  fi
   want=$(sha1sum < "$ROOT/package-lock.json")
   have=$(cat "$ROOT/node_modules/.installed-for" 2> /dev/null || true)
   if [ "$want" != "$have" ]; then

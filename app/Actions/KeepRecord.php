@@ -42,8 +42,7 @@ final readonly class KeepRecord
             if ($job->isSigned()) {
                 throw Conflict::closed();
             }
-            $notebook = Notes::notebookOf($job);
-            $read = ($this->readEntry)($job, $notebook, $place, $entry, $unit, $instrument);
+            $read = ($this->readEntry)($job, Notes::enoughFor($job, [$place]), $place, $entry, $unit, $instrument);
             $record = new Record(['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read);
             $record->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id])->save();
             // The board may hear of it a moment later: what was entered is acknowledged first.

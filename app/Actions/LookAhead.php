@@ -11,11 +11,11 @@ use App\Models\FittedSet;
 use App\Models\Job;
 use App\Models\MeterReading;
 use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\LookAgain;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Proving\AfterSigning;
 use Illuminate\Support\Carbon;
 
@@ -71,8 +71,8 @@ final readonly class LookAhead
     /** The set in this wheel: the one before it ended today, and the like of it say how long this one may last. */
     private function fitted(Job $job, Notebook $notebook, Carbon $signed): void
     {
-        $new = [$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right))];
-        $numbers = array_values(array_unique(array_filter(array_filter($new) === [] ? [$notebook->text(Places::number(Side::Left)), $notebook->text(Places::number(Side::Right))] : $new)));
+        $new = [$notebook->text(Places::newNumber(Side::Left->value)), $notebook->text(Places::newNumber(Side::Right->value))];
+        $numbers = array_values(array_unique(array_filter(array_filter($new) === [] ? [$notebook->text(Places::number(Side::Left->value)), $notebook->text(Places::number(Side::Right->value))] : $new)));
         $said = $notebook->value(Places::METER);
         [$meter, $unit] = is_numeric($said['amount'] ?? null) && is_string($said['unit'] ?? null) ? [(float) $said['amount'], $said['unit']] : [null, null];
         $before = FittedSet::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->whereNull('ended_on')->orderByDesc('fitted_on')->first();

@@ -4,54 +4,65 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bench\Workbench;
 use App\Models\Job;
-use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\EntryReader;
+use CleanRace\Core\Hub\Finding;
+use CleanRace\Core\Hub\HubPlaces;
 use CleanRace\Core\Hub\PartState;
-use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Hub\WarmHub;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Place;
+use CleanRace\Core\Notebook\Places;
 
-/** Turns an entry as it came into what the notebook of this job keeps for that place. */
+/**
+ * Turns an entry as it came into what the notebook of this job keeps for that place. What this hub can have and what makes
+ * sense as a value is kept, whatever other answers say: no station is asked.
+ */
 final readonly class ReadEntry
 {
-    public function __construct(private Workbench $workbench, private EntryReader $reader)
+    /** Kinds of answers that are read off an instrument. */
+    private const READ_OFF = [AskKind::Length, AskKind::Depth, AskKind::ConeTry];
+
+    public function __construct(private EntryReader $reader)
     {
     }
 
     /**
+     * @param  Notebook  $notebook at least what {@see self::needs} names
      * @param  ?array<string, mixed>  $entry null withdraws what stands there
      * @return array{value: ?array<string, mixed>, instrument: ?string}
      *
      * @throws Nonsense with the place as its field
      */
-    public function __invoke(Job $job, Notebook $notebook, string $place, ?array $entry, string $unit, ?string $instrument): array
+    public function __invoke(Job $job, Notebook $notebook, string $address, ?array $entry, string $unit, ?string $instrument): array
     {
-        $ask = $this->workbench->ask($job, $notebook, $place) ?? throw Nonsense::about('place', 'Nothing is asked at that place of this job.');
-        if ($entry === null) {
-            return ['value' => null, 'instrument' => null];
-        }
+        $place = Places::at($address);
         try {
-            $value = $this->reader->read($ask, $entry, $unit, $notebook->value($place));
-            if ($ask->kind === AskKind::Stack) {
-                StackEdits::from($value)->checked($this->workbench->pattern($job)->stack($notebook));
+            $hub = new HubPlaces(Patterns::find($job->pattern), $notebook);
+            $hub->mustHave($place);
+            if ($entry === null) {
+                return ['value' => null, 'instrument' => null];
+            }
+            $part = $hub->part($place);
+            $findings = $part === null ? [] : array_map(static fn (Finding $f): string => $f->value, Finding::of($part->kind));
+            $value = $this->reader->read($place, $entry, $unit, $notebook->value($address), $findings);
+            if ($place->kind === AskKind::Stack) {
+                StackEdits::from($value)->checked(Patterns::find($job->pattern)->stack($notebook));
             }
         } catch (Nonsense $nonsense) {
-            throw Nonsense::about($nonsense->field === 'reason' ? 'reason' : $place, $nonsense->getMessage());
+            throw Nonsense::entered($nonsense->field === 'reason' ? 'reason' : $address, $nonsense->getMessage(), $entry);
         }
-        if ($ask->kind === AskKind::Part) {
-            $value = $this->inOrder($notebook, $place, $value);
-        }
-        $warm = Places::isFeel($place) ? WarmHub::now($notebook) : null;
-        if ($warm !== null) {
-            // What hands tell of a fit is kept with how warm the hub was.
-            $value['hub_c'] = $warm->celsius;
-        }
-        $by = in_array($ask->kind, [AskKind::Length, AskKind::Depth, AskKind::ConeTry], true) ? (Instrument::tryFrom($instrument ?? '') ?? $ask->instrument) : null;
+        $value = match (true) {
+            $place->kind === AskKind::Part => $this->inOrder($notebook, $address, $value),
+            $place->role === 'feel' => $this->asWarm($notebook, $value),
+            default => $value,
+        };
+        $by = in_array($place->kind, self::READ_OFF, true) ? (Instrument::tryFrom($instrument ?? '') ?? self::usual($place)) : null;
         if ($by !== null && isset($value['mm'])) {
             // A reading keeps how well it was read, whatever hangs on the wall later.
             $value['half_mm'] = $job->shop->gauges()->halfWidth($by)->mm;
@@ -61,16 +72,45 @@ final readonly class ReadEntry
     }
 
     /**
+     * What must be known of a job to read an entry at a place: these, and all that is noted of its parts for one.
+     *
+     * @return list<string> addresses
+     */
+    public static function needs(string $address): array
+    {
+        return [$address, Places::HUB, Places::RING_SIDE, WarmHub::WARMED, WarmHub::READ];
+    }
+
+    private static function usual(Place $place): ?Instrument
+    {
+        // A shaft is measured over, by a micrometer; a bore by the jaws of a caliper.
+        return $place->role === 'wall' && str_ends_with($place->seat ?? '', '_shaft') ? Instrument::Micrometer : $place->instrument;
+    }
+
+    /**
+     * What hands tell of a fit is kept with how warm the hub was.
+     *
+     * @param  array<string, mixed>  $value
+     * @return array<string, mixed>
+     */
+    private function asWarm(Notebook $notebook, array $value): array
+    {
+        $warm = WarmHub::now($notebook);
+
+        return $warm === null ? $value : $value + ['hub_c' => $warm->celsius];
+    }
+
+    /**
      * Parts keep the order in which they came off.
      *
      * @param  array<string, mixed>  $value
      * @return array<string, mixed>
      */
-    private function inOrder(Notebook $notebook, string $place, array $value): array
+    private function inOrder(Notebook $notebook, string $address, array $value): array
     {
-        $order = $notebook->value($place)['order'] ?? null;
+        $order = $notebook->value($address)['order'] ?? null;
         if ($order === null && in_array($value['state'], [PartState::OnTray->value, PartState::Scrapped->value], true)) {
-            $order = 1 + $notebook->count('part.', 'order');
+            $order = 1 + $notebook->count(Places::part(''), 'order');
         }
 
         return $order === null ? $value : $value + ['order' => $order];

@@ -11,7 +11,7 @@ use App\Models\Job;
 use App\Models\SignOff;
 use App\Models\User;
 use App\Shapes\Json;
-use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Proving\Prove;
 use Illuminate\Support\Carbon;

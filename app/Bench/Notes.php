@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Actions\ReadEntry;
 use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use Illuminate\Database\Eloquent\Builder;
 
 /** The latest record of each place of a job. */
@@ -23,7 +25,26 @@ final readonly class Notes
     /** The same as a notebook alone, without who entered what and when. */
     public static function notebookOf(Job $job): Notebook
     {
-        $rows = Record::query()->where('job_id', $job->id)->distinct(['place'])->orderBy('place')->orderByDesc('seq')->toBase()->get(['place', 'value', 'instrument']);
+        return self::written(Record::query()->where('job_id', $job->id));
+    }
+
+    /**
+     * As much of a job's notebook as it takes to read an entry at these places.
+     *
+     * @param  list<string>  $addresses
+     */
+    public static function enoughFor(Job $job, array $addresses): Notebook
+    {
+        $needed = array_values(array_unique(array_merge(...array_map(ReadEntry::needs(...), $addresses))));
+        $parts = array_filter($addresses, static fn (string $address): bool => str_starts_with($address, Places::part('')));
+
+        return self::written(Record::query()->where('job_id', $job->id)->where(static fn (Builder $q): Builder => $parts === [] ? $q->whereIn('place', $needed) : $q->whereIn('place', $needed)->orWhere('place', 'like', Places::part('').'%')));
+    }
+
+    /** @param  Builder<Record>  $records */
+    private static function written(Builder $records): Notebook
+    {
+        $rows = $records->distinct(['place'])->orderBy('place')->orderByDesc('seq')->toBase()->get(['place', 'value', 'instrument']);
         $entries = [];
         foreach ($rows as $row) {
             $value = $row->value === null ? null : json_decode($row->value, true, flags: JSON_THROW_ON_ERROR);

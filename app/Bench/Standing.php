@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sourcing\CustomerWord;
 
 /** Where each station of a job is, and what the machine's history says of it: in few words, kept beside the records. */
@@ -31,7 +31,7 @@ final class Standing
         return [
             'stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report),
             'asked' => CustomerWord::waiting($notebook),
-            'fitted' => array_values(array_filter([$notebook->text(Places::newNumber(Side::Left)), $notebook->text(Places::newNumber(Side::Right))])),
+            'fitted' => array_values(array_filter([$notebook->text(Places::newNumber(Side::Left->value)), $notebook->text(Places::newNumber(Side::Right->value))])),
             'carried' => $notebook->text(Places::CARRY), 'look_again' => $notebook->text(Places::CARRY_WHEN),
         ];
     }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
-use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Angle;
@@ -33,22 +31,6 @@ final readonly class Workbench
     public function report(Job $job, Notebook $notebook, array $spanners = []): JobReport
     {
         return (new WheelJob($this->limits))->report($this->bench($job, $notebook, $spanners, LockShiftsHere::before($job)));
-    }
-
-    /** What is asked at a place of this job, or null when nothing is. */
-    public function ask(Job $job, Notebook $notebook, string $place): ?Ask
-    {
-        if (str_starts_with($place, Places::word(''))) {
-            return Ask::text($place, 'Why it may go');
-        }
-        if ($place === Places::HUB) {
-            return Ask::stack();
-        }
-        if ($place === Places::AS_FOUND) {
-            return Ask::tick($place, 'Keep it as found');
-        }
-
-        return (new WheelJob($this->limits))->ask($this->bench($job, $notebook), $place);
     }
 
     /** @throws ModelNotFoundException when the hub of this job has no such seat */

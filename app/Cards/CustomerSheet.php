@@ -10,9 +10,9 @@ use App\Models\Job;
 use CleanRace\Core\Checking\Coast;
 use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sourcing\CustomerWord;
 
 /** One page for the customer: what was wrong, what was fitted, how it turns now, and when to come back. In plain words. */
@@ -43,7 +43,7 @@ final readonly class CustomerSheet
     {
         $fitted = [];
         foreach ([Side::Left, Side::Right] as $side) {
-            $number = $notebook->text(Places::newNumber($side)) ?? $notebook->text(Places::number($side));
+            $number = $notebook->text(Places::newNumber($side->value)) ?? $notebook->text(Places::number($side->value));
             if ($number !== null) {
                 $fitted[] = ucfirst($side->value).': '.$number;
             }

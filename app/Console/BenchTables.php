@@ -7,6 +7,7 @@ namespace App\Console;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\NumberIndex;
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Notebook\PlaceTable;
 use Illuminate\Console\Command;
 
 /** Lays the trade's tables ready as PHP beside the other caches, where OPcache keeps them in memory. */
@@ -34,7 +35,7 @@ final class BenchTables extends Command
     /** @return array<string, array<int|string, mixed>> by name */
     public static function indexes(): array
     {
-        return ['bearings' => BearingTable::byNumber(), 'holes' => BearingTable::byHole(), 'sizes' => BearingTable::bySize(), 'numbers' => NumberIndex::make()];
+        return ['bearings' => BearingTable::byNumber(), 'holes' => BearingTable::byHole(), 'sizes' => BearingTable::bySize(), 'numbers' => NumberIndex::make(), 'places' => PlaceTable::index()];
     }
 
     /** @param  array<int|string, mixed>  $content */

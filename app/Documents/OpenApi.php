@@ -138,7 +138,7 @@ final class OpenApi
     {
         return Schemas::object([
             'type' => ['type' => 'string'], 'title' => ['type' => 'string'], 'status' => ['type' => 'integer'], 'detail' => ['type' => 'string'],
-            'errors' => ['type' => 'array', 'items' => Schemas::object(['field' => ['type' => 'string'], 'detail' => ['type' => 'string']])],
+            'errors' => ['type' => 'array', 'items' => ['required' => ['field', 'detail']] + Schemas::object(['field' => ['type' => 'string'], 'detail' => ['type' => 'string'], 'value' => ['type' => 'string', 'description' => 'What was entered there']])],
         ]);
     }
 }

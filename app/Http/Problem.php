@@ -25,7 +25,7 @@ use UnexpectedValueException;
 /** Problem details after RFC 9457: one shape for everything that goes wrong, with a sentence a person can act on. */
 final readonly class Problem implements Responsable
 {
-    /** @param  list<array{field: string, detail: string}>  $errors */
+    /** @param  list<array{field: string, detail: string, value?: string}>  $errors */
     public function __construct(
         public int $status,
         public string $slug,
@@ -39,7 +39,7 @@ final readonly class Problem implements Responsable
     {
         return match (true) {
             $fault instanceof InputFaults => self::input($fault->faults),
-            $fault instanceof Nonsense => self::input([['field' => $fault->field ?? 'entry', 'detail' => $fault->getMessage()]]),
+            $fault instanceof Nonsense => self::input([['field' => $fault->field ?? 'entry', 'detail' => $fault->getMessage()] + ($fault->value === null ? [] : ['value' => $fault->value])]),
             $fault instanceof ValidationException => self::input(self::fromValidation($fault), $fault->status),
             $fault instanceof UnexpectedValueException && str_contains($fault->getMessage(), 'pagination') => self::input([['field' => 'cursor', 'detail' => 'That cursor belongs to another list. Leave it out to start from the top.']]),
             $fault instanceof UnknownCalculator => new self(404, 'unknown-calculator', 'No such calculator', $fault->getMessage()),
@@ -55,7 +55,7 @@ final readonly class Problem implements Responsable
         };
     }
 
-    /** @param  list<array{field: string, detail: string}>  $errors */
+    /** @param  list<array{field: string, detail: string, value?: string}>  $errors */
     public static function input(array $errors, int $status = 422): self
     {
         return new self($status, 'input', 'That cannot be used', $errors[0]['detail'] ?? 'The input is not right.', $errors);

@@ -18,7 +18,7 @@ final class HouseTest extends TestCase
 {
     /** Rooms of the core, each of which may use those before it. */
     private const ORDER = [
-        'Measure', 'Verdict', 'Catalogue', 'Hub', 'Tooling', 'Checking', 'Stripping', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Job', 'Trial',
+        'Measure', 'Verdict', 'Catalogue', 'Notebook', 'Hub', 'Tooling', 'Checking', 'Stripping', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Job', 'Trial',
     ];
 
     /** What may be used across that order, and why it is no fault. */

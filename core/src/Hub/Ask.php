@@ -6,10 +6,16 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlaceTable;
 
 /** Something to enter: where it is kept, what it is called, how it is entered. */
 final readonly class Ask
 {
+    /** What is answered here, wherever it is asked: `depth`, `eye`, `feel`; empty where nobody tells it apart. */
+    public string $role;
+
     /**
      * @param  list<Option>  $options
      * @param  list<Finding>  $findings what may be seen of a part of that kind
@@ -30,6 +36,7 @@ final readonly class Ask
         public ?string $picture = null,
         public array $findings = [],
     ) {
+        $this->role = PlaceTable::find($place)->role ?? '';
     }
 
     /** A size: more than zero. */

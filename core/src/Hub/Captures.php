@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Message;
 
 /** What is measured before a hub comes apart. Each says where the caliper goes, and may be skipped with a reason. */

@@ -14,6 +14,8 @@ use CleanRace\Core\Measure\Meter;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\TemperatureText;
 use CleanRace\Core\Measure\TorqueText;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Place;
 
 /** Turns what a person entered into what the notebook keeps, or says in one sentence what is wrong with it. */
 final readonly class EntryReader
@@ -23,6 +25,8 @@ final readonly class EntryReader
     private const MOST_PHOTOS = 12;
 
     private const MOST_THINGS = 200;
+
+    private const SYMBOLS = ['mm' => 'mm', 'nm' => 'N·m', 'c' => '°C', 'deg' => '°', 'count' => ''];
 
     /** Ten turns, in degrees. */
     private const MOST_TURN = 3600.0;
@@ -43,33 +47,34 @@ final readonly class EntryReader
      * @param  array<string, mixed>  $entry as it came
      * @param  string  $unit what a bare length is in, `mm` or `in`
      * @param  ?array<string, mixed>  $before what stands there now
+     * @param  list<string>  $findings what may be seen of the part here, by name
      * @return array<string, mixed> what is kept; what was typed is kept beside what it means
      *
-     * @throws Nonsense when it is not what this place asks for
+     * @throws Nonsense when it is not what this place asks for, or makes no sense there
      */
-    public function read(Ask $ask, array $entry, string $unit, ?array $before = null): array
+    public function read(Place $place, array $entry, string $unit, ?array $before = null, array $findings = []): array
     {
-        if ($ask->picture !== null && isset($entry['skipped'])) {
+        if ($place->skippable && isset($entry['skipped'])) {
             return ['skipped' => self::text($entry['skipped'])];
         }
 
-        return match ($ask->kind) {
-            AskKind::Length, AskKind::Depth => $this->length($ask, $entry, $unit),
-            AskKind::Choice => ['choice' => $this->option($ask, $entry['choice'] ?? null)],
-            AskKind::Choices => ['choices' => array_map(fn (mixed $c): string => $this->option($ask, $c), self::list($entry['choices'] ?? null))],
+        return match ($place->kind) {
+            AskKind::Length, AskKind::Depth => self::sensible($place, 'mm', $this->length($place, $entry, $unit)),
+            AskKind::Choice => ['choice' => $this->option($place, $entry['choice'] ?? null)],
+            AskKind::Choices => ['choices' => array_map(fn (mixed $c): string => $this->option($place, $c), self::list($entry['choices'] ?? null))],
             AskKind::Tick => ['done' => is_bool($entry['done'] ?? null) ? $entry['done'] : throw new Nonsense('Say whether it is done or not.')],
             AskKind::Text => ['text' => self::text($entry['text'] ?? null)],
             AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
-            AskKind::Torque => ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)],
-            AskKind::Temperature, AskKind::Heat => ['c' => ($ask->kind === AskKind::Heat ? TemperatureText::ofHub() : TemperatureText::ofShop())->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Torque => self::sensible($place, 'nm', ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)]),
+            AskKind::Temperature, AskKind::Heat => self::sensible($place, 'c', ['c' => ($place->kind === AskKind::Heat ? TemperatureText::ofHub() : TemperatureText::ofShop())->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)]),
             AskKind::Gauge => self::gauge(self::text($entry['typed'] ?? null)),
             AskKind::Thread => ['text' => self::text($entry['text'] ?? null), 'pitch' => Thread::read(self::text($entry['text'] ?? null))->pitch->mm],
-            AskKind::Turn => ['deg' => (new AngleText)->read(self::text($entry['typed'] ?? null))->degrees, 'typed' => self::text($entry['typed'] ?? null)],
-            AskKind::Count => ['count' => self::count(self::text($entry['typed'] ?? null)), 'typed' => self::text($entry['typed'] ?? null)],
+            AskKind::Turn => self::sensible($place, 'deg', ['deg' => (new AngleText)->read(self::text($entry['typed'] ?? null))->degrees, 'typed' => self::text($entry['typed'] ?? null)]),
+            AskKind::Count => self::sensible($place, 'count', ['count' => self::count(self::text($entry['typed'] ?? null)), 'typed' => self::text($entry['typed'] ?? null)]),
             AskKind::Meter => ['text' => self::text($entry['text'] ?? null), 'amount' => Meter::read(self::text($entry['text'] ?? null))->amount, 'unit' => Meter::read(self::text($entry['text'] ?? null))->unit],
             AskKind::When => self::lookAgain(self::text($entry['text'] ?? null)),
             AskKind::ConeTry => $this->coneTry($entry, $unit),
-            AskKind::Part => $this->part($ask, $entry, $before ?? []),
+            AskKind::Part => $this->part($findings, $entry, $before ?? []),
             AskKind::Photos => ['photos' => self::ids($entry['photos'] ?? null)],
             AskKind::Stack => StackEdits::from($before)->plus($entry, $unit)->kept(),
         };
@@ -79,11 +84,11 @@ final readonly class EntryReader
      * @param  array<string, mixed>  $entry
      * @return array<string, mixed>
      */
-    private function length(Ask $ask, array $entry, string $unit): array
+    private function length(Place $place, array $entry, string $unit): array
     {
         $typed = self::text($entry['typed'] ?? null);
         $length = (new LengthText($unit))->read($typed);
-        if ($ask->kind === AskKind::Length && $length->mm <= 0) {
+        if ($place->kind === AskKind::Length && $length->mm <= 0) {
             throw Nonsense::notPositive();
         }
 
@@ -140,11 +145,12 @@ final readonly class EntryReader
     /**
      * What is said of a part replaces what was said of the same; the rest stands.
      *
+     * @param  list<string>  $may be seen of it, by name
      * @param  array<string, mixed>  $entry
      * @param  array<string, mixed>  $before
      * @return array<string, mixed>
      */
-    private function part(Ask $ask, array $entry, array $before): array
+    private function part(array $may, array $entry, array $before): array
     {
         $state = PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ?? throw new Nonsense('Say where the part is: in place, on the tray, fitted, left as it is, or scrapped.');
         $said = static fn (string $key): mixed => array_key_exists($key, $entry) ? $entry[$key] : $before[$key] ?? null;
@@ -157,14 +163,30 @@ final readonly class EntryReader
         if ($state === PartState::Scrapped && $reason === null) {
             throw Nonsense::about('reason', 'Say why it is scrapped.');
         }
-        $findings = array_values(array_intersect(array_map(static fn (Finding $f): string => $f->value, $ask->findings === [] ? [] : $ask->findings), array_filter((array) ($said('findings') ?? []), is_string(...))));
+        $findings = array_values(array_intersect($may, array_filter((array) ($said('findings') ?? []), is_string(...))));
 
         return array_filter([
             'state' => $state->value, 'condition' => $condition, 'way_round' => $words('way_round'), 'note' => $words('note'), 'reason' => $reason,
-            'findings' => $ask->findings === [] ? array_values(array_filter((array) ($before['findings'] ?? []), is_string(...))) : $findings,
+            'findings' => $findings,
             'photos' => self::ids($said('photos') ?? []),
             'new' => $said('new') === true && $state === PartState::Fitted ? true : null, 'order' => $before['order'] ?? null,
         ], static fn (mixed $v): bool => $v !== null && $v !== []);
+    }
+
+    /**
+     * What was read, when such a thing can be so large.
+     *
+     * @param  array<string, mixed>  $read
+     * @return array<string, mixed>
+     */
+    private static function sensible(Place $place, string $key, array $read): array
+    {
+        $amount = (float) $read[$key];
+        if (($place->least !== null && $amount < $place->least - 1e-9) || ($place->most !== null && $amount > $place->most + 1e-9)) {
+            throw Nonsense::outside($amount, $place->least, $place->most, self::SYMBOLS[$key]);
+        }
+
+        return $read;
     }
 
     /** @return list<string> ids of photos */
@@ -173,11 +195,9 @@ final readonly class EntryReader
         return array_slice(array_values(array_filter(self::list($said), is_string(...))), 0, self::MOST_PHOTOS);
     }
 
-    private function option(Ask $ask, mixed $said): string
+    private function option(Place $place, mixed $said): string
     {
-        $values = array_map(static fn (Option $o): string => $o->value, $ask->options);
-
-        return is_string($said) && in_array($said, $values, true) ? $said : throw new Nonsense('That is not one of the answers here.');
+        return is_string($said) && $place->offers($said) ? $said : throw new Nonsense('That is not one of the answers here.');
     }
 
     private static function text(mixed $said): string

@@ -9,6 +9,7 @@ use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** The hub of one job: what its pattern usually has, as somebody changed it, with what was read of it. */
 final readonly class Hub
@@ -66,7 +67,7 @@ final readonly class Hub
     {
         $cartridges = $stack->cartridges();
         foreach ($cartridges as $i => $part) {
-            $number = $notebook->text(Places::sized($part->id)) ?? (count($cartridges) > 2 ? null : $notebook->text(Places::number($i === 0 ? Side::Left : Side::Right)) ?? $notebook->text(Places::number(Side::Left)));
+            $number = $notebook->text(Places::sized($part->id)) ?? (count($cartridges) > 2 ? null : $notebook->text(Places::number(($i === 0 ? Side::Left : Side::Right)->value)) ?? $notebook->text(Places::number(Side::Left->value)));
             $read = $number === null ? null : self::read($number);
             if ($read?->size === null) {
                 continue;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** The hub of a job as its editor shows it: every part with its sizes, what cannot be, and what may be undone. */
 final readonly class HubSheet

@@ -11,6 +11,7 @@ use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** What a pair of bearings in a hub measures. Depths are from the hub face on their own side. */
 final readonly class HubSizes
@@ -69,7 +70,7 @@ final readonly class HubSizes
     {
         $table = new BearingTable;
         try {
-            $number = $notebook->text(Places::number($side)) ?? $notebook->text(Places::number(Side::Left));
+            $number = $notebook->text(Places::number($side->value)) ?? $notebook->text(Places::number(Side::Left->value));
             $read = $number === null ? null : (new DesignationReader)->read($number)->size;
         } catch (Nonsense) {
             $read = null;

@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Drawing\PartDrawer;
 use CleanRace\Core\Hub\Drawing\Piece;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** Draws a hub in half-section: every part at its place, from its sizes, from where parts are and how bearings stand. */
 final readonly class SectionMaker

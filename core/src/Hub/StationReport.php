@@ -30,19 +30,6 @@ final readonly class StationReport
         return new self($this->station, $this->label, $this->status, $this->doneSteps, $this->totalSteps, []);
     }
 
-    public function ask(string $place): ?Ask
-    {
-        foreach ($this->steps as $step) {
-            foreach ($step->asks as $ask) {
-                if ($ask->place === $place) {
-                    return $ask;
-                }
-            }
-        }
-
-        return null;
-    }
-
     /** Done when everything that is wanted is entered. A step that wants nothing is done once anything is entered in it. */
     private static function isDone(Step $step, Notebook $notebook): bool
     {

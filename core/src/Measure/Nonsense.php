@@ -24,6 +24,23 @@ final class Nonsense extends DomainException
         return $fault;
     }
 
+    /** What was entered, in words short enough to be said again; null when nothing was. */
+    public ?string $value = null;
+
+    /**
+     * Says the sentence about what was entered at a place.
+     *
+     * @param  ?array<string, mixed>  $entry as it came
+     */
+    public static function entered(string $field, string $sentence, ?array $entry): self
+    {
+        $fault = self::about($field, $sentence);
+        $said = $entry['typed'] ?? $entry['text'] ?? $entry['choice'] ?? $entry['state'] ?? $entry['mark'] ?? $entry;
+        $fault->value = $said === null ? null : mb_substr(is_scalar($said) ? (string) $said : (string) json_encode($said, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 120);
+
+        return $fault;
+    }
+
     /** @throws self */
     public static function unlessFinite(float $number): float
     {
@@ -33,6 +50,18 @@ final class Nonsense extends DomainException
     public static function tooLong(float $mm): self
     {
         return new self(sprintf('%s mm is more than 2 metres, longer than anything on a wheel. Check the unit.', round($mm, 2)));
+    }
+
+    /** Larger or smaller than such a thing can be. */
+    public static function outside(float $amount, ?float $least, ?float $most, string $symbol): self
+    {
+        $say = static fn (float $x): string => trim(rtrim(rtrim(number_format($x, 3, '.', ''), '0'), '.').' '.$symbol);
+
+        return new self(sprintf('%s cannot be right here: %s. Look at the unit and the decimal point.', $say($amount), match (true) {
+            $least !== null && $most !== null => 'it lies between '.$say($least).' and '.$say($most),
+            $least !== null => 'it is '.$say($least).' or more',
+            default => 'it is at most '.$say($most ?? 0.0),
+        }));
     }
 
     public static function notALength(string $text): self

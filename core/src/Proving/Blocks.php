@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace CleanRace\Core\Proving;
 
 use CleanRace\Core\Hub\PartState;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;

@@ -6,7 +6,6 @@ namespace CleanRace\Core\Seating;
 
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Push;
 use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\RingSeat;
@@ -14,6 +13,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sizing\Findings;
 use CleanRace\Core\Sizing\PressedSeat;
 use CleanRace\Core\Sizing\Seats;

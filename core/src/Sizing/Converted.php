@@ -7,10 +7,10 @@ namespace CleanRace\Core\Sizing;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 

@@ -8,12 +8,12 @@ use CleanRace\Core\Catalogue\Designation;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\HubSizes;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Verdict;
@@ -72,7 +72,7 @@ final readonly class Finder
     /** @return list<Designation> */
     private function readings(Bench $bench, Side $side): array
     {
-        $number = $bench->notebook->text(Places::number($side));
+        $number = $bench->notebook->text(Places::number($side->value));
         try {
             return $number === null ? [] : (new DesignationReader)->readings($number);
         } catch (Nonsense) {

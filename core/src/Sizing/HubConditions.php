@@ -6,7 +6,7 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Places;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 
 /** What the hub asks of a bearing. Null is not known. */

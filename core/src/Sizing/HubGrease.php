@@ -6,10 +6,10 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Hub\HubUse;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 
@@ -29,7 +29,7 @@ final readonly class HubGrease
         }
         $notebook = $bench->notebook;
         $hub = HubConditions::of($bench);
-        $said = $notebook->text(Places::sized($ring->id)) ?? $notebook->text(Places::number(Side::Left));
+        $said = $notebook->text(Places::sized($ring->id)) ?? $notebook->text(Places::number(Side::Left->value));
         try {
             return (new Grease($this->limits))->work(new GreaseInput(
                 Length::mm($ring->mm('bore')), Length::mm($ring->mm('outside')), Length::mm($ring->mm('width')), $hub->use ?? HubUse::FastWheel, $hub->wet === true,

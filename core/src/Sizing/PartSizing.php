@@ -11,7 +11,6 @@ use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Instrument;
@@ -20,6 +19,7 @@ use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 

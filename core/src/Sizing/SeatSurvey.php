@@ -6,7 +6,6 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Option;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
@@ -15,6 +14,7 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;

@@ -11,7 +11,6 @@ use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Station;
@@ -20,6 +19,7 @@ use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Verdict;
@@ -60,7 +60,7 @@ final readonly class Size
         return Step::of("$at.bearing", 'The '.$side->value.' bearing', 'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.')
             ->with(part: 'bearing_'.$side->value)
             ->asking(
-                Ask::number(Places::number($side), 'Stamped on the ring', wanted: false, hint: '6204 2RS'),
+                Ask::number(Places::number($side->value), 'Stamped on the ring', wanted: false, hint: '6204 2RS'),
                 Ask::length("$at.bore", 'Bore', wanted: false),
                 Ask::length("$at.outside", 'Outside', wanted: false),
                 Ask::length("$at.width", 'Width', wanted: false),

@@ -11,13 +11,13 @@ use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sizing\Findings;
 use CleanRace\Core\Sizing\HubGrease;
 use CleanRace\Core\Sizing\PartSizing;
@@ -92,7 +92,7 @@ final readonly class Source
     private function bearing(Bench $bench, TrayItem $item): ToBuy
     {
         try {
-            $read = $this->reader->read($bench->notebook->text(Places::number($item->side)) ?? $bench->notebook->text(Places::number(Side::Left)) ?? '');
+            $read = $this->reader->read($bench->notebook->text(Places::number($item->side->value)) ?? $bench->notebook->text(Places::number(Side::Left->value)) ?? '');
 
             return new ToBuy($item->name, CounterWords::of($read), 1, null, ArticleKey::ofBearing($read));
         } catch (Nonsense) {
@@ -144,7 +144,7 @@ final readonly class Source
             ->with(why: 'The counter hands over the wrong one more often than anyone says: one seal for two, inch for metric, same bore and outside but other width.', part: 'bearing_'.$side->value)
             ->on(Panel::Match)
             ->asking(
-                Ask::number(Places::newNumber($side), 'On the new one', hint: '6204 DDU'),
+                Ask::number(Places::newNumber($side->value), 'On the new one', hint: '6204 DDU'),
                 Ask::length("$at.bore", 'Bore of the new one', wanted: false),
                 Ask::length("$at.outside", 'Outside of the new one', wanted: false),
                 Ask::length("$at.width", 'Width of the new one', wanted: false),
@@ -153,8 +153,8 @@ final readonly class Source
 
     public function compared(Bench $bench, Side $side): ?MatchCheckResult
     {
-        $old = $bench->notebook->text(Places::number($side)) ?? $bench->notebook->text(Places::number(Side::Left));
-        $new = $bench->notebook->text(Places::newNumber($side));
+        $old = $bench->notebook->text(Places::number($side->value)) ?? $bench->notebook->text(Places::number(Side::Left->value));
+        $new = $bench->notebook->text(Places::newNumber($side->value));
         if ($old === null || $new === null) {
             return null;
         }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Hub;
 
-use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\EntryReader;
-use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Hub\Finding;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\PartState;
-use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Place;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -20,19 +19,24 @@ use Random\Randomizer;
 /** What is entered at each kind of place: what is kept of it, and the one sentence when it cannot be used. */
 final class EntryReaderTest extends TestCase
 {
-    /** @return array<string, Ask> one of each kind, by the kind's name */
-    private static function asks(): array
+    /** A place of a kind, with wide limits. */
+    private static function place(string $kind): Place
     {
-        $sleeve = Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 20.3, 'outside' => 26, 'length' => 57.6]);
-        $options = Option::of(['rough' => 'Rough', 'quiet' => 'Quiet', 'a' => 'A']);
+        $options = ['choice' => ['rough', 'quiet', 'a'], 'choices' => ['rough', 'quiet', 'a']];
 
-        return [
-            'length' => Ask::length('a', 'A'), 'depth' => Ask::depth('a', 'A'), 'choice' => Ask::choice('a', 'A', $options), 'choices' => Ask::choices('a', 'A', $options),
-            'tick' => Ask::tick('a', 'A'), 'text' => Ask::text('a', 'A'), 'number' => Ask::number('a', 'A'), 'torque' => Ask::torque('a', 'A'), 'temperature' => Ask::temperature('a', 'A'),
-            'heat' => Ask::heat('a', 'A'), 'gauge' => Ask::gauge('a', 'A'), 'thread' => Ask::thread('a', 'A'), 'turn' => Ask::turn('a', 'A'), 'count' => Ask::count('a', 'A'),
-            'meter' => Ask::meter('a', 'A'), 'when' => Ask::when('a', 'A'), 'cone_try' => Ask::coneTry('a', 'A', true), 'part' => Ask::part($sleeve, PartState::OnTray),
-            'photos' => Ask::photos(Ask::length('a', 'A')), 'stack' => Ask::stack(), 'captured' => Ask::depth('a', 'A')->captured('gap'),
-        ];
+        return new Place('a', AskKind::from($kind === 'captured' ? 'depth' : $kind), '', null, null, null, $options[$kind] ?? [], null, null, null, '', $kind === 'captured');
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @param  ?array<string, mixed>  $before
+     * @return array<string, mixed>
+     */
+    private static function read(string $kind, array $entry, string $unit = 'mm', ?array $before = null): array
+    {
+        $findings = array_map(static fn (Finding $f): string => $f->value, Finding::of(PartKind::Sleeve));
+
+        return (new EntryReader)->read(self::place($kind), $entry, $unit, $before, $kind === 'part' ? $findings : []);
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>, string}> kind, entry, what is kept, unit */
@@ -85,7 +89,7 @@ final class EntryReaderTest extends TestCase
     #[DataProvider('good')]
     public function test_what_is_entered_is_kept_with_what_it_means(string $kind, array $entry, array $kept, string $unit): void
     {
-        $read = (new EntryReader)->read(self::asks()[$kind], [...$entry, 'more' => 'of no use'], $unit, null);
+        $read = self::read($kind, [...$entry, 'more' => 'of no use'], $unit);
         self::assertEqualsWithDelta($kept, $read, 1e-6);
     }
 
@@ -137,7 +141,7 @@ final class EntryReaderTest extends TestCase
     public function test_what_cannot_be_used_is_refused_in_one_sentence(string $kind, array $entry, string $says): void
     {
         try {
-            (new EntryReader)->read(self::asks()[$kind], $entry, 'mm');
+            self::read($kind, $entry);
             self::fail('It was taken.');
         } catch (Nonsense $nonsense) {
             self::assertStringContainsString($says, $nonsense->getMessage());
@@ -147,11 +151,10 @@ final class EntryReaderTest extends TestCase
 
     public function test_a_part_keeps_what_was_said_of_it_before(): void
     {
-        $ask = self::asks()['part'];
-        $first = (new EntryReader)->read($ask, ['state' => 'on_tray', 'note' => 'Dot up', 'photos' => ['p1']], 'mm') + ['order' => 3];
-        $second = (new EntryReader)->read($ask, ['state' => 'fitted', 'new' => true], 'mm', $first);
+        $first = self::read('part', ['state' => 'on_tray', 'note' => 'Dot up', 'photos' => ['p1']]) + ['order' => 3];
+        $second = self::read('part', ['state' => 'fitted', 'new' => true], 'mm', $first);
         self::assertSame(['Dot up', ['p1'], 3, true], [$second['note'], $second['photos'], $second['order'], $second['new']]);
-        $third = (new EntryReader)->read($ask, ['state' => 'on_tray', 'note' => ''], 'mm', $second);
+        $third = self::read('part', ['state' => 'on_tray', 'note' => ''], 'mm', $second);
         self::assertArrayNotHasKey('note', $third, 'wiped out');
         self::assertArrayNotHasKey('new', $third, 'what lies on the tray is not fitted new');
     }
@@ -162,14 +165,14 @@ final class EntryReaderTest extends TestCase
         $nasty = [null, true, -1, 1.5e300, NAN, '', '0', "\0", '../../etc', '<b>', str_repeat('9', 400), '1/0', '-', "\u{202E}", [], [[]], ['a' => 1], 'M0 × 0', '1e400 mm', '٣', '6204'.str_repeat(' 2RS', 300)];
         $keys = ['typed', 'text', 'choice', 'choices', 'done', 'mark', 'stage', 'felt', 'state', 'condition', 'reason', 'findings', 'photos', 'new', 'note', 'way_round', 'part', 'add', 'remove', 'skipped'];
         $taken = $refused = 0;
-        foreach (self::asks() as $kind => $ask) {
+        foreach ([...array_column(AskKind::cases(), 'value'), 'captured'] as $kind) {
             for ($i = 0; $i < 250; $i++) {
                 $entry = [];
                 foreach ((array) $random->pickArrayKeys(array_flip($keys), $random->getInt(1, 6)) as $key) {
                     $entry[$key] = $nasty[$random->getInt(0, count($nasty) - 1)];
                 }
                 try {
-                    $kept = (new EntryReader)->read($ask, $entry, $random->getInt(0, 1) === 1 ? 'mm' : 'in');
+                    $kept = self::read($kind, $entry, $random->getInt(0, 1) === 1 ? 'mm' : 'in');
                     self::assertSame($kept === [] ? '[]' : '{', substr(json_encode($kept, JSON_THROW_ON_ERROR), 0, $kept === [] ? 2 : 1), "$kind: what is kept can be written down");
                     $taken++;
                 } catch (Nonsense) {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Job;
 
+use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\EntryReader;
+use CleanRace\Core\Hub\HubPlaces;
+use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\StationReport;
@@ -13,6 +16,9 @@ use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
@@ -58,7 +64,7 @@ final class AnsweredAtRandomTest extends TestCase
                     continue;
                 }
                 // What a page shows to be asked, the program takes.
-                $value = (new EntryReader)->read($ask, $entry, 'mm', $notebook->value($ask->place));
+                $value = (new EntryReader)->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place));
                 $notebook = $notebook->with($ask->place, ['value' => $value, 'instrument' => $random->getInt(0, 2) > 0 ? null : Instrument::cases()[$random->getInt(0, count(Instrument::cases()) - 1)]->value]);
             }
         }
@@ -81,16 +87,48 @@ final class AnsweredAtRandomTest extends TestCase
         foreach (range(1, 3) as $_) {
             foreach (RandomAnswers::some(self::report($pattern, $notebook), $random) as $ask) {
                 $entry = RandomAnswers::to($ask, $random);
-                $notebook = $entry === null ? $notebook : $notebook->with($ask->place, ['value' => (new EntryReader)->read($ask, $entry, 'mm', $notebook->value($ask->place)), 'instrument' => null]);
+                $notebook = $entry === null ? $notebook : $notebook->with($ask->place, ['value' => (new EntryReader)->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place)), 'instrument' => null]);
             }
         }
         $asks = RandomAnswers::asks(self::report($pattern, $notebook));
         self::assertGreaterThan(25, count($asks));
-        foreach (array_slice($random->shuffleArray(array_keys($asks)), 0, 25) as $place) {
-            $alone = (new WheelJob(Limits::standard()))->ask(self::bench($pattern, $notebook), $place);
-            self::assertEquals([$asks[$place]->kind, $place, $asks[$place]->picture, $asks[$place]->until, $asks[$place]->options], [$alone?->kind, $alone?->place, $alone?->picture, $alone?->until, $alone?->options], "{$pattern->id()}: $place");
+        $hub = new HubPlaces($pattern, $notebook);
+        foreach ($asks as $address => $ask) {
+            $place = Places::at($address);
+            self::assertSame([$ask->kind, $ask->picture !== null], [$place->kind, $place->skippable], $address);
+            self::assertTrue($hub->has($place), "{$pattern->id()} asks at $address, and can have no such place");
+            $options = array_map(static fn (Option $o): string => $o->value, $ask->options);
+            if (in_array($ask->kind, [AskKind::Choice, AskKind::Choices], true) && ! $place->offersAny()) {
+                self::assertSame([], array_diff($options, $place->options), "$address offers what may not be answered there");
+            }
+            if (in_array($ask->kind, [AskKind::Length, AskKind::Depth], true)) {
+                self::assertNotNull($place->least, "$address has no limits of sense");
+                self::assertTrue($ask->instrument === $place->instrument || ($place->role === 'wall' && $ask->instrument === Instrument::Micrometer), $address);
+            }
+            self::assertNotSame('', $ask->role, "$address is nothing");
         }
-        self::assertNull((new WheelJob(Limits::standard()))->ask(self::bench($pattern, $notebook), 'no.such.place'));
+    }
+
+    public function test_every_row_of_the_table_of_places_is_asked_by_some_hub(): void
+    {
+        $asked = [];
+        foreach (Patterns::all() as $pattern) {
+            foreach ([3, 4, 5] as $seed) {
+                $random = new Randomizer(new Mt19937($seed));
+                $notebook = new Notebook;
+                foreach (range(1, 4) as $_) {
+                    foreach (RandomAnswers::asks(self::report($pattern, $notebook)) as $ask) {
+                        $asked[$ask->place] = true;
+                        $entry = $random->getInt(0, 3) === 0 ? null : RandomAnswers::to($ask, $random);
+                        $notebook = $entry === null ? $notebook : $notebook->with($ask->place, ['value' => (new EntryReader)->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place)), 'instrument' => null]);
+                    }
+                }
+            }
+        }
+        $used = array_unique(array_map(static fn (string $address): int => PlaceTable::row($address) ?? -1, array_keys($asked)));
+        $never = array_diff_key(Table::rows('places'), array_flip($used));
+        self::assertSame(['fastener.{fastener}.wrench', 'prove.second', 'hub.edits', 'hub.as_found'], array_column($never, 'address'), 'asked where a wrench hangs, where a second person looks, or on a page of their own');
+        self::assertSame([], array_filter(['no.such.place', 'check', 'check.', 'seat.left.home.13', 'bore.left.lip.3', 'part.', 'part.x.y', 'prove.nothing', 'fit.left', '../x', 'size.left.number.x'], static fn (string $address): bool => PlaceTable::find($address) !== null));
     }
 
     private static function bench(Pattern $pattern, Notebook $notebook): Bench

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Job;
 
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
@@ -16,6 +15,7 @@ use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Sizing\PartFinding;
 use CleanRace\Core\Sizing\SeatFinding;
 use CleanRace\Core\Sourcing\MatchPart;

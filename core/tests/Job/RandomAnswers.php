@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Job;
 
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Places;
 use Random\Randomizer;
 
 /** Somebody who knows nothing of bearings, and answers some of what is asked with something that may be said there. */
@@ -36,6 +37,19 @@ final class RandomAnswers
         return array_values(array_filter(self::asks($report), static fn (): bool => $random->getInt(0, 2) === 0));
     }
 
+    /**
+     * Something that makes sense there, as it may be typed; in the middle where none of these does.
+     *
+     * @param  list<array{string, float}>  $typed as it is written, and mm
+     */
+    private static function within(Ask $ask, Randomizer $random, array $typed): string
+    {
+        $place = Places::at($ask->place);
+        $sane = array_values(array_filter($typed, static fn (array $one): bool => $one[1] >= ($place->least ?? -1e9) && $one[1] <= ($place->most ?? 1e9)));
+
+        return $sane === [] ? (string) round((($place->least ?? 0.0) + ($place->most ?? 1.0)) / 2, 2) : $sane[$random->getInt(0, count($sane) - 1)][0];
+    }
+
     /** @return ?array<string, mixed> something that may be said there; null for what this person leaves alone */
     public static function to(Ask $ask, Randomizer $random): ?array
     {
@@ -43,8 +57,8 @@ final class RandomAnswers
         $options = array_map(static fn (Option $o): string => $o->value, $ask->options);
 
         return match ($ask->kind) {
-            AskKind::Length => ['typed' => $one(['0.02', '6.35', '19.98', '46,97', '1/2', '104 mm', '2 in', '900'])],
-            AskKind::Depth => ['typed' => $one(['-0.4', '0', '0.05', '3.1', '3 1/8', '57.6 mm', '250'])],
+            AskKind::Length => ['typed' => self::within($ask, $random, [['0.2', 0.2], ['6.35', 6.35], ['19.98', 19.98], ['46,97', 46.97], ['1/2', 12.7], ['104 mm', 104.0], ['2 in', 50.8], ['900', 900.0]])],
+            AskKind::Depth => ['typed' => self::within($ask, $random, [['-0.4', -0.4], ['0', 0.0], ['0.05', 0.05], ['3.1', 3.1], ['3 1/8', 79.375], ['57.6 mm', 57.6], ['190', 190.0]])],
             AskKind::Choice => $options === [] ? null : ['choice' => $one($options)],
             AskKind::Choices => ['choices' => array_values(array_filter($options, static fn (): bool => $random->getInt(0, 2) === 0))],
             AskKind::Tick => ['done' => $random->getInt(0, 4) > 0],

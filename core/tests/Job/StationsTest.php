@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Job;
 
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Patterns\PairSleeve;
 use CleanRace\Core\Hub\StationReport;
@@ -15,6 +14,7 @@ use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Job;
 
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\Patterns\PairSleeve;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Job\JobReport;
@@ -16,6 +14,8 @@ use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
@@ -80,8 +80,8 @@ final class WheelJobTest extends TestCase
         $last = array_combine(array_column($entries, 'place'), array_column($entries, 'entry'));
         foreach (array_filter([...$last, ...$otherwise], static fn (?array $e): bool => $e !== null) as $place => $entry) {
             $entry = ($entry['choice'] ?? '') === '@42 cup' ? ['choice' => '7'] : $entry;
-            $ask = $asks[$place] ?? (self::asked($notebook)[$place] ?? Ask::text($place, ''));
-            $notebook = $notebook->with($place, ['value' => (new EntryReader)->read($ask, $entry, 'mm'), 'instrument' => $ask->instrument?->value]);
+            $ask = $asks[$place] ?? null;
+            $notebook = $notebook->with($place, ['value' => (new EntryReader)->read(Places::at($place), $entry, 'mm'), 'instrument' => $ask?->instrument?->value]);
         }
 
         return $notebook;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Stripping;
 
 use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\AskKind;
 use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
@@ -15,6 +14,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Stripping\Condition;
 use CleanRace\Core\Stripping\Extraction;
 use CleanRace\Core\Stripping\Heat;

@@ -7561,6 +7561,7 @@ export interface components {
             made_at: string;
         };
         Ask: {
+            role: string;
             place: string;
             kind: components["schemas"]["AskKind"];
             label: string;
@@ -8905,6 +8906,8 @@ export interface components {
             errors: {
                 field: string;
                 detail: string;
+                /** @description What was entered there */
+                value?: string;
             }[];
         };
     };

@@ -12,7 +12,6 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
@@ -21,6 +20,7 @@ use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Hub\Turning;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** One wide double-row bearing in a knuckle, held by a snap ring, seals both sides; the hub or drive shaft turns inside. */
 final readonly class KnuckleWide implements Pattern

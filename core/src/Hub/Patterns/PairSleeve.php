@@ -13,12 +13,12 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\PatternCard;
-use CleanRace\Core\Hub\Places;
 use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** Two cartridges in a hub that turns, a loose sleeve between their inner rings, a seal outside each, a snap ring on one side. */
 final readonly class PairSleeve implements Pattern

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace CleanRace\Core\Hub;
+namespace CleanRace\Core\Notebook;
 
 /** How something is entered. */
 enum AskKind: string

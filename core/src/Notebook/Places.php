@@ -2,9 +2,14 @@
 
 declare(strict_types=1);
 
-namespace CleanRace\Core\Hub;
+namespace CleanRace\Core\Notebook;
 
-/** The names of the places in a job's notebook that more than one station reads. */
+use CleanRace\Core\Measure\Nonsense;
+
+/**
+ * The addresses of the places in a job's notebook: the one file where they are put together. What stands at each, and
+ * within which limits, says places.csv.
+ */
 final class Places
 {
     /** Changes made to the parts of the hub. */
@@ -55,14 +60,21 @@ final class Places
 
     public const CARRY_WHEN = 'prove.carry_when';
 
+    /** @throws Nonsense when there is no such place in any job */
+    public static function at(string $address): Place
+    {
+        return PlaceTable::find($address) ?? throw Nonsense::about('place', sprintf('There is no place named "%s" in a job.', mb_substr($address, 0, 80)));
+    }
+
     public static function part(string $id): string
     {
         return "part.$id";
     }
 
-    public static function number(Side $side): string
+    /** @param  string  $side left or right */
+    public static function number(string $side): string
     {
-        return "size.{$side->value}.number";
+        return "size.$side.number";
     }
 
     /** What is stamped on a part, or its sizes. */
@@ -83,12 +95,6 @@ final class Places
         return "fit.$seat.feel";
     }
 
-    /** Whether hands tell of a fit there. */
-    public static function isFeel(string $place): bool
-    {
-        return str_starts_with($place, 'fit.') && str_ends_with($place, '.feel');
-    }
-
     public static function remedy(string $seat): string
     {
         return "fit.$seat.remedy";
@@ -104,9 +110,10 @@ final class Places
         return "bore.$seat.$depth.$clock";
     }
 
-    public static function newNumber(Side $side): string
+    /** @param  string  $side left or right */
+    public static function newNumber(string $side): string
     {
-        return "source.{$side->value}.number";
+        return "source.$side.number";
     }
 
     /** A word on why something that asks for care may go. */
