@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bench\Notes;
+use App\Bench\Reports;
 use App\Bench\Standing;
-use App\Bench\Workbench;
 use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Job\JobReport;
@@ -16,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Works out where each station of a job is and notes it for the board. It follows from the records: it may be noted late, never wrong. */
 final readonly class NoteStanding
 {
-    public function __construct(private Workbench $workbench)
+    public function __construct(private Reports $reports)
     {
     }
 
@@ -24,8 +23,7 @@ final readonly class NoteStanding
     {
         DB::transaction(function () use ($job): void {
             $job = Job::query()->withoutGlobalScopes()->whereKey($job)->with('shop')->lockForUpdate()->firstOrFail();
-            $notebook = Notes::notebookOf($job);
-            $report = $this->workbench->report($job, $notebook);
+            [$report, $notebook] = $this->reports->anew($job);
             $job->update(['standing' => Standing::of($report, $notebook) + $this->waits($job, $report)]);
         });
     }

@@ -27,10 +27,9 @@ final readonly class Workbench
     {
     }
 
-    /** @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place */
-    public function report(Job $job, Notebook $notebook, array $spanners = []): JobReport
+    public function report(Job $job, Notebook $notebook): JobReport
     {
-        return (new WheelJob($this->limits))->report($this->bench($job, $notebook, $spanners, LockShiftsHere::before($job)));
+        return (new WheelJob($this->limits))->report($this->bench($job, $notebook, Notes::ofFastenersBefore($job)->words(), LockShiftsHere::before($job)));
     }
 
     /** @throws ModelNotFoundException when the hub of this job has no such seat */

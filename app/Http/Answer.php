@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Shapes\Json;
+use App\Shapes\Ready;
 use Illuminate\Contracts\Pagination\CursorPaginator;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Response;
@@ -14,7 +15,20 @@ final class Answer
 {
     public static function with(mixed $shape, int $status = 200): JsonResponse
     {
-        return new JsonResponse(Json::of($shape), $status, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(Json::of($shape), $status, [], Json::FLAGS);
+    }
+
+    /** Answers with a typed object one part of which is JSON already. */
+    public static function around(object $shape): JsonResponse
+    {
+        /** @var array<string, mixed> $of */
+        $of = Json::of($shape);
+        $pieces = [];
+        foreach ($of as $name => $value) {
+            $pieces[] = json_encode((string) $name, JSON_THROW_ON_ERROR).':'.($value instanceof Ready ? $value->json : json_encode($value, JSON_THROW_ON_ERROR | Json::FLAGS));
+        }
+
+        return JsonResponse::fromJsonString('{'.implode(',', $pieces).'}');
     }
 
     /**

@@ -28,6 +28,8 @@ use stdClass;
 /** Writes typed objects as JSON: the names of {@see FieldNames}, quantities as numbers in their unit, words with their values. */
 final class Json
 {
+    public const FLAGS = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+
     private const DECIMALS = 6;
 
     /** @var array<class-string, list<array{string, string}>> property and outside name, by class */
@@ -48,7 +50,7 @@ final class Json
             $value instanceof Message => self::message($value),
             $value instanceof Figure => self::figure($value),
             $value instanceof DateTimeInterface => $value->format('Y-m-d\TH:i:s.vP'),
-            $value instanceof stdClass => $value,
+            $value instanceof stdClass, $value instanceof Ready => $value,
             is_object($value) => self::object($value),
             default => null,
         };

@@ -69,7 +69,8 @@ final class Schemas
             if (! $type instanceof ReflectionNamedType) {
                 throw new LogicException("{$class}::{$property->getName()} has no single type.");
             }
-            $schema = $type->getName() === 'array' ? ($lists[$property->getName()] ?? throw new LogicException("{$class}::{$property->getName()} says not what it lists.")) : $this->type($type->getName());
+            $ready = ($property->getAttributes(ShapeOf::class)[0] ?? null)?->newInstance();
+            $schema = $ready !== null ? $this->of($ready->class) : ($type->getName() === 'array' ? ($lists[$property->getName()] ?? throw new LogicException("{$class}::{$property->getName()} says not what it lists.")) : $this->type($type->getName()));
             $properties[FieldNames::of($property->getName(), $type->getName())] = $type->allowsNull() ? self::nullable($schema) : $schema;
         }
 

@@ -53,8 +53,8 @@ final class PlacesTest extends TestCase
         }
     }
 
-    /** @return ?array<string, mixed> something that cannot be meant there; null where any word may be */
-    private static function senseless(Ask $ask, Randomizer $random): ?array
+    /** @return array<string, mixed> something that cannot be meant there */
+    private static function senseless(Ask $ask, Randomizer $random): array
     {
         $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
 

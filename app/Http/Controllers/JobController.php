@@ -9,10 +9,10 @@ use App\Actions\ReadEntry;
 use App\Bench\Ahead;
 use App\Bench\Board;
 use App\Bench\Notes;
+use App\Bench\Reports;
 use App\Bench\Search;
 use App\Bench\Workbench;
 use App\Http\Answer;
-use App\Http\AsSigned;
 use App\Http\Documented;
 use App\Http\Requests\NewJobRequest;
 use App\Http\Requests\PreviewRequest;
@@ -67,17 +67,13 @@ final class JobController
     }
 
     #[Documented('A whole job as it stands', answers: JobSheet::class)]
-    public function show(Job $job, Workbench $workbench): JsonResponse
+    public function show(Job $job, Reports $reports): JsonResponse
     {
         Gate::authorize('view', $job);
         $job->load('machine', 'shop', 'signer', 'signOff', 'addenda.author:id,name');
         $notes = Notes::of($job);
 
-        $before = Notes::ofFastenersBefore($job);
-
-        $sheet = JobSheet::of($job, $notes, $before, $workbench->report($job, $notes->notebook(), $before->words()), Ahead::ofMachine($job));
-
-        return Answer::with(AsSigned::shown($job, $sheet));
+        return Answer::around(JobSheet::of($job, $notes, Notes::ofFastenersBefore($job), $reports->of($job), Ahead::ofMachine($job)));
     }
 
     #[Documented('How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone', answers: JobReport::class)]

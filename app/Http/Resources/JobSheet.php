@@ -8,6 +8,8 @@ use App\Bench\Ahead;
 use App\Bench\Notes;
 use App\Models\Job;
 use App\Models\Record;
+use App\Shapes\Ready;
+use App\Shapes\ShapeOf;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Job\JobReport;
 use DateTimeInterface;
@@ -34,7 +36,7 @@ final readonly class JobSheet
         public ?string $signedAs,
         public array $entries,
         public array $remembered,
-        public JobReport $report,
+        #[ShapeOf(JobReport::class)] public Ready $report,
         public array $addenda,
         public array $carried,
         public ?string $importedFrom,
@@ -43,7 +45,7 @@ final readonly class JobSheet
     }
 
     /** @param  list<stdClass>  $carried rows of {@see Ahead} */
-    public static function of(Job $job, Notes $notes, Notes $before, JobReport $report, array $carried): self
+    public static function of(Job $job, Notes $notes, Notes $before, Ready $report, array $carried): self
     {
         $entry = static fn (Record $r): Entry => Entry::of($r);
 
