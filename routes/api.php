@@ -34,7 +34,6 @@ Route::middleware('auth:sanctum')->group(function (): void {
 
     Route::post('jobs', [JobController::class, 'store']);
     Route::post('jobs/several', [JobController::class, 'several']);
-    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
     Route::get('jobs/{job}/records', [RecordController::class, 'index'])->whereNumber('job');
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
     Route::post('jobs/file', [JobFileController::class, 'store']);

@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('typing')->group(static function (): void {
     Route::get('ping/signed-in', PingController::class);
     Route::get('jobs', [JobController::class, 'index']);
+    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
     Route::get('bench-day', [BenchDayController::class, 'show']);
     Route::get('ahead', [AheadController::class, 'index']);
     Route::get('machines', [MachineController::class, 'index']);

@@ -7,7 +7,9 @@ namespace App\Bench;
 use App\Models\Job;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Job\LiveReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
@@ -30,6 +32,15 @@ final readonly class Workbench
     public function report(Job $job, Notebook $notebook): JobReport
     {
         return (new WheelJob($this->limits))->report($this->bench($job, $notebook, Notes::ofFastenersBefore($job)->words(), LockShiftsHere::before($job)));
+    }
+
+    /** What changes at one station with what is typed there: what earlier jobs lend is asked only where it is used. */
+    public function live(Job $job, Notebook $notebook, Station $station): LiveReport
+    {
+        $spanners = in_array($station, [Station::Strip, Station::Prove], true) ? Notes::ofFastenersBefore($job)->words() : [];
+        $shifts = in_array($station, [Station::Set, Station::Prove], true) ? LockShiftsHere::before($job) : [];
+
+        return (new WheelJob($this->limits))->live($this->bench($job, $notebook, $spanners, $shifts), $station);
     }
 
     /** @throws ModelNotFoundException when the hub of this job has no such seat */

@@ -70,7 +70,7 @@ final class Schemas
                 throw new LogicException("{$class}::{$property->getName()} has no single type.");
             }
             $ready = ($property->getAttributes(ShapeOf::class)[0] ?? null)?->newInstance();
-            $schema = $ready !== null ? $this->of($ready->class) : ($type->getName() === 'array' ? ($lists[$property->getName()] ?? throw new LogicException("{$class}::{$property->getName()} says not what it lists.")) : $this->type($type->getName()));
+            $schema = $ready !== null ? ($ready->many ? ['type' => 'array', 'items' => $this->of($ready->class)] : $this->of($ready->class)) : ($type->getName() === 'array' ? ($lists[$property->getName()] ?? throw new LogicException("{$class}::{$property->getName()} says not what it lists.")) : $this->type($type->getName()));
             $properties[FieldNames::of($property->getName(), $type->getName())] = $type->allowsNull() ? self::nullable($schema) : $schema;
         }
 

@@ -10,8 +10,11 @@ use Attribute;
 #[Attribute(Attribute::TARGET_PROPERTY | Attribute::TARGET_PARAMETER)]
 final readonly class ShapeOf
 {
-    /** @param  class-string  $class */
-    public function __construct(public string $class)
+    /**
+     * @param  class-string  $class
+     * @param  bool  $many whether it is a list of them
+     */
+    public function __construct(public string $class, public bool $many = false)
     {
     }
 }

@@ -193,7 +193,7 @@ final class RecordsTest extends TestCase
     {
         $depths = [12 => '3.10', 3 => '3.40', 6 => '3.70', 9 => '3.40'];
         $drafts = array_map(static fn (int $h, string $mm): array => ['place' => "seat.left.start.$h", 'entry' => ['typed' => $mm]], array_keys($depths), $depths);
-        $report = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['drafts' => $drafts])->assertOk()->json();
+        $report = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['station' => 'seat', 'drafts' => $drafts])->assertOk()->json();
         self::assertSame('square.out', $this->step($report, 'seat.left.start')['verdicts'][0]['headline']['key']);
         self::assertSame(0, Record::query()->count());
         $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => 'x']]]])->assertStatus(422)->assertJsonPath('errors.0.field', 'size.over_faces');

@@ -92,7 +92,7 @@ final class TypingTest extends TestCase
     public function test_a_preview_of_a_change_to_the_hub_keeps_nothing(): void
     {
         $draft = ['drafts' => [['place' => 'hub.edits', 'entry' => ['do' => 'remove', 'part' => 'sleeve']]]];
-        $parts = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $draft)->assertOk()->json('hub.parts');
+        $parts = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $draft)->assertOk()->json('section.pieces');
         self::assertNotContains('sleeve', array_column($parts, 'part'));
         self::assertContains('sleeve', array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.hub.parts'), 'part'));
     }
@@ -119,16 +119,24 @@ final class TypingTest extends TestCase
         self::assertCount(2, array_filter($parts, static fn (string $p): bool => str_starts_with($p, 'seal_left')));
     }
 
-    public function test_a_preview_at_a_station_brings_the_steps_of_that_one_alone_and_the_standing_of_all(): void
+    public function test_a_preview_brings_the_station_at_hand_as_it_would_stand_and_nothing_of_the_others(): void
     {
         $drafts = ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]];
-        $whole = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts)->assertOk();
-        $here = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => 'size'])->assertOk();
-        self::assertLessThan(0.6 * strlen((string) $whole->content()), strlen((string) $here->content()));
-        foreach ($here->json('stations') as $i => $station) {
-            $full = $whole->json("stations.$i");
-            self::assertSame($station['station'] === 'size' ? $full['steps'] : [], $station['steps']);
-            self::assertSame([$full['status'], $full['done_steps'], count($full['steps'])], [$station['status'], $station['done_steps'], $station['total_steps']]);
+        $kept = $this->getJson("/api/v1/jobs/{$this->job->id}")->json('report');
+        $shown = ['tools' => 'strip', 'part_findings' => 'size', 'seats' => 'size', 'to_buy' => 'source', 'matches' => 'source', 'drivers' => 'seat', 'set' => 'set', 'blocks' => 'prove', 'may_sign' => 'prove'];
+        foreach (['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'] as $station) {
+            $live = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => $station])->assertOk();
+            self::assertSame([$station], array_column($live->json('stations'), 'station'));
+            self::assertLessThan(0.75 * strlen((string) json_encode($kept)), strlen((string) $live->content()));
+            foreach ($shown as $what => $where) {
+                self::assertSame($where === $station || ($what === 'set' && $station === 'seat'), $live->json($what) !== null, "$what at $station");
+            }
+        }
+        $this->keep($this->job, 'size.over_faces', ['typed' => '104'])->assertCreated();
+        $after = array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.stations'), null, 'station');
+        foreach (array_keys($after) as $station) {
+            $live = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => $station])->assertOk();
+            self::assertSame($after[$station], $live->json('stations.0'), "$station is previewed as it is once it is kept");
         }
         $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => 'lunch'])->assertStatus(422)->assertJsonPath('errors.0.field', 'station');
     }

@@ -8,6 +8,7 @@ use App\Actions\OpenJob;
 use App\Actions\ReadEntry;
 use App\Bench\Ahead;
 use App\Bench\Board;
+use App\Bench\Entries;
 use App\Bench\Notes;
 use App\Bench\Reports;
 use App\Bench\Search;
@@ -22,7 +23,7 @@ use App\Http\Resources\JobSheet;
 use App\Models\Job;
 use App\Models\User;
 use CleanRace\Core\Hub\Station;
-use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Job\LiveReport;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -70,27 +71,24 @@ final class JobController
     public function show(Job $job, Reports $reports): JsonResponse
     {
         Gate::authorize('view', $job);
-        $job->load('machine', 'shop', 'signer', 'signOff', 'addenda.author:id,name');
-        $notes = Notes::of($job);
+        $job->load('machine', 'shop', 'addenda.author:id,name', ...$job->isSigned() ? ['signer', 'signOff'] : []);
+        [$entries, $remembered] = Entries::of($job);
 
-        return Answer::around(JobSheet::of($job, $notes, Notes::ofFastenersBefore($job), $reports->of($job), Ahead::ofMachine($job)));
+        return Answer::around(JobSheet::of($job, $entries, $remembered, $reports->of($job), Ahead::ofMachine($job)));
     }
 
-    #[Documented('How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone', answers: JobReport::class)]
+    #[Documented('How the job would stand with these entries, without keeping them: the axle line, and the station that is named', answers: LiveReport::class)]
     public function preview(PreviewRequest $request, Job $job, Workbench $workbench, ReadEntry $read): JsonResponse
     {
         Gate::authorize('view', $job);
-        $notebook = Notes::notebookOf($job->load('shop'));
         /** @var list<array{place: string, entry: ?array<string, mixed>, instrument?: ?string}> $drafts */
         $drafts = $request->validated('drafts');
+        $notebook = Notes::notebookOf($job->load('shop'));
         foreach ($drafts as $draft) {
             $entry = $read($job, $notebook, $draft['place'], $draft['entry'], $request->string('unit', 'mm')->toString(), $draft['instrument'] ?? null);
             $notebook = $notebook->with($draft['place'], $entry);
         }
 
-        $report = $workbench->report($job, $notebook);
-        $station = Station::tryFrom($request->string('station')->toString());
-
-        return Answer::with($station === null ? $report : $report->at($station));
+        return Answer::with($workbench->live($job, $notebook, Station::tryFrom($request->string('station')->toString()) ?? Station::CheckIn));
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Bench\Ahead;
-use App\Bench\Notes;
 use App\Models\Job;
-use App\Models\Record;
 use App\Shapes\Ready;
 use App\Shapes\ShapeOf;
 use CleanRace\Core\Hub\Patterns;
@@ -19,8 +17,7 @@ use stdClass;
 final readonly class JobSheet
 {
     /**
-     * @param  list<Entry>  $entries
-     * @param  list<Entry>  $remembered fasteners as an earlier job on this wheel noted them
+     * @param  Ready  $remembered fasteners as an earlier job on this wheel noted them
      * @param  list<AddendumCard>  $addenda added after the signature, oldest first
      * @param  list<DueCard>  $carried what earlier jobs on this machine said should be looked at
      */
@@ -34,8 +31,8 @@ final readonly class JobSheet
         public ?DateTimeInterface $signedAt,
         public ?string $signedBy,
         public ?string $signedAs,
-        public array $entries,
-        public array $remembered,
+        #[ShapeOf(Entry::class, many: true)] public Ready $entries,
+        #[ShapeOf(Entry::class, many: true)] public Ready $remembered,
         #[ShapeOf(JobReport::class)] public Ready $report,
         public array $addenda,
         public array $carried,
@@ -45,13 +42,11 @@ final readonly class JobSheet
     }
 
     /** @param  list<stdClass>  $carried rows of {@see Ahead} */
-    public static function of(Job $job, Notes $notes, Notes $before, Ready $report, array $carried): self
+    public static function of(Job $job, Ready $entries, Ready $remembered, Ready $report, array $carried): self
     {
-        $entry = static fn (Record $r): Entry => Entry::of($r);
-
         return new self(
             $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->card()->name, MachineCard::of($job->machine), $job->created_at,
-            $job->signed_at, $job->signerName(), self::signedAs($job), array_map($entry, array_values($notes->current)), array_map($entry, array_values($before->current)), $report,
+            $job->signed_at, $job->signerName(), self::signedAs($job), $entries, $remembered, $report,
             array_values($job->addenda->map(AddendumCard::of(...))->all()), array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'], $job->saidSigned(),
         );
     }

@@ -24,12 +24,6 @@ final readonly class StationReport
         return new self($station, $station->label(), self::status($steps, $notebook), $done, count($steps), $steps);
     }
 
-    /** How far it is, without what is done in it. */
-    public function withoutSteps(): self
-    {
-        return new self($this->station, $this->label, $this->status, $this->doneSteps, $this->totalSteps, []);
-    }
-
     /** Done when everything that is wanted is entered. A step that wants nothing is done once anything is entered in it. */
     private static function isDone(Step $step, Notebook $notebook): bool
     {

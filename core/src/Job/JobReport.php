@@ -7,7 +7,6 @@ namespace CleanRace\Core\Job;
 use CleanRace\Core\Hub\HubSheet;
 use CleanRace\Core\Hub\HubSizes;
 use CleanRace\Core\Hub\Section;
-use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Proving\Block;
@@ -61,13 +60,5 @@ final readonly class JobReport
         public SetFindings $set,
         public ?ConversionResult $conversion,
     ) {
-    }
-
-    /** The same with the steps of one station alone: what somebody at that station needs while typing. */
-    public function at(Station $station): self
-    {
-        $stations = array_map(static fn (StationReport $s): StationReport => $s->station === $station ? $s : $s->withoutSteps(), $this->stations);
-
-        return new self(...['stations' => $stations] + get_object_vars($this));
     }
 }

@@ -8,6 +8,8 @@ use CleanRace\Core\Checking\CheckIn;
 use CleanRace\Core\Hub\HubSheet;
 use CleanRace\Core\Hub\SectionMaker;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Proving\Blocks;
 use CleanRace\Core\Proving\Prove;
 use CleanRace\Core\Seating\DepthRound;
@@ -20,13 +22,23 @@ use CleanRace\Core\Seating\SeatingTrendInput;
 use CleanRace\Core\Seating\SeatingTrendResult;
 use CleanRace\Core\Seating\SeatOrder;
 use CleanRace\Core\Setting\Set;
+use CleanRace\Core\Setting\SetFindings;
+use CleanRace\Core\Sizing\CaliperCandidate;
+use CleanRace\Core\Sizing\ConversionResult;
 use CleanRace\Core\Sizing\Converted;
 use CleanRace\Core\Sizing\Finder;
+use CleanRace\Core\Sizing\Findings;
+use CleanRace\Core\Sizing\PartFinding;
 use CleanRace\Core\Sizing\PartSizing;
+use CleanRace\Core\Sizing\SeatFinding;
 use CleanRace\Core\Sizing\Size;
+use CleanRace\Core\Sourcing\Difference;
+use CleanRace\Core\Sourcing\PartMatch;
 use CleanRace\Core\Sourcing\PartMatches;
 use CleanRace\Core\Sourcing\Source;
+use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Stripping\Strip;
+use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 
@@ -55,6 +67,68 @@ final readonly class WheelJob
         }
 
         return null;
+    }
+
+    /** What changes at one station, and on the axle line, with what is typed there. */
+    public function live(Bench $bench, Station $station): LiveReport
+    {
+        $finder = new Finder($this->limits);
+        $findings = $finder->findings($bench);
+        $progress = new Progress($this->limits, $bench, $findings);
+        if ($station === Station::Prove) {
+            // Whether it may be signed is the matter of all stations.
+            $all = $this->report($bench);
+
+            return new LiveReport($all->section, $all->sizes, $all->tray, [$all->stations[6]], blocks: $all->blocks, maySign: $all->maySign);
+        }
+
+        return new LiveReport(
+            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()), $findings->sizes, $bench->tray->items,
+            ...match ($station) {
+                Station::CheckIn => ['stations' => [(new CheckIn($this->limits))->report($bench)]],
+                Station::Strip => $this->stripping($bench),
+                Station::Size => $this->sizing($bench, $finder, $findings),
+                Station::Source => $this->sourcing($bench, $findings),
+                Station::Seat => ['stations' => [(new Seat)->report($bench, $progress)], 'drivers' => $progress->tools->drivers(), 'set' => (new Set($this->limits, $bench, $progress))->findings],
+                Station::Set => $this->setting(new Set($this->limits, $bench, $progress)),
+            },
+        );
+    }
+
+    /** @return array{stations: list<StationReport>, tools: list<ToolLine>} */
+    private function stripping(Bench $bench): array
+    {
+        $strip = new Strip($bench);
+
+        return ['stations' => [$strip->report()], 'tools' => $strip->toolLines()];
+    }
+
+    /** @return array{stations: list<StationReport>, candidatesLeft: list<CaliperCandidate>, candidatesRight: list<CaliperCandidate>, partFindings: list<PartFinding>, seats: list<SeatFinding>, conversion: ?ConversionResult} */
+    private function sizing(Bench $bench, Finder $finder, Findings $findings): array
+    {
+        $size = new Size($this->limits, $finder);
+
+        return [
+            'stations' => [$size->report($bench, $findings)], 'candidatesLeft' => $finder->byCaliper($bench, Side::Left)->candidates ?? [], 'candidatesRight' => $finder->byCaliper($bench, Side::Right)->candidates ?? [],
+            'partFindings' => (new PartSizing($this->limits))->findings($bench), 'seats' => $size->seats($bench, $findings), 'conversion' => Converted::work($this->limits, $bench),
+        ];
+    }
+
+    /** @return array{stations: list<StationReport>, toBuy: list<ToBuy>, matchLeft: list<Difference>, matchRight: list<Difference>, matches: list<PartMatch>} */
+    private function sourcing(Bench $bench, Findings $findings): array
+    {
+        $source = new Source($this->limits);
+
+        return [
+            'stations' => [$source->report($bench, $findings)], 'toBuy' => $source->toBuy($bench, $findings), 'matchLeft' => $source->compared($bench, Side::Left)->compared ?? [],
+            'matchRight' => $source->compared($bench, Side::Right)->compared ?? [], 'matches' => (new PartMatches)->matches($bench),
+        ];
+    }
+
+    /** @return array{stations: list<StationReport>, set: SetFindings} */
+    private function setting(Set $set): array
+    {
+        return ['stations' => [$set->report()], 'set' => $set->findings];
     }
 
     public function report(Bench $bench): JobReport

@@ -1,7 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
 import { outOfDate } from './outOfDate';
-import type { EntryValue, JobCard, JobReport, JobSheet, PatternShown } from './types';
+import type { EntryValue, JobCard, JobSheet, LiveReport, PatternShown } from './types';
 
 export const jobKey = (id: number) => ['job', id] as const;
 const boardKey = ['jobs'] as const;
@@ -49,7 +49,7 @@ export interface Draft {
 
 /** How the job would stand with what is typed so far; of the stations only the one at hand comes with its steps. */
 export const usePreview = (id: number, drafts: Draft[], unit: 'mm' | 'in', station: string) =>
-  useQuery<JobReport, Refusal>({
+  useQuery<LiveReport, Refusal>({
     queryKey: ['preview', id, unit, station, drafts],
     queryFn: () =>
       answer(

@@ -5691,7 +5691,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone */
+        /** How the job would stand with these entries, without keeping them: the axle line, and the station that is named */
         post: {
             parameters: {
                 query?: never;
@@ -5719,13 +5719,13 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description How the job would stand with these entries, without keeping them; with a station named, the steps of that one alone */
+                /** @description How the job would stand with these entries, without keeping them: the axle line, and the station that is named */
                 200: {
                     headers: {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["JobReport"];
+                        "application/json": components["schemas"]["LiveReport"];
                     };
                 };
                 /** @description What is wrong */
@@ -8072,6 +8072,26 @@ export interface components {
         };
         /** @enum {string} */
         Level: "go" | "care" | "stop";
+        LiveReport: {
+            section: components["schemas"]["Section"];
+            sizes: components["schemas"]["HubSizes"];
+            tray: components["schemas"]["TrayItem"][];
+            stations: components["schemas"]["StationReport"][];
+            tools: components["schemas"]["ToolLine"][] | null;
+            candidates_left: components["schemas"]["CaliperCandidate"][] | null;
+            candidates_right: components["schemas"]["CaliperCandidate"][] | null;
+            part_findings: components["schemas"]["PartFinding"][] | null;
+            seats: components["schemas"]["SeatFinding"][] | null;
+            conversion: components["schemas"]["ConversionResult"] | null;
+            to_buy: components["schemas"]["ToBuy"][] | null;
+            match_left: components["schemas"]["Difference"][] | null;
+            match_right: components["schemas"]["Difference"][] | null;
+            matches: components["schemas"]["PartMatch"][] | null;
+            drivers: components["schemas"]["SeatDriver"][] | null;
+            set: components["schemas"]["SetFindings"] | null;
+            blocks: components["schemas"]["Block"][] | null;
+            may_sign: boolean | null;
+        };
         MachineCard: {
             id: number;
             name: string;

@@ -13,6 +13,8 @@ export type StationReport = Schemas['StationReport'];
 export type StationName = Schemas['Station'];
 export type Status = Schemas['Status'];
 export type JobReport = Schemas['JobReport'];
+/** What changes at one station while typing. */
+export type LiveReport = Schemas['LiveReport'];
 export type JobSheet = Schemas['JobSheet'];
 export type JobCard = Schemas['JobCard'];
 export type Entry = Schemas['Entry'];

@@ -3,7 +3,7 @@ import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } f
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Draft, useJob, usePreview } from '../api/jobs';
 import { useEntries, useKeep, useRefused, useWaiting } from '../api/records';
-import type { EntryValue, JobReport, JobSheet, StationName, StationReport, Step } from '../api/types';
+import type { EntryValue, JobReport, JobSheet, LiveReport, StationName, StationReport, Step } from '../api/types';
 import { AxleLine } from '../drawing/AxleLine';
 import { type JobBench, JobProvider } from '../parts/bench';
 import { useKeys } from '../parts/keys';
@@ -53,13 +53,15 @@ function useDrafts(): [Draft[], JobBench['draft']] {
   return [rested, draft];
 }
 
-/** What is worked out while typing comes with the steps of one station: those of the others are as they were kept. */
-const whole = (live: JobReport, kept: JobReport): JobReport => ({
-  ...live,
-  stations: live.stations.map((one, i) =>
-    one.steps.length > 0 ? one : { ...one, steps: kept.stations[i]?.steps ?? [] },
-  ),
-});
+/** What is worked out while typing is of one station: all else stands as it was kept. */
+function whole(live: LiveReport, kept: JobReport): JobReport {
+  const said = Object.fromEntries(Object.entries(live).filter(([, value]) => value !== null));
+  return {
+    ...kept,
+    ...said,
+    stations: kept.stations.map((one) => live.stations.find((here) => here.station === one.station) ?? one),
+  };
+}
 
 /** One job: the axle line, the tray, the seven stations, and the station at work. */
 function Sheet({ job }: { job: JobSheet }) {
