@@ -25,6 +25,27 @@ final readonly class KeepRecord
 
     /**
      * @param  ?array<string, mixed>  $entry
+     * @return ?Record null when the id is there already
+     */
+    private function record(Job $job, User $author, string $id, string $place, ?array $entry, string $unit, ?string $instrument, Carbon $madeAt): ?Record
+    {
+        $read = ($this->readEntry)($job, Notes::enoughFor($job, [$place]), $place, $entry, $unit, $instrument);
+        $record = (new Record(['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read))
+            ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id]);
+
+        return Record::query()->toBase()->insertOrIgnore($record->getAttributes()) === 1 ? $record : null;
+    }
+
+    /** @throws Conflict when the id stands for something else */
+    private static function keptAs(string $id, Job $job, string $place): ?Record
+    {
+        $kept = Record::query()->withoutGlobalScopes()->find($id);
+
+        return $kept === null || ($kept->job_id === $job->id && $kept->place === $place) ? $kept : throw Conflict::idTaken();
+    }
+
+    /**
+     * @param  ?array<string, mixed>  $entry
      * @return array{Record, bool} the record as it stands, and whether it is new
      *
      * @throws Nonsense when the entry is not what the place asks for
@@ -34,17 +55,16 @@ final readonly class KeepRecord
     {
         return DB::transaction(function () use ($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt): array {
             // One record of a job at a time: order of arrival is order of truth.
-            $job = Job::query()->whereKey($job->id)->with('shop')->lockForUpdate()->firstOrFail();
-            $kept = Record::query()->withoutGlobalScopes()->find($id);
-            if ($kept !== null) {
-                return $kept->job_id === $job->id && $kept->place === $place ? [$kept, false] : throw Conflict::idTaken();
+            $job = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            try {
+                $record = $job->isSigned() ? throw Conflict::closed() : $this->record($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt);
+            } catch (Nonsense|Conflict $fault) {
+                // What was kept before is kept, whatever has changed since.
+                return [self::keptAs($id, $job, $place) ?? throw $fault, false];
             }
-            if ($job->isSigned()) {
-                throw Conflict::closed();
+            if (! $record) {
+                return [self::keptAs($id, $job, $place) ?? throw Conflict::idTaken(), false];
             }
-            $read = ($this->readEntry)($job, Notes::enoughFor($job, [$place]), $place, $entry, $unit, $instrument);
-            $record = new Record(['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read);
-            $record->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id])->save();
             // The board may hear of it a moment later: what was entered is acknowledged first.
             defer(fn () => ($this->noteStanding)($job->id));
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Job;
+use App\Models\Tool;
 use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\Finding;
 use CleanRace\Core\Hub\HubPlaces;
@@ -65,7 +66,7 @@ final readonly class ReadEntry
         $by = in_array($place->kind, self::READ_OFF, true) ? (Instrument::tryFrom($instrument ?? '') ?? self::usual($place)) : null;
         if ($by !== null && isset($value['mm'])) {
             // A reading keeps how well it was read, whatever hangs on the wall later.
-            $value['half_mm'] = $job->shop->gauges()->halfWidth($by)->mm;
+            $value['half_mm'] = Tool::gauges($job->shop_id)->halfWidth($by)->mm;
         }
 
         return ['value' => $value, 'instrument' => $by?->value];

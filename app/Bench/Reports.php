@@ -43,7 +43,7 @@ final readonly class Reports
     {
         $kept = DB::selectOne('with due as ('.self::STAMP.') select due.stamp, job_reports.body from due left join job_reports on job_reports.job_id = ? and job_reports.stamp = due.stamp', [config('app.release'), $job->id, $job->id]);
 
-        return new Ready($kept->body ?? $this->keep($job, $kept->stamp, $this->workbench->report($job, Notes::notebookOf($job))));
+        return new Ready($kept->body ?? $this->keep($job, $kept->stamp, $this->workbench->report($job->loadMissing('shop'), Notes::notebookOf($job))));
     }
 
     /**

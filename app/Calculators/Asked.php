@@ -16,7 +16,7 @@ final readonly class Asked
      * @param  list<Interpretation>  $readings the likeliest first; none when a calculator was named
      * @param  int  $chosen which of them was worked
      * @param  ?Worked  $worked null when the input does not fit the calculator
-     * @param  list<array{field: string, detail: string}>  $faults what does not fit
+     * @param  list<array{field: string, detail: string, missing: bool}>  $faults what does not fit, or is not said yet
      */
     private function __construct(public array $readings, public int $chosen, public ?Worked $worked, public array $faults)
     {
@@ -50,7 +50,7 @@ final readonly class Asked
         try {
             return new self($readings, $chosen, new Worked($calculator, $calculators->work($calculator, $input)), []);
         } catch (InputFaults $faults) {
-            return new self($readings, $chosen, null, $faults->faults);
+            return new self($readings, $chosen, null, array_map(static fn (array $f): array => ['field' => $f['field'], 'detail' => $f['detail'], 'missing' => $f['missing'] ?? false], $faults->faults));
         }
     }
 }

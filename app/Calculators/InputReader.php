@@ -27,7 +27,7 @@ use ReflectionParameter;
 /** Builds a calculator's typed input from JSON. What does not fit is said in a sentence with the field's name, all faults at once. */
 final class InputReader
 {
-    /** @var list<array{field: string, detail: string}> */
+    /** @var list<array{field: string, detail: string, missing?: bool}> */
     private array $faults = [];
 
     /**
@@ -68,7 +68,7 @@ final class InputReader
             $known[] = $name;
             if (! array_key_exists($name, $given) || $given[$name] === null || $given[$name] === '') {
                 if (! $parameter->isDefaultValueAvailable()) {
-                    $this->fault($path.$name, 'Missing: '.lcfirst(self::field($parameter)->label).'.');
+                    $this->fault($path.$name, 'Missing: '.lcfirst(self::field($parameter)->label).'.', missing: true);
                 }
 
                 continue;
@@ -211,9 +211,9 @@ final class InputReader
         return (is_string($given) ? $enum::tryFrom($given) : null) ?? throw new Nonsense('Say one of: '.implode(', ', $values).'.');
     }
 
-    private function fault(string $field, string $detail): void
+    private function fault(string $field, string $detail, bool $missing = false): void
     {
-        $this->faults[] = ['field' => $field, 'detail' => $detail];
+        $this->faults[] = ['field' => $field, 'detail' => $detail] + ($missing ? ['missing' => true] : []);
     }
 
     public static function typeOf(ReflectionParameter $parameter): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
-use CleanRace\Core\Tooling\Gauges;
 use CleanRace\Core\Tooling\Tool as Driver;
 use CleanRace\Core\Tooling\WallTool;
 use Illuminate\Database\Eloquent\Model;
@@ -42,11 +41,6 @@ final class Shop extends Model
     public function wall(): array
     {
         return $this->wall ??= Tool::wall($this->id);
-    }
-
-    public function gauges(): Gauges
-    {
-        return new Gauges($this->wall()[1]);
     }
 
     /** @return array<string, string> */

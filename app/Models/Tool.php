@@ -10,6 +10,7 @@ use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Tooling\Gauges;
 use CleanRace\Core\Tooling\Tool as Driver;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
@@ -51,6 +52,12 @@ final class Tool extends Model
         $all = array_values(self::query()->where('shop_id', $shop)->orderBy('id')->toBase()->get()->map(self::hung(...))->all());
 
         return [array_values(array_filter(array_map(static fn (WallTool $t): ?Driver => $t->driver(), $all))), $all];
+    }
+
+    /** How well the instruments of a shop read: those on its wall that say so. */
+    public static function gauges(int $shop): Gauges
+    {
+        return new Gauges(array_values(self::query()->where('shop_id', $shop)->whereNotNull('reads')->orderBy('id')->toBase()->get()->map(self::hung(...))->all()));
     }
 
     public function onWall(): WallTool

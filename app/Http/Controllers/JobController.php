@@ -71,7 +71,7 @@ final class JobController
     public function show(Job $job, Reports $reports): JsonResponse
     {
         Gate::authorize('view', $job);
-        $job->load('machine', 'shop', 'addenda.author:id,name', ...$job->isSigned() ? ['signer', 'signOff'] : []);
+        $job->load('machine', ...$job->isSigned() || $job->origin !== null ? ['addenda.author:id,name', 'signer', 'signOff'] : []);
         [$entries, $remembered] = Entries::of($job);
 
         return Answer::around(JobSheet::of($job, $entries, $remembered, $reports->of($job), Ahead::ofMachine($job)));

@@ -47,14 +47,14 @@ final readonly class JobSheet
         return new self(
             $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->card()->name, MachineCard::of($job->machine), $job->created_at,
             $job->signed_at, $job->signerName(), self::signedAs($job), $entries, $remembered, $report,
-            array_values($job->addenda->map(AddendumCard::of(...))->all()), array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'], $job->saidSigned(),
+            $job->relationLoaded('addenda') ? array_values($job->addenda->map(AddendumCard::of(...))->all()) : [], array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'], $job->saidSigned(),
         );
     }
 
     /** The role of whoever signed, as it was then. */
     private static function signedAs(Job $job): ?string
     {
-        $role = $job->signOff?->card['signed_as'] ?? null;
+        $role = $job->isSigned() ? $job->signOff?->card['signed_as'] ?? null : null;
 
         return is_string($role) ? $role : null;
     }

@@ -59,6 +59,18 @@ final class BearingTable
         return $this->named(array_slice(array_column($near, 2), 0, 8));
     }
 
+    /**
+     * @param  array{float, float}  $bore least and most, mm
+     * @param  array{float, float}  $outside least and most, mm
+     * @return list<Bearing> whose bore and outside lie within these
+     */
+    public function within(array $bore, array $outside): array
+    {
+        $lies = static fn (string $mm, array $between): bool => (float) $mm >= $between[0] && (float) $mm <= $between[1];
+
+        return $this->named(array_values(array_filter(Table::rows('bearings'), static fn (array $row): bool => $lies($row['bore_mm'], $bore) && $lies($row['outside_mm'], $outside))));
+    }
+
     /** @return list<Bearing> */
     public function all(): array
     {

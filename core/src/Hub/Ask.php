@@ -16,11 +16,14 @@ final readonly class Ask
     /** What is answered here, wherever it is asked: `depth`, `eye`, `feel`; empty where nobody tells it apart. */
     public string $role;
 
+    /** The seat that it is about: left or right of a pair, or the part that sits there; null when it is about none. */
+    public ?string $seat;
+
     /**
      * @param  list<Option>  $options
      * @param  list<Finding>  $findings what may be seen of a part of that kind
      * @param  ?string  $picture of where the instrument stands; such an ask may be skipped with a reason
-     * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour
+     * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour; of photos, the place they are of
      */
     private function __construct(
         public string $place,
@@ -36,7 +39,9 @@ final readonly class Ask
         public ?string $picture = null,
         public array $findings = [],
     ) {
-        $this->role = PlaceTable::find($place)->role ?? '';
+        $known = PlaceTable::find($place);
+        $this->role = $known->role ?? '';
+        $this->seat = $known?->seat;
     }
 
     /** A size: more than zero. */
@@ -76,7 +81,7 @@ final readonly class Ask
     /** Photos of what is measured at a place. */
     public static function photos(self $of): self
     {
-        return new self($of->place.'.photos', AskKind::Photos, $of->label, false);
+        return new self($of->place.'.photos', AskKind::Photos, $of->label, false, at: $of->place);
     }
 
     /** Changes to the parts of the hub. */

@@ -9,6 +9,7 @@ enum Panel: string
 {
     case Answers = 'answers';
     case Clock = 'clock';
+    case Bearing = 'bearing';
     case PartSize = 'part_size';
     case Survey = 'survey';
     case Conversion = 'conversion';

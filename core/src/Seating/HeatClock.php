@@ -11,6 +11,7 @@ use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\VerdictKind;
 use CleanRace\Core\Verdict\Working;
 
 /** How long a warmed hub stays warm enough for the bearing to drop in: one lump of metal that cools in still air (Newton). */
@@ -38,7 +39,7 @@ final readonly class HeatClock
             default => Verdict::go(Message::of('clock.left', 'About {left} left', $words), Message::of('clock.left.say', 'Drop it in and hold it down until it grips. Below {needed} it no longer goes.', $words)),
         };
 
-        return new HeatClockResult(Temperature::celsius($needed), $left === null ? null : Duration::seconds($left), Duration::seconds($constant), $verdict
+        return new HeatClockResult(Temperature::celsius($needed), $left === null ? null : Duration::seconds($left), Duration::seconds($constant), $verdict->about(VerdictKind::TimeLeft)
             ->showing(Figure::of('needed', 'Lets go at', Temperature::celsius($needed), null, 0), Figure::of('hub', 'Hub now', $input->hub, null, 0), ...($left === null ? [] : [Figure::of('left', 'Left from then', Duration::seconds($left))]))
             ->workedOut(Working::start()
                 ->line('Lets go at', 'room + δ/(D·α)', sprintf('%.0f + %.3f/(%.1f × %.1fe-6)', $input->room->celsius, max(0.0, $input->interference->mm), $input->outside->mm, 1e6 * $input->material->alpha()), Temperature::celsius($needed))

@@ -36,6 +36,6 @@ final class SeatAsks
             return [$face];
         }
 
-        return [$face, ...array_map(static fn (string $hour): Ask => Ask::depth("seat.$seat.ref.$hour", "Reference at $hour", wanted: false, at: "ref:$hour"), SeatReadings::HOURS)];
+        return [$face, ...array_map(static fn (string $hour): Ask => Ask::depth("seat.$seat.ref.$hour", "Reference at $hour", wanted: false, at: $hour), SeatReadings::HOURS)];
     }
 }

@@ -15,6 +15,7 @@ use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\VerdictKind;
 use CleanRace\Core\Verdict\Working;
 
 /** C12: does the ring go in square; if not, where it stands proud and whether it can still be tapped level. */
@@ -33,7 +34,7 @@ final readonly class Square
     public function work(SquareInput $input): SquareResult
     {
         if ($input->readings === []) {
-            return new SquareResult(null, null, null, null, null, $input->eye === Eye::Level ? null : $input->eyeClock, $this->byEye($input));
+            return new SquareResult(null, null, null, null, null, $input->eye === Eye::Level ? null : $input->eyeClock, $this->byEye($input)->about(VerdictKind::Squareness));
         }
         $readings = $input->levelled();
         if ($readings === []) {
@@ -46,7 +47,7 @@ final readonly class Square
         $high = $plane->tilt() >= 2 * $plane->tiltHalfWidth ? $plane->highSide() : null;
         $repeat = $this->repeat($readings, $plane);
         $estimate = new Estimate($angle, $angleHalfWidth / sqrt(3));
-        $verdict = $repeat ?? $this->judged($input, $plane, $estimate, $high);
+        $verdict = ($repeat ?? $this->judged($input, $plane, $estimate, $high))->about(VerdictKind::Squareness);
 
         return new SquareResult(
             Length::mm($plane->depth), Length::mm($plane->tilt()), Length::mm($plane->tiltHalfWidth), Angle::degrees($angle), Angle::degrees($angleHalfWidth), $high,

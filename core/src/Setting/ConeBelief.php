@@ -24,6 +24,9 @@ final class ConeBelief
 
     private const LEAST = 1e-6;
 
+    /** What weighs less than this is out of the question. */
+    private const NOTHING = 1e-14;
+
     /** @var list<float> mark of no play */
     private array $zeros;
 
@@ -45,12 +48,10 @@ final class ConeBelief
         $this->zeros = range($from, max($first, ...$marks) + self::REACH, self::STEP);
         $this->shifts = range(-self::SHIFT_REACH, self::SHIFT_REACH, self::STEP);
         $near = $limits->get('cone.first_sigma_deg');
+        $byShift = array_map(static fn (float $by): float => exp(-(($by - $shift->mean) / max(self::STEP, $shift->sigma)) ** 2 / 2), $this->shifts);
         foreach ($this->zeros as $zero) {
-            $row = [];
-            foreach ($this->shifts as $by) {
-                $row[] = exp(-(($zero - $first) / $near) ** 2 / 2 - (($by - $shift->mean) / max(self::STEP, $shift->sigma)) ** 2 / 2);
-            }
-            $this->weights[] = $row;
+            $of = exp(-(($zero - $first) / $near) ** 2 / 2);
+            $this->weights[] = array_map(static fn (float $weight): float => $weight * $of, $byShift);
         }
         foreach ($tries as $try) {
             $this->heed($try, $shift);
@@ -77,13 +78,13 @@ final class ConeBelief
     /** The shift of the lock nuts as these tries tell it. */
     public function shift(): Estimate
     {
-        return $this->estimate(static fn (float $zero, float $shift): float => $shift);
+        return $this->estimate(0.0, 0.0, 1.0);
     }
 
     /** How far past no play the cone stands at a mark, once locked or before. */
     public function preload(float $mark, bool $locked): Estimate
     {
-        return $this->estimate(static fn (float $zero, float $shift): float => $mark + ($locked ? $shift : 0.0) - $zero);
+        return $this->estimate($mark, -1.0, $locked ? 1.0 : 0.0);
     }
 
     /** Probability that a mark, once locked, ends within a band of what is aimed at. */
@@ -106,7 +107,7 @@ final class ConeBelief
     /** The mark to set before locking, so that it ends at what is aimed at. */
     public function mark(float $aim): float
     {
-        return $this->estimate(static fn (float $zero, float $shift): float => $zero + $aim - $shift)->mean;
+        return $this->estimate($aim, 1.0, -1.0)->mean;
     }
 
     /** How well the tries go together: 1 when every one can be right, near 0 when they cannot. */
@@ -115,17 +116,19 @@ final class ConeBelief
         return array_product($this->peaks);
     }
 
-    /** @param  callable(float, float): float  $of zero and shift */
-    private function estimate(callable $of): Estimate
+    /** Of what the two unknowns make together: constant + perZero × zero + perShift × shift, in degrees. */
+    private function estimate(float $constant, float $perZero, float $perShift): Estimate
     {
         [$sum, $mean, $square] = [0.0, 0.0, 0.0];
         foreach ($this->zeros as $i => $zero) {
-            foreach ($this->shifts as $j => $shift) {
-                $weight = $this->weights[$i][$j];
-                $x = $of($zero, $shift);
-                $sum += $weight;
-                $mean += $weight * $x;
-                $square += $weight * $x * $x;
+            $at = $constant + $perZero * $zero;
+            foreach ($this->weights[$i] as $j => $weight) {
+                if ($weight > self::NOTHING) {
+                    $x = $at + $perShift * $this->shifts[$j];
+                    $sum += $weight;
+                    $mean += $weight * $x;
+                    $square += $weight * $x * $x;
+                }
             }
         }
         $mean /= $sum;
@@ -136,27 +139,31 @@ final class ConeBelief
     private function heed(ConeTry $try, Estimate $usual): void
     {
         $taken = $try->stage === ConeStage::Clamped ? $this->hub->turn($this->hub->shortening()->mm)->degrees : 0.0;
+        // The first of two nuts does some of what both do.
+        $share = match ($try->stage) {
+            ConeStage::Open => 0.0,
+            ConeStage::OneNut => 0.5,
+            default => 1.0,
+        };
+        $at = $try->mark->degrees + $taken;
         $peak = 0.0;
+        // On an even grid the same difference comes again and again: what is likely of it is asked once.
         $seen = [];
         foreach ($this->zeros as $i => $zero) {
-            foreach ($this->shifts as $j => $shift) {
-                // The first of two nuts does some of what both do.
-                $moved = match ($try->stage) {
-                    ConeStage::Open => 0.0,
-                    ConeStage::OneNut => $shift / 2,
-                    default => $shift,
-                };
-                $x = $try->mark->degrees + $moved + $taken - $zero;
-                $key = (string) round($x, 1);
-                $seen[$key] ??= max(self::LEAST, $this->likelihood($try, $x));
-                $weight = $this->weights[$i][$j] * $seen[$key];
+            foreach ($this->weights[$i] as $j => $weight) {
+                if ($weight <= self::NOTHING) {
+                    continue;
+                }
+                $x = $at + $share * $this->shifts[$j] - $zero;
+                $key = (int) round(10 * $x);
+                $weight *= $seen[$key] ??= max(self::LEAST, $this->likelihood($try, $x));
                 $this->weights[$i][$j] = $weight;
-                $peak = max($peak, $weight);
+                $peak = $weight > $peak ? $weight : $peak;
             }
         }
         $this->peaks[] = $peak;
-        foreach ($this->weights as $i => $row) {
-            foreach ($row as $j => $weight) {
+        foreach ($this->zeros as $i => $_) {
+            foreach ($this->weights[$i] as $j => $weight) {
                 $this->weights[$i][$j] = $weight / $peak;
             }
         }

@@ -23,6 +23,9 @@ final readonly class Conversion
     /** More of a choice than this helps nobody. */
     private const SHOWN = 5;
 
+    /** An axle this much larger than a bore still goes through it, in mm. */
+    private const SLIDES = 0.02;
+
     public function __construct(private Limits $limits)
     {
     }
@@ -30,7 +33,7 @@ final readonly class Conversion
     public function work(ConversionInput $input): ConversionResult
     {
         $found = [];
-        foreach ((new BearingTable)->all() as $bearing) {
+        foreach ($this->near($input) as $bearing) {
             $one = $bearing->kind === BearingKind::DeepGroove && ! $bearing->hasFlange() && ! $bearing->hasRing() ? $this->cartridge($input, $bearing) : null;
             if ($one !== null) {
                 $found[] = [$this->cost($one, $bearing), $one];
@@ -48,12 +51,25 @@ final readonly class Conversion
                 ->line('Wall of a bush', '(d − axle) / 2', sprintf('(%.2f − %.2f) / 2', $best->bore->mm, $input->axle->mm), Length::mm(($best->bore->mm - $input->axle->mm) / 2))));
     }
 
+    /** @return list<Bearing> that may go in at all: what cannot is left out before it is looked at closely */
+    private function near(ConversionInput $input): array
+    {
+        $least = min($input->seatLeft->value->mm, $input->seatRight->value->mm);
+        $most = max($input->seatLeft->value->mm, $input->seatRight->value->mm);
+        $doubt = 2 * max($input->seatLeft->sigma(), $input->seatRight->sigma());
+
+        return (new BearingTable)->within(
+            [$input->axle->mm - self::SLIDES, $input->axle->mm + 2 * $this->limits->get('convert.bush_most')],
+            [$most - 2 * $this->limits->get('convert.wall_most') - $doubt, $least + $this->limits->get('convert.tight') + $doubt],
+        );
+    }
+
     private function cartridge(ConversionInput $input, Bearing $bearing): ?Cartridge
     {
         $bush = $bearing->bore->mm - $input->axle->mm;
         $walls = array_map(fn (Reading $seat): ?float => $this->wall($seat, $bearing->outside->mm), [$input->seatLeft, $input->seatRight]);
         $deep = $input->depth === null || $bearing->width()->mm <= $input->depth->value->mm + 2 * $input->depth->sigma() + $this->limits->get('convert.proud');
-        if ($bush < -0.02 || $bush / 2 > $this->limits->get('convert.bush_most') || in_array(null, $walls, true) || ! $deep) {
+        if ($bush < -self::SLIDES || $bush / 2 > $this->limits->get('convert.bush_most') || in_array(null, $walls, true) || ! $deep) {
             return null;
         }
         $least = $this->limits->get('convert.wall_least');

@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\VerdictKind;
 use CleanRace\Core\Verdict\Working;
 
 /** What a stamped number settles, and what it leaves open. */
@@ -59,7 +60,7 @@ final class NumberVerdict
             $working = $working->line($sign->sign, 'sign', $sign->family, $sign->meaning);
         }
 
-        return $verdict
+        return $verdict->about(VerdictKind::BearingNumber)
             ->because(...array_map(static fn (Sign $s): Message => Message::of('number.sign', '{sign}: {meaning}.', ['sign' => $s->sign, 'meaning' => $s->meaning]), $read->signs))
             ->next(Message::of('number.ask', 'Ask for: {words}.', ['words' => CounterWords::of($read)]))
             ->settledBy($others === [] ? null : Message::of('number.others', 'Or it is {list}.', ['list' => implode(', ', array_map(static fn (Designation $d): string => $d->written(), array_slice($others, 0, 3)))]))

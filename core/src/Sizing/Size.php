@@ -59,6 +59,7 @@ final readonly class Size
 
         return Step::of("$at.bearing", 'The '.$side->value.' bearing', 'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.')
             ->with(part: 'bearing_'.$side->value)
+            ->on(Panel::Bearing)
             ->asking(
                 Ask::number(Places::number($side->value), 'Stamped on the ring', wanted: false, hint: '6204 2RS'),
                 Ask::length("$at.bore", 'Bore', wanted: false),

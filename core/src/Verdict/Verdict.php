@@ -23,6 +23,7 @@ final readonly class Verdict
         public ?Message $next = null,
         public ?Message $settledBy = null,
         public Working $working = new Working([]),
+        public ?VerdictKind $kind = null,
     ) {
     }
 
@@ -44,6 +45,12 @@ final readonly class Verdict
     public static function stop(Message $headline, Message $sentence): self
     {
         return new self(Level::Stop, $headline, $sentence);
+    }
+
+    /** What it is of, where a page shows more of it than its words. */
+    public function about(VerdictKind $kind): self
+    {
+        return $this->with(['kind' => $kind]);
     }
 
     public function showing(Figure ...$figures): self

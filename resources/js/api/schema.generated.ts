@@ -7562,6 +7562,7 @@ export interface components {
         };
         Ask: {
             role: string;
+            seat: string | null;
             place: string;
             kind: components["schemas"]["AskKind"];
             label: string;
@@ -7584,6 +7585,7 @@ export interface components {
             faults: {
                 field: string;
                 detail: string;
+                missing: boolean;
             }[];
         };
         AssemblyResult: {
@@ -8188,7 +8190,7 @@ export interface components {
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "before_after" | "sign_off";
+        Panel: "answers" | "clock" | "bearing" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "before_after" | "sign_off";
         PartCandidate: {
             name: string;
             sizes: string;
@@ -8710,7 +8712,10 @@ export interface components {
             next: components["schemas"]["Message"] | null;
             settled_by: components["schemas"]["Message"] | null;
             working: components["schemas"]["Working"];
+            kind: components["schemas"]["VerdictKind"] | null;
         };
+        /** @enum {string} */
+        VerdictKind: "squareness" | "time_left" | "bearing_number";
         WallPatch: {
             depth: components["schemas"]["BoreDepth"];
             clock: string;

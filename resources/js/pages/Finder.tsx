@@ -146,7 +146,7 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
   const some = Object.keys(filled(given)).length > 0;
   const worked = answered?.worked?.calculator === card.name ? answered.worked : undefined;
   const faults = some ? (answered?.faults ?? []) : [];
-  const missing = faults.length > 0 && faults.every((one) => one.detail.startsWith('Missing'));
+  const missing = faults.length > 0 && faults.every((one) => one.missing);
   const verdict = some ? worked?.result.verdict : undefined;
   const grey = { opacity: behind ? 0.55 : 1, transition: 'opacity 120ms 200ms' };
   return (

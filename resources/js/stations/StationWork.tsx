@@ -30,6 +30,7 @@ import { TrayPanel } from './strip/TrayPanel';
 
 const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   answers: AnswersPanel,
+  bearing: BearingPanel,
   tray: TrayPanel,
   tools: ToolsPanel,
   captures: CapturesPanel,
@@ -54,9 +55,6 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   sign_off: SignOffPanel,
 };
 
-const panelOf = (step: Step): ComponentType<{ step: Step }> =>
-  step.panel === 'answers' && step.id.endsWith('.bearing') ? BearingPanel : PANELS[step.panel];
-
 const lasting = (minutes: number): string => (minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 60)} h`);
 
 interface Props {
@@ -69,7 +67,7 @@ interface Props {
 export function StationWork({ station, step, onStep }: Props) {
   const units = useUnits();
   const list = useRef<HTMLOListElement>(null);
-  const Panel = panelOf(step);
+  const Panel = PANELS[step.panel];
   const place = station.steps.findIndex((one) => one.id === step.id);
   const next = station.steps[place + 1];
 

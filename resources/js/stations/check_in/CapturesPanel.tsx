@@ -15,7 +15,11 @@ export function CapturesPanel({ step }: { step: Step }) {
       {step.asks
         .filter((ask) => ask.kind !== 'photos')
         .map((ask) => (
-          <Capture key={ask.place} ask={ask} photos={step.asks.find((one) => one.place === `${ask.place}.photos`)} />
+          <Capture
+            key={ask.place}
+            ask={ask}
+            photos={step.asks.find((one) => one.kind === 'photos' && one.at === ask.place)}
+          />
         ))}
     </Grid>
   );

@@ -10,8 +10,9 @@ import { length } from '../../parts/say';
 export function BallsPanel({ step }: { step: Step }) {
   const bench = useBench();
   const units = useUnits();
-  const row = bench.report.set.balls.find((one) => step.asks.some((ask) => ask.place === `part.${one.part}`));
-  const count = bench.entries.get(`seat.${row?.part}.found`)?.value?.count;
+  const row = bench.report.set.balls.find((one) => one.part === step.part);
+  const found = step.asks.find((ask) => ask.role === 'balls_found');
+  const count = found && bench.entries.get(found.place)?.value?.count;
   const result = row?.result;
   return (
     <Grid templateColumns={result ? { base: '1fr', sm: '220px 1fr' } : '1fr'} gap="5" alignItems="start">

@@ -25,7 +25,7 @@ const PLACES: Record<string, string[]> = {
 const ORDER = ['12', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11'];
 
 /** A depth of the ring, not of the face it is read from. */
-const isDepth = (ask: Ask): ask is Depth => ask.kind === 'depth' && ask.at !== null && !ask.at.startsWith('ref:');
+const isDepth = (ask: Ask): ask is Depth => ask.role === 'depth' && ask.at !== null;
 
 const values = (step: Step, name: string): number | undefined => {
   for (const verdict of step.verdicts) {
@@ -44,7 +44,7 @@ function markOf(ask: Depth, bench: JobBench, units: Units): string {
 
 /** Where it is proud, how much of it was read, and whether it must come out again. */
 function standing(step: Step, shape: Piece | undefined) {
-  const square = step.verdicts.find((one) => one.headline.key.startsWith('square.'));
+  const square = step.verdicts.find((one) => one.kind === 'squareness');
   return {
     out: square?.level === 'stop',
     high: square && square.level !== 'go' ? (shape?.high_side ?? null) : null,
@@ -62,12 +62,10 @@ export function ClockPanel({ step }: { step: Step }) {
   const shown = ORDER.filter((hour) => places.includes(hour) || read.some((ask) => ask.at === hour))
     .map((hour) => readings.find((ask) => ask.at === hour))
     .filter((ask) => ask !== undefined);
-  const eye = step.asks.find((ask) => ask.place.endsWith('.eye'));
-  const eyeClock = step.asks.find((ask) => ask.place.endsWith('.eye_clock'));
-  const face = step.asks.find((ask) => ask.place.endsWith('.face'));
-  const outcome = step.asks.find((ask) => ask.place.endsWith('.press'));
-  const gauge = step.asks.find((ask) => ask.kind === 'gauge');
-  const references = step.asks.filter((ask) => ask.at?.startsWith('ref:'));
+  const of = (role: string) => step.asks.find((ask) => ask.role === role);
+  const [eye, eyeClock, face, outcome, gauge] = [of('eye'), of('eye_clock'), of('face'), of('press'), of('gauge')];
+  const references = step.asks.filter((ask) => ask.role === 'reference');
+  const seat = readings[0]?.seat ?? '';
   const special = [eye, eyeClock, face, outcome, gauge, ...references, ...readings];
   const others = step.asks.filter((ask) => !special.includes(ask));
   const proud = eye && bench.entries.get(eye.place)?.value?.choice === 'proud';
@@ -117,7 +115,7 @@ export function ClockPanel({ step }: { step: Step }) {
           <Grid gap="1.5" templateColumns={references.length > 0 ? '30px 1fr 1fr' : '30px 1fr'} alignItems="start">
             {references.length > 0 && <Heads />}
             {shown.map((ask) => {
-              const reference = references.find((one) => one.at === `ref:${ask.at}`);
+              const reference = references.find((one) => one.at === ask.at);
               return (
                 <Row key={ask.place} hour={ask.at}>
                   {reference && <ReadingField ask={reference} label={`Reference at ${ask.at}`} short />}
@@ -136,7 +134,7 @@ export function ClockPanel({ step }: { step: Step }) {
           {proud && eyeClock && <Choices ask={eyeClock} />}
         </Flex>
       </Grid>
-      <Trend step={step} />
+      <Trend seat={seat} step={step} />
       {face && <Choices ask={face} />}
       {others.map((ask) => (
         <AskField key={ask.place} ask={ask} />
@@ -147,13 +145,10 @@ export function ClockPanel({ step }: { step: Step }) {
           {outcome && <Choices ask={outcome} />}
         </Grid>
       )}
-      {outcome && <PressPanel seat={seatOf(step)} outcome={outcome} />}
+      {outcome && <PressPanel seat={seat} outcome={outcome} />}
     </Flex>
   );
 }
-
-/** The seat that a step is about: `seat.left.home` is of the left one. */
-const seatOf = (step: Step): string => step.id.split('.')[1] ?? '';
 
 /** The places that hold a reading, or four to begin with. */
 function startWith(read: string[]): string[] {
@@ -183,16 +178,16 @@ const Row = ({ hour, children }: { hour: string; children: React.ReactNode }) =>
 );
 
 /** From the second round on: whether it comes straight as it goes deeper. */
-function Trend({ step }: { step: Step }) {
+function Trend({ seat, step }: { seat: string; step: Step }) {
   const bench = useBench();
   const units = useUnits();
   // What the server has acknowledged of this ring: what waits to be sent is in no round yet.
-  const rings = `seat.${seatOf(step)}.`;
+  const places = new Set(step.asks.map((one) => one.place));
   const changed = bench.job.entries
-    .filter((one) => one.place.startsWith(rings))
+    .filter((one) => places.has(one.place))
     .map((one) => one.id)
     .join();
-  const { data } = useTrend(bench.job.id, seatOf(step), changed);
+  const { data } = useTrend(bench.job.id, seat, changed);
   if (!data?.verdict || data.points.length < 2) return null;
   const { verdict } = data;
   return (

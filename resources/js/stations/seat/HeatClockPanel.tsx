@@ -26,10 +26,9 @@ function useLeft(from: string | undefined, span: number | undefined): number | n
 /** Warm or not; and once its temperature is read, the seconds in which the bearing still drops in. */
 export function HeatClockPanel({ step }: { step: Step }) {
   const bench = useBench();
-  const read = bench.entries.get('seat.hub_temperature');
-  const figure = step.verdicts
-    .find((one) => one.headline.key.startsWith('clock.'))
-    ?.figures.find((one) => one.name === 'left');
+  const asked = step.asks.find((one) => one.role === 'hub_temperature');
+  const read = asked && bench.entries.get(asked.place);
+  const figure = step.verdicts.find((one) => one.kind === 'time_left')?.figures.find((one) => one.name === 'left');
   const left = useLeft(read?.made_at, figure?.quantity.value);
   return (
     <Flex direction="column" gap="4">

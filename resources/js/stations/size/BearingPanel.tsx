@@ -14,14 +14,14 @@ type Candidates = JobReport['candidates_left'];
 export function BearingPanel({ step }: { step: Step }) {
   const bench = useBench();
   const units = useUnits();
-  const side = step.id.includes('.left.') ? 'left' : 'right';
-  const place = `size.${side}.number`;
-  const candidates: Candidates = side === 'left' ? bench.report.candidates_left : bench.report.candidates_right;
+  const left = step.part === 'bearing_left';
+  const place = step.asks.find((ask) => ask.role === 'number')?.place ?? '';
+  const candidates: Candidates = left ? bench.report.candidates_left : bench.report.candidates_right;
   const other = textAt(bench.entries, 'size.left.number', 'text');
   const mine = textAt(bench.entries, place, 'text');
   return (
     <Flex direction="column" gap="4">
-      {side === 'right' && other && !mine && (
+      {!left && other && !mine && (
         <Button look="plain" alignSelf="start" onClick={() => bench.keep(place, { text: other })}>
           Same as the left: {other}
         </Button>

@@ -10,17 +10,15 @@ import { textAt, useBench } from '../../parts/bench';
 export function PartSizePanel({ step }: { step: Step }) {
   const bench = useBench();
   const finding = bench.report.part_findings.find((one) => one.part === step.part);
-  const place = `size.part.${step.part}`;
-  const text = textAt(bench.entries, place, 'text');
-  const named = step.verdicts[0]?.headline.key.startsWith('number.') === true;
+  const place = step.asks.find((one) => one.role === 'sized')?.place;
+  const text = place && textAt(bench.entries, place, 'text');
+  const named = step.verdicts[0]?.kind === 'bearing_number';
   return (
     <Flex direction="column" gap="4">
       <AnswersPanel step={step} />
       {finding && finding.candidates.length > 0 && (
         <Ranked
-          onTake={
-            step.asks.some((ask) => ask.place === place) ? (name) => bench.keep(place, { text: name }) : undefined
-          }
+          onTake={place ? (name) => bench.keep(place, { text: name }) : undefined}
           rows={finding.candidates.map((one) => ({
             name: one.name,
             sizes: one.sizes,

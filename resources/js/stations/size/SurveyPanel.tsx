@@ -37,7 +37,7 @@ const Across = ({ clock }: { clock: string }) => (
 export function SurveyPanel({ step }: { step: Step }) {
   const { report } = useBench();
   const units = useUnits();
-  const seat = report.seats.find((one) => step.asks.some((ask) => ask.place === `fit.${one.key}.feel`));
+  const seat = report.seats.find((one) => step.asks.some((ask) => ask.role === 'feel' && ask.seat === one.key));
   const at = (where: string): Ask | undefined => step.asks.find((ask) => ask.at === where);
   return (
     <Flex direction="column" gap="4" data-fields="">
