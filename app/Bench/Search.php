@@ -15,6 +15,9 @@ final readonly class Search
 
     private const LONGEST_NUMBER = 9;
 
+    /** So many machines are few. */
+    private const FEW = 60;
+
     /**
      * Machines with each word somewhere in their name, model or owner; all of them when there is no word.
      *
@@ -39,8 +42,11 @@ final readonly class Search
             return $jobs;
         }
 
-        return $jobs->where(static function (Builder $either) use ($words): void {
-            $either->where(static fn (Builder $machines): Builder => self::narrow($machines, $words));
+        // A few machines are looked up and their jobs read; of many the latest jobs are soon met by going backward.
+        $few = self::narrow(Machine::query(), $words)->limit(self::FEW + 1)->toBase()->pluck('id');
+
+        return $jobs->where(static function (Builder $either) use ($words, $few): void {
+            $few->count() <= self::FEW ? $either->whereIn('jobs.machine_id', $few) : $either->where(static fn (Builder $machines): Builder => self::narrow($machines, $words));
             if (ctype_digit($words) && strlen($words) <= self::LONGEST_NUMBER) {
                 $either->orWhere('jobs.number', (int) $words);
             }
@@ -56,7 +62,7 @@ final readonly class Search
     private static function narrow(Builder $query, string $words): Builder
     {
         foreach (array_slice(preg_split('/\s+/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::MOST_WORDS) as $word) {
-            $query->whereRaw("concat_ws(' ', machines.name, machines.model, machines.owner) ilike ?", ['%'.addcslashes($word, '%_\\').'%']);
+            $query->whereRaw('machines.words ilike ?', ['%'.addcslashes($word, '%_\\').'%']);
         }
 
         return $query;
