@@ -54,25 +54,39 @@ final class InputSchemas
      */
     public static function ofRequest(string $request): array
     {
-        $root = ['type' => 'object', 'properties' => [], 'required' => []];
         /** @var array<string, list<string|ValidationRule|Enum|In>> $rules */
         $rules = method_exists($request, 'rules') ? (new $request)->rules() : [];
+        $root = ['type' => 'object', 'properties' => [], 'required' => []];
         foreach ($rules as $name => $set) {
-            $words = array_filter($set, is_string(...));
-            $schema = self::fromRules($set);
-            if (str_contains($name, '.*.')) {
-                [$list, $key] = explode('.*.', $name);
-                $root['properties'][$list]['items']['type'] = 'object';
-                $root['properties'][$list]['items']['properties'][$key] = $schema;
-                $root['properties'][$list]['items']['required'] = [...($root['properties'][$list]['items']['required'] ?? []), ...array_intersect(['required', 'present'], $words) === [] ? [] : [$key]];
-
-                continue;
-            }
-            $root['properties'][$name] = $schema;
-            $root['required'] = [...$root['required'], ...array_intersect(['required', 'present'], $words) === [] ? [] : [$name]];
+            $root = self::placed($root, explode('.', $name), self::fromRules($set), array_intersect(['required', 'present'], array_filter($set, is_string(...))) !== []);
         }
 
         return $root;
+    }
+
+    /**
+     * Puts the schema of one rule where its name says: `drafts.*.place` is a property of what the list holds.
+     *
+     * @param  array<string, mixed>  $into
+     * @param  non-empty-list<string>  $path
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    private static function placed(array $into, array $path, array $schema, bool $required): array
+    {
+        $name = array_shift($path);
+        if ($name === '*') {
+            $items = $into['items'] ?? [];
+
+            return ['type' => 'array', 'items' => $path === [] ? $schema + $items : self::placed($items, $path, $schema, $required)] + $into;
+        }
+        $into = ['type' => 'object'] + $into;
+        unset($into['additionalProperties'], $into['items']);
+        $here = $into['properties'][$name] ?? [];
+        $into['properties'][$name] = $path === [] ? $schema + $here : self::placed($here, $path, $schema, $required);
+        $into['required'] = [...$into['required'] ?? [], ...$path === [] && $required ? [$name] : []];
+
+        return $into;
     }
 
     /**

@@ -5,20 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Machine;
-use CleanRace\Core\Hub\Patterns;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\In;
 
 final class NewJobRequest extends FormRequest
 {
-    /** @return array<string, list<string|In>> */
+    /** @return array<string, list<string|KnownPattern>> */
     public function rules(): array
     {
         return [
             'machine_id' => ['required', 'integer', 'min:1', 'max:2147483647'],
             'wheel' => ['required', 'string', 'max:80'],
-            'pattern' => ['required', 'string', Rule::in(array_keys(Patterns::all()))],
+            'pattern' => ['required', 'string', new KnownPattern],
             'complaint' => ['required', 'string', 'max:2000'],
         ];
     }

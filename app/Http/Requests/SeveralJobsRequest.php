@@ -5,17 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Machine;
-use CleanRace\Core\Hub\Patterns;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\In;
 
 final class SeveralJobsRequest extends FormRequest
 {
     /** More wheels than any machine here has. */
     private const MOST_WHEELS = 12;
 
-    /** @return array<string, list<string|In>> */
+    /** @return array<string, list<string|KnownPattern>> */
     public function rules(): array
     {
         return [
@@ -23,7 +20,7 @@ final class SeveralJobsRequest extends FormRequest
             'complaint' => ['required', 'string', 'max:2000'],
             'wheels' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST_WHEELS],
             'wheels.*.wheel' => ['required', 'string', 'max:80', 'distinct:ignore_case'],
-            'wheels.*.pattern' => ['required', 'string', Rule::in(array_keys(Patterns::all()))],
+            'wheels.*.pattern' => ['required', 'string', new KnownPattern],
         ];
     }
 

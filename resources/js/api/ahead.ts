@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type Refusal } from './client';
+import { answer, api, asForm, type Refusal } from './client';
 import { jobKey } from './jobs';
 import { outOfDate } from './outOfDate';
 import type { AddendumCard, BenchDaySheet, CalendarLink, DueCard, JobCard } from './types';
@@ -14,9 +14,7 @@ export const useAhead = (undated: boolean) =>
   useInfiniteQuery<Page, Refusal, DueCard[], readonly unknown[], string | undefined>({
     queryKey: ['ahead', undated],
     queryFn: ({ pageParam }) =>
-      answer(
-        api.GET('/ahead', { params: { query: { cursor: pageParam, undated: undated ? '1' : undefined } as never } }),
-      ),
+      answer(api.GET('/ahead', { params: { query: { cursor: pageParam, undated: undated ? '1' : undefined } } })),
     initialPageParam: undefined,
     getNextPageParam: (page) => page.next_cursor ?? undefined,
     select: (pages) => pages.pages.flatMap((page) => page.data),
@@ -71,14 +69,14 @@ export const useChangeCalendar = () => {
 export const useBenchDay = (from: number) =>
   useQuery<BenchDaySheet, Refusal>({
     queryKey: ['bench-day', from],
-    queryFn: () => answer(api.GET('/bench-day', { params: { query: { from } as never } })),
+    queryFn: () => answer(api.GET('/bench-day', { params: { query: { from: String(from) } } })),
     placeholderData: (before) => before,
   });
 
 export const useOrderBench = (from: number) => {
   const client = useQueryClient();
   return useMutation<BenchDaySheet, Refusal, number[]>({
-    mutationFn: (jobs) => answer(api.PUT('/bench-day', { body: { from, jobs } as never })),
+    mutationFn: (jobs) => answer(api.PUT('/bench-day', { body: { from, jobs } })),
     onSuccess: (day) => client.setQueryData(['bench-day', from], day),
   });
 };
@@ -96,11 +94,7 @@ export const useAddendum = (job: number) => {
 export const useTakeJob = () => {
   const client = useQueryClient();
   return useMutation<JobCard, Refusal, File>({
-    mutationFn: (file) => {
-      const body = new FormData();
-      body.set('file', file);
-      return answer(api.POST('/jobs/file', { body: body as never }));
-    },
+    mutationFn: (file) => answer(api.POST('/jobs/file', { body: { file }, bodySerializer: asForm })),
     onSuccess: () => outOfDate(client, 'jobs', 'machines'),
   });
 };

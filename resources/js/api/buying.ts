@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type Refusal } from './client';
+import { answer, api, asForm, type Refusal } from './client';
 import type { OrderSheet, PriceListSheet, ShelfCard, ShoppingSheet, SupplierCard } from './types';
 
 interface Page<T> {
@@ -43,7 +43,7 @@ export interface NewSupplier {
 export const useAddSupplier = () => {
   const client = useQueryClient();
   return useMutation<SupplierCard, Refusal, NewSupplier>({
-    mutationFn: (body) => answer(api.POST('/suppliers', { body: body as never })),
+    mutationFn: (body) => answer(api.POST('/suppliers', { body })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['suppliers'] }),
   });
 };
@@ -53,15 +53,12 @@ export const usePriceList = (supplier: number) => {
   const client = useQueryClient();
   return useMutation<PriceListSheet, Refusal, { file: File; columns: Record<string, number>; keep: boolean }>({
     mutationFn: ({ file, columns, keep }) => {
-      const body = new FormData();
-      body.set('list', file);
-      body.set('keep', keep ? '1' : '0');
-      for (const [name, place] of Object.entries(columns)) body.set(`column_${name}`, String(place));
+      const places = Object.fromEntries(Object.entries(columns).map(([name, place]) => [`column_${name}`, place]));
       return answer(
         api.POST('/suppliers/{supplier}/prices', {
           params: { path: { supplier } },
-          body: body as never,
-          bodySerializer: (form) => form as never,
+          body: { list: file, keep, ...places },
+          bodySerializer: asForm,
         }),
       );
     },
@@ -85,7 +82,7 @@ export const useReceive = (order: number) => {
   const client = useQueryClient();
   return useMutation<OrderSheet, Refusal, { id: number; received: number }[]>({
     mutationFn: (lines) =>
-      answer(api.POST('/orders/{order}/received', { params: { path: { order } }, body: { lines } as never })),
+      answer(api.POST('/orders/{order}/received', { params: { path: { order } }, body: { lines } })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['orders'] }),
   });
 };
@@ -103,7 +100,7 @@ export const useShelf = () =>
 export const useCount = () => {
   const client = useQueryClient();
   return useMutation<ShelfCard, Refusal, { article: string; count: number }>({
-    mutationFn: (body) => answer(api.POST('/shelf', { body: body as never })),
+    mutationFn: (body) => answer(api.POST('/shelf', { body })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['shelf'] }),
   });
 };
@@ -112,7 +109,7 @@ export const useTake = (job: number) => {
   const client = useQueryClient();
   return useMutation<ShelfCard, Refusal, { item: number; pieces: number }>({
     mutationFn: ({ item, pieces }) =>
-      answer(api.POST('/shelf/{item}/taken', { params: { path: { item } }, body: { pieces } as never })),
+      answer(api.POST('/shelf/{item}/taken', { params: { path: { item } }, body: { pieces } })),
     onSettled: () => client.invalidateQueries({ queryKey: shoppingKey(job) }),
   });
 };

@@ -59,6 +59,17 @@ const guard: Middleware = {
 export const api = createClient<paths>({ baseUrl: '/api/v1', credentials: 'same-origin' });
 api.use(guard);
 
+/** What is sent with a file: a form, not JSON. */
+export const asForm = (body: Record<string, unknown>): FormData => {
+  const form = new FormData();
+  for (const [name, value] of Object.entries(body)) {
+    if (value instanceof Blob) form.set(name, value);
+    else if (value !== undefined && value !== null)
+      form.set(name, value === true ? '1' : value === false ? '0' : String(value));
+  }
+  return form;
+};
+
 interface Outcome<T> {
   data?: T;
   error?: unknown;

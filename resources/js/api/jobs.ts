@@ -1,7 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Refusal } from './client';
 import { outOfDate } from './outOfDate';
-import type { EntryValue, JobCard, JobSheet, LiveReport, PatternShown } from './types';
+import type { EntryValue, JobCard, JobSheet, LiveReport, PatternShown, StationName } from './types';
 
 export const jobKey = (id: number) => ['job', id] as const;
 const boardKey = ['jobs'] as const;
@@ -48,13 +48,11 @@ export interface Draft {
 }
 
 /** How the job would stand with what is typed so far; of the stations only the one at hand comes with its steps. */
-export const usePreview = (id: number, drafts: Draft[], unit: 'mm' | 'in', station: string) =>
+export const usePreview = (id: number, drafts: Draft[], unit: 'mm' | 'in', station: StationName) =>
   useQuery<LiveReport, Refusal>({
     queryKey: ['preview', id, unit, station, drafts],
     queryFn: () =>
-      answer(
-        api.POST('/jobs/{job}/preview', { params: { path: { job: id } }, body: { drafts, unit, station } as never }),
-      ),
+      answer(api.POST('/jobs/{job}/preview', { params: { path: { job: id } }, body: { drafts, unit, station } })),
     enabled: drafts.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
@@ -79,7 +77,7 @@ export const usePatterns = () =>
 export const useOpenJobs = () => {
   const client = useQueryClient();
   return useMutation<JobCard[], Refusal, NewJobs>({
-    mutationFn: async (body) => (await answer(api.POST('/jobs/several', { body: body as never }))).data,
+    mutationFn: async (body) => (await answer(api.POST('/jobs/several', { body }))).data,
     onSuccess: () => outOfDate(client, 'jobs', 'machines', 'bench-day'),
   });
 };

@@ -1,22 +1,18 @@
 import { useMutation } from '@tanstack/react-query';
-import { answer, api, type Refusal } from './client';
+import { answer, api, asForm, type Refusal } from './client';
 import { newId } from './records';
 
 /** Sends a photo; the record that shows it is kept by whoever asked. */
 export const useSendPhoto = (job: number) =>
   useMutation<{ id: string }, Refusal, File>({
-    mutationFn: (file) => {
-      const body = new FormData();
-      body.append('id', newId());
-      body.append('photo', file);
-      return answer(
+    mutationFn: (photo) =>
+      answer(
         api.POST('/jobs/{job}/photos', {
           params: { path: { job } },
-          body: body as never,
-          bodySerializer: (form) => form as never,
+          body: { id: newId(), photo },
+          bodySerializer: asForm,
         }),
-      );
-    },
+      ),
     retry: (count, refusal) => refusal.passing && count < 5,
   });
 

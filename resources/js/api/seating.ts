@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { answer, api, fetchToken, Refusal } from './client';
+import { answer, api, asForm, fetchToken, Refusal } from './client';
 import { newId } from './records';
 import type { Pair, PressSetup, PressTraceResult, Problem, SeatingTrend, TraceSheet } from './types';
 
@@ -27,13 +27,12 @@ export const useKeepTrace = (job: number, seat: string) => {
   const client = useQueryClient();
   return useMutation<TraceSheet, Refusal, Pair[] | File>({
     mutationFn: (given) => {
-      const body = given instanceof File ? new FormData() : { id: newId(), seat, samples: given };
-      if (body instanceof FormData && given instanceof File) {
-        body.set('id', newId());
-        body.set('seat', seat);
-        body.set('file', given);
-      }
-      return answer(api.POST('/jobs/{job}/traces', { params: { path: { job } }, body: body as never }));
+      const params = { path: { job } };
+      return answer(
+        given instanceof File
+          ? api.POST('/jobs/{job}/traces', { params, body: { id: newId(), seat, file: given }, bodySerializer: asForm })
+          : api.POST('/jobs/{job}/traces', { params, body: { id: newId(), seat, samples: given } }),
+      );
     },
     onSuccess: () => client.invalidateQueries({ queryKey: tracesKey(job, seat) }),
   });

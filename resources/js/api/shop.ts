@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type Refusal } from './client';
+import { answer, api, asForm, type Refusal } from './client';
 import { FOUND } from './jobs';
 import { outOfDate } from './outOfDate';
 import type { paths } from './schema.generated';
@@ -84,8 +84,8 @@ const useWallChange = <Given, Answer>(change: (given: Given) => Promise<Answer>)
 export const useKeepTool = () =>
   useWallChange<{ id: number | null; tool: NewTool }, ToolCard>(({ id, tool }) =>
     id === null
-      ? answer(api.POST('/tools', { body: tool as never }))
-      : answer(api.PUT('/tools/{tool}', { params: { path: { tool: id } }, body: tool as never })),
+      ? answer(api.POST('/tools', { body: tool }))
+      : answer(api.PUT('/tools/{tool}', { params: { path: { tool: id } }, body: tool })),
   );
 
 export const useTakeDown = () =>
@@ -94,10 +94,7 @@ export const useTakeDown = () =>
 /** Reads a list of tools; only when it is kept are they hung up. */
 export const useToolList = () =>
   useWallChange<{ file: File; keep: boolean }, ToolListSheet>(({ file, keep }) => {
-    const body = new FormData();
-    body.set('list', file);
-    body.set('keep', keep ? '1' : '0');
-    return answer(api.POST('/tools/list', { body: body as never }));
+    return answer(api.POST('/tools/list', { body: { list: file, keep }, bodySerializer: asForm }));
   });
 
 /** Hangs up what a shop that begins usually has. */
@@ -158,7 +155,7 @@ export const useShop = () =>
 export const useHabit = () => {
   const client = useQueryClient();
   return useMutation<ShopSheet, Refusal, Record<string, string>>({
-    mutationFn: (habits) => answer(api.PATCH('/shop', { body: { habits } as never })),
+    mutationFn: (habits) => answer(api.PATCH('/shop', { body: { habits } })),
     onSuccess: (sheet) => {
       client.setQueryData(['shop'], sheet);
       return client.invalidateQueries({ queryKey: ['job'] });

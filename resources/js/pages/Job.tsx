@@ -70,7 +70,7 @@ function Sheet({ job }: { job: JobSheet }) {
   const navigate = useNavigate();
   const { station: named } = useParams();
   const [drafts, draft] = useDrafts();
-  const at = named ?? (job.report.stations[0]?.station as StationName);
+  const at = job.report.stations.find((one) => one.station === named)?.station ?? 'check_in';
   const preview = usePreview(job.id, drafts, units, at);
   const entries = useEntries(job.id, job.entries);
   const waitingList = useWaiting();

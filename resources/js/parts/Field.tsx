@@ -1,5 +1,6 @@
-import { Box, chakra, type HTMLChakraProps, useRecipe } from '@chakra-ui/react';
+import { Box, chakra, type HTMLChakraProps } from '@chakra-ui/react';
 import { type ReactNode, type Ref, useId } from 'react';
+import { field } from '../theme/system';
 
 interface Props {
   label: string;
@@ -33,18 +34,19 @@ export function Labelled({ label, fault, hint, children }: Props) {
   );
 }
 
+const InputShape = chakra('input', field);
+const AreaShape = chakra('textarea', field);
+const SelectShape = chakra('select', field);
+
 export function Input(props: HTMLChakraProps<'input'> & { kind?: 'reading' | 'text'; ref?: Ref<HTMLInputElement> }) {
   const { kind = 'text', ...rest } = props;
-  const recipe = useRecipe({ key: 'field' });
-  return <chakra.input autoComplete="off" css={recipe({ kind } as never)} {...rest} />;
+  return <InputShape autoComplete="off" kind={kind} {...rest} />;
 }
 
 export function Area(props: HTMLChakraProps<'textarea'>) {
-  const recipe = useRecipe({ key: 'field' });
-  return <chakra.textarea css={recipe({ kind: 'text' } as never)} py="2" rows={3} {...props} />;
+  return <AreaShape py="2" rows={3} {...props} />;
 }
 
 export function Select(props: HTMLChakraProps<'select'>) {
-  const recipe = useRecipe({ key: 'field' });
-  return <chakra.select css={recipe({ kind: 'text' } as never)} {...props} />;
+  return <SelectShape {...props} />;
 }

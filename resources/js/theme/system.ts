@@ -48,7 +48,7 @@ const button = defineRecipe({
   defaultVariants: { look: 'main' },
 });
 
-const field = defineRecipe({
+export const field = defineRecipe({
   className: 'field',
   base: {
     width: '100%',

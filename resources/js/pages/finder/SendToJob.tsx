@@ -10,6 +10,7 @@ import { More } from '../../parts/More';
 import { usePerson } from '../../parts/person';
 import { Sheet } from '../../parts/Sheet';
 import { Empty, Loading, Trouble } from '../../parts/States';
+import { say } from '../../parts/say';
 
 /** Puts what was found into an open job, at a place where its Size station asks for it. */
 export function SendToJob({ text }: { text: string }) {
@@ -64,8 +65,8 @@ function Jobs({ text }: { text: string }) {
   );
 }
 
-const takes = (ask: Ask): boolean =>
-  ask.kind === 'number' || (ask.kind === 'text' && ask.place.startsWith('size.part.'));
+/** What a number or a size may be told to: a bearing of a pair, or another part that is bought. */
+const takes = (ask: Ask): boolean => ask.role === 'number' || ask.role === 'sized';
 
 function Places({ card, text, onBack }: { card: JobCard; text: string; onBack: () => void }) {
   const { data, error, refetch } = useJob(card.id);
@@ -103,7 +104,8 @@ function Take({ job, card, text, onBack }: { job: JobSheet; card: JobCard; text:
         const step = job.report.stations
           .find((one) => one.station === 'size')
           ?.steps.find((one) => one.asks.includes(ask));
-        const name = ask.kind === 'number' ? (step?.title.text.replace(/^The /, 'The ') ?? ask.label) : ask.label;
+        // The step is named after the part.
+        const name = step ? say(step.title, person.units === 'in' ? 'in' : 'mm') : ask.label;
         return (
           <chakra.button
             key={ask.place}
