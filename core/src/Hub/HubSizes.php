@@ -90,12 +90,6 @@ final readonly class HubSizes
         return $side === Side::Right ? $this->rightWidth : $this->leftWidth;
     }
 
-    /** Depth at which the first bearing stands on its ledge. */
-    public function homeDepth(): Length
-    {
-        return Length::mm($this->ledgeDepth->mm - $this->width($this->first)->mm);
-    }
-
     /** Depth at which the second bearing rests on the sleeve, when the first is home. */
     public function secondRest(): Length
     {

@@ -116,6 +116,12 @@ final class Places
         return "source.$side.number";
     }
 
+    /** Width of the new bearing, as it was measured when it came. */
+    public static function newWidth(string $side): string
+    {
+        return "source.$side.width";
+    }
+
     /** A word on why something that asks for care may go. */
     public static function word(string $step): string
     {

@@ -28,7 +28,8 @@ final readonly class Home
 
     public function work(HomeInput $input): HomeResult
     {
-        $toGo = $this->toGo($input);
+        $home = $input->ledgeDepth === null ? null : HomeDepth::on($input->ledgeDepth, $input->width, $input->widthMeasured);
+        $toGo = $home === null || $input->depth === null ? null : $home->toGo($input->depth);
         $hands = $this->hands($input);
         $verdict = $toGo === null ? $this->byHands($input, $hands) : $this->judged($input, $toGo, $hands);
         $clear = $this->groove($input);
@@ -36,10 +37,10 @@ final readonly class Home
             $verdict = Verdict::stop(Message::of('home.groove', 'The groove is not clear'), Message::of('home.groove.say', 'The ring must go {more} further before the snap ring can seat.', ['more' => Length::mm($this->limits->get('home.groove_clear') - $clear->mean)]))
                 ->next(Message::of('home.groove.next', 'Look for dirt on the ledge; drive on.'));
         }
-        if ($toGo !== null && $input->ledgeDepth !== null && $input->depth !== null) {
+        if ($toGo !== null) {
             $width = $input->widthMeasured->value->mm ?? $input->width->mm;
             $verdict = $verdict->showing(
-                Figure::of('home_at', 'Home at', Length::mm($input->ledgeDepth->value->mm - $width)),
+                Figure::of('home_at', 'Home at', $home->depth()),
                 Figure::of('stands_at', 'Stands at', $input->depth->value),
                 Figure::of('to_go', 'Still to go', Length::mm($toGo->mean), $toGo->spread()),
             )->workedOut(Working::start()->line('Still to go', '(ledge − width) − depth', sprintf('(%.2f − %.2f) − %.2f', $input->ledgeDepth->value->mm, $width, $input->depth->value->mm), Length::mm($toGo->mean)));
@@ -53,21 +54,11 @@ final readonly class Home
         }
 
         return new HomeResult(
-            $input->ledgeDepth === null ? null : Length::mm($input->ledgeDepth->value->mm - $input->width->mm),
+            $home?->depth(),
             $toGo === null ? null : Length::mm($toGo->mean),
             $clear === null ? null : Length::mm($clear->mean),
             $verdict,
         );
-    }
-
-    private function toGo(HomeInput $input): ?Estimate
-    {
-        if ($input->ledgeDepth === null || $input->depth === null) {
-            return null;
-        }
-        $width = $input->widthMeasured?->estimate() ?? new Estimate($input->width->mm);
-
-        return $input->ledgeDepth->estimate()->minus($width)->minus($input->depth->estimate());
     }
 
     /** Count of signs that say home; none when one of them says not. */

@@ -95,7 +95,7 @@ final class Progress
         $sizes = $this->findings->sizes;
         $groove = $this->order->isFirstOfPair($seat) && in_array('groove_edge', $sizes->measured, true) ? $sizes->grooveEdge : null;
         try {
-            return (new Home($this->limits))->work(new HomeInput($seat->width, $ledge, $depth, $this->bench->notebook->reading("source.{$seat->key}.width"), $this->square($seat, 'home')?->tilt, $signs, $groove));
+            return (new Home($this->limits))->work(new HomeInput($seat->width, $ledge, $depth, $this->bench->notebook->reading(Places::newWidth($seat->key)), $this->square($seat, 'home')?->tilt, $signs, $groove));
         } catch (Nonsense) {
             return null;
         }
@@ -122,7 +122,7 @@ final class Progress
         if ($place === null || $this->readings->isLevelled($seat->key)) {
             return null;
         }
-        $doubt = $this->bench->notebook->has("source.{$seat->key}.width") ? 1 : 2;
+        $doubt = $this->bench->notebook->has(Places::newWidth($seat->key)) ? 1 : 2;
 
         return SeatVerdicts::oldDepth(
             $this->meanDepth($seat, 'home'), $this->bench->notebook->reading($place, Instrument::DepthCaliper),
@@ -133,9 +133,7 @@ final class Progress
     /** Depth at which a ring stands on its ledge, where that is known; else null. */
     public function homeDepth(PressedSeat $seat): ?Length
     {
-        $ledge = $this->order->ledge($seat);
-
-        return $ledge === null ? null : Length::mm($ledge->value->mm - $seat->width->mm);
+        return $this->order->homeDepth($seat);
     }
 
     /** The sleeve is off the tray and was seen through the hub. */
@@ -253,7 +251,7 @@ final class Progress
         $first = array_values(array_filter($this->order->seats(), $this->order->isFirstOfPair(...)))[0] ?? null;
         $read = $first === null ? null : $this->meanDepth($first, 'home');
 
-        return $read ?? ($ledge === null ? null : Reading::of($sizes->homeDepth(), $ledge->instrument ?? $ledge->halfWidth));
+        return $read ?? ($ledge === null ? null : Reading::of(HomeDepth::on($ledge, $sizes->width($sizes->first), $this->bench->notebook->reading(Places::newWidth($sizes->first->value)))->depth(), $ledge->instrument ?? $ledge->halfWidth));
     }
 
     /** @param  list<PairFeel>  $feel */

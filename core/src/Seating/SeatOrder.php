@@ -85,11 +85,19 @@ final class SeatOrder
             : $this->bench->notebook->reading("seat.{$seat->key}.ledge", Instrument::DepthCaliper);
     }
 
+    /** Depth at which a ring stands on its ledge; null while the ledge was not measured. */
+    public function homeDepth(PressedSeat $seat): ?Length
+    {
+        $ledge = $this->ledge($seat);
+
+        return $ledge === null ? null : HomeDepth::on($ledge, $seat->width, $this->bench->notebook->reading(Places::newWidth($seat->key)))->depth();
+    }
+
     /** How far down the driver goes, in mm. */
     public function reach(PressedSeat $seat): Length
     {
         if ($this->isFirstOfPair($seat)) {
-            return Length::mm(max(0.0, $this->findings->sizes->homeDepth()->mm));
+            return Length::mm(max(0.0, $this->homeDepth($seat)->mm ?? $this->findings->sizes->ledgeDepth->mm - $seat->width->mm));
         }
         $housing = $this->bench->hub->stack->one(PartKind::Housing);
         if ($seat->seat === RingSeat::Bore) {

@@ -78,7 +78,6 @@ final class HubTest extends TestCase
         self::assertSame([], $usual->measured);
         $read = $sizes(['size.left.number' => ['text' => '6301 2RS'], 'size.over_faces' => ['mm' => 88.0], 'size.ledge_depth' => ['mm' => 20.0], 'size.sleeve_length' => ['mm' => 47.9]]);
         self::assertSame(['6301', '6301'], [$read->left->number, $read->right->number]);
-        self::assertEqualsWithDelta(8.0, $read->homeDepth()->mm, 1e-9);
         self::assertEqualsWithDelta(88 - 20 - 47.9 - 12, $read->secondRest()->mm, 1e-9);
         self::assertSame(['over_faces', 'ledge_depth', 'sleeve_length'], $read->measured);
     }

@@ -47,6 +47,16 @@ final class SeatingTest extends TestCase
         return (new Square(Limits::standard()))->work(new SquareInput(Length::mm(20), Length::mm(47), $readings, $stage, $eye, $at === null ? null : Clock::read($at)));
     }
 
+    public function test_home_is_one_depth_whoever_says_it(): void
+    {
+        foreach ([null, 13.7, 14.02] as $measured) {
+            $result = (new Home(Limits::standard()))->work(new HomeInput(Length::mm(14), Reading::mm(23.2, Instrument::DepthCaliper), Reading::mm(9.2, Instrument::DepthCaliper), $measured === null ? null : Reading::mm($measured, Instrument::Micrometer)));
+            $figures = array_column(array_map(static fn ($f): array => [$f->name, $f->value->amount()], $result->verdict->figures), 1, 0);
+            $home = 23.2 - ($measured ?? 14.0);
+            self::assertEqualsWithDelta([$home, $home, $home - 9.2], [$result->expectedDepth?->mm, $figures['home_at'], $result->toGo?->mm], 1e-9);
+        }
+    }
+
     public function test_square_as_worked_by_hand(): void
     {
         $result = self::square([12 => 3.10, 3 => 3.40, 6 => 3.70, 9 => 3.40]);
