@@ -10,7 +10,6 @@ use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\HubSizes;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
-use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Notebook\Places;
@@ -32,9 +31,10 @@ final readonly class Finder
         $sizes = HubSizes::of($bench->hub, $bench->notebook);
         $fits = $heats = $forces = [];
         foreach ([Side::Left, Side::Right] as $side) {
-            $fits[$side->value] = $fit = $this->fit($bench, $side, $sizes);
-            $heats[$side->value] = $fit === null ? null : $this->heat($bench, $side, $sizes, $fit);
-            $forces[$side->value] = $fit === null ? null : $this->force($bench, $side, $sizes, $fit);
+            $ring = $this->ring($bench, $side, $sizes);
+            $fits[$side->value] = $fit = $ring->fit();
+            $heats[$side->value] = $fit === null ? null : $ring->heat($fit);
+            $forces[$side->value] = $fit === null ? null : $ring->force($fit);
         }
 
         return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value] ?? null));
@@ -42,7 +42,12 @@ final readonly class Finder
 
     public function seat(Bench $bench, Side $side): SeatSurvey
     {
-        return new SeatSurvey($this->limits, $bench->notebook, $side->value, RingSeat::Bore, HubSizes::of($bench->hub, $bench->notebook)->bearing($side)->outside);
+        return $this->ring($bench, $side, HubSizes::of($bench->hub, $bench->notebook))->survey;
+    }
+
+    private function ring(Bench $bench, Side $side, HubSizes $sizes): RingInSeat
+    {
+        return new RingInSeat($this->limits, $bench, $side->value, RingSeat::Bore, $sizes->bearing($side)->bore, $sizes->bearing($side)->outside, $sizes->width($side));
     }
 
     /** What the caliper says of the old bearing, when anything is read of it. */
@@ -77,44 +82,6 @@ final readonly class Finder
             return $number === null ? [] : (new DesignationReader)->readings($number);
         } catch (Nonsense) {
             return [];
-        }
-    }
-
-    private function fit(Bench $bench, Side $side, HubSizes $sizes): ?FitResult
-    {
-        $seat = $this->seat($bench, $side);
-        $bore = $seat->deciding();
-        if ($seat->feel() === null && $bore === null && ! $bench->notebook->has(Places::MATERIAL)) {
-            return null;
-        }
-        try {
-            return (new Fit($this->limits))->work(new FitInput(
-                $sizes->bearing($side)->outside, $bore, null, $seat->feel(), HoleClass::N7, self::material($bench),
-                $bench->notebook->temperature(Places::ROOM), $seat->compound(),
-            ));
-        } catch (Nonsense) {
-            return null;
-        }
-    }
-
-    private function heat(Bench $bench, Side $side, HubSizes $sizes, FitResult $fit): HeatResult
-    {
-        return (new Heat($this->limits))->work(new HeatInput(
-            $sizes->bearing($side)->outside, Length::mm(max(0.0, $fit->interference->mm)), self::material($bench), $bench->notebook->temperature(Places::ROOM),
-            HubFinish::tryFrom($bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint,
-        ));
-    }
-
-    private function force(Bench $bench, Side $side, HubSizes $sizes, FitResult $fit): ?PressForceResult
-    {
-        try {
-            return (new PressForce($this->limits))->work(new PressForceInput(
-                $sizes->bearing($side)->bore, $sizes->bearing($side)->outside, $sizes->width($side), $fit->interference, $sizes->hubOutside,
-                Length::mm($fit->interferenceHigh->mm - $fit->interference->mm), self::material($bench),
-                pressCapacity: $bench->pressCapacity, drawBolt: $bench->drawBolt,
-            ));
-        } catch (Nonsense) {
-            return null;
         }
     }
 

@@ -11,8 +11,6 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Verdict;
@@ -33,7 +31,7 @@ final readonly class Seats
         $steps = [];
         foreach ($this->pressed($bench) as [$part, $seat]) {
             $key = self::key($part, $seat);
-            $survey = $this->survey($bench, $part, $seat);
+            $ring = $this->ring($bench, $part, $seat);
             $where = $seat === RingSeat::Bore ? 'bore' : 'shaft';
             $steps[] = Step::of("size.$key.seat", 'Will the {where} hold: {part}', 'Up to three depths, three directions; or none, and how a ring goes.', ['where' => $where, 'part' => lcfirst($part->name)])
                 ->with(
@@ -41,8 +39,8 @@ final readonly class Seats
                     why: 'Pressed here: {fit}.', part: $part->id, values: ['fit' => $bench->pattern->card()->fit],
                 )
                 ->on(Panel::Survey)
-                ->asking(...$survey->asks())
-                ->judged(...$this->verdicts($bench, $part, $seat, $survey))
+                ->asking(...$ring->survey->asks())
+                ->judged(...$this->verdicts($ring))
                 ->advice()->optional();
         }
 
@@ -54,8 +52,8 @@ final readonly class Seats
     {
         $findings = [];
         foreach ($this->pressed($bench) as [$part, $seat]) {
-            $survey = $this->survey($bench, $part, $seat);
-            $findings[] = SeatFinding::of(self::key($part, $seat), $seat, $survey->survey(), $this->fit($bench, $part, $seat, $survey));
+            $ring = $this->ring($bench, $part, $seat);
+            $findings[] = SeatFinding::of(self::key($part, $seat), $seat, $ring->survey->survey(), $ring->fit());
         }
 
         return $findings;
@@ -73,11 +71,12 @@ final readonly class Seats
 
                 continue;
             }
-            $fit = $this->fit($bench, $part, $seat, $this->survey($bench, $part, $seat));
-            $heat = $fit === null || $seat === RingSeat::Shaft ? null : $this->heat($bench, $part, $fit);
+            $ring = $this->ring($bench, $part, $seat);
+            $fit = $ring->fit();
+            $heat = $fit === null || $seat === RingSeat::Shaft ? null : $ring->heat($fit);
             $all[] = new PressedSeat(
                 self::key($part, $seat), $part, $seat, Length::mm($part->mm('bore') > 0 ? $part->mm('bore') : self::CUP_INSIDE * $part->mm('outside')), Length::mm($part->mm('outside')), Length::mm($part->mm('width')),
-                (new BearingTable)->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width'))?->isThin() ?? false, $fit, $heat, $fit === null ? null : $this->force($bench, $part, $seat, $fit),
+                (new BearingTable)->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width'))?->isThin() ?? false, $fit, $heat, $fit === null ? null : $ring->force($fit),
             );
         }
 
@@ -110,63 +109,18 @@ final readonly class Seats
         return $seat === RingSeat::Bore ? $part->id : $part->id.'_shaft';
     }
 
-    private function survey(Bench $bench, Part $part, RingSeat $seat): SeatSurvey
+    private function ring(Bench $bench, Part $part, RingSeat $seat): RingInSeat
     {
-        return new SeatSurvey($this->limits, $bench->notebook, self::key($part, $seat), $seat, Length::mm($part->mm($seat === RingSeat::Bore ? 'outside' : 'bore')));
+        return new RingInSeat($this->limits, $bench, self::key($part, $seat), $seat, Length::mm($part->mm('bore')), Length::mm($part->mm('outside')), Length::mm($part->mm('width')));
     }
 
     /** @return list<Verdict> fit first, then the survey, heat and force */
-    private function verdicts(Bench $bench, Part $part, RingSeat $seat, SeatSurvey $survey): array
+    private function verdicts(RingInSeat $ring): array
     {
-        $fit = $this->fit($bench, $part, $seat, $survey);
-        if ($fit === null) {
-            return array_values(array_filter([$survey->warmVerdict(), $survey->survey()?->verdict]));
-        }
-        $heat = $seat === RingSeat::Bore
-            ? $this->heat($bench, $part, $fit)
-            : (new RingHeat($this->limits))->work(new RingHeatInput(Length::mm($part->mm('bore')), Length::mm(max(0.0, $fit->interference->mm)), true, $bench->notebook->temperature(Places::ROOM)));
+        $fit = $ring->fit();
+        $heat = $fit === null ? null : $ring->heat($fit);
+        $force = $fit === null ? null : $ring->force($fit);
 
-        return array_values(array_filter([$survey->warmVerdict(), $fit->verdict, $survey->survey()?->verdict, $heat->verdict, $this->force($bench, $part, $seat, $fit)?->verdict]));
-    }
-
-    private function heat(Bench $bench, Part $part, FitResult $fit): HeatResult
-    {
-        return (new Heat($this->limits))->work(new HeatInput(
-            Length::mm($part->mm('outside')), Length::mm(max(0.0, $fit->interference->mm)), Finder::material($bench), $bench->notebook->temperature(Places::ROOM),
-            HubFinish::tryFrom($bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint,
-        ));
-    }
-
-    private function fit(Bench $bench, Part $part, RingSeat $seat, SeatSurvey $survey): ?FitResult
-    {
-        $measured = $survey->deciding();
-        if ($measured === null && $survey->feel() === null) {
-            return null;
-        }
-        $room = $bench->notebook->temperature(Places::ROOM);
-        try {
-            return $seat === RingSeat::Bore
-                ? (new Fit($this->limits))->work(new FitInput(Length::mm($part->mm('outside')), $measured, null, $survey->feel(), HoleClass::N7, Finder::material($bench), $room, $survey->compound()))
-                : (new ShaftFit($this->limits))->work(new ShaftFitInput(Length::mm($part->mm('bore')), $measured, null, $survey->feel(), room: $room, compound: $survey->compound()));
-        } catch (Nonsense) {
-            return null;
-        }
-    }
-
-    private function force(Bench $bench, Part $part, RingSeat $seat, FitResult $fit): ?PressForceResult
-    {
-        if ($part->mm('bore') <= 0) {
-            return null;
-        }
-        try {
-            return (new PressForce($this->limits))->work(new PressForceInput(
-                Length::mm($part->mm('bore')), Length::mm($part->mm('outside')), Length::mm($part->mm('width')), $fit->interference,
-                $bench->notebook->length(Places::HUB_OUTSIDE) ?? Length::mm($bench->hub->stack->one(PartKind::Housing)?->mm('outside') ?? 0.0),
-                Length::mm($fit->interferenceHigh->mm - $fit->interference->mm), $seat === RingSeat::Bore ? Finder::material($bench) : null,
-                pressCapacity: $bench->pressCapacity, drawBolt: $bench->drawBolt, seat: $seat,
-            ));
-        } catch (Nonsense) {
-            return null;
-        }
+        return array_values(array_filter([$ring->survey->warmVerdict(), $fit?->verdict, $ring->survey->survey()?->verdict, $heat?->verdict, $force?->verdict]));
     }
 }
