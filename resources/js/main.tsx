@@ -6,6 +6,7 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
+import { outOfDate } from './api/outOfDate';
 import { persistOptions, queryClient } from './api/queryClient';
 import { router } from './pages/router';
 import { system } from './theme/system';
@@ -17,7 +18,11 @@ createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
     <CacheProvider value={styles}>
       <ChakraProvider value={system}>
-        <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
+        <PersistQueryClientProvider
+          client={queryClient}
+          persistOptions={persistOptions}
+          onSuccess={() => outOfDate(queryClient)}
+        >
           <RouterProvider router={router} />
         </PersistQueryClientProvider>
       </ChakraProvider>

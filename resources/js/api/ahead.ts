@@ -77,7 +77,10 @@ export const useOrderBench = (from: number) => {
   const client = useQueryClient();
   return useMutation<BenchDaySheet, Refusal, number[]>({
     mutationFn: (jobs) => answer(api.PUT('/bench-day', { body: { from, jobs } })),
-    onSuccess: (day) => client.setQueryData(['bench-day', from], day),
+    onSuccess: async (day) => {
+      await client.invalidateQueries({ queryKey: ['bench-day'], refetchType: 'none' });
+      client.setQueryData(['bench-day', from], day);
+    },
   });
 };
 
