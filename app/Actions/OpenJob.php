@@ -12,6 +12,7 @@ use App\Models\Record;
 use App\Models\Shop;
 use App\Models\User;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -31,9 +32,9 @@ final readonly class OpenJob
             $job = new Job(['machine_id' => $machine->id, 'number' => $shop->last_job_number, 'wheel' => $wheel, 'pattern' => $pattern, 'opened_by' => $by->id]);
             $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])->setRelation('shop', $shop)->save();
             $entry = ['value' => ['text' => $complaint], 'instrument' => null];
-            (new Record(['id' => (string) Str::uuid7(), 'place' => 'check.complaint', 'made_at' => Carbon::now(), 'received_at' => Carbon::now()] + $entry))
+            (new Record(['id' => (string) Str::uuid7(), 'place' => Places::COMPLAINT, 'made_at' => Carbon::now(), 'received_at' => Carbon::now()] + $entry))
                 ->forceFill(['shop_id' => $by->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])->save();
-            $notebook = new Notebook(['check.complaint' => $entry]);
+            $notebook = new Notebook([Places::COMPLAINT => $entry]);
             $job->update(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)]);
 
             return $job;

@@ -79,7 +79,7 @@ final readonly class ReadEntry
      */
     public static function needs(string $address): array
     {
-        return [$address, Places::HUB, Places::RING_SIDE, WarmHub::WARMED, WarmHub::READ];
+        return [$address, Places::HUB, Places::RING_SIDE, Places::WARMED, Places::HUB_TEMPERATURE];
     }
 
     private static function usual(Place $place): ?Instrument

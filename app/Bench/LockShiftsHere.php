@@ -10,6 +10,7 @@ use CleanRace\Core\Hub\HubSetting;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Setting\ConeSteps;
 use CleanRace\Core\Verdict\Limits;
 
@@ -25,7 +26,7 @@ final readonly class LockShiftsHere
             return [];
         }
         $earlier = Job::query()->where('shop_id', $job->shop_id)->where('pattern', $job->pattern)->whereKeyNot($job->id)->whereHas('signOff')->orderByDesc('id')->limit(self::LATEST_JOBS)->select('id');
-        $rows = Record::query()->whereIn('job_id', $earlier)->where(static fn ($q) => $q->where('place', 'like', ConeSteps::PLACE.'%')->orWhereIn('place', ['set.cone.radius', 'set.cone.spacing', 'set.axle_thread']))
+        $rows = Record::query()->whereIn('job_id', $earlier)->where(static fn ($q) => $q->where('place', 'like', Places::coneTry('%'))->orWhereIn('place', [Places::CONE_RADIUS, Places::CONE_SPACING, Places::AXLE_THREAD]))
             ->distinct(['job_id', 'place'])->orderBy('job_id')->orderBy('place')->orderByDesc('seq')->toBase()->get(['job_id', 'place', 'value', 'instrument']);
         $shifts = [];
         foreach ($rows->groupBy('job_id') as $of) {

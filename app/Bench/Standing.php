@@ -29,7 +29,7 @@ final class Standing
         }
 
         return [
-            'stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text('check.complaint') ?? '', 'left' => self::left($report),
+            'stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'left' => self::left($report),
             'asked' => CustomerWord::waiting($notebook),
             'fitted' => array_values(array_filter([$notebook->text(Places::newNumber(Side::Left->value)), $notebook->text(Places::newNumber(Side::Right->value))])),
             'carried' => $notebook->text(Places::CARRY), 'look_again' => $notebook->text(Places::CARRY_WHEN),

@@ -32,7 +32,7 @@ final readonly class CustomerSheet
         $notebook = Notes::notebookOf($job);
 
         return (string) $this->paper->rendered('customer', [
-            'job' => $job, 'complaint' => $notebook->text('check.complaint') ?? '', 'kind' => Patterns::find($job->pattern)->card()->name,
+            'job' => $job, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'kind' => Patterns::find($job->pattern)->card()->name,
             'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, 'check.', $words), 'after' => self::turning($notebook, 'prove.after.', $words),
             'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
         ], $size)->output();

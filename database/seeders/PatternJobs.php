@@ -15,6 +15,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Stripping\TakeDown;
 use CleanRace\Core\Stripping\Ways;
 use CleanRace\Core\Tooling\Bench;
@@ -56,9 +57,9 @@ final readonly class PatternJobs
             $entries = array_map(static fn (string $place, string $choice): array => ['place' => $place, 'entry' => ['choice' => $choice]], array_keys($checks), array_values($checks));
             $entries = [...$entries, ...self::captures($pattern, $i)];
             if ($conditions !== []) {
-                $entries[] = ['place' => Ways::CONDITION, 'entry' => ['choices' => $conditions]];
+                $entries[] = ['place' => Places::CONDITION, 'entry' => ['choices' => $conditions]];
             }
-            $entries[] = ['place' => Ways::EXTRACTION, 'entry' => ['choice' => $way]];
+            $entries[] = ['place' => Places::WAY_OUT, 'entry' => ['choice' => $way]];
             $entries[] = ['place' => 'strip.tools.done', 'entry' => ['done' => true]];
             $job = $this->demo->open($by, $machines[$machine], $wheel, $pattern, $complaint, Carbon::now()->subHours(4 + 7 * $i));
             $this->demo->enter($job, $by, [...$entries, ...$this->taken($job, $by, $pattern, $conditions, $way, $steps, $i)], Carbon::now()->subHours(4 + 7 * $i));
@@ -95,7 +96,7 @@ final readonly class PatternJobs
     private function taken(Job $job, User $by, string $pattern, array $conditions, string $way, int $steps, int $seed): array
     {
         $notebook = new Notebook([
-            Ways::CONDITION => ['value' => ['choices' => $conditions], 'instrument' => null], Ways::EXTRACTION => ['value' => ['choice' => $way], 'instrument' => null],
+            Places::CONDITION => ['value' => ['choices' => $conditions], 'instrument' => null], Places::WAY_OUT => ['value' => ['choice' => $way], 'instrument' => null],
         ]);
         $bench = new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12);
         $entries = [];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Notebook\PlaceTable;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -158,6 +160,26 @@ final class HouseTest extends TestCase
     {
         foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
             self::assertDoesNotMatchRegularExpression('/\b0\.75\b.*deg|\bangle_deg\s*[<>]/', $source, "$path judges by itself.");
+        }
+    }
+
+    public function test_the_address_of_a_place_is_put_together_in_one_file(): void
+    {
+        $rooms = implode('|', array_unique(array_map(static fn (array $row): string => explode('.', $row['address'])[0], Table::rows('places'))));
+        foreach ([...self::files('core/src', '/\.php$/'), ...self::files('app', '/\.php$/')] as [$path, $source]) {
+            if (str_contains($path, '/Notebook/')) {
+                continue;
+            }
+            $before = '';
+            foreach (token_get_all($source) as $token) {
+                [$kind, $text, $line] = is_array($token) ? $token : [null, $token, 0];
+                // A step has a name of its own that may read like a place.
+                if (! str_ends_with($before, 'Step::of(') && ! str_ends_with($before, 'Step::of("')) {
+                    self::assertFalse($kind === T_CONSTANT_ENCAPSED_STRING && PlaceTable::find(substr($text, 1, -1)) !== null, "$path:$line writes the place $text itself.");
+                    self::assertFalse($kind === T_ENCAPSED_AND_WHITESPACE && preg_match("/^($rooms)\\./", $text) === 1, "$path:$line puts a place together itself: $text.");
+                }
+                $before = substr($before.$text, -12);
+            }
         }
     }
 

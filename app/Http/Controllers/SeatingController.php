@@ -12,6 +12,7 @@ use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Seating\DepthRounds;
 use CleanRace\Core\Seating\SeatingTrendResult;
 use Illuminate\Http\JsonResponse;
@@ -27,7 +28,7 @@ final class SeatingController
     public function trend(Job $job, string $seat, Workbench $workbench): JsonResponse
     {
         Gate::authorize('view', $job);
-        $rows = Record::query()->where('job_id', $job->id)->where(static fn ($q) => $q->where('place', 'like', "seat.$seat.start.%")->orWhere('place', 'like', "seat.$seat.home.%"))
+        $rows = Record::query()->where('job_id', $job->id)->where(static fn ($q) => $q->where('place', 'like', Places::seat($seat, 'start', '%'))->orWhere('place', 'like', Places::seat($seat, 'home', '%')))
             ->orderByDesc('seq')->limit(self::MOST)->toBase()->get(['place', 'value', 'instrument'])->reverse();
         $entries = [];
         foreach ($rows as $row) {

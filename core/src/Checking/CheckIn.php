@@ -30,7 +30,7 @@ final readonly class CheckIn
     {
         return StationReport::of(Station::CheckIn, [
             Step::of('check.complaint', 'The complaint', 'In the customer\'s words, as far as it can be written.')
-                ->asking(Ask::text('check.complaint', 'What the customer says'), Ask::choices('check.kinds', 'It comes to', Option::each(ComplaintKind::class), wanted: false), Ask::meter(Places::METER, 'Meter of the machine'))->advice(),
+                ->asking(Ask::text(Places::COMPLAINT, 'What the customer says'), Ask::choices(Places::COMPLAINT_KINDS, 'It comes to', Option::each(ComplaintKind::class), wanted: false), Ask::meter(Places::METER, 'Meter of the machine'))->advice(),
             Step::of('check.rock', 'Rock it, spin it, listen', 'Wheel off the ground, load off. Free the caliper first: a dragging pad is the commonest false alarm.')
                 ->with(tool: 'Hands; a rod on the fork end to listen', caution: 'On a stand that cannot tip. Fingers clear of disc and spokes.', why: 'Coasting alone proves nothing: a freshly packed bearing stops soon, a dry one coasts long and sings.')
                 ->asking(...$this->checks())
@@ -45,7 +45,7 @@ final readonly class CheckIn
     /** @param  class-string<BackedEnum>  $enum */
     private static function tap(string $id, string $label, string $enum, bool $wanted = false): Ask
     {
-        return Ask::choice("check.$id", $label, Option::each($enum), $wanted);
+        return Ask::choice(Places::check($id), $label, Option::each($enum), $wanted);
     }
 
     /** @return list<Ask> */
@@ -56,7 +56,7 @@ final readonly class CheckIn
             self::tap('caliper', 'Caliper', CaliperState::class, true), self::tap('rock_3_9', 'Rocked at 3 and 9', Rock::class, true), self::tap('rock_12_6', 'Rocked at 12 and 6', Rock::class, true), self::tap('spin', 'Spun by hand', Spin::class, true),
             self::tap('seals', 'At the seals', SealLook::class), self::tap('brake_held', 'Rocked with the brake held', BrakeHeld::class), self::tap('end_float', 'Pushed and pulled along the axle', EndFloat::class),
             self::tap('listen', 'Heard with a rod', Listen::class), self::tap('coast', 'How it stops', Coast::class), self::tap('inner_left', 'Left inner ring, by finger', InnerFeel::class), self::tap('inner_right', 'Right inner ring, by finger', InnerFeel::class),
-            Ask::choice('check.broken', 'Seen: cracked, missing or blue parts', Option::of(['yes' => 'Yes', 'no' => 'No']), wanted: false),
+            Ask::choice(Places::BROKEN, 'Seen: cracked, missing or blue parts', Option::of(['yes' => 'Yes', 'no' => 'No']), wanted: false),
             Ask::choice(Places::SIDES, 'To be done', Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']), wanted: false, hint: 'Usual: both. Same age, same water, and the wheel is apart.'),
             Ask::text(Places::SIDES_REASON, 'Why only one', wanted: false),
         ];
@@ -77,14 +77,14 @@ final readonly class CheckIn
     private function verdict(Bench $bench): ?Verdict
     {
         $n = $bench->notebook;
-        $seen = static fn (string $id, string $enum): mixed => $enum::tryFrom($n->choice("check.$id") ?? '');
+        $seen = static fn (string $id, string $enum): mixed => $enum::tryFrom($n->choice(Places::check($id)) ?? '');
         $stack = $bench->hub->stack;
         try {
             return (new RockCheck($this->limits))->work(new RockCheckInput(
                 $seen('rock_3_9', Rock::class), $seen('rock_12_6', Rock::class), $seen('spin', Spin::class), $seen('caliper', CaliperState::class), $seen('seals', SealLook::class),
                 $seen('brake_held', BrakeHeld::class), $seen('end_float', EndFloat::class), $seen('listen', Listen::class), $seen('coast', Coast::class), $seen('inner_left', InnerFeel::class), $seen('inner_right', InnerFeel::class),
-                array_values(array_filter(array_map(ComplaintKind::tryFrom(...), $n->choices('check.kinds')))),
-                $stack->ofKind(PartKind::Cone, PartKind::TaperCone) !== [], $stack->ofKind(PartKind::Freehub) !== [] || $stack->one(PartKind::Housing)?->form === 'spline', $n->choice('check.broken') === 'yes',
+                array_values(array_filter(array_map(ComplaintKind::tryFrom(...), $n->choices(Places::COMPLAINT_KINDS)))),
+                $stack->ofKind(PartKind::Cone, PartKind::TaperCone) !== [], $stack->ofKind(PartKind::Freehub) !== [] || $stack->one(PartKind::Housing)?->form === 'spline', $n->choice(Places::BROKEN) === 'yes',
             ))->verdict;
         } catch (Nonsense) {
             return null;

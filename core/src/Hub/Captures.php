@@ -11,22 +11,20 @@ use CleanRace\Core\Verdict\Message;
 /** What is measured before a hub comes apart. Each says where the caliper goes, and may be skipped with a reason. */
 final class Captures
 {
-    private const PREFIX = 'check.';
-
     /** @param  string  $picture where the instrument stands, as the drawing knows it */
     public static function length(string $id, string $label, string $picture, ?string $hint = null): Ask
     {
-        return Ask::length(self::PREFIX.$id, $label, wanted: false, hint: $hint)->captured($picture);
+        return Ask::length(Places::check($id), $label, wanted: false, hint: $hint)->captured($picture);
     }
 
     public static function depth(string $id, string $label, string $picture, ?string $hint = null): Ask
     {
-        return Ask::depth(self::PREFIX.$id, $label, wanted: false, hint: $hint)->captured($picture);
+        return Ask::depth(Places::check($id), $label, wanted: false, hint: $hint)->captured($picture);
     }
 
     public static function text(string $id, string $label, ?string $hint = null): Ask
     {
-        return Ask::text(self::PREFIX.$id, $label, wanted: false, hint: $hint)->captured('photo');
+        return Ask::text(Places::check($id), $label, wanted: false, hint: $hint)->captured('photo');
     }
 
     /**
@@ -54,6 +52,6 @@ final class Captures
 
     public static function rotation(string $label = 'Rotation arrow'): Ask
     {
-        return Ask::choice(self::PREFIX.'rotation', $label.' points', Option::of(['forward' => 'Forward at the top', 'back' => 'Back at the top', 'none' => 'No arrow']), wanted: false)->captured('rotation');
+        return Ask::choice(Places::check('rotation'), $label.' points', Option::of(['forward' => 'Forward at the top', 'back' => 'Back at the top', 'none' => 'No arrow']), wanted: false)->captured('rotation');
     }
 }

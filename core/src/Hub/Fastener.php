@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Notebook\Places;
+
 /** A nut or bolt of a hub. Its spanner, thread, torque and source are asked once and remembered for the machine. */
 final readonly class Fastener
 {
@@ -23,6 +25,6 @@ final readonly class Fastener
 
     public function place(string $what): string
     {
-        return "fastener.{$this->id}.$what";
+        return Places::fastener($this->id, $what);
     }
 }

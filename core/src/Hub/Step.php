@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -74,7 +75,7 @@ final readonly class Step
     /** A step that is done by doing it. */
     public function ticked(string $label = 'Done'): self
     {
-        return $this->asking(Ask::tick($this->id.'.done', $label));
+        return $this->asking(Ask::tick(Places::done($this->id), $label));
     }
 
     public function on(Panel $panel): self

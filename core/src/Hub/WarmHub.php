@@ -6,15 +6,11 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Temperature;
+use CleanRace\Core\Notebook\Places;
 
 /** How warm the hub is while somebody is at it: what hands tell of a fit counts on a cold hub only, so it is kept with the temperature. */
 final class WarmHub
 {
-    /** Choice: left cold, or warmed. */
-    public const WARMED = 'seat.warmed';
-
-    public const READ = 'seat.hub_temperature';
-
     /** What such a hub has when nobody read it, in °C. */
     private const UNREAD_C = 60.0;
 
@@ -24,8 +20,8 @@ final class WarmHub
     /** The temperature of a hub that was warmed and not left to cool; null when it is cold. */
     public static function now(Notebook $notebook): ?Temperature
     {
-        $hub = $notebook->temperature(self::READ) ?? Temperature::celsius(self::UNREAD_C);
+        $hub = $notebook->temperature(Places::HUB_TEMPERATURE) ?? Temperature::celsius(self::UNREAD_C);
 
-        return $notebook->choice(self::WARMED) === 'warm' && $hub->celsius > self::COLD_C ? $hub : null;
+        return $notebook->choice(Places::WARMED) === 'warm' && $hub->celsius > self::COLD_C ? $hub : null;
     }
 }

@@ -60,6 +60,145 @@ final class Places
 
     public const CARRY_WHEN = 'prove.carry_when';
 
+    public const AXLE_LEFT = 'check.axle_left';
+
+    public const AXLE_RIGHT = 'check.axle_right';
+
+    public const BROKEN = 'check.broken';
+
+    public const COMPLAINT = 'check.complaint';
+
+    public const COMPLAINT_KINDS = 'check.kinds';
+
+    public const RING_LEFT = 'check.ring_left';
+
+    public const RING_RIGHT = 'check.ring_right';
+
+    public const BALLS_FOUND = 'strip.balls_found';
+
+    public const BURST_COUNT = 'strip.burst.count';
+
+    public const BURST_WAY = 'strip.burst.way';
+
+    public const CONDITION = 'strip.condition';
+
+    public const HEAT_USED = 'strip.heat';
+
+    public const LOOK_AXLE = 'strip.look.axle';
+
+    public const LOOK_BORE_LEFT = 'strip.look.bore_left';
+
+    public const LOOK_BORE_RIGHT = 'strip.look.bore_right';
+
+    public const LOOK_GROOVE = 'strip.look.groove';
+
+    public const LOOK_NOTE = 'strip.look.note';
+
+    public const WAY_OUT = 'strip.way';
+
+    public const AXLE_DIAMETER = 'size.axle_diameter';
+
+    public const CAVITY_INSIDE = 'size.cavity_inside';
+
+    public const CAVITY_LENGTH = 'size.cavity_length';
+
+    public const CAVITY_OUTSIDE = 'size.cavity_outside';
+
+    public const CUP_SEAT_DEPTH = 'size.cup_seat_depth';
+
+    public const CUP_SEAT_LEFT = 'size.cup_seat_left';
+
+    public const CUP_SEAT_RIGHT = 'size.cup_seat_right';
+
+    public const GREASE_NEW = 'size.grease_new';
+
+    public const GREASE_OLD = 'size.grease_old';
+
+    public const WAY_IN = 'size.way';
+
+    public const ASSEMBLY_MINUTES = 'source.assembly.minutes';
+
+    public const ASSEMBLY_PRICE = 'source.assembly.price';
+
+    public const ASSEMBLY_RISK = 'source.assembly.risk';
+
+    public const DRIVER = 'seat.driver';
+
+    public const HUB_MASS = 'seat.hub_mass';
+
+    public const HUB_TEMPERATURE = 'seat.hub_temperature';
+
+    public const PAIR_FEEL = 'seat.pair_feel';
+
+    /** Whether the hub was left cold or warmed. */
+    public const WARMED = 'seat.warmed';
+
+    public const AXLE_PASSES = 'set.axle_passes';
+
+    public const AXLE_THREAD = 'set.axle_thread';
+
+    public const CENTRE_FACE_LEFT = 'set.centre.face_left';
+
+    public const CENTRE_FACE_RIGHT = 'set.centre.face_right';
+
+    public const CENTRE_FORK = 'set.centre.fork';
+
+    public const CENTRE_GAP_LEFT = 'set.centre.gap_left';
+
+    public const CENTRE_GAP_RIGHT = 'set.centre.gap_right';
+
+    public const CENTRE_SPACER_LEFT = 'set.centre.spacer_left';
+
+    public const CENTRE_SPACER_RIGHT = 'set.centre.spacer_right';
+
+    public const CONE_AXLE = 'set.cone.axle';
+
+    public const CONE_AXLE_BORE = 'set.cone.axle_bore';
+
+    public const CONE_LEVER = 'set.cone.lever';
+
+    public const CONE_RADIUS = 'set.cone.radius';
+
+    public const CONE_SPACING = 'set.cone.spacing';
+
+    public const ENDS_DROPOUT = 'set.ends.dropout';
+
+    public const ENDS_LEFT = 'set.ends.left';
+
+    public const ENDS_RIGHT = 'set.ends.right';
+
+    public const FLOAT_BOTH = 'set.float.both';
+
+    public const FLOAT_SPACE = 'set.float.space';
+
+    public const FLOAT_WASHERS = 'set.float.washers';
+
+    public const FLOAT_WHEEL = 'set.float.wheel';
+
+    public const PINS = 'set.pins';
+
+    public const TAPER_BACKED_OFF = 'set.taper.backed_off';
+
+    public const TAPER_BAND_HIGH = 'set.taper.band_high';
+
+    public const TAPER_BAND_LOW = 'set.taper.band_low';
+
+    public const TAPER_DIAL = 'set.taper.dial';
+
+    public const TAPER_FEEL = 'set.taper.feel';
+
+    public const TAPER_HOLE = 'set.taper.hole';
+
+    public const TAPER_HOLES = 'set.taper.holes';
+
+    public const TAPER_SEATING = 'set.taper.seating';
+
+    public const TAPER_SLOTS = 'set.taper.slots';
+
+    public const TAPER_THREAD = 'set.taper.thread';
+
+    public const TURNS = 'set.turns';
+
     /** @throws Nonsense when there is no such place in any job */
     public static function at(string $address): Place
     {
@@ -74,7 +213,7 @@ final class Places
     /** @param  string  $side left or right */
     public static function number(string $side): string
     {
-        return "size.$side.number";
+        return self::bearing($side, 'number');
     }
 
     /** What is stamped on a part, or its sizes. */
@@ -113,13 +252,80 @@ final class Places
     /** @param  string  $side left or right */
     public static function newNumber(string $side): string
     {
-        return "source.$side.number";
+        return self::newBearing($side, 'number');
     }
 
     /** Width of the new bearing, as it was measured when it came. */
     public static function newWidth(string $side): string
     {
-        return "source.$side.width";
+        return self::newBearing($side, 'width');
+    }
+
+    /** What is looked at, or measured, before a hub comes apart. */
+    public static function check(string $what): string
+    {
+        return "check.$what";
+    }
+
+    /** What the caliper says of the old bearing. @param  string  $side left or right */
+    public static function bearing(string $side, string $what): string
+    {
+        return "size.$side.$what";
+    }
+
+    /** What the caliper says of the new bearing. @param  string  $side left or right */
+    public static function newBearing(string $side, string $what): string
+    {
+        return "source.$side.$what";
+    }
+
+    /** @param  string  $which old or new */
+    public static function matched(string $part, string $which, string $what): string
+    {
+        return "source.part.$part.$which.$what";
+    }
+
+    /** @param  string  $what asked or answer */
+    public static function customer(int $question, string $what): string
+    {
+        return "source.customer.$question.$what";
+    }
+
+    public static function fastener(string $fastener, string $what): string
+    {
+        return "fastener.$fastener.$what";
+    }
+
+    /** @param  string  $seat left or right of a pair, or the part that sits there */
+    public static function seat(string $seat, string ...$what): string
+    {
+        return "seat.$seat.".implode('.', $what);
+    }
+
+    public static function centre(string $what): string
+    {
+        return "set.centre.$what";
+    }
+
+    public static function coneTry(int|string $n): string
+    {
+        return "set.cone.try.$n";
+    }
+
+    public static function prove(string $check): string
+    {
+        return "prove.$check";
+    }
+
+    /** What is found when the wheel is back. */
+    public static function after(string $what): string
+    {
+        return "prove.after.$what";
+    }
+
+    public static function done(string $step): string
+    {
+        return "$step.done";
     }
 
     /** A word on why something that asks for care may go. */

@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -20,27 +21,25 @@ use CleanRace\Core\Verdict\Verdict;
 final class BeforeAfter
 {
     /** What is read again, by its name at check-in: `check.<name>` before, `prove.after.<name>` after. */
-    private const AFTER = 'prove.after.';
-
     public static function step(Notebook $notebook): Step
     {
         return Step::of('prove.after', 'Before and after', 'The same checks as when it came in, on the vehicle, with the same hands.')
             ->with(why: 'A repair that nobody compared is only a change of parts.')
             ->on(Panel::BeforeAfter)
             ->asking(
-                Ask::choice(self::AFTER.'spin', 'Spun by hand', Option::each(Spin::class), wanted: false),
-                Ask::choice(self::AFTER.'coast', 'How it stops', Option::each(Coast::class), wanted: false),
-                Ask::depth(self::AFTER.'rim_play', 'Play at the rim', wanted: false, by: Instrument::SteelRule),
-                Ask::depth(self::AFTER.'end_play', 'End play', wanted: false, by: Instrument::DialGauge),
-                Ask::text(self::AFTER.'note', 'Feel and sound', wanted: false),
+                Ask::choice(Places::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false),
+                Ask::choice(Places::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false),
+                Ask::depth(Places::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule),
+                Ask::depth(Places::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge),
+                Ask::text(Places::after('note'), 'Feel and sound', wanted: false),
             )->judged(self::verdict($notebook))->holdingStopsOnly()->optional()->taking(4);
     }
 
     private static function verdict(Notebook $notebook): ?Verdict
     {
-        [$before, $after] = [Spin::tryFrom($notebook->choice('check.spin') ?? ''), Spin::tryFrom($notebook->choice(self::AFTER.'spin') ?? '')];
-        $play = $notebook->length(self::AFTER.'rim_play') ?? $notebook->length(self::AFTER.'end_play');
-        $was = $notebook->has(self::AFTER.'rim_play') ? $notebook->length('check.rim_play') : $notebook->length('check.end_play');
+        [$before, $after] = [Spin::tryFrom($notebook->choice(Places::check('spin')) ?? ''), Spin::tryFrom($notebook->choice(Places::after('spin')) ?? '')];
+        $play = $notebook->length(Places::after('rim_play')) ?? $notebook->length(Places::after('end_play'));
+        $was = $notebook->has(Places::after('rim_play')) ? $notebook->length(Places::check('rim_play')) : $notebook->length(Places::check('end_play'));
         $figures = [
             ...($was === null ? [] : [Figure::of('play_before', 'Play before', $was)]),
             ...($play === null ? [] : [Figure::of('play_after', 'Play now', $play)]),

@@ -109,8 +109,8 @@ final readonly class Blocks
             $blocks[] = new Block(Level::Stop, Station::Prove, Places::SECOND, Message::of('block.second', 'A second person has not looked it over'), null, false);
         }
         foreach (LastChecks::of($bench) as $id => $label) {
-            if ($bench->notebook->choice("prove.$id") !== 'pass') {
-                $blocks[] = new Block(Level::Stop, Station::Prove, "prove.$id", Message::of('block.check', 'Not passed: {check}', ['check' => lcfirst($label)]), null, false);
+            if ($bench->notebook->choice(Places::prove($id)) !== 'pass') {
+                $blocks[] = new Block(Level::Stop, Station::Prove, Places::prove($id), Message::of('block.check', 'Not passed: {check}', ['check' => lcfirst($label)]), null, false);
             }
         }
 

@@ -28,7 +28,7 @@ final readonly class Prove
         return StationReport::of(Station::Prove, array_values(array_filter([
             Step::of('prove.checks', 'The last checks', 'Wheel in, torques done. Then a short, careful ride; look at the torques again after.')
                 ->with(caution: 'Road machines: brakes, steering and wheel fixings are for the manual and, where the law says so, a licensed person. Ride only when checked.')
-                ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice("prove.$id", $label, $yesNo), array_keys($checks), array_values($checks)))
+                ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice(Places::prove($id), $label, $yesNo), array_keys($checks), array_values($checks)))
                 ->judged($this->checks($bench))->taking(6),
             BeforeAfter::step($bench->notebook),
             self::secondWanted($bench->habits) ? Step::of(Places::SECOND, 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
@@ -80,7 +80,7 @@ final readonly class Prove
     private function checks(Bench $bench): ?Verdict
     {
         $checks = LastChecks::of($bench);
-        $answers = array_map(static fn (string $id): ?string => $bench->notebook->choice("prove.$id"), array_keys($checks));
+        $answers = array_map(static fn (string $id): ?string => $bench->notebook->choice(Places::prove($id)), array_keys($checks));
         if (array_filter($answers) === []) {
             return null;
         }

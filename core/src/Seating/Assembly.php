@@ -93,7 +93,7 @@ final class Assembly
         array_push($this->steps, ...$this->rings->chosen($first));
         $this->steps[] = Step::of('seat.way', 'Press, draw or hammer', 'By the force that was reckoned, and what hangs on the wall.')
             ->with(tool: 'Clean driver: what falls off it falls in', part: $first->part->id)
-            ->asking(Ask::choice('size.way', 'How it goes in', Option::each(WayIn::class), wanted: false)->borrowed())
+            ->asking(Ask::choice(Places::WAY_IN, 'How it goes in', Option::each(WayIn::class), wanted: false)->borrowed())
             ->judged($this->progress->tools->way($first))->advice()->optional()->taking(3);
     }
 
@@ -150,7 +150,7 @@ final class Assembly
             if ($part->kind !== PartKind::Seal) {
                 continue;
             }
-            $place = "seat.{$part->id}.depth";
+            $place = Places::seat($part->id, 'depth');
             $step = $step->asking(Ask::depth($place, $part->name.', below the face', wanted: false))
                 ->judged(SeatVerdicts::sealDepth($part, $this->bench->notebook->reading($place), $this->bench->notebook->reading('check.'.$part->id)));
         }

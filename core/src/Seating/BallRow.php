@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Limits;
 
 /** One row of loose balls of a job: what is read of it, and how many it takes. */
@@ -48,6 +49,6 @@ final readonly class BallRow
 
     private static function place(Part $part, string $what): string
     {
-        return "seat.{$part->id}.$what";
+        return Places::seat($part->id, $what);
     }
 }

@@ -13,7 +13,6 @@ use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Put;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Step;
-use CleanRace\Core\Hub\WarmHub;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sizing\FitFeel;
 use CleanRace\Core\Sizing\PressedSeat;
@@ -102,9 +101,9 @@ final class PressedSteps
             ->with(tool: 'Hot-air gun, thermometer', caution: 'Gloves; no solvent or its vapour; never past what paint and rubber bear. Bearings never over 80 °C when sealed.', part: $seat->part->id)
             ->on(Panel::HeatClock)
             ->asking(
-                Ask::choice(WarmHub::WARMED, 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
-                Ask::heat(WarmHub::READ, 'Hub reads'),
-                Ask::choice('seat.hub_mass', 'How heavy, when it is not as drawn', Option::each(HubMass::class), wanted: false),
+                Ask::choice(Places::WARMED, 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
+                Ask::heat(Places::HUB_TEMPERATURE, 'Hub reads'),
+                Ask::choice(Places::HUB_MASS, 'How heavy, when it is not as drawn', Option::each(HubMass::class), wanted: false),
             )->judged($this->progress->heatClock($seat), $heat?->verdict)->advice()->taking(2, $heat === null || $heat->rise->kelvin <= 0 ? 0 : 5);
     }
 
@@ -135,23 +134,23 @@ final class PressedSteps
         $fitted = Ask::part($seat->part, PartState::Fitted);
         $depth = $this->progress->homeDepth($seat);
         $words = $put->words;
-        $watch = [Ask::gauge("seat.{$seat->key}.gauge", 'Gauge or wrench shows'), Ask::choice("seat.{$seat->key}.press", 'The press', Option::each(PressShown::class), wanted: false)];
-        $press = PressShown::tryFrom($this->bench->notebook->choice("seat.{$seat->key}.press") ?? '')?->verdict();
+        $watch = [Ask::gauge(Places::seat($seat->key, 'gauge'), 'Gauge or wrench shows'), Ask::choice(Places::seat($seat->key, 'press'), 'The press', Option::each(PressShown::class), wanted: false)];
+        $press = PressShown::tryFrom($this->bench->notebook->choice(Places::seat($seat->key, 'press')) ?? '')?->verdict();
         if ($second) {
             $this->steps[] = $this->turn->inTurn(Step::of("seat.{$seat->key}.home", 'The second, just to the sleeve', 'Its inner ring comes to rest on the sleeve. Creep the last part by hand: a bite of the draw nut, back off, try the sleeve.')
                 ->with(tool: 'Draw bolt, by hand', why: 'Too far squeezes the pair, and it cannot be drawn back.', part: $seat->part->id)
                 ->on(Panel::Clock)
-                ->asking(...[...SeatAsks::clock($seat->key, 'home'), Ask::depth("seat.{$seat->key}.ledge", 'Face to ledge on this side, when there is one', wanted: false), Ask::choices('seat.pair_feel', 'How the pair feels', Option::each(PairFeel::class), wanted: false), ...$watch, $fitted])
+                ->asking(...[...SeatAsks::clock($seat->key, 'home'), Ask::depth(Places::seat($seat->key, 'ledge'), 'Face to ledge on this side, when there is one', wanted: false), Ask::choices(Places::PAIR_FEEL, 'How the pair feels', Option::each(PairFeel::class), wanted: false), ...$watch, $fitted])
                 ->judged($this->progress->second(), $this->progress->oldDepth($seat), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(6, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
 
             return;
         }
-        $ledge = $this->bench->isPair() ? [] : [Ask::depth("seat.{$seat->key}.ledge", 'Face to ledge, measured before', wanted: false)];
+        $ledge = $this->bench->isPair() ? [] : [Ask::depth(Places::seat($seat->key, 'ledge'), 'Face to ledge, measured before', wanted: false)];
         $detail = ($words['home'] ?? 'The note goes dull and low, the handle stiffens at once. Stop at the first sharp rise, whatever the gauge says.').($depth === null ? '' : ' It stands {depth} below the face then.');
         $this->steps[] = $this->turn->inTurn(Step::of("seat.{$seat->key}.home", $seat->seat === RingSeat::Shaft ? 'Up to its shoulder' : ($this->bench->isPair() ? 'Down to its ledge' : 'Down to its ledge: {part}'), $detail, ['part' => lcfirst($seat->part->name)] + ($depth === null ? [] : ['depth' => $depth]))
             ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
             ->on(Panel::Clock)
-            ->asking(...[...SeatAsks::clock($seat->key, 'home'), ...$ledge, Ask::choices("seat.{$seat->key}.home.signs", 'What hands and ears tell', Option::each(HomeSign::class), wanted: false), ...$watch, $fitted])
+            ->asking(...[...SeatAsks::clock($seat->key, 'home'), ...$ledge, Ask::choices(Places::seat($seat->key, 'home', 'signs'), 'What hands and ears tell', Option::each(HomeSign::class), wanted: false), ...$watch, $fitted])
             ->judged($this->progress->home($seat)?->verdict, $this->progress->oldDepth($seat), $this->progress->square($seat, 'home')?->verdict, $this->progress->watch($seat), $press)->taking(4, $this->cure($seat)), $before, $this->turn->isIn($seat->part));
     }
 

@@ -197,7 +197,7 @@ final class Progress
     /** Seconds that a warmed hub leaves, from its temperature as it was read. */
     public function heatClock(PressedSeat $seat): ?Verdict
     {
-        $hub = $this->bench->notebook->temperature('seat.hub_temperature');
+        $hub = $this->bench->notebook->temperature(Places::HUB_TEMPERATURE);
         $housing = $this->bench->hub->stack->one(PartKind::Housing);
         if ($hub === null || $seat->fit === null || $seat->seat === RingSeat::Shaft || $housing === null) {
             return null;
@@ -205,7 +205,7 @@ final class Progress
         try {
             return (new HeatClock($this->limits))->work(new HeatClockInput(
                 $hub, $this->bench->notebook->temperature(Places::ROOM) ?? Temperature::celsius(self::USUAL_ROOM_C), $seat->outside, $seat->fit->interference,
-                HubMass::tryFrom($this->bench->notebook->choice('seat.hub_mass') ?? '') ?? HubMass::ofHousing($housing), Finder::material($this->bench),
+                HubMass::tryFrom($this->bench->notebook->choice(Places::HUB_MASS) ?? '') ?? HubMass::ofHousing($housing), Finder::material($this->bench),
             ))->verdict;
         } catch (Nonsense) {
             return null;

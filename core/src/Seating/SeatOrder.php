@@ -82,7 +82,7 @@ final class SeatOrder
     {
         return $this->isFirstOfPair($seat)
             ? $this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper)
-            : $this->bench->notebook->reading("seat.{$seat->key}.ledge", Instrument::DepthCaliper);
+            : $this->bench->notebook->reading(Places::seat($seat->key, 'ledge'), Instrument::DepthCaliper);
     }
 
     /** Depth at which a ring stands on its ledge; null while the ledge was not measured. */

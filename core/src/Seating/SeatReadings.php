@@ -12,6 +12,7 @@ use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Notebook\Places;
 
 /** What a job's notebook holds of one seat while a ring goes in: depths about the clock, looks, signs, gauges. */
 final readonly class SeatReadings
@@ -31,7 +32,7 @@ final readonly class SeatReadings
     {
         $depths = [];
         foreach (self::HOURS as $hour) {
-            $reading = $this->notebook->reading("seat.$seat.$stage.$hour", Instrument::DepthCaliper);
+            $reading = $this->notebook->reading(Places::seat($seat, $stage, $hour), Instrument::DepthCaliper);
             if ($reading !== null) {
                 $depths[$hour] = $reading;
             }
@@ -43,7 +44,7 @@ final readonly class SeatReadings
     /** Whether the face is rough and a reference set was taken to a ledge or a turned face. */
     public function isLevelled(string $seat): bool
     {
-        return $this->notebook->choice("seat.$seat.face") === 'rough' && $this->raw($seat, 'ref') !== [];
+        return $this->notebook->choice(Places::seat($seat, 'face')) === 'rough' && $this->raw($seat, 'ref') !== [];
     }
 
     /**
@@ -74,12 +75,12 @@ final readonly class SeatReadings
 
     public function eye(string $seat, string $stage): ?Eye
     {
-        return Eye::tryFrom($this->notebook->choice("seat.$seat.$stage.eye") ?? '');
+        return Eye::tryFrom($this->notebook->choice(Places::seat($seat, $stage, 'eye')) ?? '');
     }
 
     public function eyeClock(string $seat, string $stage): ?Clock
     {
-        $clock = $this->notebook->choice("seat.$seat.$stage.eye_clock");
+        $clock = $this->notebook->choice(Places::seat($seat, $stage, 'eye_clock'));
 
         return $clock === null ? null : Clock::read($clock);
     }
@@ -87,18 +88,18 @@ final readonly class SeatReadings
     /** @return list<HomeSign> */
     public function signs(string $seat): array
     {
-        return array_values(array_filter(array_map(HomeSign::tryFrom(...), $this->notebook->choices("seat.$seat.home.signs"))));
+        return array_values(array_filter(array_map(HomeSign::tryFrom(...), $this->notebook->choices(Places::seat($seat, 'home', 'signs')))));
     }
 
     /** @return list<PairFeel> */
     public function feel(): array
     {
-        return array_values(array_filter(array_map(PairFeel::tryFrom(...), $this->notebook->choices('seat.pair_feel'))));
+        return array_values(array_filter(array_map(PairFeel::tryFrom(...), $this->notebook->choices(Places::PAIR_FEEL))));
     }
 
     public function gauge(string $seat): Force|Pressure|Torque|null
     {
-        $shown = $this->notebook->value("seat.$seat.gauge");
+        $shown = $this->notebook->value(Places::seat($seat, 'gauge'));
 
         return match (true) {
             is_numeric($shown['n'] ?? null) => Force::newtons((float) $shown['n']),

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Seating;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sizing\PressedSeat;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\Tool;
@@ -102,11 +103,11 @@ final class SeatTools
     {
         foreach ($this->order->seats() as $i => $other) {
             if ($this->sameDriver($other, $seat)) {
-                return $i === 0 ? 'seat.driver' : "seat.{$other->key}.driver";
+                return $i === 0 ? Places::DRIVER : Places::seat($other->key, 'driver');
             }
         }
 
-        return 'seat.driver';
+        return Places::DRIVER;
     }
 
     public function chosenDriver(PressedSeat $seat): ?Tool
@@ -149,7 +150,7 @@ final class SeatTools
 
     public function way(PressedSeat $seat): Verdict
     {
-        return (new WayChoice($this->limits, $this->bench))->verdict($seat, WayIn::tryFrom($this->bench->notebook->choice('size.way') ?? ''), $this->chosenDriver($seat)->length ?? Length::mm(self::USUAL_DRIVER));
+        return (new WayChoice($this->limits, $this->bench))->verdict($seat, WayIn::tryFrom($this->bench->notebook->choice(Places::WAY_IN) ?? ''), $this->chosenDriver($seat)->length ?? Length::mm(self::USUAL_DRIVER));
     }
 
     private function sameDriver(PressedSeat $one, PressedSeat $other): bool

@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 
@@ -17,16 +18,16 @@ final class AxleEndSteps
     public static function work(Limits $limits, Bench $bench): ?AxleEndsResult
     {
         $notebook = $bench->notebook;
-        [$left, $right] = [$notebook->reading('set.ends.left'), $notebook->reading('set.ends.right')];
+        [$left, $right] = [$notebook->reading(Places::ENDS_LEFT), $notebook->reading(Places::ENDS_RIGHT)];
         if ($left === null || $right === null) {
             return null;
         }
-        [$before, $beforeRight] = [$notebook->length('check.axle_left'), $notebook->length('check.axle_right')];
+        [$before, $beforeRight] = [$notebook->length(Places::AXLE_LEFT), $notebook->length(Places::AXLE_RIGHT)];
         $both = $before !== null && $beforeRight !== null;
         try {
             return (new AxleEnds($limits))->work(new AxleEndsInput(
-                $left, $right, ConeSteps::thread($bench), $both ? $before : null, $both ? $beforeRight : null, $notebook->length('set.ends.dropout'),
-                $notebook->choice('set.cone.axle') === AxleKind::QuickRelease->value,
+                $left, $right, ConeSteps::thread($bench), $both ? $before : null, $both ? $beforeRight : null, $notebook->length(Places::ENDS_DROPOUT),
+                $notebook->choice(Places::CONE_AXLE) === AxleKind::QuickRelease->value,
             ));
         } catch (Nonsense) {
             return null;
@@ -41,7 +42,7 @@ final class AxleEndSteps
         return Step::of('set.ends', 'Axle ends as they were', 'The {side} first: its nut and spacers locked on the axle at the right length, toothed faces outward. Then the other side is set.', ['side' => $fixed])
             ->with(why: 'The axle off the middle, and the nuts or the lever have too little thread on one side.', part: 'axle')
             ->on(Panel::AxleEnds)
-            ->asking(Ask::length('set.ends.left', "$left, sticks out now", wanted: false), Ask::length('set.ends.right', "$right, sticks out now", wanted: false), Ask::length('set.ends.dropout', 'Dropout, thickness', wanted: false))
+            ->asking(Ask::length(Places::ENDS_LEFT, "$left, sticks out now", wanted: false), Ask::length(Places::ENDS_RIGHT, "$right, sticks out now", wanted: false), Ask::length(Places::ENDS_DROPOUT, 'Dropout, thickness', wanted: false))
             ->judged($ends?->verdict)->holdingStopsOnly()->taking(4);
     }
 }

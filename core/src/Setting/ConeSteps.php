@@ -15,6 +15,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
 
@@ -23,15 +24,13 @@ final class ConeSteps
 {
     public const TRIES = 20;
 
-    public const PLACE = 'set.cone.try.';
-
     /** @return list<ConeTry> in order */
     public static function tries(Notebook $notebook): array
     {
         $tries = [];
         for ($n = 1; $n <= self::TRIES; $n++) {
-            $said = $notebook->value(self::PLACE.$n);
-            $try = $said === null ? null : self::read($said, $notebook->reading(self::PLACE.$n));
+            $said = $notebook->value(Places::coneTry($n));
+            $try = $said === null ? null : self::read($said, $notebook->reading(Places::coneTry($n)));
             if ($try !== null) {
                 $tries[] = $try;
             }
@@ -59,8 +58,8 @@ final class ConeSteps
     {
         try {
             $hub = ConeHub::of(
-                $limits, $notebook->length('set.cone.radius') ?? Length::mm($limits->get('cone.rim_radius')), $notebook->length('set.cone.spacing') ?? Length::mm($limits->get('cone.usual_spacing')), Length::mm($limits->get('cone.usual_circle')),
-                $notebook->text('set.axle_thread') ?? 'M10 × 1', AxleKind::Solid, null, null, LeverFeel::Usual,
+                $limits, $notebook->length(Places::CONE_RADIUS) ?? Length::mm($limits->get('cone.rim_radius')), $notebook->length(Places::CONE_SPACING) ?? Length::mm($limits->get('cone.usual_spacing')), Length::mm($limits->get('cone.usual_circle')),
+                $notebook->text(Places::AXLE_THREAD) ?? 'M10 × 1', AxleKind::Solid, null, null, LeverFeel::Usual,
             );
         } catch (Nonsense) {
             return [];
@@ -74,15 +73,15 @@ final class ConeSteps
         $notebook = $bench->notebook;
         try {
             return (new ConeCoach($limits))->work(new ConeCoachInput(
-                $notebook->length('set.cone.radius') ?? Length::mm($limits->get('cone.rim_radius')),
-                $notebook->length('set.cone.spacing') ?? self::spacing($limits, $bench),
+                $notebook->length(Places::CONE_RADIUS) ?? Length::mm($limits->get('cone.rim_radius')),
+                $notebook->length(Places::CONE_SPACING) ?? self::spacing($limits, $bench),
                 self::circle($limits, $bench),
                 self::tries($notebook),
                 self::thread($bench),
-                AxleKind::tryFrom($notebook->choice('set.cone.axle') ?? '') ?? AxleKind::Solid,
-                $notebook->length('set.cone.axle_bore'),
+                AxleKind::tryFrom($notebook->choice(Places::CONE_AXLE) ?? '') ?? AxleKind::Solid,
+                $notebook->length(Places::CONE_AXLE_BORE),
                 $notebook->length('set.cone.between'),
-                LeverFeel::tryFrom($notebook->choice('set.cone.lever') ?? '') ?? LeverFeel::Usual,
+                LeverFeel::tryFrom($notebook->choice(Places::CONE_LEVER) ?? '') ?? LeverFeel::Usual,
                 ($bench->habits['cone_play'] ?? '') === 'none',
                 array_map(static fn (Angle $shift): LockShift => new LockShift($shift), $bench->lockShifts),
             ));
@@ -95,23 +94,23 @@ final class ConeSteps
     {
         $made = 0;
         for ($n = 1; $n <= self::TRIES; $n++) {
-            $made = $bench->notebook->has(self::PLACE.$n) ? $n : $made;
+            $made = $bench->notebook->has(Places::coneTry($n)) ? $n : $made;
         }
         // One more is wanted until the coach calls it right.
         $right = $coach !== null && $coach->set === null && $coach->lockings > 0;
-        $tries = array_map(static fn (int $n): Ask => Ask::coneTry(self::PLACE.$n, "Try $n", wanted: $n > $made && ! $right), range(1, min(self::TRIES, $made + 1)));
-        $solid = ($bench->notebook->choice('set.cone.axle') ?? AxleKind::Solid->value) === AxleKind::Solid->value;
+        $tries = array_map(static fn (int $n): Ask => Ask::coneTry(Places::coneTry($n), "Try $n", wanted: $n > $made && ! $right), range(1, min(self::TRIES, $made + 1)));
+        $solid = ($bench->notebook->choice(Places::CONE_AXLE) ?? AxleKind::Solid->value) === AxleKind::Solid->value;
 
         return Step::of('set.cone', 'Set the cone', 'Mark the cone; clockwise from its side is tighter. Each try: where the mark stands, when you judge it, what you feel.')
             ->with(why: 'The lock nut always moves it: set, lock, judge, correct by what was learnt.', part: 'cone_'.$bench->hub->first->other()->value)
             ->on(Panel::Cone)
             ->asking(
-                Ask::choice('set.cone.axle', 'Axle', Option::each(AxleKind::class), wanted: false),
-                ...($solid ? [] : [Ask::choice('set.cone.lever', 'Lever closes', Option::each(LeverFeel::class), wanted: false), Ask::length('set.cone.axle_bore', 'Hole through the axle', wanted: false)]),
+                Ask::choice(Places::CONE_AXLE, 'Axle', Option::each(AxleKind::class), wanted: false),
+                ...($solid ? [] : [Ask::choice(Places::CONE_LEVER, 'Lever closes', Option::each(LeverFeel::class), wanted: false), Ask::length(Places::CONE_AXLE_BORE, 'Hole through the axle', wanted: false)]),
                 ...[
-                    Ask::thread('set.axle_thread', 'Thread of the axle'),
-                    Ask::length('set.cone.radius', 'Rim, radius where play is read', Instrument::SteelRule, wanted: false),
-                    Ask::length('set.cone.spacing', 'Between the rows of balls', wanted: false),
+                    Ask::thread(Places::AXLE_THREAD, 'Thread of the axle'),
+                    Ask::length(Places::CONE_RADIUS, 'Rim, radius where play is read', Instrument::SteelRule, wanted: false),
+                    Ask::length(Places::CONE_SPACING, 'Between the rows of balls', wanted: false),
                 ],
             )
             ->asking(...$tries)
@@ -123,7 +122,7 @@ final class ConeSteps
     {
         $axle = $bench->hub->stack->one(PartKind::Axle)?->mm('diameter') ?? 10.0;
 
-        return $bench->notebook->text('set.axle_thread') ?? match (true) {
+        return $bench->notebook->text(Places::AXLE_THREAD) ?? match (true) {
             abs($axle - 9.525) < 0.2 => '3/8-26',
             abs($axle - 7.94) < 0.2 => '5/16-24',
             default => 'M'.rtrim(rtrim(sprintf('%.1f', max(4.0, $axle)), '0'), '.').' × 1',
@@ -147,7 +146,7 @@ final class ConeSteps
     {
         foreach ($bench->hub->stack->line() as $part) {
             if ($part->kind === PartKind::Balls) {
-                return $bench->notebook->length("seat.{$part->id}.circle") ?? $part->sizes['circle'] ?? Length::mm($limits->get('cone.usual_circle'));
+                return $bench->notebook->length(Places::seat($part->id, 'circle')) ?? $part->sizes['circle'] ?? Length::mm($limits->get('cone.usual_circle'));
             }
         }
 

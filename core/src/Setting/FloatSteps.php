@@ -11,6 +11,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Limits;
@@ -21,9 +22,9 @@ final class FloatSteps
     public static function float(Limits $limits, Bench $bench): ?FloatResult
     {
         $notebook = $bench->notebook;
-        [$space, $wheel] = [$notebook->reading('set.float.space'), $notebook->reading('set.float.wheel')];
+        [$space, $wheel] = [$notebook->reading(Places::FLOAT_SPACE), $notebook->reading(Places::FLOAT_WHEEL)];
 
-        return $space === null || $wheel === null ? null : (new AxleFloat($limits))->work(new FloatInput($space, $wheel, $notebook->reading('set.float.washers'), self::stock($bench), $notebook->choice('set.float.both') !== 'one'));
+        return $space === null || $wheel === null ? null : (new AxleFloat($limits))->work(new FloatInput($space, $wheel, $notebook->reading(Places::FLOAT_WASHERS), self::stock($bench), $notebook->choice(Places::FLOAT_BOTH) !== 'one'));
     }
 
     public static function floatStep(?FloatResult $float): Step
@@ -32,21 +33,21 @@ final class FloatSteps
             ->with(why: 'Without float it drags; without washers the bearing runs on the pin and wears it through.', part: 'washer_left')
             ->on(Panel::AxleFloat)
             ->asking(
-                Ask::length('set.float.space', 'Room between the retainers', wanted: false), Ask::length('set.float.wheel', 'Wheel over its bearings', wanted: false),
-                Ask::length('set.float.washers', 'Washers in it, together', wanted: false), Ask::choice('set.float.both', 'Thrust washers', Option::of(['both' => 'Both sides', 'one' => 'One side only']), wanted: false),
+                Ask::length(Places::FLOAT_SPACE, 'Room between the retainers', wanted: false), Ask::length(Places::FLOAT_WHEEL, 'Wheel over its bearings', wanted: false),
+                Ask::length(Places::FLOAT_WASHERS, 'Washers in it, together', wanted: false), Ask::choice(Places::FLOAT_BOTH, 'Thrust washers', Option::of(['both' => 'Both sides', 'one' => 'One side only']), wanted: false),
             )->judged($float?->verdict)->taking(4);
     }
 
     public static function centre(Limits $limits, Bench $bench): ?WheelCentreResult
     {
         $notebook = $bench->notebook;
-        $read = static fn (string $name): ?Length => $notebook->length("set.centre.$name");
-        [$left, $right] = [$notebook->reading('set.centre.gap_left'), $notebook->reading('set.centre.gap_right')];
+        $read = static fn (string $name): ?Length => $notebook->length(Places::centre($name));
+        [$left, $right] = [$notebook->reading(Places::CENTRE_GAP_LEFT), $notebook->reading(Places::CENTRE_GAP_RIGHT)];
         $spacers = [$read('spacer_left') ?? self::spacer($bench, 'spacer_left'), $read('spacer_right') ?? self::spacer($bench, 'spacer_right')];
         if ($left !== null && $right !== null) {
             return (new WheelCentre($limits))->work(new WheelCentreInput(gapLeft: $left, gapRight: $right, spacerLeft: $spacers[0], spacerRight: $spacers[1], washers: self::stock($bench)));
         }
-        [$fork, $faceLeft, $faceRight] = [$notebook->reading('set.centre.fork'), $notebook->reading('set.centre.face_left'), $notebook->reading('set.centre.face_right')];
+        [$fork, $faceLeft, $faceRight] = [$notebook->reading(Places::CENTRE_FORK), $notebook->reading(Places::CENTRE_FACE_LEFT), $notebook->reading(Places::CENTRE_FACE_RIGHT)];
 
         return $fork === null || $faceLeft === null || $faceRight === null ? null : (new WheelCentre($limits))->work(new WheelCentreInput($fork, $faceLeft, $faceRight, washers: self::stock($bench)));
     }
@@ -56,10 +57,10 @@ final class FloatSteps
         return Step::of('set.centre', 'Rim in the middle', 'Try it in the fork and read the gap from rim to leg on both sides; or measure fork and hub and cut the spacers.')
             ->on(Panel::Centre)
             ->asking(
-                Ask::length('set.centre.gap_left', 'Rim to leg, left', Instrument::SteelRule, wanted: false), Ask::length('set.centre.gap_right', 'Rim to leg, right', Instrument::SteelRule, wanted: false),
-                Ask::length('set.centre.spacer_left', 'Spacer in it, left', wanted: false), Ask::length('set.centre.spacer_right', 'Spacer in it, right', wanted: false),
-                Ask::length('set.centre.fork', 'Between the fork legs', wanted: false),
-                Ask::length('set.centre.face_left', 'Middle of rim to face, left', wanted: false), Ask::length('set.centre.face_right', 'Middle of rim to face, right', wanted: false),
+                Ask::length(Places::CENTRE_GAP_LEFT, 'Rim to leg, left', Instrument::SteelRule, wanted: false), Ask::length(Places::CENTRE_GAP_RIGHT, 'Rim to leg, right', Instrument::SteelRule, wanted: false),
+                Ask::length(Places::CENTRE_SPACER_LEFT, 'Spacer in it, left', wanted: false), Ask::length(Places::CENTRE_SPACER_RIGHT, 'Spacer in it, right', wanted: false),
+                Ask::length(Places::CENTRE_FORK, 'Between the fork legs', wanted: false),
+                Ask::length(Places::CENTRE_FACE_LEFT, 'Middle of rim to face, left', wanted: false), Ask::length(Places::CENTRE_FACE_RIGHT, 'Middle of rim to face, right', wanted: false),
             )->judged($centre?->verdict)->holdingStopsOnly()->optional()->taking(4);
     }
 

@@ -9,6 +9,7 @@ use CleanRace\Core\Hub\HubSetting;
 use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -19,19 +20,19 @@ final class InPlace
     public static function step(Bench $bench): Step
     {
         $notebook = $bench->notebook;
-        $turns = Ask::choice('set.turns', 'It turns', Option::of(['free' => 'Free', 'drags' => 'Drags']));
+        $turns = Ask::choice(Places::TURNS, 'It turns', Option::of(['free' => 'Free', 'drags' => 'Drags']));
         $sets = $bench->pattern->card()->sets;
         if (in_array(HubSetting::Clamped, $sets, true)) {
             return Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with the axle nut at its figure.')
                 ->with(why: 'The nut clamps the inner rings on the sleeve. It does not adjust anything.')
-                ->asking($turns, Ask::choice('set.pins', 'Pins and clips', Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again'])))
-                ->judged(self::clamped($notebook->choice('set.turns')), self::pins($notebook->choice('set.pins')))->taking(2);
+                ->asking($turns, Ask::choice(Places::PINS, 'Pins and clips', Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again'])))
+                ->judged(self::clamped($notebook->choice(Places::TURNS)), self::pins($notebook->choice(Places::PINS)))->taking(2);
         }
         $asksPin = ! in_array(HubSetting::Tapers, $sets, true) && $bench->hub->stack->one(PartKind::Clip) !== null;
 
         return Step::of('set.in_place', 'In its place, does it turn free', 'Everything tight. Spin it, rock it, listen.')
-            ->asking($turns, ...($asksPin ? [Ask::choice('set.pins', 'Pins and clips', Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']))] : []))
-            ->judged(self::set($notebook->choice('set.turns')), $asksPin ? self::pins($notebook->choice('set.pins')) : null)->taking(2);
+            ->asking($turns, ...($asksPin ? [Ask::choice(Places::PINS, 'Pins and clips', Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']))] : []))
+            ->judged(self::set($notebook->choice(Places::TURNS)), $asksPin ? self::pins($notebook->choice(Places::PINS)) : null)->taking(2);
     }
 
     public static function pins(?string $pins): ?Verdict

@@ -14,6 +14,7 @@ use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Seating\Progress;
 use CleanRace\Core\Seating\PutIn;
 use CleanRace\Core\Sizing\Seats;
@@ -58,8 +59,8 @@ final readonly class Set
         return Step::of('set.axle', 'Spacers, wheel, axle', 'Each spacer to its own side. The axle slides through by hand, thinly greased.')
             ->with(why: 'An axle that goes through only under blows means a sleeve askew, a burr, rust or a bend.', part: 'axle')
             ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $left))
-            ->asking(Ask::choice('set.axle_passes', 'The axle went through', Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows'])))
-            ->judged(self::passes($notebook->choice('set.axle_passes')), $this->missed())->holdingStopsOnly()->taking(5);
+            ->asking(Ask::choice(Places::AXLE_PASSES, 'The axle went through', Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows'])))
+            ->judged(self::passes($notebook->choice(Places::AXLE_PASSES)), $this->missed())->holdingStopsOnly()->taking(5);
     }
 
     /** @return list<Step> */

@@ -11,6 +11,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sizing\SplitPinFinder;
 use CleanRace\Core\Sizing\SplitPinInput;
 use CleanRace\Core\Tooling\Bench;
@@ -23,13 +24,13 @@ final class TaperSteps
     public static function work(Limits $limits, Bench $bench): ?TaperNutResult
     {
         $notebook = $bench->notebook;
-        [$low, $high] = [$notebook->length('set.taper.band_low'), $notebook->length('set.taper.band_high')];
+        [$low, $high] = [$notebook->length(Places::TAPER_BAND_LOW), $notebook->length(Places::TAPER_BAND_HIGH)];
         $banded = $low !== null && $high !== null;
         try {
             return (new TaperNut($limits))->work(new TaperNutInput(
-                self::thread($bench), min(12, max(4, $notebook->number('set.taper.slots') ?? 6)), $notebook->choice('set.taper.holes') === 'two' ? 2 : 1,
-                null, $notebook->turn('set.taper.backed_off'), $banded ? $low : null, $banded ? $high : null,
-                $notebook->reading('set.taper.dial', Instrument::DialGauge), TaperFeel::tryFrom($notebook->choice('set.taper.feel') ?? ''), $notebook->torque('set.taper.seating'),
+                self::thread($bench), min(12, max(4, $notebook->number(Places::TAPER_SLOTS) ?? 6)), $notebook->choice(Places::TAPER_HOLES) === 'two' ? 2 : 1,
+                null, $notebook->turn(Places::TAPER_BACKED_OFF), $banded ? $low : null, $banded ? $high : null,
+                $notebook->reading(Places::TAPER_DIAL, Instrument::DialGauge), TaperFeel::tryFrom($notebook->choice(Places::TAPER_FEEL) ?? ''), $notebook->torque(Places::TAPER_SEATING),
             ));
         } catch (Nonsense) {
             return null;
@@ -44,13 +45,13 @@ final class TaperSteps
             ->with(tool: $felt ? 'Spanner' : 'Spanner, dial gauge on the hub face', why: 'Tapers that are squeezed run hot and seize; loose ones hammer their cups.', caution: 'A wheel held by one nut: its pin goes in before anything turns. Never preload unless the manual says so.', part: 'castle_nut_left')
             ->on(Panel::Taper)
             ->asking(
-                Ask::depth('set.taper.band_low', 'Least, by the manual', wanted: false), Ask::depth('set.taper.band_high', 'Most, by the manual', wanted: false),
-                Ask::thread('set.taper.thread', 'Thread of the spindle'), Ask::count('set.taper.slots', 'Slots of the nut'),
-                Ask::choice('set.taper.holes', 'Holes through the spindle', Option::of(['one' => 'One', 'two' => 'Two, half a slot apart']), wanted: false),
-                Ask::torque('set.taper.seating', 'Seated with, hub turning', wanted: false),
-                Ask::turn('set.taper.backed_off', 'Back from zero to the first slot'),
-                Ask::depth('set.taper.dial', 'In and out, by dial', wanted: false, by: Instrument::DialGauge),
-                Ask::choice('set.taper.feel', 'By hand', Option::each(TaperFeel::class), wanted: $felt),
+                Ask::depth(Places::TAPER_BAND_LOW, 'Least, by the manual', wanted: false), Ask::depth(Places::TAPER_BAND_HIGH, 'Most, by the manual', wanted: false),
+                Ask::thread(Places::TAPER_THREAD, 'Thread of the spindle'), Ask::count(Places::TAPER_SLOTS, 'Slots of the nut'),
+                Ask::choice(Places::TAPER_HOLES, 'Holes through the spindle', Option::of(['one' => 'One', 'two' => 'Two, half a slot apart']), wanted: false),
+                Ask::torque(Places::TAPER_SEATING, 'Seated with, hub turning', wanted: false),
+                Ask::turn(Places::TAPER_BACKED_OFF, 'Back from zero to the first slot'),
+                Ask::depth(Places::TAPER_DIAL, 'In and out, by dial', wanted: false, by: Instrument::DialGauge),
+                Ask::choice(Places::TAPER_FEEL, 'By hand', Option::each(TaperFeel::class), wanted: $felt),
             )->judged($nut?->verdict)->markedDone($nut !== null)->taking(6);
     }
 
@@ -58,13 +59,13 @@ final class TaperSteps
     {
         return Step::of('set.pin', 'A new pin, spread', 'Through slot and hole, cut to length, one leg over the end, one down the flat. The cap goes on after.')
             ->with(why: 'A pin that was bent once breaks at the second bend.', part: 'castle_nut_left')
-            ->asking(Ask::choice('set.pins', 'Pin', Option::of(['new' => 'New and spread', 'old' => 'Old one again'])), Ask::length('set.taper.hole', 'Hole in the spindle', wanted: false))
-            ->judged(InPlace::pins($bench->notebook->choice('set.pins')), self::pinSize($limits, $bench))->holdingStopsOnly()->taking(2);
+            ->asking(Ask::choice(Places::PINS, 'Pin', Option::of(['new' => 'New and spread', 'old' => 'Old one again'])), Ask::length(Places::TAPER_HOLE, 'Hole in the spindle', wanted: false))
+            ->judged(InPlace::pins($bench->notebook->choice(Places::PINS)), self::pinSize($limits, $bench))->holdingStopsOnly()->taking(2);
     }
 
     private static function pinSize(Limits $limits, Bench $bench): ?Verdict
     {
-        $hole = $bench->notebook->reading('set.taper.hole');
+        $hole = $bench->notebook->reading(Places::TAPER_HOLE);
 
         return $hole === null ? null : (new SplitPinFinder($limits))->work(new SplitPinInput($hole, $bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? null))->verdict;
     }
@@ -73,6 +74,6 @@ final class TaperSteps
     {
         $axle = $bench->hub->stack->one(PartKind::Axle)?->mm('diameter') ?? 19.05;
 
-        return $bench->notebook->text('set.taper.thread') ?? (abs($axle - 19.05) < 0.1 ? '3/4-16' : 'M'.round($axle).' × 1.5');
+        return $bench->notebook->text(Places::TAPER_THREAD) ?? (abs($axle - 19.05) < 0.1 ? '3/4-16' : 'M'.round($axle).' × 1.5');
     }
 }

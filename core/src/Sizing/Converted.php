@@ -20,13 +20,13 @@ final class Converted
     public static function work(Limits $limits, Bench $bench): ?ConversionResult
     {
         $notebook = $bench->notebook;
-        [$left, $right] = [$notebook->reading('size.cup_seat_left', Instrument::BoreGauge), $notebook->reading('size.cup_seat_right', Instrument::BoreGauge)];
+        [$left, $right] = [$notebook->reading(Places::CUP_SEAT_LEFT, Instrument::BoreGauge), $notebook->reading(Places::CUP_SEAT_RIGHT, Instrument::BoreGauge)];
         if (! $bench->pattern->card()->converted || $left === null || $right === null) {
             return null;
         }
-        $axle = $notebook->length('size.axle_diameter') ?? $bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? Length::mm(10);
+        $axle = $notebook->length(Places::AXLE_DIAMETER) ?? $bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? Length::mm(10);
 
-        return (new Conversion($limits))->work(new ConversionInput($left, $right, $axle, $notebook->reading('size.cup_seat_depth', Instrument::DepthCaliper), $notebook->reading(Places::LEDGE_SPAN)));
+        return (new Conversion($limits))->work(new ConversionInput($left, $right, $axle, $notebook->reading(Places::CUP_SEAT_DEPTH, Instrument::DepthCaliper), $notebook->reading(Places::LEDGE_SPAN)));
     }
 
     public static function step(?ConversionResult $result): Step
@@ -35,8 +35,8 @@ final class Converted
             ->with(tool: 'Bore gauge; caliper when there is none', why: 'The seats were made for cups: no two are alike, and a ring that creeps wears them out.', part: 'housing')
             ->on(Panel::Conversion)
             ->asking(
-                Ask::length('size.cup_seat_left', 'Left seat', Instrument::BoreGauge, wanted: false), Ask::length('size.cup_seat_right', 'Right seat', Instrument::BoreGauge, wanted: false),
-                Ask::length('size.axle_diameter', 'Axle', wanted: false), Ask::depth('size.cup_seat_depth', 'Depth of the seats', wanted: false),
+                Ask::length(Places::CUP_SEAT_LEFT, 'Left seat', Instrument::BoreGauge, wanted: false), Ask::length(Places::CUP_SEAT_RIGHT, 'Right seat', Instrument::BoreGauge, wanted: false),
+                Ask::length(Places::AXLE_DIAMETER, 'Axle', wanted: false), Ask::depth(Places::CUP_SEAT_DEPTH, 'Depth of the seats', wanted: false),
                 Ask::length(Places::LEDGE_SPAN, 'Ledge to ledge', wanted: false)->borrowed(),
             )->judged($result?->verdict)->advice()->optional()->taking(8);
     }

@@ -53,12 +53,12 @@ final readonly class Finder
     /** What the caliper says of the old bearing, when anything is read of it. */
     public function byCaliper(Bench $bench, Side $side): ?BearingFromCaliperResult
     {
-        [$bore, $outside, $width] = array_map(static fn (string $what): ?Reading => $bench->notebook->reading("size.{$side->value}.$what"), self::CALIPER_PLACES);
+        [$bore, $outside, $width] = array_map(static fn (string $what): ?Reading => $bench->notebook->reading(Places::bearing($side->value, $what)), self::CALIPER_PLACES);
         if ($bore === null && $outside === null && $width === null) {
             return null;
         }
         try {
-            $state = RingState::tryFrom($bench->notebook->choice("size.{$side->value}.state") ?? '') ?? RingState::Worn;
+            $state = RingState::tryFrom($bench->notebook->choice(Places::bearing($side->value, 'state')) ?? '') ?? RingState::Worn;
 
             return (new BearingFromCaliper($this->limits))->work(new BearingFromCaliperInput($bore, $outside, $width, $state));
         } catch (Nonsense) {

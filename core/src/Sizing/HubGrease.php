@@ -34,8 +34,8 @@ final readonly class HubGrease
             return (new Grease($this->limits))->work(new GreaseInput(
                 Length::mm($ring->mm('bore')), Length::mm($ring->mm('outside')), Length::mm($ring->mm('width')), $hub->use ?? HubUse::FastWheel, $hub->wet === true,
                 $hub->nipple ?? NippleUse::None, self::seals($said), $hub->ownSeals === true, ($bench->habits['packing'] ?? '') === 'topped_up', null,
-                $notebook->length('size.cavity_outside'), $notebook->length('size.cavity_inside'), $notebook->length('size.cavity_length'),
-                Thickener::tryFrom($notebook->choice('size.grease_old') ?? ''), Thickener::tryFrom($notebook->choice('size.grease_new') ?? ''),
+                $notebook->length(Places::CAVITY_OUTSIDE), $notebook->length(Places::CAVITY_INSIDE), $notebook->length(Places::CAVITY_LENGTH),
+                Thickener::tryFrom($notebook->choice(Places::GREASE_OLD) ?? ''), Thickener::tryFrom($notebook->choice(Places::GREASE_NEW) ?? ''),
             ));
         } catch (Nonsense) {
             return null;

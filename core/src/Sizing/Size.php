@@ -62,10 +62,10 @@ final readonly class Size
             ->on(Panel::Bearing)
             ->asking(
                 Ask::number(Places::number($side->value), 'Stamped on the ring', wanted: false, hint: '6204 2RS'),
-                Ask::length("$at.bore", 'Bore', wanted: false),
-                Ask::length("$at.outside", 'Outside', wanted: false),
-                Ask::length("$at.width", 'Width', wanted: false),
-                Ask::choice("$at.state", 'The rings are', Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']), wanted: false),
+                Ask::length(Places::bearing($side->value, 'bore'), 'Bore', wanted: false),
+                Ask::length(Places::bearing($side->value, 'outside'), 'Outside', wanted: false),
+                Ask::length(Places::bearing($side->value, 'width'), 'Width', wanted: false),
+                Ask::choice(Places::bearing($side->value, 'state'), 'The rings are', Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']), wanted: false),
             )->judged(...($byNumber !== [] ? $byNumber : [$this->finder->byCaliper($bench, $side)?->verdict]))->advice();
     }
 
@@ -138,7 +138,7 @@ final readonly class Size
     {
         return Step::of('size.force', 'Heat and force', 'What the fit asks of hub and press. Both together lower each other.')
             ->with(caution: 'Gloves, no solvent near, extinguisher at hand. A hot hub looks like a cold one.')
-            ->asking(Ask::choice('size.way', 'How it will go in', Option::of(['draw_bolt' => 'Draw bolt', 'press' => 'Press', 'hammer' => 'Hammer and driver'])))
+            ->asking(Ask::choice(Places::WAY_IN, 'How it will go in', Option::of(['draw_bolt' => 'Draw bolt', 'press' => 'Press', 'hammer' => 'Hammer and driver'])))
             ->judged($findings->heat($findings->sizes->first)?->verdict, $findings->force($findings->sizes->first)?->verdict, $findings->clearance?->verdict)
             ->holdingStopsOnly();
     }
@@ -149,11 +149,11 @@ final readonly class Size
 
         return Step::of('size.grease', 'Grease', 'How much, and which seal comes out. The thickener stands on the tin.')
             ->asking(
-                Ask::choice('size.grease_old', 'What was in it', $kinds, wanted: false),
-                Ask::choice('size.grease_new', 'What goes in', $kinds, wanted: false),
-                Ask::length('size.cavity_outside', 'Cavity between the bearings: inside of the hub', wanted: false),
-                Ask::length('size.cavity_inside', 'Cavity: outside of shaft or sleeve', wanted: false),
-                Ask::length('size.cavity_length', 'Cavity: length', wanted: false),
+                Ask::choice(Places::GREASE_OLD, 'What was in it', $kinds, wanted: false),
+                Ask::choice(Places::GREASE_NEW, 'What goes in', $kinds, wanted: false),
+                Ask::length(Places::CAVITY_OUTSIDE, 'Cavity between the bearings: inside of the hub', wanted: false),
+                Ask::length(Places::CAVITY_INSIDE, 'Cavity: outside of shaft or sleeve', wanted: false),
+                Ask::length(Places::CAVITY_LENGTH, 'Cavity: length', wanted: false),
             )
             ->judged((new HubGrease($this->limits))->of($bench)?->verdict)->advice()->optional();
     }

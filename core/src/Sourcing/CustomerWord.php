@@ -7,6 +7,7 @@ namespace CleanRace\Core\Sourcing;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
@@ -18,12 +19,12 @@ final readonly class CustomerWord
 
     public static function asked(int $question): string
     {
-        return "source.customer.$question.asked";
+        return Places::customer($question, 'asked');
     }
 
     public static function answer(int $question): string
     {
-        return "source.customer.$question.answer";
+        return Places::customer($question, 'answer');
     }
 
     /** @return list<string> of every question that may be asked and of its answer */

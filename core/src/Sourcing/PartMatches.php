@@ -11,6 +11,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 
 /** The match check of every part that is bought new: what the hub knows of the old one beside what the new one measures. */
@@ -86,6 +87,6 @@ final readonly class PartMatches
 
     private static function place(Part $part, string $which, string $what): string
     {
-        return "source.part.$part->id.$which.$what";
+        return Places::matched($part->id, $which, $what);
     }
 }

@@ -48,9 +48,9 @@ final readonly class Source
         return Step::of('source.assembly', 'Bearings or the assembly', 'What the machine\'s maker asks for the whole of it, against bearings and the bench.')
             ->on(Panel::Assembly)
             ->asking(
-                Ask::text('source.assembly.price', 'The assembly, new', wanted: false, hint: '240.00'),
-                Ask::text('source.assembly.minutes', 'Minutes to fit it', wanted: false, hint: '30'),
-                Ask::choice('source.assembly.risk', 'Bore or shaft turns out worn', Option::of(['hardly' => 'Hardly', 'may_be' => 'May be', 'likely' => 'Likely']), wanted: false),
+                Ask::text(Places::ASSEMBLY_PRICE, 'The assembly, new', wanted: false, hint: '240.00'),
+                Ask::text(Places::ASSEMBLY_MINUTES, 'Minutes to fit it', wanted: false, hint: '30'),
+                Ask::choice(Places::ASSEMBLY_RISK, 'Bore or shaft turns out worn', Option::of(['hardly' => 'Hardly', 'may_be' => 'May be', 'likely' => 'Likely']), wanted: false),
             )->advice()->optional();
     }
 
@@ -130,7 +130,7 @@ final readonly class Source
     {
         $grease = (new HubGrease($this->limits))->of($bench);
         $onTray = array_filter($bench->tray->items, static fn (TrayItem $i): bool => $i->kind->isCartridge()) !== [];
-        $new = $bench->notebook->choice('size.grease_new');
+        $new = $bench->notebook->choice(Places::GREASE_NEW);
 
         return $grease === null || $grease->way === 'sealed' || ! $onTray ? null
             : new ToBuy('For bearings and cavity', sprintf('Grease%s, %.0f g', $new === null ? '' : ', '.str_replace('_', ' ', $new), ceil($grease->grease->grams * 2 + ($grease->cavity->cubicCentimetres ?? 0.0) * $this->limits->get('grease.density'))), 1, 'Of one kind with what is in it, or all of the old washed out', 'grease');
@@ -145,9 +145,9 @@ final readonly class Source
             ->on(Panel::Match)
             ->asking(
                 Ask::number(Places::newNumber($side->value), 'On the new one', hint: '6204 DDU'),
-                Ask::length("$at.bore", 'Bore of the new one', wanted: false),
-                Ask::length("$at.outside", 'Outside of the new one', wanted: false),
-                Ask::length("$at.width", 'Width of the new one', wanted: false),
+                Ask::length(Places::newBearing($side->value, 'bore'), 'Bore of the new one', wanted: false),
+                Ask::length(Places::newBearing($side->value, 'outside'), 'Outside of the new one', wanted: false),
+                Ask::length(Places::newBearing($side->value, 'width'), 'Width of the new one', wanted: false),
             )->judged($this->compared($bench, $side)?->verdict);
     }
 
@@ -158,7 +158,7 @@ final readonly class Source
         if ($old === null || $new === null) {
             return null;
         }
-        $read = static fn (string $what) => $bench->notebook->reading("source.{$side->value}.$what");
+        $read = static fn (string $what) => $bench->notebook->reading(Places::newBearing($side->value, $what));
         try {
             return (new MatchCheck($this->limits))->work(new MatchCheckInput($old, $new, $read('bore'), $read('outside'), $read('width')));
         } catch (Nonsense) {

@@ -11,6 +11,7 @@ use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -49,10 +50,10 @@ final readonly class Strip
 
         return Step::of('strip.plan', 'How it will come apart', 'Say what state it is in. The plan follows, and changes at once when the way does.')
             ->asking(
-                Ask::choices(Ways::CONDITION, 'Condition', Option::each(Condition::class), wanted: false),
-                Ask::choice(Ways::EXTRACTION, 'Bearings out by', Option::each(Extraction::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->extraction->label())),
-                Ask::choice(Ways::HEAT, 'Heat', Option::each(Heat::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->heat->label())),
-            )->judged($this->judged($others))->advice()->markedDone($this->bench->notebook->has(Ways::CONDITION) || $this->bench->notebook->has(Ways::EXTRACTION) || $this->bench->notebook->has('strip.safe.done'));
+                Ask::choices(Places::CONDITION, 'Condition', Option::each(Condition::class), wanted: false),
+                Ask::choice(Places::WAY_OUT, 'Bearings out by', Option::each(Extraction::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->extraction->label())),
+                Ask::choice(Places::HEAT_USED, 'Heat', Option::each(Heat::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->heat->label())),
+            )->judged($this->judged($others))->advice()->markedDone($this->bench->notebook->has(Places::CONDITION) || $this->bench->notebook->has(Places::WAY_OUT) || $this->bench->notebook->has(Places::done('strip.safe')));
     }
 
     private function judged(PlanChange $change): Verdict

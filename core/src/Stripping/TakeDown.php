@@ -211,10 +211,10 @@ final class TakeDown
         $usual = BallCount::usual($part->sizes['bore'], $part->sizes['outside']);
         $this->add(Step::of('strip.burst', 'Collect the balls and count them', 'Magnet and rag. A bearing of this size usually has {balls} balls of about {ball}, one more or less by maker. The last one hides in the hub.', ['balls' => $usual->balls * ($part->kind === PartKind::DoubleRow ? 2 : 1), 'ball' => $usual->ball])
             ->with(tool: 'Magnet, dish', why: 'A ball left in the hub finds its way into the new bearing.', part: $part->id)
-            ->asking(Ask::text('strip.burst.count', 'Balls found', hint: 'how many, and how wide'))->taking(4), Need::of(ToolKind::Magnet));
+            ->asking(Ask::text(Places::BURST_COUNT, 'Balls found', hint: 'how many, and how wide'))->taking(4), Need::of(ToolKind::Magnet));
         $this->add(Step::of('strip.burst_out', 'Give the ring something to be pulled by', 'Inner ring back in with sticky grease, three or more balls spread evenly, then the expanding puller. Or a notch ground in the ring on two sides, without touching the bore. Or a weld bead inside the ring, which shrinks it: only by someone who welds.')
             ->with(tool: 'Grease, puller; or small grinder', caution: 'Eyes covered for grinding. Welding: tyre and grease protected, battery off.', part: $part->id)
-            ->asking(Ask::choice('strip.burst.way', 'Done by', Option::of(['rebuilt' => 'Rebuilt and pulled', 'notched' => 'Notched and split', 'welded' => 'Weld bead'])))->taking(15));
+            ->asking(Ask::choice(Places::BURST_WAY, 'Done by', Option::of(['rebuilt' => 'Rebuilt and pulled', 'notched' => 'Notched and split', 'welded' => 'Weld bead'])))->taking(15));
     }
 
     private function say(Move $move): void
@@ -234,20 +234,20 @@ final class TakeDown
         }
         $judged = Option::of(['use' => 'Use', 'note' => 'Use, and look again', 'replace' => 'Repair or replace']);
         $card = $this->bench->pattern->card();
-        $seats = count($this->stack->cartridges()) === 1 ? [Ask::choice('strip.look.bore_left', 'Bore', $judged)] : [Ask::choice('strip.look.bore_left', $card->left.' bore', $judged), Ask::choice('strip.look.bore_right', $card->right.' bore', $judged)];
+        $seats = count($this->stack->cartridges()) === 1 ? [Ask::choice(Places::LOOK_BORE_LEFT, 'Bore', $judged)] : [Ask::choice(Places::LOOK_BORE_LEFT, $card->left.' bore', $judged), Ask::choice(Places::LOOK_BORE_RIGHT, $card->right.' bore', $judged)];
         $this->add(Step::of('strip.look', 'Clean and look', 'Most of the bench time goes here. One part at a time, so that the order on the tray holds. Old grease out where it is dark, wet or gritty; solvent on the rag, none left in blind holes.')
             ->with(tool: 'Rags, brush, scuff pad', caution: 'Gloves, air, no flame. Never spin a bearing with compressed air.', find: 'Bright rings where it crept, rust at the lip, scores that catch a nail.')
-            ->asking(...$seats, ...($this->stack->ofKind(PartKind::SnapRing) === [] ? [] : [Ask::choice('strip.look.groove', 'Ring groove', $judged, wanted: false)]), ...[Ask::choice('strip.look.axle', 'Axle or shaft', $judged, wanted: false), Ask::text('strip.look.note', 'What was seen', wanted: false)])
+            ->asking(...$seats, ...($this->stack->ofKind(PartKind::SnapRing) === [] ? [] : [Ask::choice(Places::LOOK_GROOVE, 'Ring groove', $judged, wanted: false)]), ...[Ask::choice(Places::LOOK_AXLE, 'Axle or shaft', $judged, wanted: false), Ask::text(Places::LOOK_NOTE, 'What was seen', wanted: false)])
             ->taking(15));
         if ($this->ways->has(Condition::Burst)) {
             $this->add(Step::of('strip.last_ball', 'Hunt the last ball', 'Lamp and magnet through the whole hub, then turn it over and tap it.')
-                ->with(tool: 'Magnet, lamp')->asking(Ask::choice('strip.balls_found', 'All balls', Option::of(['all' => 'All found', 'missing' => 'Some missing'])))->judged($this->balls())->taking(3));
+                ->with(tool: 'Magnet, lamp')->asking(Ask::choice(Places::BALLS_FOUND, 'All balls', Option::of(['all' => 'All found', 'missing' => 'Some missing'])))->judged($this->balls())->taking(3));
         }
     }
 
     private function balls(): ?Verdict
     {
-        return $this->bench->notebook->choice('strip.balls_found') === 'missing'
+        return $this->bench->notebook->choice(Places::BALLS_FOUND) === 'missing'
             ? Verdict::stop(Message::of('strip.balls_missing', 'Balls are missing'), Message::of('strip.balls_missing.say', 'One that stays in the hub is driven into the new bearing.'))
                 ->next(Message::of('strip.balls_missing.next', 'Magnet and lamp once more; open the hollow hub and shake it out. Then say that all are found.'))
             : null;

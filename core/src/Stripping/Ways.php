@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 
 /** How this hub is taken apart: its condition and the schools, as said for this job, else as this shop usually does it. */
 final readonly class Ways
 {
-    public const CONDITION = 'strip.condition';
-
-    public const EXTRACTION = 'strip.way';
-
-    public const HEAT = 'strip.heat';
-
     /** @param  list<Condition>  $conditions */
     public function __construct(public array $conditions, public Extraction $extraction, public Heat $heat)
     {
@@ -23,10 +18,10 @@ final readonly class Ways
     public static function of(Bench $bench): self
     {
         $n = $bench->notebook;
-        $said = $n->has(self::CONDITION) ? array_values(array_filter(array_map(Condition::tryFrom(...), $n->choices(self::CONDITION)))) : Condition::usual($bench->pattern->card()->machine);
+        $said = $n->has(Places::CONDITION) ? array_values(array_filter(array_map(Condition::tryFrom(...), $n->choices(Places::CONDITION)))) : Condition::usual($bench->pattern->card()->machine);
         $usual = self::usual($bench, $said);
 
-        return new self($said, Extraction::tryFrom($n->choice(self::EXTRACTION) ?? '') ?? $usual->extraction, Heat::tryFrom($n->choice(self::HEAT) ?? '') ?? $usual->heat);
+        return new self($said, Extraction::tryFrom($n->choice(Places::WAY_OUT) ?? '') ?? $usual->extraction, Heat::tryFrom($n->choice(Places::HEAT_USED) ?? '') ?? $usual->heat);
     }
 
     /**

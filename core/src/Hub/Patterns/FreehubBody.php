@@ -17,6 +17,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** The small cartridges inside a freehub body: a second bearing set in the same wheel, with its own job. */
 final readonly class FreehubBody implements Pattern
@@ -87,7 +88,7 @@ final readonly class FreehubBody implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing_left')->asDeepAs('check.ring_left'), Put::in('sleeve'), Put::in('bearing_right')->asDeepAs('check.ring_right'), Put::in('snap_ring_right'),
+            Put::in('bearing_left')->asDeepAs(Places::RING_LEFT), Put::in('sleeve'), Put::in('bearing_right')->asDeepAs(Places::RING_RIGHT), Put::in('snap_ring_right'),
             Put::in('seal_left', ['detail' => 'Pressed in by thumb, level. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
             ...Put::each('axle'),
         ];

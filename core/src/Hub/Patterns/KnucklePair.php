@@ -17,6 +17,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** Two cartridges and a sleeve in a knuckle, with unlike seals inside and outside. */
 final readonly class KnucklePair implements Pattern
@@ -95,7 +96,7 @@ final readonly class KnucklePair implements Pattern
     {
         $support = ['support' => 'On the knuckle close to the bore, never on its arms or a steering joint.'];
 
-        return [Put::in('bearing_right', $support)->asDeepAs('check.ring_right'), Put::in('sleeve'), Put::in('bearing_left', $support)->asDeepAs('check.ring_left'), ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left')];
+        return [Put::in('bearing_right', $support)->asDeepAs(Places::RING_RIGHT), Put::in('sleeve'), Put::in('bearing_left', $support)->asDeepAs(Places::RING_LEFT), ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left')];
     }
 
     public function fasteners(): array

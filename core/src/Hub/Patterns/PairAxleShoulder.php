@@ -18,6 +18,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** Two cartridges whose inner rings stand on shoulders of a through axle, end caps outside, a freehub on one side. */
 final readonly class PairAxleShoulder implements Pattern
@@ -91,9 +92,9 @@ final readonly class PairAxleShoulder implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing_right', ['why' => 'Its inner ring goes over the axle while its outer goes into the shell: pushed by one ring alone, the force would cross the balls.', 'home' => 'On its ledge; the depth measured before, met again. It may differ from the other side.'], Push::Both)->asDeepAs('check.ring_right'),
+            Put::in('bearing_right', ['why' => 'Its inner ring goes over the axle while its outer goes into the shell: pushed by one ring alone, the force would cross the balls.', 'home' => 'On its ledge; the depth measured before, met again. It may differ from the other side.'], Push::Both)->asDeepAs(Places::RING_RIGHT),
             Put::in('axle', ['detail' => 'Its shoulder against the inner ring of the first bearing, by hand or light taps on wood.', 'caution' => 'Never steel on the end of an alloy axle.']),
-            Put::in('bearing_left', ['support' => 'Over two blocks, so that the axle end hangs free between them.', 'why' => 'The axle runs through it: both rings are pushed, so that no force crosses the balls.', 'home' => 'On its ledge and on the axle\'s shoulder; the depth measured before, met again.'], Push::Both)->asDeepAs('check.ring_left'),
+            Put::in('bearing_left', ['support' => 'Over two blocks, so that the axle end hangs free between them.', 'why' => 'The axle runs through it: both rings are pushed, so that no force crosses the balls.', 'home' => 'On its ledge and on the axle\'s shoulder; the depth measured before, met again.'], Push::Both)->asDeepAs(Places::RING_LEFT),
             Put::in('freehub_right', ['detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
             ...Put::each('o_ring_left', 'end_cap_right', 'end_cap_left'),
         ];

@@ -17,6 +17,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\Turning;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Places;
 
 /** Two cartridges and a sleeve; axle and freehub pull out as one, a threaded cap closes the other end. */
 final readonly class PairTubeAxle implements Pattern
@@ -89,7 +90,7 @@ final readonly class PairTubeAxle implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing_right')->asDeepAs('check.ring_right'), Put::in('sleeve'), Put::in('bearing_left')->asDeepAs('check.ring_left'),
+            Put::in('bearing_right')->asDeepAs(Places::RING_RIGHT), Put::in('sleeve'), Put::in('bearing_left')->asDeepAs(Places::RING_LEFT),
             Put::in('freehub_right', ['detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
             ...Put::each('axle', 'washer_left', 'end_cap_left'),
         ];
