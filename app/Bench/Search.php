@@ -62,7 +62,7 @@ final readonly class Search
     private static function narrow(Builder $query, string $words): Builder
     {
         foreach (array_slice(preg_split('/\s+/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::MOST_WORDS) as $word) {
-            $query->whereRaw('machines.words ilike ?', ['%'.addcslashes($word, '%_\\').'%']);
+            $query->whereRaw('machines.words like lower(?)', ['%'.addcslashes($word, '%_\\').'%']);
         }
 
         return $query;

@@ -14,6 +14,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sourcing\CustomerWord;
+use Closure;
 
 /** One page for the customer: what was wrong, what was fitted, how it turns now, and when to come back. In plain words. */
 final readonly class CustomerSheet
@@ -33,7 +34,7 @@ final readonly class CustomerSheet
 
         return (string) $this->paper->rendered('customer', [
             'job' => $job, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'kind' => Patterns::find($job->pattern)->card()->name,
-            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, 'check.', $words), 'after' => self::turning($notebook, 'prove.after.', $words),
+            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, Places::check(...), $words), 'after' => self::turning($notebook, Places::after(...), $words),
             'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
         ], $size)->output();
     }
@@ -52,14 +53,17 @@ final readonly class CustomerSheet
         return $fitted;
     }
 
-    /** @return list<string> how it turned, in the words of the checks */
-    private static function turning(Notebook $notebook, string $at, Words $words): array
+    /**
+     * @param  Closure(string): string  $at the place where it is told
+     * @return list<string> how it turned, in the words of the checks
+     */
+    private static function turning(Notebook $notebook, Closure $at, Words $words): array
     {
-        $play = $notebook->length($at.'rim_play') ?? $notebook->length($at.'end_play');
+        $play = $notebook->length($at('rim_play')) ?? $notebook->length($at('end_play'));
 
         return array_values(array_filter([
-            Spin::tryFrom($notebook->choice($at.'spin') ?? '')?->label(), Coast::tryFrom($notebook->choice($at.'coast') ?? '')?->label(),
-            $play === null ? null : $words->mm($play->mm).' of play', $notebook->text($at.'note'),
+            Spin::tryFrom($notebook->choice($at('spin')) ?? '')?->label(), Coast::tryFrom($notebook->choice($at('coast')) ?? '')?->label(),
+            $play === null ? null : $words->mm($play->mm).' of play', $notebook->text($at('note')),
         ]));
     }
 }
