@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { type RefObject, useEffect, useEffectEvent } from 'react';
+import { type RefObject, useEffectEvent, useLayoutEffect } from 'react';
 import type { Asked } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { claimKeys } from '../../parts/early';
@@ -34,7 +34,8 @@ export function AskBox({ box, text, onType, readings, chosen, onChoose, fault }:
     const early = claimKeys();
     if (early) onType(early);
   });
-  useEffect(() => begin(), []);
+  // Before the next key can come: what was caught must stand in the box when that is typed behind it.
+  useLayoutEffect(() => begin(), []);
   return (
     <Box px="6" pt="4" pb="3" borderBottomWidth="1px" borderColor="line">
       <Flex gap="5" align="baseline">
