@@ -200,3 +200,17 @@ test('what one person entered is never kept under another who signs in after', a
     ['size.ledge_depth', 'Pim'],
   ]);
 });
+
+test('what was entered the moment before the page goes away is kept', async ({ page }) => {
+  test.slow();
+  await signIn(page);
+  for (let i = 0; i < 5; i++) {
+    const job = await openJob(page, `Gone at once ${Date.now()}`);
+    await page.goto(`/jobs/${job}/size`);
+    const field = page.getByLabel('Stamped on the ring');
+    await field.fill('6005 2RS');
+    await field.press('Enter');
+    await page.goto('/board');
+    await expect.poll(async () => JSON.stringify(await records(page, job))).toContain('6005 2RS');
+  }
+});

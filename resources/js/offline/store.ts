@@ -30,12 +30,37 @@ const rows = createStore('clean-race-queue', 'rows');
 /** Who sends, where the browser has no locks for it. */
 const leases = createStore('clean-race-lease', 'lease');
 
+/** Rows on their way into the store stand here meanwhile: this is written at once, also when the page goes away right after. */
+const AHEAD = 'clean-race-ahead ';
+
+function writeAhead(row: Row): void {
+  try {
+    localStorage.setItem(AHEAD + row.key, JSON.stringify(row));
+  } catch {
+    // Full or forbidden: the store alone must do.
+  }
+}
+
+/** What a page that went away had not yet put into the store. */
+async function adoptAhead(): Promise<void> {
+  for (const name of Object.keys(localStorage).filter((one) => one.startsWith(AHEAD))) {
+    const row = JSON.parse(localStorage.getItem(name) ?? 'null') as Row | null;
+    if (row) await set(row.key, row, rows);
+    localStorage.removeItem(name);
+  }
+}
+
 export async function readRows(): Promise<Row[]> {
+  await adoptAhead();
   const all = await entries<string, Row>(rows);
   return all.map(([, row]) => row).sort((a, b) => (a.key < b.key ? -1 : 1));
 }
 
-export const writeRow = (row: Row): Promise<void> => set(row.key, row, rows);
+export async function writeRow(row: Row): Promise<void> {
+  writeAhead(row);
+  await set(row.key, row, rows);
+  localStorage.removeItem(AHEAD + row.key);
+}
 
 export const dropRow = (key: string): Promise<void> => del(key, rows);
 
