@@ -41,12 +41,37 @@ function writeAhead(row: Row): void {
   }
 }
 
+function endAhead(key: string): void {
+  try {
+    localStorage.removeItem(AHEAD + key);
+  } catch {
+    // What may not be written was not written.
+  }
+}
+
 /** What a page that went away had not yet put into the store. */
 async function adoptAhead(): Promise<void> {
-  for (const name of Object.keys(localStorage).filter((one) => one.startsWith(AHEAD))) {
-    const row = JSON.parse(localStorage.getItem(name) ?? 'null') as Row | null;
+  for (const [name, row] of ahead()) {
     if (row) await set(row.key, row, rows);
     localStorage.removeItem(name);
+  }
+}
+
+/** What stands ahead, by its name; null where it cannot be read. Nothing where the browser allows no such notes. */
+function ahead(): [string, Row | null][] {
+  try {
+    const names = Object.keys(localStorage).filter((name) => name.startsWith(AHEAD));
+    return names.map((name) => [name, readAhead(name)]);
+  } catch {
+    return [];
+  }
+}
+
+function readAhead(name: string): Row | null {
+  try {
+    return JSON.parse(localStorage.getItem(name) ?? 'null') as Row | null;
+  } catch {
+    return null;
   }
 }
 
@@ -59,7 +84,7 @@ export async function readRows(): Promise<Row[]> {
 export async function writeRow(row: Row): Promise<void> {
   writeAhead(row);
   await set(row.key, row, rows);
-  localStorage.removeItem(AHEAD + row.key);
+  endAhead(row.key);
 }
 
 export const dropRow = (key: string): Promise<void> => del(key, rows);
