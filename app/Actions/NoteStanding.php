@@ -28,7 +28,7 @@ final readonly class NoteStanding
         });
     }
 
-    /** @return array{waits?: array{what: string, until: string}} what soaks, cools or cures longest, and until when */
+    /** @return array{waits?: array{what: mixed, until: string}} what soaks, cools or cures longest, and until when */
     private function waits(Job $job, JobReport $report): array
     {
         $longest = [];

@@ -13,6 +13,7 @@ use App\Models\OrderLine;
 use App\Models\Shop;
 use App\Models\User;
 use CleanRace\Core\Sourcing\Offer;
+use CleanRace\Core\Verdict\Message;
 use Illuminate\Support\Facades\DB;
 
 /** Orders a job's list one way or the other: one order for each counter in the basket. Asked twice, the second finds nothing left to order. */
@@ -49,7 +50,7 @@ final readonly class PlaceOrders
                 $order->forceFill(['shop_id' => $job->shop_id])->save();
                 foreach ($offers as $offer) {
                     $line = $list->lines[$offer->need];
-                    (new OrderLine(['order_id' => $order->id, 'what' => mb_substr($line->what, 0, 200), 'article' => $offer->article, 'ask_for' => mb_substr($line->askFor, 0, 200), 'key' => $line->key, 'quantity' => $offer->quantity, 'price_minor' => $offer->price->minor]))
+                    (new OrderLine(['order_id' => $order->id, 'what' => mb_substr(Message::plain($line->what)->inEnglish(), 0, 200), 'article' => $offer->article, 'ask_for' => mb_substr(Message::plain($line->askFor)->inEnglish(), 0, 200), 'key' => $line->key, 'quantity' => $offer->quantity, 'price_minor' => $offer->price->minor]))
                         ->forceFill(['shop_id' => $job->shop_id])->save();
                 }
                 $orders[] = $order;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Shapes\Json;
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Status;
@@ -39,7 +40,7 @@ final class Standing
     /**
      * Steps that are done and left to themselves: what was done, where that was noted, and for how many minutes.
      *
-     * @return list<array{what: string, places: list<string>, minutes: int}>
+     * @return list<array{what: mixed, places: list<string>, minutes: int}>
      */
     public static function waiting(JobReport $report): array
     {
@@ -47,7 +48,7 @@ final class Standing
         foreach ($report->stations as $station) {
             foreach ($station->steps as $step) {
                 if ($step->done && $step->waitMinutes > 0) {
-                    $waiting[] = ['what' => $step->title->inEnglish(), 'places' => array_map(static fn (Ask $ask): string => $ask->place, $step->asks), 'minutes' => $step->waitMinutes];
+                    $waiting[] = ['what' => Json::of($step->title), 'places' => array_map(static fn (Ask $ask): string => $ask->place, $step->asks), 'minutes' => $step->waitMinutes];
                 }
             }
         }

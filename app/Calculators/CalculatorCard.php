@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calculators;
 
 use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Verdict\Message;
 use stdClass;
 
 /** What a calculator is called, what it answers, and what it takes. */
@@ -13,9 +14,9 @@ final readonly class CalculatorCard
     /** @param  list<CalculatorField>  $fields */
     private function __construct(
         public string $name,
-        public string $title,
+        public Message|string $title,
         public string $station,
-        public string $answers,
+        public Message|string $answers,
         public array $fields,
         public stdClass $example,
     ) {

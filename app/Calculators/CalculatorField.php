@@ -6,6 +6,7 @@ namespace App\Calculators;
 
 use App\Shapes\FieldNames;
 use BackedEnum;
+use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Force;
@@ -15,6 +16,7 @@ use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Verdict\Message;
 use ReflectionClass;
 use ReflectionParameter;
 
@@ -24,14 +26,16 @@ final readonly class CalculatorField
     /**
      * @param  string  $kind length, reading, temperature, force, pressure, torque, angle, clock, text, count, money, yes_no, choice, choices or list
      * @param  list<string>  $options values of a choice
+     * @param  list<Message|string>  $labels and what they are called
      * @param  list<CalculatorField>  $of fields of each item of a list
      */
     private function __construct(
         public string $name,
-        public string $label,
+        public Message|string $label,
         public string $kind,
         public bool $required,
         public array $options,
+        public array $labels,
         public ?string $instrument,
         public array $of,
     ) {
@@ -61,7 +65,7 @@ final readonly class CalculatorField
 
         return new self(
             FieldNames::ofInput($parameter->getName(), $type), $field->label, $kind, ! $parameter->isDefaultValueAvailable(),
-            $enum === null ? [] : array_map(strval(...), array_column($enum::cases(), 'value')),
+            $enum === null ? [] : array_column(Option::each($enum), 'value'), $enum === null ? [] : array_column(Option::each($enum), 'label'),
             $type === Reading::class ? $field->by->value : null,
             $kind === 'list' && $field->of !== null ? self::all($field->of) : [],
         );

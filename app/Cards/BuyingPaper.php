@@ -14,7 +14,7 @@ final readonly class BuyingPaper
 {
     private const MINUTES = 60;
 
-    public function __construct(private Paper $paper)
+    public function __construct(private Paper $paper, private Language $language)
     {
     }
 
@@ -30,8 +30,9 @@ final readonly class BuyingPaper
      * Parts at what the cheapest basket costs, bench time at the shop's hour. What no counter lists is named without a price.
      *
      * @param  string  $size a4 or letter
+     * @param  string  $units mm or in
      */
-    public function quote(Job $job, ShoppingList $list, string $size): string
+    public function quote(Job $job, ShoppingList $list, string $size, string $units): string
     {
         $prices = [];
         foreach ($list->cheapest->offers as $offer) {
@@ -41,7 +42,7 @@ final readonly class BuyingPaper
         $labour = Money::minor($job->shop->hour_minor)->part($minutes, self::MINUTES);
 
         return (string) $this->paper->rendered('quote', [
-            'job' => $job, 'currency' => $job->shop->currency, 'lines' => $list->lines, 'prices' => $prices, 'ordered' => $list->ordered, 'shelf' => $list->shelf,
+            'job' => $job, 'words' => new Words($units, $this->language), 'currency' => $job->shop->currency, 'lines' => $list->lines, 'prices' => $prices, 'ordered' => $list->ordered, 'shelf' => $list->shelf,
             'minutes' => $minutes, 'labour' => $labour, 'carriage' => $list->cheapest->carriage, 'total' => $list->cheapest->total->plus($labour),
         ], $size)->output();
     }

@@ -14,12 +14,14 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sourcing\CustomerWord;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 use Closure;
 
 /** One page for the customer: what was wrong, what was fitted, how it turns now, and when to come back. In plain words. */
 final readonly class CustomerSheet
 {
-    public function __construct(private Paper $paper)
+    public function __construct(private Paper $paper, private Language $language)
     {
     }
 
@@ -29,24 +31,24 @@ final readonly class CustomerSheet
      */
     public function pdf(Job $job, string $size, string $units): string
     {
-        $words = new Words($units);
+        $words = new Words($units, $this->language);
         $notebook = Notes::notebookOf($job);
 
         return (string) $this->paper->rendered('customer', [
-            'job' => $job, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'kind' => Patterns::find($job->pattern)->card()->name,
-            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook), 'before' => self::turning($notebook, Places::check(...), $words), 'after' => self::turning($notebook, Places::after(...), $words),
+            'job' => $job, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'kind' => $words->of(Patterns::find($job->pattern)->card()->name),
+            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook, $words), 'before' => self::turning($notebook, Places::check(...), $words), 'after' => self::turning($notebook, Places::after(...), $words),
             'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
         ], $size)->output();
     }
 
     /** @return list<string> what is in it now */
-    private static function bearings(Notebook $notebook): array
+    private static function bearings(Notebook $notebook, Words $words): array
     {
         $fitted = [];
         foreach ([Side::Left, Side::Right] as $side) {
             $number = $notebook->text(Places::newNumber($side->value)) ?? $notebook->text(Places::number($side->value));
             if ($number !== null) {
-                $fitted[] = ucfirst($side->value).': '.$number;
+                $fitted[] = $words->of(Message::of('sheet.bearing', $side === Side::Left ? 'Left: {number}' : 'Right: {number}', ['number' => Written::of($number)]));
             }
         }
 
@@ -61,9 +63,11 @@ final readonly class CustomerSheet
     {
         $play = $notebook->length($at('rim_play')) ?? $notebook->length($at('end_play'));
 
-        return array_values(array_filter([
+        $told = array_filter([
             Spin::tryFrom($notebook->choice($at('spin')) ?? '')?->label(), Coast::tryFrom($notebook->choice($at('coast')) ?? '')?->label(),
-            $play === null ? null : $words->mm($play->mm).' of play', $notebook->text($at('note')),
-        ]));
+            $play === null ? null : Message::of('sheet.play', '{play} of play', ['play' => $play]),
+        ]);
+
+        return array_values(array_filter([...array_map($words->of(...), array_values($told)), $notebook->text($at('note'))]));
     }
 }

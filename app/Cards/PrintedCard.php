@@ -10,6 +10,9 @@ use App\Models\Job;
 use App\Models\Record;
 use App\Shapes\Json;
 use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Notebook\Place;
+use CleanRace\Core\Notebook\PlaceTable;
+use CleanRace\Core\Sizing\BoreDepth;
 
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
 final readonly class PrintedCard
@@ -21,7 +24,7 @@ final readonly class PrintedCard
         'bore_gauge' => 'bore gauge', 'depth_micrometer' => 'depth mic.', 'dial_gauge' => 'dial', 'feeler' => 'feeler',
     ];
 
-    public function __construct(private Workbench $workbench, private Paper $paper)
+    public function __construct(private Workbench $workbench, private Paper $paper, private Language $language)
     {
     }
 
@@ -31,7 +34,7 @@ final readonly class PrintedCard
         $notes = Notes::of($job);
         /** @var array<string, mixed> $report */
         $report = json_decode((string) json_encode($job->signOff->card['report'] ?? Json::of($this->workbench->report($job, $notes->notebook()))), true);
-        $words = new Words($units);
+        $words = new Words($units, $this->language);
         $content = [
             'job' => $job, 'report' => $report, 'words' => $words, 'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionPicture::of($report['section'])),
             'readings' => $this->readings($notes, $report, $words), 'torques' => $this->torques($job, $notes, $words),
@@ -57,6 +60,7 @@ final readonly class PrintedCard
     private function readings(Notes $notes, array $report, Words $words): array
     {
         $lines = [];
+        $names = array_column($report['hub']['parts'] ?? [], 'name', 'part');
         foreach ($report['stations'] as $station) {
             foreach ($station['steps'] as $step) {
                 foreach ($step['asks'] as $ask) {
@@ -68,7 +72,7 @@ final readonly class PrintedCard
                     $round = $ask['at'] !== null;
                     $group = $round ? substr($ask['place'], 0, (int) strrpos($ask['place'], '.')) : $ask['place'];
                     $hour = $round ? ' at '.substr($ask['place'], strlen($group) + 1) : '';
-                    $lines[$group] ??= ['label' => self::label($ask['place'], $round ? $group : $ask['label']), 'value' => [], 'by' => self::INSTRUMENTS[$record->instrument] ?? ''];
+                    $lines[$group] ??= ['label' => $words->say(self::label(PlaceTable::find($ask['place']), $ask['label'], $names)), 'value' => [], 'by' => self::INSTRUMENTS[$record->instrument] ?? ''];
                     $lines[$group]['value'][] = preg_replace('/ \w+$/', '', $round ? $value : '').($round ? $hour : $value);
                 }
             }
@@ -77,15 +81,39 @@ final readonly class PrintedCard
         return array_values(array_map(static fn (array $line): array => ['value' => implode(', ', $line['value'])] + $line, $lines));
     }
 
-    private static function label(string $place, string $label): string
+    /**
+     * What a reading is called; at a seat, with the part that sits there.
+     *
+     * @param  array{text: string, values: mixed}|string  $label of what was asked
+     * @param  array<string, array{text: string, values: mixed}|string>  $names of the parts, by id
+     * @return array{text: string, values: mixed}|string
+     */
+    private static function label(?Place $place, array|string $label, array $names): array|string
     {
-        $side = preg_match('/\.(left|right)\b/', $place, $found) === 1 ? ucfirst($found[1]).' ' : '';
+        if ($place === null || $place->seat === null) {
+            return $label;
+        }
+        $part = $names['bearing_'.$place->seat] ?? $names[preg_replace('/_shaft$/', '', $place->seat)] ?? null;
+        $address = explode('.', $place->address);
+        $what = match (true) {
+            $address[0] === 'bore' => BoreDepth::tryFrom($address[2] ?? '')?->label(),
+            $address[0] === 'seat' && ($address[2] ?? '') === 'start' => 'Going in',
+            $address[0] === 'seat' && ($address[2] ?? '') === 'home' => 'Home',
+            default => null,
+        } ?? $label;
 
-        return match (true) {
-            str_starts_with($place, 'bore.') => $side.'bore, '.explode('.', $place)[2],
-            str_starts_with($place, 'seat.') => $side.'bearing, '.(str_contains($place, '.start.') ? 'going in' : 'home'),
-            default => $side.($side === '' ? $label : lcfirst($label)),
-        };
+        return $part === null ? $what : ['text' => '{part}: {what}', 'values' => ['part' => self::nested($part), 'what' => self::nested($what)]];
+    }
+
+    /**
+     * Words inside other words.
+     *
+     * @param  array{text: string, values: mixed}|string  $words
+     * @return array{text: string, values: mixed}
+     */
+    private static function nested(array|string $words): array
+    {
+        return is_string($words) ? ['text' => $words, 'values' => []] : $words;
     }
 
     /** @return list<array{name: string, torque: string, source: string, spanner: string, thread: string}> */
@@ -94,7 +122,7 @@ final readonly class PrintedCard
         $said = static fn (string $place, string $key): string => (string) ($notes->current[$place]->value[$key] ?? '');
 
         return array_map(static fn ($f): array => [
-            'name' => $f->name,
+            'name' => $words->of($f->name),
             'torque' => ($nm = $said($f->place('torque'), 'nm')) === '' ? '' : $words->quantity(['value' => (float) $nm, 'unit' => 'nm', 'digits' => 0]),
             'source' => match ($said($f->place('source'), 'choice')) {
                 'manual' => 'manual', 'part_maker' => 'part maker', 'shop' => 'shop standard', 'none' => 'none found', default => 'not noted'

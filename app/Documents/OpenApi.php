@@ -10,6 +10,7 @@ use App\Calculators\Calculators;
 use App\Http\Documented;
 use App\Shapes\Schemas;
 use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Verdict\Message;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
@@ -126,10 +127,10 @@ final class OpenApi
         $card = CalculatorCard::of($class);
 
         return [
-            'summary' => $card->title,
+            'summary' => Message::plain($card->title)->inEnglish(),
             'description' => $card->answers,
             'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => InputSchemas::ofCalculator(CalculatorField::all(Calculators::inputOf($class))), 'example' => $card->example]]],
-            'responses' => $this->responses(new Documented($card->title, Calculators::resultOf($class))),
+            'responses' => $this->responses(new Documented(Message::plain($card->title)->inEnglish(), Calculators::resultOf($class))),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Auth\UserById;
+use App\Cards\Language;
 use App\Console\BenchTables;
 use App\Devices\PressGauge;
 use App\Models\DueItem;
@@ -45,6 +46,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Limits::class, static fn (): Limits => Limits::standard());
         $this->app->singleton(PressGauge::class, static fn (): PressGauge => new PressGauge(config('press.gauge')));
+        $this->app->bind(Language::class, static fn (Application $app): Language => new Language($app->make('translation.loader')->load($app->getLocale(), '*', '*')));
         $this->app->resolving('auth', static fn (AuthManager $auth) => $auth->provider('eloquent', static fn (Application $app): UserById => new UserById($app->make('hash'), User::class)));
         Table::readyIn(BenchTables::folder());
     }

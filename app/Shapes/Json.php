@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 use DateTimeInterface;
 
 use function is_array;
@@ -23,6 +24,7 @@ use function is_string;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionProperty;
+use ReflectionUnionType;
 use stdClass;
 
 /** Writes typed objects as JSON: the names of {@see FieldNames}, quantities as numbers in their unit, words with their values. */
@@ -32,7 +34,7 @@ final class Json
 
     private const DECIMALS = 6;
 
-    /** @var array<class-string, list<array{string, string}>> property and outside name, by class */
+    /** @var array<class-string, list<array{string, string, bool}>> property, outside name and whether it may be words as they stand, by class */
     private static array $names = [];
 
     public static function of(mixed $value): mixed
@@ -48,6 +50,7 @@ final class Json
             $value instanceof Money => $value->minor,
             $value instanceof Reading => round($value->value->mm, self::DECIMALS),
             $value instanceof Message => self::message($value),
+            $value instanceof Written => $value->text,
             $value instanceof Figure => self::figure($value),
             $value instanceof DateTimeInterface => $value->format('Y-m-d\TH:i:s.vP'),
             $value instanceof stdClass, $value instanceof Ready => $value,
@@ -60,9 +63,13 @@ final class Json
     private static function object(object $object): array
     {
         $out = [];
-        foreach (self::$names[$object::class] ??= self::names($object::class) as [$property, $name]) {
+        foreach (self::$names[$object::class] ??= self::names($object::class) as [$property, $name, $asItStands]) {
             $value = $object->{$property};
-            $out[$name] = is_string($value) || is_int($value) ? $value : self::of($value);
+            $out[$name] = match (true) {
+                is_string($value), is_int($value) => $value,
+                $asItStands && $value instanceof Message && $value->isPlain() => $value->text,
+                default => self::of($value),
+            };
         }
 
         return $out;
@@ -70,21 +77,26 @@ final class Json
 
     /**
      * @param  class-string  $class
-     * @return list<array{string, string}>
+     * @return list<array{string, string, bool}>
      */
     private static function names(string $class): array
     {
         return array_map(static function (ReflectionProperty $p): array {
             $type = $p->getType();
 
-            return [$p->getName(), FieldNames::of($p->getName(), $type instanceof ReflectionNamedType ? $type->getName() : null)];
+            return [$p->getName(), FieldNames::of($p->getName(), $type instanceof ReflectionNamedType ? $type->getName() : null), $type instanceof ReflectionUnionType];
         }, (new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC));
     }
 
     /** @return array<string, mixed> */
     private static function message(Message $message): array
     {
-        return ['key' => $message->key, 'text' => $message->text, 'values' => (object) array_map(static fn (mixed $v): mixed => $v instanceof Quantity ? self::quantity($v, null) : $v, $message->values)];
+        return ['key' => $message->key, 'text' => $message->text, 'values' => (object) array_map(static fn (Quantity|Message|Written|int $v): mixed => match (true) {
+            $v instanceof Quantity => self::quantity($v, null),
+            $v instanceof Message => self::message($v),
+            $v instanceof Written => $v->text,
+            default => $v,
+        }, $message->values)];
     }
 
     /** @return array<string, mixed> */

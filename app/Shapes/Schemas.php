@@ -11,11 +11,14 @@ use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 use DateTimeInterface;
 use LogicException;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionProperty;
+use ReflectionType;
+use ReflectionUnionType;
 use stdClass;
 
 /** JSON schemas of what {@see Json} writes, made from the types of the classes. Each class becomes one named schema. */
@@ -44,7 +47,7 @@ final class Schemas
         if (! isset($this->named[$name])) {
             $this->named[$name] = [];
             $this->named[$name] = match (true) {
-                $class === Message::class => self::object(['key' => ['type' => 'string'], 'text' => ['type' => 'string'], 'values' => ['type' => 'object', 'additionalProperties' => ['anyOf' => [['type' => 'string'], ['type' => 'number'], $this->quantity()]]]]),
+                $class === Message::class => self::object(['key' => ['type' => 'string'], 'text' => ['type' => 'string'], 'values' => ['type' => 'object', 'additionalProperties' => ['anyOf' => [['type' => 'string'], ['type' => 'number'], $this->quantity(), ['$ref' => '#/components/schemas/Message']]]]]),
                 $class === Figure::class => self::object(['name' => ['type' => 'string'], 'label' => $this->of(Message::class), 'quantity' => $this->quantity(), 'plus_minus' => ['type' => ['number', 'null']]]),
                 is_a($class, HasSchema::class, true) => $class::schema($this),
                 is_a($class, BackedEnum::class, true) => ['type' => 'string', 'enum' => array_column($class::cases(), 'value')],
@@ -66,8 +69,13 @@ final class Schemas
         $properties = [];
         foreach ($reflection->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {
             $type = $property->getType();
+            if ($type instanceof ReflectionUnionType) {
+                $properties[FieldNames::of($property->getName(), null)] = $this->wordsOf($type, "{$class}::{$property->getName()}");
+
+                continue;
+            }
             if (! $type instanceof ReflectionNamedType) {
-                throw new LogicException("{$class}::{$property->getName()} has no single type.");
+                throw new LogicException("{$class}::{$property->getName()} has no type.");
             }
             $ready = ($property->getAttributes(ShapeOf::class)[0] ?? null)?->newInstance();
             $schema = $ready !== null ? ($ready->many ? ['type' => 'array', 'items' => $this->of($ready->class)] : $this->of($ready->class)) : ($type->getName() === 'array' ? ($lists[$property->getName()] ?? throw new LogicException("{$class}::{$property->getName()} says not what it lists.")) : $this->type($type->getName()));
@@ -77,11 +85,35 @@ final class Schemas
         return self::object($properties);
     }
 
+    /**
+     * Words of the program: whole as they stand, or with values in them.
+     *
+     * @return array<string, mixed>
+     */
+    private function words(): array
+    {
+        $this->named['Words'] ??= ['anyOf' => [['type' => 'string'], $this->of(Message::class)]];
+
+        return ['$ref' => '#/components/schemas/Words'];
+    }
+
+    /** @return array<string, mixed> */
+    private function wordsOf(ReflectionUnionType $type, string $where): array
+    {
+        $names = array_map(static fn (ReflectionType $t): string => $t instanceof ReflectionNamedType ? $t->getName() : '', $type->getTypes());
+        if (array_diff($names, [Message::class, Written::class, 'string', 'null']) !== []) {
+            throw new LogicException("$where has no single type.");
+        }
+
+        return $type->allowsNull() ? self::nullable($this->words()) : $this->words();
+    }
+
     /** @return array<string, mixed> */
     public function type(string $type): array
     {
         return match (true) {
             $type === 'string', $type === Clock::class => ['type' => 'string'],
+            $type === 'Message|string' => $this->words(),
             $type === 'int', $type === Money::class => ['type' => 'integer'],
             $type === 'float' => ['type' => 'number'],
             $type === 'bool' => ['type' => 'boolean'],
@@ -103,13 +135,13 @@ final class Schemas
     {
         $docs = (string) $class->getConstructor()?->getDocComment();
         $out = [];
-        preg_match_all('/@param\s+list<([\w\\\\]+)>\s+\$(\w+)/', $docs, $found, PREG_SET_ORDER);
+        preg_match_all('/@param\s+list<([\w\\\\|]+)>\s+\$(\w+)/', $docs, $found, PREG_SET_ORDER);
         foreach ($found as [, $type, $name]) {
             $out[$name] = ['type' => 'array', 'items' => $this->type($this->resolve($class, $type))];
         }
         preg_match_all('/@param\s+list<(array\{[^}]*\})>\s+\$(\w+)/', $docs, $found, PREG_SET_ORDER);
         foreach ($found as [, $shape, $name]) {
-            preg_match_all('/(\w+): (\w+)/', $shape, $keys, PREG_SET_ORDER);
+            preg_match_all('/(\w+): ([\w|]+)/', $shape, $keys, PREG_SET_ORDER);
             $out[$name] = ['type' => 'array', 'items' => self::object(array_combine(array_column($keys, 1), array_map(fn (array $k): array => $this->type($k[2]), $keys)))];
         }
 
@@ -119,7 +151,7 @@ final class Schemas
     /** @param  ReflectionClass<object>  $class */
     private function resolve(ReflectionClass $class, string $type): string
     {
-        if (in_array($type, ['string', 'int', 'float', 'bool'], true)) {
+        if (in_array($type, ['string', 'int', 'float', 'bool', 'Message|string'], true)) {
             return $type;
         }
         $source = (string) file_get_contents((string) $class->getFileName());

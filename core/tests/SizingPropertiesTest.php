@@ -146,7 +146,7 @@ final class SizingPropertiesTest extends TestCase
         foreach (Table::rows('seals') as $row) {
             if ($row['system'] === 'metric') {
                 $found = (new SealFinder(Limits::standard()))->work(new SealInput("{$row['shaft_mm']} x {$row['bore_mm']} x {$row['width_mm']}"));
-                self::assertStringStartsWith((float) $row['shaft_mm'].' × '.(float) $row['bore_mm'], $found->candidates[0]->sizes);
+                self::assertStringStartsWith((float) $row['shaft_mm'].' × '.(float) $row['bore_mm'], English::of($found->candidates[0]->sizes));
             }
         }
         foreach (Table::rows('snap_rings') as $row) {
@@ -156,7 +156,7 @@ final class SizingPropertiesTest extends TestCase
         }
         foreach (Table::rows('balls') as $row) {
             $found = (new BallFinder(Limits::standard()))->work(new BallInput([new BallReading(Length::mm((float) $row['diameter_mm']))], Instrument::Micrometer));
-            self::assertSame($row['name'], $found->found);
+            self::assertSame($row['name'], English::of($found->found));
         }
     }
 

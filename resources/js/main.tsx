@@ -9,23 +9,26 @@ import { RouterProvider } from 'react-router';
 import { outOfDate } from './api/outOfDate';
 import { persistOptions, queryClient } from './api/queryClient';
 import { router } from './pages/router';
+import { speak } from './parts/language';
 import { system } from './theme/system';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 const styles = createCache({ key: 'cr', nonce });
 
-createRoot(document.getElementById('root') as HTMLElement).render(
-  <StrictMode>
-    <CacheProvider value={styles}>
-      <ChakraProvider value={system}>
-        <PersistQueryClientProvider
-          client={queryClient}
-          persistOptions={persistOptions}
-          onSuccess={() => outOfDate(queryClient)}
-        >
-          <RouterProvider router={router} />
-        </PersistQueryClientProvider>
-      </ChakraProvider>
-    </CacheProvider>
-  </StrictMode>,
+speak(document.documentElement.lang).then(() =>
+  createRoot(document.getElementById('root') as HTMLElement).render(
+    <StrictMode>
+      <CacheProvider value={styles}>
+        <ChakraProvider value={system}>
+          <PersistQueryClientProvider
+            client={queryClient}
+            persistOptions={persistOptions}
+            onSuccess={() => outOfDate(queryClient)}
+          >
+            <RouterProvider router={router} />
+          </PersistQueryClientProvider>
+        </ChakraProvider>
+      </CacheProvider>
+    </StrictMode>,
+  ),
 );

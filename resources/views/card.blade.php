@@ -15,7 +15,7 @@ p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { ve
 <div style="text-align:center"><img src="{{ $picture }}" style="width: 150mm; height: 41.6mm" alt=""></div>
 <table class="cols"><tr><td>
 <h2>Parts, left to right</h2><table class="lines">
-@foreach ($report['tray'] as $part)<tr><td>{{ $part['name'] }}</td><td class="m">{{ $part['way_round'] }}</td><td class="n">{{ ['in_place' => 'in place', 'on_tray' => 'ON TRAY', 'fitted' => 'fitted', 'not_there' => 'not there', 'stays' => 'left in place', 'scrapped' => 'scrapped'][$part['state']] }}</td></tr>@endforeach
+@foreach ($report['tray'] as $part)<tr><td>{{ $words->say($part['name']) }}</td><td class="m">{{ $words->say($part['way_round'] ?? '') }}</td><td class="n">{{ ['in_place' => 'in place', 'on_tray' => 'ON TRAY', 'fitted' => 'fitted', 'not_there' => 'not there', 'stays' => 'left in place', 'scrapped' => 'scrapped'][$part['state']] }}</td></tr>@endforeach
 </table>
 <h2>Bearings</h2>
 @foreach (['left', 'right'] as $side)<p>{{ ucfirst($side) }}: out {{ $note("size.$side.number") ?? 'not read' }}; in {{ $note("source.$side.number") ?? 'not noted' }}</p>@endforeach
@@ -28,7 +28,7 @@ p { margin: 0 0 2pt; } table { width: 100%; border-collapse: collapse; } td { ve
 @if ($job->addenda->isNotEmpty())<h2>Added after the signature</h2>@foreach ($job->addenda as $one)<p>{{ Str::limit($one->text, 300) }} <span class="m">{{ $one->author->name }}, {{ $one->made_at->format('j M Y H:i') }}</span></p>@endforeach @endif
 <h2>Verdicts</h2><table class="lines">
 @foreach ($report['stations'] as $station) @foreach ($station['steps'] as $step) @if ($step['verdicts'] && $station['station'] !== 'prove')
-<tr><td class="l">{{ ['go' => '● Go', 'care' => '▲ Care', 'stop' => '■ Stop'][$step['verdicts'][0]['level']] }}</td><td class="m">{{ $station['label'] }}</td><td>{{ $words->say($step['verdicts'][0]['headline']) }}@if ($note('word.'.$step['id'])) <span class="m">({{ Str::limit($note('word.'.$step['id']), 80) }})</span>@endif</td></tr>
+<tr><td class="l">{{ ['go' => '● Go', 'care' => '▲ Care', 'stop' => '■ Stop'][$step['verdicts'][0]['level']] }}</td><td class="m">{{ $words->say($station['label']) }}</td><td>{{ $words->say($step['verdicts'][0]['headline']) }}@if ($note('word.'.$step['id'])) <span class="m">({{ Str::limit($note('word.'.$step['id']), 80) }})</span>@endif</td></tr>
 @endif @endforeach @endforeach
 </table>
 </td><td>

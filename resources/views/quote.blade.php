@@ -12,7 +12,7 @@ td { vertical-align: top; padding: 4pt 6pt 4pt 0; border-bottom: 0.3pt solid #c9
 <p class="m">For {{ $job->machine->owner }}. {{ $job->shop->name }}, job {{ $job->number }}, {{ now()->format('j M Y') }}.</p>
 <table>
 <tr><th>What</th><th>Part</th><th class="n">Pieces</th><th class="n">{{ $currency }}</th></tr>
-@foreach ($lines as $i => $line)<tr><td>{{ $line->what }}</td><td>{{ $line->askFor }}</td><td class="n">{{ $line->quantity }}</td><td class="n">{{ isset($prices[$i]) ? $prices[$i]->shown() : (isset($shelf[$line->key ?? '']) ? 'from the shelf' : (isset($ordered[$line->key ?? '']) ? 'ordered' : 'to be asked')) }}</td></tr>@endforeach
+@foreach ($lines as $i => $line)<tr><td>{{ $words->of($line->what) }}</td><td>{{ $words->of($line->askFor) }}</td><td class="n">{{ $line->quantity }}</td><td class="n">{{ isset($prices[$i]) ? $prices[$i]->shown() : (isset($shelf[$line->key ?? '']) ? 'from the shelf' : (isset($ordered[$line->key ?? '']) ? 'ordered' : 'to be asked')) }}</td></tr>@endforeach
 <tr><td colspan="3">Carriage</td><td class="n">{{ $carriage->shown() }}</td></tr>
 <tr><td colspan="3">Work at the bench, about {{ $minutes }} minutes</td><td class="n">{{ $labour->shown() }}</td></tr>
 <tr class="t"><td colspan="3" class="n">Together, as far as known</td><td class="n">{{ $currency }} {{ $total->shown() }}</td></tr>

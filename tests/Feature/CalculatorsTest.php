@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Calculators\Calculators;
 use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Tests\WholeWords;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -34,6 +36,16 @@ final class CalculatorsTest extends TestCase
             self::assertNotSame('', $answer->json('verdict.sentence.text'));
             foreach ($card['fields'] as $field) {
                 self::assertMatchesRegularExpression('/^[a-z][a-z0-9_]*$/', $field['name']);
+            }
+        }
+    }
+
+    public function test_another_language_can_be_laid_over_every_answer(): void
+    {
+        foreach (Registry::all() as $name => $class) {
+            $answer = $this->app->make(Calculators::class)->work($name, Registry::about($class)->example);
+            foreach (WholeWords::in($answer) as $where => $said) {
+                self::assertNull(WholeWords::fault($said), "$name, $where: $said->text");
             }
         }
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Bench\Notes;
 use App\Bench\Workbench;
+use App\Cards\Language;
 use App\Cards\Words;
 use App\Models\Job;
 use App\Models\Machine;
@@ -25,9 +26,15 @@ use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Measure\Unit;
 use CleanRace\Core\Measure\Volume;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Lang;
+use Illuminate\View\Factory;
+use Illuminate\View\View;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\InventedLanguage;
 use Tests\TestCase;
 
 /** What is said on a screen is said the same on paper: card, sheet for the customer, quote. */
@@ -46,12 +53,12 @@ final class PaperTest extends TestCase
         };
     }
 
-    private static function printed(Message $message, string $units): string
+    private static function printed(Message $message, string $units, ?Language $language = null): string
     {
         /** @var array{text: string, values: mixed} $written */
         $written = json_decode((string) json_encode(Json::of($message)), true);
 
-        return (new Words($units))->say($written);
+        return (new Words($units, $language ?? app(Language::class)))->say($written);
     }
 
     /** @return list<Quantity> one of each unit */
@@ -95,8 +102,13 @@ final class PaperTest extends TestCase
         self::assertGreaterThan(200, count($messages));
         foreach ($messages as $message) {
             self::assertSame($message->inEnglish(), self::printed($message, 'mm'), $message->key);
-            $bare = Message::of($message->key, $message->text, array_map(static fn (mixed $v): mixed => is_string($v) ? 'said' : $v, $message->values));
+            $bare = Message::of($message->key, $message->text, array_map(static fn (mixed $v): mixed => $v instanceof Written ? Written::of('said') : $v, $message->values));
             self::assertDoesNotMatchRegularExpression('/[{}]/', $bare->inEnglish(), $message->key);
+        }
+        $invented = $this->app->make(InventedLanguage::class);
+        foreach ($messages as $message) {
+            // What stands outside the brackets was written by somebody, or is a number.
+            self::assertDoesNotMatchRegularExpression('/\p{Ll}{4,} \p{Ll}{2,}/u', InventedLanguage::without(self::printed($message, 'mm', $invented)), $message->text);
         }
         foreach (['mm', 'in'] as $units) {
             $user->forceFill(['units' => $units])->save();
@@ -104,6 +116,42 @@ final class PaperTest extends TestCase
                 self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/$id/$paper.pdf")->assertOk()->getContent(), "$paper in $units");
             }
         }
+    }
+
+    public function test_another_language_is_laid_over_every_word_of_the_program_on_a_card(): void
+    {
+        $user = $this->person()->load('shop');
+        $this->actingAs($user);
+        $file = (string) gzdecode((string) file_get_contents(__DIR__.'/../fixtures/v0.1/jobs/pair-sleeve.json.gz'));
+        $id = $this->post('/api/v1/jobs/file', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)], ['Accept' => 'application/json'])->assertCreated()->json('id');
+        $this->app->bind(Language::class, InventedLanguage::class);
+        $printed = [];
+        $this->app->make(Factory::class)->composer('card', static function (View $view) use (&$printed): void {
+            $data = $view->getData();
+            foreach ($data['report']['tray'] as $part) {
+                $printed[] = $data['words']->say($part['name']);
+            }
+            array_push($printed, ...array_column($data['readings'], 'label'), ...array_column($data['torques'], 'name'));
+        });
+        self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/$id/card.pdf")->assertOk()->getContent());
+        self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/$id/sheet.pdf")->assertOk()->getContent());
+        self::assertGreaterThan(15, count($printed));
+        foreach ($printed as $words) {
+            self::assertSame('', trim(InventedLanguage::without($words), ' :'), $words);
+        }
+    }
+
+    public function test_the_words_of_a_language_come_from_its_file_and_what_is_missing_stays_english(): void
+    {
+        Lang::addJsonPath($folder = sys_get_temp_dir().'/'.uniqid('words'));
+        File::makeDirectory($folder);
+        File::put("$folder/xx.json", (string) json_encode(['{part} out' => 'heraus: {part}', 'Left bearing' => 'Linkes Lager']));
+        $this->app->setLocale('xx');
+        $words = new Words('mm', $this->app->make(Language::class));
+        self::assertSame('heraus: Linkes Lager', $words->of(Message::of('k', '{part} out', ['part' => Message::plain('Left bearing')])));
+        self::assertSame('Right bearing', $words->of('Right bearing'));
+        self::assertSame('../../secret', $words->of('../../secret'), 'what people wrote is looked up in the file, and never is one');
+        File::deleteDirectory($folder);
     }
 
     public function test_the_card_of_a_job_whose_headlines_carry_grams_prints_them(): void

@@ -398,7 +398,7 @@ final class RecordsThatLastTest extends TestCase
         $tick = array_values(array_filter($soak['asks'], static fn (array $a): bool => $a['kind'] === 'tick'))[0]['place'];
         $this->keep($job, $tick, ['done' => true], ['made_at' => Carbon::now()->subMinutes(5)->toJSON()])->assertCreated();
         $card = $this->getJson('/api/v1/jobs')->json('data.0');
-        self::assertSame($soak['title']['text'], $card['left_for']);
+        self::assertSame($soak['title'], $card['left_for']);
         self::assertEqualsWithDelta(15 * 60, Carbon::now()->diffInSeconds(Carbon::parse($card['left_until'])), 5);
         self::assertSame(555, $this->getJson('/api/v1/bench-day?from=540')->json('hands.0.from'), 'hands at it when it has soaked');
         $this->keep($job, $tick, ['done' => true], ['made_at' => Carbon::now()->subMinutes(50)->toJSON()])->assertCreated();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Cards\Language;
+use App\Cards\Words;
 use App\Models\Job;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Arr;
@@ -132,7 +134,8 @@ final class SizingApiTest extends TestCase
         }
         $report = $this->getJson("/api/v1/jobs/$job->id")->assertOk()->json('report');
         self::assertSame('number.read', $this->step($report, 'size.part.bearing')['verdicts'][0]['headline']['key']);
-        $keys = array_column($report['to_buy'], 'key', 'what');
+        $words = new Words('mm', new Language);
+        $keys = array_combine(array_map($words->say(...), array_column($report['to_buy'], 'what')), array_column($report['to_buy'], 'key'));
         self::assertSame('bearing:3206:rs2:CN', $keys['Wheel bearing']);
         self::assertSame('seal:40x58x8', $keys['Outer seal']);
         self::assertSame('pin:5', $keys['For the axle nut with pin']);

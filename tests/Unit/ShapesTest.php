@@ -6,6 +6,7 @@ namespace Tests\Unit;
 
 use App\Calculators\Calculators;
 use App\Calculators\InputReader;
+use App\Cards\Language;
 use App\Cards\SectionPicture;
 use App\Cards\Words;
 use App\Documents\InputSchemas;
@@ -34,6 +35,7 @@ use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 use Illuminate\Container\Container;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -73,7 +75,7 @@ final class ShapesTest extends TestCase
 
     public function test_words_keep_their_quantities(): void
     {
-        $said = Json::of(Message::of('k', '{a} at {b}', ['a' => Length::mm(0.6), 'b' => '12']));
+        $said = Json::of(Message::of('k', '{a} at {b}', ['a' => Length::mm(0.6), 'b' => Written::of('12')]));
         self::assertEquals(['key' => 'k', 'text' => '{a} at {b}', 'values' => (object) ['a' => ['value' => 0.6, 'unit' => 'mm', 'digits' => 2], 'b' => '12']], $said);
         $figure = (array) Json::of(Figure::of('angle', 'Out of square', Angle::degrees(0.778), 0.09));
         self::assertSame(['value' => 0.778, 'unit' => 'deg', 'digits' => 2], $figure['quantity']);
@@ -169,12 +171,13 @@ final class ShapesTest extends TestCase
 
     public function test_paper_shows_the_units_of_the_person(): void
     {
+        $english = app(Language::class);
         $message = ['text' => 'It stands {tilt} proud at {clock}.', 'values' => ['tilt' => ['value' => 0.6, 'unit' => 'mm', 'digits' => 2], 'clock' => '12']];
-        self::assertSame('It stands 0.60 mm proud at 12.', (new Words('mm'))->say($message));
-        self::assertSame('It stands 0.024 in proud at 12.', (new Words('in'))->say($message));
-        self::assertSame('0.0010 in', (new Words('in'))->quantity(['value' => 0.0254, 'unit' => 'mm', 'digits' => 3]));
-        self::assertSame('1.1%', (new Words('in'))->quantity(['value' => 0.0114, 'unit' => 'share', 'digits' => 1]));
-        self::assertSame('46.98 mm', (new Words('mm'))->mm(46.98));
+        self::assertSame('It stands 0.60 mm proud at 12.', (new Words('mm', $english))->say($message));
+        self::assertSame('It stands 0.024 in proud at 12.', (new Words('in', $english))->say($message));
+        self::assertSame('0.0010 in', (new Words('in', $english))->quantity(['value' => 0.0254, 'unit' => 'mm', 'digits' => 3]));
+        self::assertSame('1.1%', (new Words('in', $english))->quantity(['value' => 0.0114, 'unit' => 'share', 'digits' => 1]));
+        self::assertSame('46.98 mm', (new Words('mm', $english))->mm(46.98));
     }
 
     public function test_the_picture_on_the_card_holds_what_is_in_the_hub(): void

@@ -27,12 +27,12 @@ final class BuyingPaperController
         return $form === 'csv' ? self::csv($order) : new Response($paper->order($order, self::size($request)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"order-{$order->number}.pdf\""]);
     }
 
-    public function quote(Request $request, Job $job, Shopping $shopping, BuyingPaper $paper): Response
+    public function quote(Request $request, Job $job, Shopping $shopping, BuyingPaper $paper, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $job);
         $job->load('machine', 'shop');
 
-        return new Response($paper->quote($job, $shopping->of($job), self::size($request)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"quote-{$job->number}.pdf\""]);
+        return new Response($paper->quote($job, $shopping->of($job), self::size($request), $user->units), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"quote-{$job->number}.pdf\""]);
     }
 
     private static function csv(Order $order): Response

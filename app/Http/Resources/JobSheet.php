@@ -10,6 +10,7 @@ use App\Shapes\Ready;
 use App\Shapes\ShapeOf;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Verdict\Message;
 use DateTimeInterface;
 use stdClass;
 
@@ -25,7 +26,7 @@ final readonly class JobSheet
         public int $id,
         public int $number,
         public string $wheel,
-        public string $patternName,
+        public Message|string $patternName,
         public MachineCard $machine,
         public DateTimeInterface $openedAt,
         public ?DateTimeInterface $signedAt,

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Verdict\Message;
 
 /** A way hubs are built, as it is offered when a job is opened. */
 final readonly class PatternShown
 {
-    public function __construct(public string $id, public string $name, public string $metOn, public string $turns, public string $fit)
+    public function __construct(public string $id, public Message|string $name, public Message|string $metOn, public Message|string $turns, public Message|string $fit)
     {
     }
 

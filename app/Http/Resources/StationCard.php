@@ -6,10 +6,11 @@ namespace App\Http\Resources;
 
 use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\Status;
+use CleanRace\Core\Verdict\Message;
 
 final readonly class StationCard
 {
-    public function __construct(public Station $station, public string $label, public Status $status)
+    public function __construct(public Station $station, public Message|string $label, public Status $status)
     {
     }
 }

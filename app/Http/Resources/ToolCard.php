@@ -10,6 +10,7 @@ use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Verdict\Message;
 
 final readonly class ToolCard
 {
@@ -17,7 +18,7 @@ final readonly class ToolCard
         public int $id,
         public string $name,
         public ToolKind $kind,
-        public string $kindName,
+        public Message|string $kindName,
         public bool $driver,
         public ?Length $outside,
         public ?Length $opening,

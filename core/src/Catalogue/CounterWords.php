@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
+
 /** A bearing in the words a counter understands: number, seals, clearance, what else matters, sizes. */
 final class CounterWords
 {
@@ -18,11 +21,13 @@ final class CounterWords
         'full_complement' => 'no cage, full of balls', 'stainless' => 'stainless', 'hybrid' => 'ceramic balls', 'pair' => 'one of a pair',
     ];
 
-    public static function of(Designation $bearing): string
+    public static function of(Designation $bearing): Message
     {
-        $words = [$bearing->number];
+        $words = [Written::of($bearing->number)];
         if ($bearing->kind === BearingKind::Taper) {
-            $words[] = $bearing->piece === null ? 'cone and cup' : $bearing->piece.' alone';
+            $words[] = match ($bearing->piece) {
+                null => 'cone and cup', 'cone' => 'cone alone', default => 'cup alone'
+            };
         } elseif ($bearing->kind !== BearingKind::HubUnit) {
             $words[] = self::first(self::SEALS, $bearing) ?? ($bearing->seals() === 2 ? self::SEALS['contact_both'] : 'open');
         }
@@ -32,13 +37,13 @@ final class CounterWords
             }
         }
         if ($bearing->clearance() !== 'CN') {
-            $words[] = 'clearance '.$bearing->clearance();
+            $words[] = Message::of('counter.clearance', 'clearance {class}', ['class' => Written::of($bearing->clearance())]);
         }
         if ($bearing->size !== null) {
-            $words[] = $bearing->size->sizes($bearing->isClosed());
+            $words[] = Written::of($bearing->size->sizes($bearing->isClosed()));
         }
 
-        return implode(', ', $words);
+        return Message::listed($words);
     }
 
     /** @param  array<string, string>  $said by family of signs */

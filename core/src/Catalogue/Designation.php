@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Verdict\Message;
+
 /** What a stamped number was read as. */
 final readonly class Designation
 {
@@ -12,7 +14,7 @@ final readonly class Designation
      * @param  ?Bearing  $size the sizes, when the table holds them
      * @param  ?float  $boreMm the bore, when only the number's own rule gives it
      * @param  list<Sign>  $signs
-     * @param  ?string  $guessed what was taken for what to read it so ("O as 0"), or null when read as it stands
+     * @param  ?Message  $guessed what was taken for what to read it so, or null when read as it stands
      * @param  ?string  $piece cone or cup, when the number is that of one half of a taper
      */
     public function __construct(
@@ -21,8 +23,8 @@ final readonly class Designation
         public ?float $boreMm,
         public BearingKind $kind,
         public array $signs,
-        public ?string $guessed,
-        public string $reading,
+        public ?Message $guessed,
+        public Message $reading,
         public ?string $piece = null,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Catalogue;
 
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Verdict\Message;
 
 /**
  * Reads what is stamped on a ring: [prefix] number signs. Separators and case are free. What can be read several ways
@@ -226,7 +227,7 @@ final readonly class DesignationReader
                 $signs = [...$signs, ...$mended];
                 $guesses = $guess === null ? $guesses : [...$guesses, $guess];
             }
-            $better = new Designation($read->number, $read->size, $read->boreMm, $read->kind, $signs, $guesses === [] ? null : implode(', ', $guesses), $read->reading, $read->piece);
+            $better = new Designation($read->number, $read->size, $read->boreMm, $read->kind, $signs, $guesses === [] ? null : Message::listed($guesses), $read->reading, $read->piece);
             if ($unknown !== [] && count($better->unknown()) < count($unknown)) {
                 $out[] = [$weight - self::UNKNOWN * (count($unknown) - count($better->unknown())) + self::MENDED, $better];
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Verdict\Message;
+
 /** Numbers of the table that a dirty, worn or half-read stamping looks like. A question mark stands for one sign nobody could read. */
 final readonly class LookAlikes
 {
@@ -18,7 +20,7 @@ final readonly class LookAlikes
     /** More than this many and the text says too little. */
     private const MOST = 2;
 
-    /** @return list<array{string, int, string}> key of the index, how many signs were taken for another, and which ("O as 0") */
+    /** @return list<array{string, int, Message}> key of the index, how many signs were taken for another, and which */
     public function of(string $compact): array
     {
         if ($compact === '') {
@@ -28,14 +30,14 @@ final readonly class LookAlikes
         foreach (Table::index('numbers', NumberIndex::make(...)) as $key => $listed) {
             $guess = $this->compare((string) $key, $compact);
             if ($guess !== null) {
-                $found[] = [(string) $key, count($guess), implode(', ', array_unique($guess))];
+                $found[] = [(string) $key, count($guess), Message::listed(array_unique($guess, SORT_REGULAR))];
             }
         }
 
         return $found;
     }
 
-    /** @return ?list<string> what was taken for what; null when the text cannot be that number, or is it as it stands */
+    /** @return ?list<Message> what was taken for what; null when the text cannot be that number, or is it as it stands */
     private function compare(string $key, string $compact): ?array
     {
         $length = strlen($key);
@@ -52,13 +54,10 @@ final readonly class LookAlikes
             if (! $isDigit || count($guess) === self::MOST) {
                 return null;
             }
-            if (str_contains(self::UNREADABLE, $seen)) {
-                $guess[] = "$seen as $key[$i]";
-            } elseif (str_contains(self::DIGITS[$seen] ?? '', $key[$i])) {
-                $guess[] = "$seen as $key[$i]";
-            } else {
+            if (! str_contains(self::UNREADABLE, $seen) && ! str_contains(self::DIGITS[$seen] ?? '', $key[$i])) {
                 return null;
             }
+            $guess[] = Sign::taken($seen, $key[$i]);
         }
 
         return $guess === [] ? null : $guess;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Catalogue;
 
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 
 /**
  * Numbers that the table does not hold, by the rules they are made by: series and bore code, or the sizes spelled out.
@@ -62,17 +64,17 @@ final readonly class NumberRules
     }
 
     /** How the number of a size in the table is put together. */
-    public static function reading(Bearing $size): string
+    public static function reading(Bearing $size): Message
     {
         return match (true) {
-            $size->series === 'MR', $size->series === 'MF' => sprintf('miniature style: outside %g, bore %g mm', $size->outside->mm, $size->bore->mm),
-            $size->series === 'DAC', $size->series === 'wheel' && $size->system === 'metric' => 'sizes spelled out: '.$size->sizes(),
-            $size->series === 'R', $size->series === 'FR' => 'inch number',
-            $size->series === 'RLS', $size->series === 'RMS' => 'inch number, bore in eighths',
-            $size->series === 'inch_bore' => 'metric outside, inch bore in sixteenths',
-            $size->series === 'inch_taper' => 'inch cone and cup',
-            $size->system === 'inch' => 'inch number',
-            default => 'series '.$size->series,
+            $size->series === 'MR', $size->series === 'MF' => self::miniatureStyle($size->outside, $size->bore),
+            $size->series === 'DAC', $size->series === 'wheel' && $size->system === 'metric' => self::bySizes($size),
+            $size->series === 'R', $size->series === 'FR' => Message::plain('inch number'),
+            $size->series === 'RLS', $size->series === 'RMS' => Message::plain('inch number, bore in eighths'),
+            $size->series === 'inch_bore' => Message::plain('metric outside, inch bore in sixteenths'),
+            $size->series === 'inch_taper' => Message::plain('inch cone and cup'),
+            $size->system === 'inch' => Message::plain('inch number'),
+            default => self::ofSeries($size->series),
         };
     }
 
@@ -80,14 +82,14 @@ final readonly class NumberRules
     {
         $kind = self::SERIES[$series] ?? null;
 
-        return $kind === null ? null : new Designation($number, null, $bore, $kind, [], null, 'series '.$series);
+        return $kind === null ? null : new Designation($number, null, $bore, $kind, [], null, self::ofSeries($series));
     }
 
     private static function sized(string $number, BearingKind $kind, float $bore, float $outside, float $width): Designation
     {
         $size = new Bearing($number, 'wheel', $kind, 'metric', Length::mm($bore), Length::mm($outside), Length::mm($width), Length::mm($width), null, 0);
 
-        return new Designation($number, $size, $bore, $kind, [], null, 'sizes spelled out: '.$size->sizes());
+        return new Designation($number, $size, $bore, $kind, [], null, self::bySizes($size));
     }
 
     /** Outside then bore. */
@@ -96,6 +98,21 @@ final readonly class NumberRules
         $split = strlen($digits) === 2 ? 1 : 2;
         [$outside, $bore] = [(int) substr($digits, 0, $split), (int) substr($digits, $split)];
 
-        return $bore < 1 || $outside <= $bore ? null : new Designation($number, null, (float) $bore, BearingKind::DeepGroove, [], null, sprintf('miniature style: outside %d, bore %d mm', $outside, $bore));
+        return $bore < 1 || $outside <= $bore ? null : new Designation($number, null, (float) $bore, BearingKind::DeepGroove, [], null, self::miniatureStyle(Length::mm($outside), Length::mm($bore)));
+    }
+
+    private static function ofSeries(string $series): Message
+    {
+        return Message::of('number.series', 'series {series}', ['series' => Written::of($series)]);
+    }
+
+    private static function bySizes(Bearing $size): Message
+    {
+        return Message::of('number.spelled', 'sizes spelled out: {sizes}', ['sizes' => Written::of($size->sizes())]);
+    }
+
+    private static function miniatureStyle(Length $outside, Length $bore): Message
+    {
+        return Message::of('number.miniature', 'miniature style: outside {outside}, bore {bore} mm', ['outside' => Written::of(sprintf('%g', $outside->mm)), 'bore' => Written::of(sprintf('%g', $bore->mm))]);
     }
 }

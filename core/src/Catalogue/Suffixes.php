@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Verdict\Message;
+
 /** The signs behind a bearing number. Makers spell the same thing in many ways. */
 final class Suffixes
 {
@@ -42,7 +44,7 @@ final class Suffixes
     /**
      * An unknown word read with the letters that its digits look like.
      *
-     * @return array{list<Sign>, ?string} the signs, and what was taken for what
+     * @return array{list<Sign>, ?Message} the signs, and what was taken for what
      */
     public function mended(string $word): array
     {
@@ -51,7 +53,7 @@ final class Suffixes
             $mended = $word[0].strtr(substr($word, 1), [(string) $digit => $letter]);
             $signs = $mended === $word ? [] : $this->read($mended);
             if ($signs !== [] && ! in_array('unknown', array_column($signs, 'family'), true)) {
-                return [$signs, "$digit as $letter"];
+                return [$signs, Sign::taken((string) $digit, $letter)];
             }
         }
 

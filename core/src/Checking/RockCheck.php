@@ -29,13 +29,13 @@ final readonly class RockCheck
         $left = $evidence->left($input);
         $working = Working::start();
         foreach ($suspects as $s) {
-            $working = $working->line(ucfirst($s->suspect->label()), 'weights of the signs, as odds', $s->reasons === [] ? 'no sign' : implode('; ', $s->reasons), $s->probability);
+            $working = $working->line($s->suspect->label(), 'weights of the signs, as odds', $s->reasons === [] ? 'no sign' : Message::listed($s->reasons, '; '), $s->probability);
         }
         $sides = abs($left->share - 0.5) < 0.01 ? [] : [Figure::of('left_bearing', 'Of the two, the left', $left)];
 
         return new RockCheckResult($first->suspect, $urgency !== Urgency::Stop, $urgency, $left, $suspects, $this->verdict($input, $first, $suspects[1], $urgency, $left, $evidence)
-            ->showing(...array_map(static fn (Suspicion $s): Figure => Figure::of('suspect_'.$s->suspect->value, ucfirst($s->suspect->label()), $s->probability), array_slice($suspects, 0, 3)), ...$sides)
-            ->because(...array_map(static fn (string $r): Message => Message::of('check.reason', '{reason}.', ['reason' => ucfirst($r)]), $first->reasons))
+            ->showing(...array_map(static fn (Suspicion $s): Figure => Figure::of('suspect_'.$s->suspect->value, $s->suspect->label(), $s->probability), array_slice($suspects, 0, 3)), ...$sides)
+            ->because(...array_map(static fn (string $r): Message => Message::of('check.reason', '{reason}.', ['reason' => Message::plain(ucfirst($r))]), $first->reasons))
             ->workedOut($working));
     }
 
@@ -75,12 +75,12 @@ final readonly class RockCheck
         $name = match (true) {
             $first->suspect === Suspect::Bearings && $left->share >= $sided => 'the left bearing',
             $first->suspect === Suspect::Bearings && $left->share <= 1 - $sided => 'the right bearing',
-            default => $first->suspect->label(),
+            default => lcfirst($first->suspect->label()),
         };
-        $values = ['first' => $name, 'p' => $first->probability, 'second' => $second->suspect->label()];
+        $values = ['first' => Message::plain($name), 'p' => $first->probability, 'second' => Message::within($second->suspect->label())];
         $headline = $sure ? Message::of('check.suspect', 'Suspect {first}, {p}', $values) : Message::of('check.between', 'Between {first} and {second}', $values);
         $split = $sure ? null : $evidence->splits($input, $first, $second);
-        $settle = $split === null ? null : Message::of('check.settle', '{check}.', ['check' => $split]);
+        $settle = $split === null ? null : Message::of('check.settle', '{check}.', ['check' => Message::plain($split)]);
 
         return match ($urgency) {
             Urgency::Stop => Verdict::stop($headline, Message::of('check.no_ride', 'Not to be ridden until it is put right: play, grinding or a broken part at a wheel can end in a locked wheel.'))

@@ -19,14 +19,14 @@ enum Suspect: string
     public function label(): string
     {
         return match ($this) {
-            self::Bearings => 'the wheel bearings',
-            self::Brake => 'the brake',
-            self::AxleNut => 'the axle nut',
-            self::Joints => 'steering or suspension joints',
-            self::WheelTyre => 'rim or tyre',
-            self::Seal => 'a seal',
-            self::ConeSetting => 'the setting of the cones',
-            self::Freehub => 'the freehub',
+            self::Bearings => 'The wheel bearings',
+            self::Brake => 'The brake',
+            self::AxleNut => 'The axle nut',
+            self::Joints => 'Steering or suspension joints',
+            self::WheelTyre => 'Rim or tyre',
+            self::Seal => 'A seal',
+            self::ConeSetting => 'The setting of the cones',
+            self::Freehub => 'The freehub',
         };
     }
 }

@@ -9,6 +9,7 @@ use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlaceTable;
+use CleanRace\Core\Verdict\Message;
 
 /** Something to enter: where it is kept, what it is called, how it is entered. */
 final readonly class Ask
@@ -28,12 +29,12 @@ final readonly class Ask
     private function __construct(
         public string $place,
         public AskKind $kind,
-        public string $label,
+        public Message|string $label,
         public bool $wanted,
         public array $options = [],
         public ?Instrument $instrument = null,
         public ?string $at = null,
-        public ?string $hint = null,
+        public Message|string|null $hint = null,
         public ?PartState $until = null,
         public bool $borrowed = false,
         public ?string $picture = null,
@@ -45,35 +46,35 @@ final readonly class Ask
     }
 
     /** A size: more than zero. */
-    public static function length(string $place, string $label, Instrument $by = Instrument::DigitalCaliper, bool $wanted = true, ?string $at = null, ?string $hint = null): self
+    public static function length(string $place, Message|string $label, Instrument $by = Instrument::DigitalCaliper, bool $wanted = true, ?string $at = null, Message|string|null $hint = null): self
     {
         return new self($place, AskKind::Length, $label, $wanted, instrument: $by, at: $at, hint: $hint);
     }
 
     /** A depth: may be zero or less. */
-    public static function depth(string $place, string $label, bool $wanted = true, ?string $at = null, ?string $hint = null, Instrument $by = Instrument::DepthCaliper): self
+    public static function depth(string $place, Message|string $label, bool $wanted = true, ?string $at = null, Message|string|null $hint = null, Instrument $by = Instrument::DepthCaliper): self
     {
         return new self($place, AskKind::Depth, $label, $wanted, instrument: $by, at: $at, hint: $hint);
     }
 
     /** @param  list<Option>  $options */
-    public static function choice(string $place, string $label, array $options, bool $wanted = true, ?string $hint = null): self
+    public static function choice(string $place, Message|string $label, array $options, bool $wanted = true, Message|string|null $hint = null): self
     {
         return new self($place, AskKind::Choice, $label, $wanted, $options, hint: $hint);
     }
 
     /** @param  list<Option>  $options any number of them */
-    public static function choices(string $place, string $label, array $options, bool $wanted = true, ?string $hint = null): self
+    public static function choices(string $place, Message|string $label, array $options, bool $wanted = true, Message|string|null $hint = null): self
     {
         return new self($place, AskKind::Choices, $label, $wanted, $options, hint: $hint);
     }
 
-    public static function tick(string $place, string $label): self
+    public static function tick(string $place, Message|string $label): self
     {
         return new self($place, AskKind::Tick, $label, true);
     }
 
-    public static function text(string $place, string $label, bool $wanted = true, ?string $hint = null): self
+    public static function text(string $place, Message|string $label, bool $wanted = true, Message|string|null $hint = null): self
     {
         return new self($place, AskKind::Text, $label, $wanted, hint: $hint);
     }
@@ -91,65 +92,65 @@ final readonly class Ask
     }
 
     /** A bearing number. */
-    public static function number(string $place, string $label, bool $wanted = true, ?string $hint = null): self
+    public static function number(string $place, Message|string $label, bool $wanted = true, Message|string|null $hint = null): self
     {
         return new self($place, AskKind::Number, $label, $wanted, hint: $hint);
     }
 
-    public static function torque(string $place, string $label, bool $wanted = true): self
+    public static function torque(string $place, Message|string $label, bool $wanted = true): self
     {
         return new self($place, AskKind::Torque, $label, $wanted, hint: 'N·m, or write ft-lb');
     }
 
-    public static function temperature(string $place, string $label, bool $wanted = true): self
+    public static function temperature(string $place, Message|string $label, bool $wanted = true): self
     {
         return new self($place, AskKind::Temperature, $label, $wanted, hint: '°C, or write F');
     }
 
     /** The temperature of something that was warmed. */
-    public static function heat(string $place, string $label): self
+    public static function heat(string $place, Message|string $label): self
     {
         return new self($place, AskKind::Heat, $label, false, hint: '°C, or write F');
     }
 
     /** What a press gauge, a load cell or a torque wrench shows. */
-    public static function gauge(string $place, string $label): self
+    public static function gauge(string $place, Message|string $label): self
     {
         return new self($place, AskKind::Gauge, $label, false, hint: '35 bar, 2.4 kN, 6 Nm');
     }
 
     /** A screw thread. */
-    public static function thread(string $place, string $label, bool $wanted = false): self
+    public static function thread(string $place, Message|string $label, bool $wanted = false): self
     {
         return new self($place, AskKind::Thread, $label, $wanted, hint: 'M10 × 1, or 3/8-26');
     }
 
     /** How far something is turned. */
-    public static function turn(string $place, string $label, bool $wanted = false): self
+    public static function turn(string $place, Message|string $label, bool $wanted = false): self
     {
         return new self($place, AskKind::Turn, $label, $wanted, hint: 'degrees, 8 min, 1/4 turn');
     }
 
     /** How many. */
-    public static function count(string $place, string $label, bool $wanted = false): self
+    public static function count(string $place, Message|string $label, bool $wanted = false): self
     {
         return new self($place, AskKind::Count, $label, $wanted);
     }
 
     /** What a machine's meter shows. */
-    public static function meter(string $place, string $label): self
+    public static function meter(string $place, Message|string $label): self
     {
         return new self($place, AskKind::Meter, $label, false, hint: '12 400 km, or 320 h');
     }
 
     /** When something is to be looked at again. */
-    public static function when(string $place, string $label): self
+    public static function when(string $place, Message|string $label): self
     {
         return new self($place, AskKind::When, $label, false, hint: 'a day, 6 months, spring, 12 000 km');
     }
 
     /** One try of a cone: its mark, when it was judged, what was felt, the play at the rim. */
-    public static function coneTry(string $place, string $label, bool $wanted): self
+    public static function coneTry(string $place, Message|string $label, bool $wanted): self
     {
         return new self($place, AskKind::ConeTry, $label, $wanted, instrument: Instrument::DigitalCaliper);
     }

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Hub;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 
 /** What is measured before a hub comes apart. Each says where the caliper goes, and may be skipped with a reason. */
 final class Captures
@@ -38,7 +39,7 @@ final class Captures
         foreach ($pattern->capture() as $ask) {
             $why = $notebook->value($ask->place)['skipped'] ?? null;
             if ($ask->picture !== null && is_string($why)) {
-                $missed[] = Message::of('capture.missed', '{what}: not measured before it came apart ({why}).', ['what' => $ask->label, 'why' => $why]);
+                $missed[] = Message::of('capture.missed', '{what}: not measured before it came apart ({why}).', ['what' => Message::plain($ask->label), 'why' => Written::of($why)]);
             }
         }
 
@@ -50,8 +51,8 @@ final class Captures
         return Ask::choice(Places::RING_SIDE, 'Snap ring seen on', Option::of(['left' => 'Left', 'right' => 'Right', 'both' => 'Both', 'none' => 'None seen']));
     }
 
-    public static function rotation(string $label = 'Rotation arrow'): Ask
+    public static function rotation(string $label = 'Rotation arrow points'): Ask
     {
-        return Ask::choice(Places::check('rotation'), $label.' points', Option::of(['forward' => 'Forward at the top', 'back' => 'Back at the top', 'none' => 'No arrow']), wanted: false)->captured('rotation');
+        return Ask::choice(Places::check('rotation'), $label, Option::of(['forward' => 'Forward at the top', 'back' => 'Back at the top', 'none' => 'No arrow']), wanted: false)->captured('rotation');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Verdict\Message;
 
 /** Something that may be seen of a part once it is clean, and what it usually means for it. */
 final readonly class Finding
@@ -15,7 +16,7 @@ final readonly class Finding
         'seat' => ['axle', 'spacer', 'collar', 'washer', 'end_cap', 'hub_flange', 'freehub', 'nipple'], 'nut' => ['lock_nut', 'castle_nut', 'ring_nut'],
     ];
 
-    private function __construct(public string $value, public string $label, public string $suggests)
+    private function __construct(public string $value, public Message|string $label, public string $suggests)
     {
     }
 

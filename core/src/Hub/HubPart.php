@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Verdict\Message;
 
 /** One part as the editor of a hub shows it. */
 final readonly class HubPart
@@ -13,18 +14,18 @@ final readonly class HubPart
     private function __construct(
         public string $part,
         public PartKind $kind,
-        public string $kindName,
-        public string $name,
+        public Message|string $kindName,
+        public Message|string $name,
         public Side $side,
         public bool $inLine,
-        public string $way,
+        public Message|string $way,
         public array $sizes,
     ) {
     }
 
     public static function of(Part $part): self
     {
-        $named = static fn (string $size): PartSize => new PartSize($size, ucfirst(str_replace('_', ' ', $size)), $part->sizes[$size] ?? Length::mm(0));
+        $named = static fn (string $size): PartSize => new PartSize($size, str_replace('_', ' ', $size), $part->sizes[$size] ?? Length::mm(0));
         $shown = [...$part->kind->sizes(), ...array_filter($part->kind->otherSizes(), static fn (string $s): bool => isset($part->sizes[$s]))];
 
         return new self($part->id, $part->kind, $part->kind->label(), $part->name, $part->side, $part->kind->lane() !== Lane::Across, $part->way, array_map($named, $shown));

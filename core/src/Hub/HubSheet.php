@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Verdict\Message;
 
 /** The hub of a job as its editor shows it: every part with its sizes, what cannot be, and what may be undone. */
 final readonly class HubSheet
@@ -14,14 +15,14 @@ final readonly class HubSheet
      * @param  list<HubPart>  $parts in their order
      * @param  list<StackFault>  $faults
      * @param  list<Option>  $kinds that may be added
-     * @param  list<string>  $cautions special to this kind of hub
+     * @param  list<Message|string>  $cautions special to this kind of hub
      */
     private function __construct(
         public string $pattern,
-        public string $name,
-        public string $metOn,
-        public string $turns,
-        public string $fit,
+        public Message|string $name,
+        public Message|string $metOn,
+        public Message|string $turns,
+        public Message|string $fit,
         public array $cautions,
         public array $parts,
         public array $faults,

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use BackedEnum;
+use CleanRace\Core\Verdict\Message;
 
 /** One answer that can be tapped. */
 final readonly class Option
 {
-    public function __construct(public string $value, public string $label)
+    public function __construct(public string $value, public Message|string $label)
     {
     }
 
@@ -22,7 +23,7 @@ final readonly class Option
     public static function each(string $enum): array
     {
         return array_map(
-            static fn (BackedEnum $case): self => new self((string) $case->value, method_exists($case, 'label') ? $case->label() : (string) $case->value),
+            static fn (BackedEnum $case): self => new self((string) $case->value, method_exists($case, 'label') ? $case->label() : str_replace('_', ' ', (string) $case->value)),
             $enum::cases(),
         );
     }

@@ -7,6 +7,8 @@ namespace CleanRace\Core\Hub;
 /** What there is to say of a way hubs are built, whatever the hub. */
 final readonly class PatternCard
 {
+    private const SIDES = ['Left' => 'Left side', 'Right' => 'Right side', 'Outer' => 'Outer side', 'Inner' => 'Inner side'];
+
     /**
      * @param  string  $metOn where such hubs are met
      * @param  string  $fit what the press fit is on
@@ -42,12 +44,21 @@ final readonly class PatternCard
         return in_array(HubSetting::Cones, $this->sets, true) || in_array(HubSetting::Tapers, $this->sets, true);
     }
 
+    /** What people call a side, as it stands at the head of a line. */
     public function side(Side $side): string
     {
         return match ($side) {
-            Side::Left => lcfirst($this->left),
-            Side::Right => lcfirst($this->right),
-            Side::Middle => 'middle',
+            Side::Left => $this->left,
+            Side::Right => $this->right,
+            Side::Middle => 'Middle',
         };
+    }
+
+    /** The same where it is said to be a side: Outer side, Pulley end. */
+    public function sideName(Side $side): string
+    {
+        $name = $this->side($side);
+
+        return self::SIDES[$name] ?? $name;
     }
 }

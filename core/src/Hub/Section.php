@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Hub\Drawing\Piece;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Verdict\Message;
 
 /** The hub in half-section, ready to be drawn to scale. Zero is the left face of the housing, or the first part where there is none. */
 final readonly class Section
@@ -17,7 +18,7 @@ final readonly class Section
      * @param  list<Piece>  $pieces housing first, then along the axle
      * @param  list<Span>  $spans
      * @param  list<Span>  $gaps room between neighbours, on the axle or in the housing
-     * @param  string  $left what people call the left end
+     * @param  Message|string  $left what people call the left end
      */
     public function __construct(
         public Length $from,
@@ -26,8 +27,8 @@ final readonly class Section
         public array $pieces,
         public array $spans,
         public array $gaps,
-        public string $left,
-        public string $right,
+        public Message|string $left,
+        public Message|string $right,
     ) {
     }
 }

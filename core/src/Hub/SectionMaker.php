@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Drawing\Piece;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Verdict\Message;
 
 /** Draws a hub in half-section: every part at its place, from its sizes, from where parts are and how bearings stand. */
 final readonly class SectionMaker
@@ -219,7 +220,7 @@ final readonly class SectionMaker
                 }
                 [$from, $to] = [$this->layout->at[$part->id][1], $this->layout->at[$next->id][0]];
                 if ($to - $from > self::LEAST_GAP) {
-                    $gaps[] = new Span(lcfirst($part->name).' to '.lcfirst($next->name), Length::mm($from), Length::mm($to), false);
+                    $gaps[] = new Span(SpanOf::Gap, Message::of('span.gap', '{one} to {other}', ['one' => Message::within($part->name), 'other' => Message::within($next->name)]), Length::mm($from), Length::mm($to), false);
                 }
             }
         }
@@ -235,15 +236,15 @@ final readonly class SectionMaker
         $first = $this->hub->first;
         if ($housing !== null) {
             $length = $housing->mm('length');
-            $spans[] = new Span('over faces', Length::mm(0), Length::mm($length), $read(Places::OVER_FACES));
+            $spans[] = new Span(SpanOf::OverFaces, 'over faces', Length::mm(0), Length::mm($length), $read(Places::OVER_FACES));
             $ledge = $housing->mm('ledge_'.($first === Side::Right ? 'right' : 'left'));
             if ($ledge > 0 && $this->hub->pattern->card()->pair) {
-                $spans[] = $first === Side::Right ? new Span('ledge', Length::mm($length - $ledge), Length::mm($length), $read(Places::LEDGE_DEPTH)) : new Span('ledge', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
+                $spans[] = $first === Side::Right ? new Span(SpanOf::Ledge, 'ledge', Length::mm($length - $ledge), Length::mm($length), $read(Places::LEDGE_DEPTH)) : new Span(SpanOf::Ledge, 'ledge', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
             }
         }
         $sleeve = $this->hub->stack->find('sleeve');
         if ($sleeve !== null && isset($this->layout->at['sleeve'])) {
-            $spans[] = new Span('sleeve', Length::mm($this->layout->at['sleeve'][0]), Length::mm($this->layout->at['sleeve'][1]), $read(Places::SLEEVE_LENGTH));
+            $spans[] = new Span(SpanOf::Sleeve, 'sleeve', Length::mm($this->layout->at['sleeve'][0]), Length::mm($this->layout->at['sleeve'][1]), $read(Places::SLEEVE_LENGTH));
         }
 
         return $spans;

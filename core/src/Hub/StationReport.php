@@ -6,12 +6,13 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
 
 /** One station as it stands: its steps, what is judged, how far it is. */
 final readonly class StationReport
 {
     /** @param  list<Step>  $steps */
-    private function __construct(public Station $station, public string $label, public Status $status, public int $doneSteps, public int $totalSteps, public array $steps)
+    private function __construct(public Station $station, public Message|string $label, public Status $status, public int $doneSteps, public int $totalSteps, public array $steps)
     {
     }
 

@@ -9,6 +9,7 @@ use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 
 /** One step of a station: what to do, with what, why, what can hurt, what to enter, and what is judged of it. */
 final readonly class Step
@@ -45,26 +46,40 @@ final readonly class Step
     ) {
     }
 
-    /** @param  array<string, Quantity|string|int>  $values for the places in title and detail */
-    public static function of(string $id, string $title, ?string $detail = null, array $values = []): self
+    /** @param  array<string, Quantity|Message|Written|int>  $values for the places in title and detail */
+    public static function of(string $id, Message|string $title, Message|string|null $detail = null, array $values = []): self
     {
-        return new self($id, Message::of("$id.title", $title, $values), $detail === null ? null : Message::of("$id.detail", $detail, $values));
+        return new self($id, self::words("$id.title", $title, $values), $detail === null ? null : self::words("$id.detail", $detail, $values));
     }
 
     /**
      * The tool, the reason, what can hurt, what to look for, and the part that lights up.
      *
-     * @param  array<string, Quantity|string|int>  $values for the places in these words
+     * @param  array<string, Quantity|Message|Written|int>  $values for the places in these words
      */
-    public function with(?string $tool = null, ?string $why = null, ?string $caution = null, ?string $find = null, ?string $part = null, array $values = []): self
+    public function with(Message|string|null $tool = null, Message|string|null $why = null, Message|string|null $caution = null, Message|string|null $find = null, ?string $part = null, array $values = []): self
     {
-        $words = array_filter(compact('tool', 'why', 'caution', 'find'), static fn (?string $text): bool => $text !== null);
+        $words = array_filter(compact('tool', 'why', 'caution', 'find'), static fn (Message|string|null $text): bool => $text !== null);
         $said = [];
         foreach ($words as $name => $text) {
-            $said[$name] = Message::of("{$this->id}.$name", $text, $values);
+            $said[$name] = self::words("{$this->id}.$name", $text, $values);
         }
 
         return $this->changed($part === null ? $said : $said + ['part' => $part]);
+    }
+
+    /**
+     * Words of the step with what stands in them, and no more.
+     *
+     * @param  array<string, Quantity|Message|Written|int>  $values
+     */
+    private static function words(string $key, Message|string $text, array $values): Message
+    {
+        if ($text instanceof Message) {
+            return $text;
+        }
+
+        return Message::of($key, $text, array_filter($values, static fn (string $place): bool => str_contains($text, '{'.$place.'}'), ARRAY_FILTER_USE_KEY));
     }
 
     public function asking(Ask ...$asks): self

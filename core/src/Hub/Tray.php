@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Verdict\Message;
 
 /** Where each part of a hub is, as the notebook says. */
 final readonly class Tray
@@ -27,7 +28,7 @@ final readonly class Tray
                 PartState::tryFrom($text('state') ?? '') ?? PartState::InPlace,
                 $text('condition'), $text('way_round'), is_int($entry['order'] ?? null) ? $entry['order'] : null,
                 // One photo a part was all there was, once.
-                [...$list('photos'), ...array_filter([$text('photo')])], array_values(array_map(static fn (Finding $f): string => $f->label, array_filter(Finding::of($part->kind), static fn (Finding $f): bool => in_array($f->value, $list('findings'), true)))),
+                [...$list('photos'), ...array_filter([$text('photo')])], array_values(array_map(static fn (Finding $f): Message|string => $f->label, array_filter(Finding::of($part->kind), static fn (Finding $f): bool => in_array($f->value, $list('findings'), true)))),
                 $text('note'), $text('reason'), ($entry['new'] ?? false) === true,
             );
         }, array_values(array_filter($stack->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing))));

@@ -74,7 +74,7 @@ final readonly class Blocks
     {
         $blocks = [];
         foreach ($bench->tray->left() as $item) {
-            $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => $item->name]), null, false);
+            $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => Message::plain($item->name)]), null, false);
         }
         foreach ($bench->tray->items as $item) {
             $what = self::notReplaced($item);
@@ -95,8 +95,8 @@ final readonly class Blocks
         }
 
         return match ($item->state) {
-            PartState::Fitted => Message::of('block.fitted_again', '{part} was to be replaced, and the old one is fitted again', ['part' => $item->name]),
-            PartState::Stays, PartState::InPlace => Message::of('block.left_in', '{part} was to be replaced, and was left in', ['part' => $item->name]),
+            PartState::Fitted => Message::of('block.fitted_again', '{part} was to be replaced, and the old one is fitted again', ['part' => Message::plain($item->name)]),
+            PartState::Stays, PartState::InPlace => Message::of('block.left_in', '{part} was to be replaced, and was left in', ['part' => Message::plain($item->name)]),
             default => null,
         };
     }
@@ -110,7 +110,7 @@ final readonly class Blocks
         }
         foreach (LastChecks::of($bench) as $id => $label) {
             if ($bench->notebook->choice(Places::prove($id)) !== 'pass') {
-                $blocks[] = new Block(Level::Stop, Station::Prove, Places::prove($id), Message::of('block.check', 'Not passed: {check}', ['check' => lcfirst($label)]), null, false);
+                $blocks[] = new Block(Level::Stop, Station::Prove, Places::prove($id), Message::of('block.check', 'Not passed: {check}', ['check' => Message::within($label)]), null, false);
             }
         }
 

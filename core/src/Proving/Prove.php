@@ -34,7 +34,7 @@ final readonly class Prove
             self::secondWanted($bench->habits) ? Step::of(Places::SECOND, 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
                 ->asking(Ask::choice(Places::SECOND, 'Looked over', Option::of(['pass' => 'Good to go', 'fail' => 'Not yet'])))->judged($this->second($bench))->taking(3) : null,
             $words === [] ? null : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
-                ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), $b->station->label().': '.$b->what->inEnglish()), $words))->advice(),
+                ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), Message::listed([$b->station->label(), $b->what], ': ')), $words))->advice(),
             Step::of('prove.carry', 'Carry forward', 'What the next one at this wheel should know, and when to look.')
                 ->asking(Ask::text(Places::CARRY, 'Note for next time', wanted: false), Ask::when(Places::CARRY_WHEN, 'Look again'))->advice(),
             Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')->on(Panel::SignOff)->judged($bench->signed ? self::signed() : $this->mayBeSigned($blocks))->advice()->markedDone($bench->signed),
@@ -87,7 +87,7 @@ final readonly class Prove
         $failed = array_keys(array_filter(array_combine(array_keys($checks), $answers), static fn (?string $a): bool => $a === 'fail'));
 
         return match (true) {
-            $failed !== [] => Verdict::stop(Message::of('prove.failed', 'Not ready to go out'), Message::of('prove.failed.say', 'Not passed: {what}.', ['what' => implode('; ', array_map(static fn (string $id): string => lcfirst($checks[$id] ?? $id), $failed))])),
+            $failed !== [] => Verdict::stop(Message::of('prove.failed', 'Not ready to go out'), Message::of('prove.failed.say', 'Not passed: {what}.', ['what' => Message::listed(array_map(static fn (string $id): Message => Message::within($checks[$id] ?? $id), $failed), '; ')])),
             in_array(null, $answers, true) => Verdict::care(Message::of('prove.some', 'Checks are missing'), Message::of('prove.some.say', 'Go through all of them.')),
             default => Verdict::go(Message::of('prove.passed', 'All checks passed'), Message::of('prove.passed.say', 'Every check of the list is passed.')),
         };

@@ -17,6 +17,7 @@ use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sizing\PressedSeat;
 use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /**
@@ -82,12 +83,13 @@ final class Assembly
         $card = $this->bench->pattern->card();
         $side = $first->part->side === Side::Middle ? $this->bench->hub->first : $first->part->side;
         $two = count($this->progress->order->seats()) > 1;
-        $name = $card->left === 'Left' ? ucfirst($side->value).' side' : ($side === Side::Right ? $card->right : $card->left);
-        $title = $two ? (str_contains(strtolower($name), 'side') || str_contains(strtolower($name), 'end') ? '{name} first' : '{name} side first') : 'Set it up';
         $support = $this->progress->tools->support($first);
         $words = $this->putOf($first->part->id)->words ?? [];
 
-        $this->steps[] = Step::of('seat.first', $title, '{reason} '.($words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.'), ['name' => $name, 'reason' => $this->bench->pattern->firstSideReason($this->bench->notebook)])
+        $this->steps[] = Step::of(
+            'seat.first', $two ? '{side} first' : 'Set it up',
+            Message::listed([$this->bench->pattern->firstSideReason($this->bench->notebook), $words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.'], ' '), ['side' => Message::plain($card->sideName($side))],
+        )
             ->with(tool: 'Wood blocks or a ring', caution: 'Stand aside of a press. Eyes covered for hammer and press alike.', part: $first->part->id)
             ->ticked('Hub stands on its blocks')->judged($first->seat === RingSeat::Bore ? $support->verdict : null)->advice()->taking(3);
         array_push($this->steps, ...$this->rings->chosen($first));
@@ -109,13 +111,13 @@ final class Assembly
         $title = count($parts) > 1 ? ($isCover ? 'Seals and covers in' : $usual['title']) : match ($part->kind) {
             PartKind::Sleeve => $usual['title'],
             PartKind::SnapRing => 'Snap ring in',
-            default => $part->name.' in',
+            default => '{part} in',
         };
         if ($id === 'seat.seals' && count($parts) > 1 && array_filter($parts, static fn (Part $p): bool => $p->kind !== PartKind::Seal) === []) {
             $title = 'Seals, both sides';
         }
         $detail = $words['detail'] ?? ($part->kind === PartKind::Seal && $this->sealsIn !== SealsIn::AfterBoth ? $this->sealsIn->detail() : $usual['detail']);
-        $step = Step::of($id, $title, $detail)
+        $step = Step::of($id, $title, $detail, ['part' => Message::plain($part->name)])
             ->with(...array_filter(['tool' => $words['tool'] ?? $usual['tool'], 'why' => $words['why'] ?? $usual['why'], 'caution' => $words['caution'] ?? $usual['caution'], 'find' => $words['find'] ?? '']), part: $part->id)
             ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $parts))
             ->taking((int) $usual['minutes'] + count($parts) - 1);
@@ -151,7 +153,7 @@ final class Assembly
                 continue;
             }
             $place = Places::seat($part->id, 'depth');
-            $step = $step->asking(Ask::depth($place, $part->name.', below the face', wanted: false))
+            $step = $step->asking(Ask::depth($place, Message::of('seal.below', '{seal}, below the face', ['seal' => Message::plain($part->name)]), wanted: false))
                 ->judged(SeatVerdicts::sealDepth($part, $this->bench->notebook->reading($place), $this->bench->notebook->reading('check.'.$part->id)));
         }
 

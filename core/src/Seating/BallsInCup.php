@@ -36,8 +36,8 @@ final readonly class BallsInCup
             ->showing(Figure::of('free_arc', 'Free round the circle', Length::mm($free), M_PI * $half), Figure::of('circle', 'Circle of the balls', $input->circle->value, $half))
             ->workedOut(Working::start()
                 ->line('Side by side', '⌊π / asin(d / Dp)⌋', sprintf('π / asin(%.3f / %.2f) = %.2f', $ball, $circle, M_PI / asin($ball / $circle)), (string) $fit)
-                ->line('Free with all of them', 'π·Dp − n·Dp·asin(d / Dp)', sprintf('%d balls', $fit), Length::mm($freeWhenFull))
-                ->line('Taken', 'one fewer when less than a tenth of a ball is free', sprintf('%.2f of %.2f', $freeWhenFull, $this->limits->get('balls.free_share') * $ball), (string) $take)));
+                ->line('Free with all of them', 'π·Dp − n·Dp·asin(d / Dp)', Message::of('working.balls', '{count} balls', ['count' => $fit]), Length::mm($freeWhenFull))
+                ->line('Taken', 'one fewer when less than a tenth of a ball is free', Message::filled('{free} of {least}', free: sprintf('%.2f', $freeWhenFull), least: sprintf('%.2f', $this->limits->get('balls.free_share') * $ball)), (string) $take)));
     }
 
     /** @param  list<int>  $others that the reading allows as well */

@@ -12,6 +12,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C10, the draw rod: long enough for hub, driver, washers and nuts, and no longer than the socket over its nut is deep. */
 #[Calculator('draw-rod', 'The draw rod', 'seat', 'How long it must be, and may be.', ['over_faces_mm' => 104, 'driver_length_mm' => 60, 'bore_mm' => 20, 'draw_bolt' => 'M12', 'socket_depth_mm' => 38, 'rod_mm' => 250, 'force_n' => 1800])]
@@ -33,7 +34,7 @@ final readonly class DrawRod
         $least = $pack + 2 * $nut + $this->limits->get('rod.threads_out') * 2 * $input->drawBolt->pitch();
         $most = $input->socketDepth === null ? null : $pack + $nut + $input->socketDepth->mm;
         $torque = $input->force === null ? null : $this->limits->get('force.nut_oiled') * $input->force->newtons * $input->drawBolt->diameter() / 1000;
-        $words = ['least' => Length::mm($least), 'most' => Length::mm($most ?? 0.0), 'bolt' => $input->drawBolt->value];
+        $words = ['least' => Length::mm($least), 'most' => Length::mm($most ?? 0.0), 'bolt' => Written::of($input->drawBolt->value)];
         $strong = $input->force === null || $input->force->newtons <= $input->drawBolt->limit($this->limits->get('force.rod_limit_8_8'))->newtons;
 
         $verdict = match (true) {
@@ -47,6 +48,6 @@ final readonly class DrawRod
 
         return new DrawRodResult(Length::mm($least), $most === null ? null : Length::mm($most), $torque === null ? null : Torque::newtonMetres($torque), $verdict
             ->showing(...array_filter([Figure::of('rod_least', 'Rod at least', Length::mm($least), null, 0), $torque === null ? null : Figure::of('nut_torque', 'Draw nut up to', Torque::newtonMetres($torque))]))
-            ->workedOut(Working::start()->line('Rod at least', 'hub + driver + washers + two nuts + threads', sprintf('%.0f + %.0f + %.0f + 2 × %.1f + threads', $input->overFaces->mm, $input->driverLength->mm, $washers, $nut), Length::mm($least))));
+            ->workedOut(Working::start()->line('Rod at least', 'hub + driver + washers + two nuts + threads', Message::filled('{sum} + threads', sum: sprintf('%.0f + %.0f + %.0f + 2 × %.1f', $input->overFaces->mm, $input->driverLength->mm, $washers, $nut)), Length::mm($least))));
     }
 }

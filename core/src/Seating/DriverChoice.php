@@ -13,6 +13,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C10: which tool stands on the ring whose fit is made, clear of seal, the other ring, bore and shaft; and what to make when none does. */
 #[Calculator('driver', 'Choose the driver', 'seat', 'Which tool stands on the ring that is pushed, and what to make when none does.', ['bore_mm' => 20, 'outside_mm' => 47, 'depth_mm' => 9.2, 'tools' => [
@@ -64,15 +65,15 @@ final readonly class DriverChoice
                     ? Message::of('driver.none.out', 'A stepped plug turned to these sizes, or draw it with a rod and a cup.')
                     : Message::of('driver.none.next', 'Pipe, a turned plug, or the old outer ring with a slit through it so that it comes out again.'));
         }
-        $covers = ['share' => $best->contact, 'ring' => match ($way) {
-            DriverWay::OntoShaft => 'inner ring\'s face',
-            DriverWay::BothRings => 'face of both rings',
-            DriverWay::OutFromBehind => 'ring from behind',
-            DriverWay::IntoBore => 'outer ring\'s face',
-        }];
+        $covers = match ($way) {
+            DriverWay::OntoShaft => 'It covers {share} of the inner ring\'s face.',
+            DriverWay::BothRings => 'It covers {share} of the face of both rings.',
+            DriverWay::OutFromBehind => 'It covers {share} of the ring from behind.',
+            DriverWay::IntoBore => 'It covers {share} of the outer ring\'s face.',
+        };
 
         return $best->level === Level::Go
-            ? Verdict::go(Message::of('driver.take', 'Take the {name}', ['name' => $best->name]), Message::of('driver.take.say', 'It covers {share} of the {ring}.', $covers))
-            : Verdict::care(Message::of('driver.with_care', '{name}, with care', ['name' => $best->name]), $best->reason)->next($make->words());
+            ? Verdict::go(Message::of('driver.take', 'Take the {name}', ['name' => Written::name($best->name)]), Message::of('driver.take.say', $covers, ['share' => $best->contact]))
+            : Verdict::care(Message::of('driver.with_care', '{name}, with care', ['name' => Written::name($best->name)]), $best->reason)->next($make->words());
     }
 }

@@ -14,7 +14,7 @@ final readonly class DriverFit
 {
     public function __construct(
         public string $id,
-        public string $name,
+        public Message|string $name,
         public Length $outside,
         public ?Length $opening,
         public Share $contact,

@@ -59,6 +59,6 @@ final readonly class ForceWatch
             default => Working::start()->line('Force', 'as shown', '', Force::newtons($force)),
         };
 
-        return $working->line('Stop at', 'factor × most reckoned, not below the floor', sprintf('%.0f × %.0f, floor %.0f', $this->limits->get('force.alarm_factor'), $input->forceHigh->newtons, $this->limits->get('force.alarm_floor_n')), Force::newtons($stop));
+        return $working->line('Stop at', 'factor × most reckoned, not below the floor', Message::filled('{product}, floor {floor}', product: sprintf('%.0f × %.0f', $this->limits->get('force.alarm_factor'), $input->forceHigh->newtons), floor: sprintf('%.0f', $this->limits->get('force.alarm_floor_n'))), Force::newtons($stop));
     }
 }

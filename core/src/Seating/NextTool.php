@@ -47,7 +47,7 @@ final readonly class NextTool
         usort($open, static fn (FittedBefore $a, FittedBefore $b): int => [$b->jobs, $a->number] <=> [$a->jobs, $b->number]);
         $missing = array_sum(array_map(static fn (FittedBefore $f): int => $f->jobs, $open));
         $offers = $this->offers($open);
-        $words = ['name' => $offers[0]->name ?? '', 'jobs' => $offers[0]->jobs ?? 0, 'all' => $all, 'missing' => $missing];
+        $words = ['name' => Message::plain($offers[0]->name ?? ''), 'jobs' => $offers[0]->jobs ?? 0, 'all' => $all, 'missing' => $missing];
 
         $verdict = match (true) {
             $all === 0 => Verdict::care(Message::of('next_tool.none', 'Nothing fitted yet'), Message::of('next_tool.none.say', 'What to get next shows once bearings were fitted here.')),
@@ -57,7 +57,7 @@ final readonly class NextTool
         };
 
         return new NextToolResult(Share::of($all === 0 ? 0.0 : ($all - $missing) / $all), array_map(static fn (FittedBefore $f): string => $f->number, $open), $offers, $verdict
-            ->workedOut(Working::start()->line('Covered', 'jobs with a driver that is go ÷ all jobs', sprintf('%d of %d', $all - $missing, $all), sprintf('%.0f%%', $all === 0 ? 0 : 100 * ($all - $missing) / $all))));
+            ->workedOut(Working::start()->line('Covered', 'jobs with a driver that is go ÷ all jobs', Message::of('working.of', '{some} of {all}', ['some' => $all - $missing, 'all' => $all]), sprintf('%.0f%%', $all === 0 ? 0 : 100 * ($all - $missing) / $all))));
     }
 
     /**
@@ -67,10 +67,10 @@ final readonly class NextTool
     private function offers(array $open): array
     {
         $offers = [];
-        foreach ([...$this->pipes(), ...array_map($this->made(...), $open)] as $tool) {
-            $served = $tool === null ? [] : array_values(array_filter($open, fn (FittedBefore $f): bool => $this->serves($f, [$tool])));
-            if ($tool !== null && $served !== []) {
-                $offers[] = new ToolOffer($tool->name, $tool->outside, $tool->opening, array_map(static fn (FittedBefore $f): string => $f->number, $served), array_sum(array_map(static fn (FittedBefore $f): int => $f->jobs, $served)));
+        foreach ([...$this->pipes(), ...array_filter(array_map($this->made(...), $open))] as [$tool, $name]) {
+            $served = array_values(array_filter($open, fn (FittedBefore $f): bool => $this->serves($f, [$tool])));
+            if ($served !== []) {
+                $offers[] = new ToolOffer($name, $tool->outside, $tool->opening, array_map(static fn (FittedBefore $f): string => $f->number, $served), array_sum(array_map(static fn (FittedBefore $f): int => $f->jobs, $served)));
             }
         }
         usort($offers, static fn (ToolOffer $a, ToolOffer $b): int => $b->jobs <=> $a->jobs);
@@ -82,20 +82,26 @@ final readonly class NextTool
         return array_slice(array_values($different), 0, self::MOST_OFFERS);
     }
 
-    /** @return list<Tool> */
+    /** @return list<array{Tool, Message}> each with what it is called */
     private function pipes(): array
     {
-        return array_map(static fn (array $row): Tool => new Tool($row['name'], $row['name'], ToolKind::Pipe, Length::mm((float) $row['outside_mm']), Length::mm((float) $row['inside_mm']), Length::mm(self::LENGTH)), Table::rows('pipes'));
+        return array_map(static fn (array $row): array => [
+            new Tool($row['name'], $row['name'], ToolKind::Pipe, Length::mm((float) $row['outside_mm']), Length::mm((float) $row['inside_mm']), Length::mm(self::LENGTH)), Message::plain($row['name']),
+        ], Table::rows('pipes'));
     }
 
-    private function made(FittedBefore $for): ?Tool
+    /** @return ?array{Tool, Message} */
+    private function made(FittedBefore $for): ?array
     {
         $make = (new DriverChoice($this->limits))->among(RingFace::of($this->limits, $for->bore, $for->outside, $for->thin), DriverWay::IntoBore, Length::mm(5), [])->make;
         if ($make->outsideLeast->mm > $make->outsideMost->mm) {
             return null;
         }
 
-        return new Tool('made', sprintf('cup %.0f / %.0f, turned', floor($make->outsideMost->mm), ceil($make->openingLeast->mm)), ToolKind::Cup, $make->outsideMost, Length::mm(min($make->openingMost->mm, max($make->openingLeast->mm, $make->outsideMost->mm - 10))), Length::mm(self::LENGTH));
+        $opening = Length::mm(min($make->openingMost->mm, max($make->openingLeast->mm, $make->outsideMost->mm - 10)));
+        $name = Message::filled('cup {outside} / {opening}, turned', outside: sprintf('%.0f', floor($make->outsideMost->mm)), opening: sprintf('%.0f', ceil($make->openingLeast->mm)));
+
+        return [new Tool('made', $name->inEnglish(), ToolKind::Cup, $make->outsideMost, $opening, Length::mm(self::LENGTH)), $name];
     }
 
     /** @param  list<Tool>  $tools */

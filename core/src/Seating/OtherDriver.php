@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 
 /** What a ring may be driven with that does not hang on the wall. */
 enum OtherDriver: string
@@ -56,7 +57,7 @@ enum OtherDriver: string
     /** A tool that was measured, as it stands on the ring. */
     public static function measured(DriverFit $tool): Verdict
     {
-        $name = ['name' => $tool->name];
+        $name = ['name' => Written::name($tool->name)];
 
         return match ($tool->level) {
             Level::Go => Verdict::go(Message::of('driver.take', 'Take the {name}', $name), $tool->reason),

@@ -182,15 +182,15 @@ final readonly class PressTrace
     /** @param  list<float>  $slide */
     private function working(PressTraceInput $input, ?float $early, ?float $late, array $slide, ForceCurve $curve, ?float $knee, float $until): Working
     {
-        $working = Working::start()->line('Force once all in', 'F(travel) ÷ share of the ring that is in', sprintf('grip %.2f mm', $input->grip->mm), sprintf('%d points', count($curve->scaled)));
+        $working = Working::start()->line('Force once all in', 'F(travel) ÷ share of the ring that is in', Message::filled('grip {grip} mm', grip: sprintf('%.2f', $input->grip->mm)), Message::of('working.points', '{count} points', ['count' => count($curve->scaled)]));
         if ($early !== null) {
-            $working = $working->line('At the beginning', 'median, a tenth to a third in', sprintf('reckoned %.0f…%.0f N', $input->forceLow->newtons, $input->forceHigh->newtons), Force::newtons($early));
+            $working = $working->line('At the beginning', 'median, a tenth to a third in', Message::filled('reckoned {force} N', force: sprintf('%.0f…%.0f', $input->forceLow->newtons, $input->forceHigh->newtons)), Force::newtons($early));
         }
         if ($late !== null) {
-            $working = $working->line('While it slides', 'median, from '.(int) (100 * self::LATE).'% in', sprintf('%d points', count($slide)), Force::newtons($late))
-                ->line('Roughness', 'mean jump beside its neighbours ÷ force', sprintf('rough above %.1f%%', 100 * $this->limits->get('press.rough_share')), sprintf('%.1f%%', 100 * $curve->roughness(self::EARLY[0] * $input->grip->mm, $until)));
+            $working = $working->line('While it slides', Message::of('working.late', 'median, from {share}% in', ['share' => (int) (100 * self::LATE)]), Message::of('working.points', '{count} points', ['count' => count($slide)]), Force::newtons($late))
+                ->line('Roughness', 'mean jump beside its neighbours ÷ force', Message::filled('rough above {share}%', share: sprintf('%.1f', 100 * $this->limits->get('press.rough_share'))), sprintf('%.1f%%', 100 * $curve->roughness(self::EARLY[0] * $input->grip->mm, $until)));
         }
 
-        return $knee === null ? $working : $working->line('Sharp rise', 'slide and rise, where their lines cross', sprintf('steeper than %.0f N/mm', $this->limits->get('press.steep_n_mm')), Length::mm($knee));
+        return $knee === null ? $working : $working->line('Sharp rise', 'slide and rise, where their lines cross', Message::filled('steeper than {rate} N/mm', rate: sprintf('%.0f', $this->limits->get('press.steep_n_mm'))), Length::mm($knee));
     }
 }

@@ -18,6 +18,7 @@ use CleanRace\Core\Sizing\FitFeel;
 use CleanRace\Core\Sizing\PressedSeat;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
 
 /** The steps of one pressed ring: its driver, warmth, started square, home. */
 final class PressedSteps
@@ -48,7 +49,7 @@ final class PressedSteps
 
                 continue;
             }
-            $this->driver($seat, Step::of("seat.{$seat->key}.driver", 'The driver for the {part}', 'Another size than the one before: it stands on {ring}.', ['part' => lcfirst($seat->part->name), 'ring' => $this->progress->order->push($seat)->label()]));
+            $this->driver($seat, Step::of("seat.{$seat->key}.driver", 'The driver for the {part}', 'Another size than the one before: it stands on {ring}.', ['part' => Message::within($seat->part->name), 'ring' => Message::plain($this->progress->order->push($seat)->label())]));
             $this->warm($seat);
             $this->start($seat, $put, $before);
             $this->home($seat, $put, $before);
@@ -62,7 +63,7 @@ final class PressedSteps
     {
         $this->steps = [];
         $this->driver($seat, Step::of('seat.driver', 'Choose the driver', $seat->seat === RingSeat::Bore && $this->progress->order->push($seat) === $seat->push()
-            ? 'As wide as goes into the bore freely, on the outer ring only, clear of the seal.' : 'It stands on {ring}, clear of the seal.', ['ring' => $this->progress->order->push($seat)->label()]));
+            ? 'As wide as goes into the bore freely, on the outer ring only, clear of the seal.' : 'It stands on {ring}, clear of the seal.', ['ring' => Message::plain($this->progress->order->push($seat)->label())]));
 
         return $this->steps;
     }
@@ -117,7 +118,11 @@ final class PressedSteps
         $title = $isPair ? ($second ? 'Start the second bearing square' : 'Start the first bearing square') : 'Start it square: {part}';
         $words = $put->words;
         $onShaft = $seat->seat === RingSeat::Shaft;
-        $step = Step::of("seat.{$seat->key}.start", $title, $words['detail'] ?? ($onShaft ? 'By hand over the lead, then light taps all round on the inner ring.' : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.').($seat->key !== $this->progress->order->seats()[0]->key && isset($words['support']) ? ' '.$words['support'] : ''), ['part' => lcfirst($seat->part->name)])
+        $detail = [
+            $words['detail'] ?? ($onShaft ? 'By hand over the lead, then light taps all round on the inner ring.' : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look across it.'),
+            $seat->key === $this->progress->order->seats()[0]->key ? null : $words['support'] ?? null,
+        ];
+        $step = Step::of("seat.{$seat->key}.start", $title, Message::listed(array_filter($detail), ' '), ['part' => Message::within($seat->part->name)])
             ->with(tool: $words['tool'] ?? null, why: $words['why'] ?? null, caution: $words['caution'] ?? 'Never force a cocked ring straight: drive it back out.', part: $seat->part->id)
             ->on(Panel::Clock)
             ->asking(...SeatAsks::clock($seat->key, 'start'), ...SeatAsks::face($seat->key, $this->bench->notebook))
@@ -146,8 +151,11 @@ final class PressedSteps
             return;
         }
         $ledge = $this->bench->isPair() ? [] : [Ask::depth(Places::seat($seat->key, 'ledge'), 'Face to ledge, measured before', wanted: false)];
-        $detail = ($words['home'] ?? 'The note goes dull and low, the handle stiffens at once. Stop at the first sharp rise, whatever the gauge says.').($depth === null ? '' : ' It stands {depth} below the face then.');
-        $this->steps[] = $this->turn->inTurn(Step::of("seat.{$seat->key}.home", $seat->seat === RingSeat::Shaft ? 'Up to its shoulder' : ($this->bench->isPair() ? 'Down to its ledge' : 'Down to its ledge: {part}'), $detail, ['part' => lcfirst($seat->part->name)] + ($depth === null ? [] : ['depth' => $depth]))
+        $detail = [
+            $words['home'] ?? 'The note goes dull and low, the handle stiffens at once. Stop at the first sharp rise, whatever the gauge says.',
+            $depth === null ? null : Message::of('seat.home.stands', 'It stands {depth} below the face then.', ['depth' => $depth]),
+        ];
+        $this->steps[] = $this->turn->inTurn(Step::of("seat.{$seat->key}.home", $seat->seat === RingSeat::Shaft ? 'Up to its shoulder' : ($this->bench->isPair() ? 'Down to its ledge' : 'Down to its ledge: {part}'), Message::listed(array_filter($detail), ' '), ['part' => Message::within($seat->part->name)])
             ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
             ->on(Panel::Clock)
             ->asking(...[...SeatAsks::clock($seat->key, 'home'), ...$ledge, Ask::choices(Places::seat($seat->key, 'home', 'signs'), 'What hands and ears tell', Option::each(HomeSign::class), wanted: false), ...$watch, $fitted])

@@ -14,6 +14,7 @@ use CleanRace\Core\Tooling\Tool;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /** What each seat is made with: drivers from the wall, what the hub stands on, the way it goes in. */
@@ -95,7 +96,7 @@ final class SeatTools
         $outside = $this->bench->notebook->length("$place.outside");
         $opening = $this->bench->notebook->length("$place.opening");
 
-        return $outside === null || ($opening !== null && $opening->mm >= $outside->mm) ? null : new Tool($kind->value, lcfirst($kind->label()), ToolKind::Cup, $outside, $opening, Length::mm(self::LONG));
+        return $outside === null || ($opening !== null && $opening->mm >= $outside->mm) ? null : new Tool($kind->value, Message::within($kind->label()), ToolKind::Cup, $outside, $opening, Length::mm(self::LONG));
     }
 
     /** Where the choice of a driver for this seat is kept; seats of one size share it. */

@@ -36,7 +36,7 @@ final class SeatVerdicts
             default => 'It locates what comes after it: fully home before the other side is touched.',
         };
 
-        return Verdict::stop(Message::of('seat.turn', '{part} first', ['part' => $missing->name]), Message::of('seat.turn.'.$missing->kind->value, $why))
+        return Verdict::stop(Message::of('seat.turn', '{part} first', ['part' => Message::plain($missing->name)]), Message::of('seat.turn.'.$missing->kind->value, $why))
             ->next(Message::of('seat.turn.next', 'Put it in now, or say that it is in, left in its place, or not there.'));
     }
 
@@ -53,7 +53,7 @@ final class SeatVerdicts
             return null;
         }
 
-        return Verdict::care(Message::of('seat.way_round', '{part}: {way}', ['part' => $part->name, 'way' => $way]), Message::of('seat.way_round.say', 'Such a part usually lies with its {usual}. Was it so before?', ['usual' => $usual]))
+        return Verdict::care(Message::of('seat.way_round', '{part}: {way}', ['part' => Message::plain($part->name), 'way' => Message::plain($way)]), Message::of('seat.way_round.say', 'Such a part usually lies with its {usual}. Was it so before?', ['usual' => Message::plain($usual)]))
             ->next(Message::of('seat.way_round.next', 'Look at the photo from the strip, or turn it round now.'));
     }
 
@@ -64,7 +64,7 @@ final class SeatVerdicts
             return null;
         }
         $deeper = $now->value->mm - $before->value->mm;
-        $words = ['seal' => $seal->name, 'off' => Length::mm(abs($deeper))];
+        $words = ['seal' => Message::plain($seal->name), 'off' => Length::mm(abs($deeper))];
 
         return match (true) {
             abs($deeper) <= Limits::standard()->get('seal.depth_same') => Verdict::go(Message::of('seal.same', '{seal} as deep as before', $words), Message::of('seal.same.say', 'Its lip runs where it ran.')),

@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 
 /** C12, over time: does the ring come straight as it goes deeper, or lean more with every round. */
 #[Calculator('seating-trend', 'Is it coming straight', 'seat', 'Tilt against depth, round by round.', ['bore_mm' => 20, 'outside_mm' => 47, 'rounds' => [
@@ -50,7 +51,7 @@ final readonly class SeatingTrend
         [$before, $now] = array_slice($points, -2);
         $by = $now->angle->degrees - $before->angle->degrees;
         $grows = $this->limits->get('trend.grows_deg');
-        $words = ['from' => $before->angle, 'to' => $now->angle, 'clock' => $now->highSide?->text() ?? ''];
+        $words = ['from' => $before->angle, 'to' => $now->angle, 'clock' => Written::of($now->highSide?->text() ?? '')];
         $same = $before->highSide === null || $now->highSide === null || self::apart($before->highSide, $now->highSide) <= 2.0;
 
         return match (true) {

@@ -11,8 +11,10 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C14, one ledge: how much further the second bearing goes until its inner ring rests on the sleeve. */
 #[Calculator('second-bearing', 'How much further the second one', 'seat', 'Depth at which it rests on the sleeve, and turns of the draw nut.', [
@@ -50,11 +52,11 @@ final readonly class SecondBearing
             ->showing(
                 Figure::of('to_go', 'Still to go', Length::mm($toGo), $halfWidth),
                 Figure::of('rests_at', 'Rests at', Length::mm($rest)),
-                ...($turn === null ? [] : [Figure::of('nut_turn', 'Turn of the '.$input->drawBolt->value.' nut in all', Angle::degrees($turn), null, 0), Figure::of('nut_now', 'Now, at most', Angle::degrees($advised), null, 0)]),
+                ...($turn === null ? [] : [Figure::of('nut_turn', Message::of('figure.nut_turn', 'Turn of the {bolt} nut in all', ['bolt' => Written::of($input->drawBolt->value)]), Angle::degrees($turn), null, 0), Figure::of('nut_now', 'Now, at most', Angle::degrees($advised), null, 0)]),
             )
             ->workedOut(Working::start()
                 ->line('Rests at', 'hub − first depth − first width − sleeve − second width', sprintf('%.2f − %.2f − %.2f − %.2f − %.2f', $input->overFaces->value->mm, $input->firstDepth->value->mm, $input->firstWidth->mm, $input->sleeveLength->value->mm, $input->secondWidth->mm), Length::mm($rest))
-                ->line('Still to go', 'rests at − depth now', sprintf('%.2f − %.2f, give or take %.2f', $rest, $input->secondDepth->value->mm, $halfWidth), Length::mm($toGo)));
+                ->line('Still to go', 'rests at − depth now', Message::filled('{sum}, give or take {off}', sum: sprintf('%.2f − %.2f', $rest, $input->secondDepth->value->mm), off: sprintf('%.2f', $halfWidth)), Length::mm($toGo)));
 
         return new SecondBearingResult(Length::mm($rest), Length::mm($toGo), Length::mm($halfWidth), $turn === null ? null : Angle::degrees($turn), $advised === null ? null : Angle::degrees($advised), $verdict);
     }
@@ -69,7 +71,7 @@ final readonly class SecondBearing
     {
         $there = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansThere()) !== [];
         $tooFar = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansTooFar()) !== [];
-        $values = ['mm' => Length::mm(abs($toGo)), 'turn' => self::turnWords($advised ?? 0.0), 'bolt' => $input->drawBolt->value];
+        $values = ['mm' => Length::mm(abs($toGo)), 'turn' => self::turnWords($advised ?? 0.0), 'bolt' => Written::of($input->drawBolt->value)];
         $past = -$toGo > $halfWidth + $this->limits->get('second.past');
 
         return match (true) {
@@ -108,17 +110,22 @@ final readonly class SecondBearing
         };
     }
 
-    /** "33°, about a tenth of a turn": a nut is turned by eye. */
-    private static function turnWords(float $degrees): string
+    /** How far a nut is turned, by eye: 33°, about a tenth of a turn. */
+    private static function turnWords(float $degrees): Message
     {
-        $parts = [2 => 'half', 3 => 'a third of', 4 => 'a quarter of', 5 => 'a fifth of', 6 => 'a sixth of', 8 => 'an eighth of', 10 => 'a tenth of', 12 => 'a twelfth of', 16 => 'a sixteenth of'];
+        $parts = [
+            2 => '{angle}, about half a turn', 3 => '{angle}, about a third of a turn', 4 => '{angle}, about a quarter of a turn', 5 => '{angle}, about a fifth of a turn',
+            6 => '{angle}, about a sixth of a turn', 8 => '{angle}, about an eighth of a turn', 10 => '{angle}, about a tenth of a turn', 12 => '{angle}, about a twelfth of a turn',
+            16 => '{angle}, about a sixteenth of a turn',
+        ];
         $turns = $degrees / 360;
+        $values = ['angle' => Shown::of(Angle::degrees($degrees), 0)];
         if ($turns > 0.6) {
-            return sprintf('%.0f°, about %.1f turns', $degrees, $turns);
+            return Message::of('second.turns', '{angle}, about {turns} turns', $values + ['turns' => Written::of(sprintf('%.1f', $turns))]);
         }
         $nearest = array_reduce(array_keys($parts), static fn (?int $best, int $n): int => $best === null || abs(1 / $n - $turns) < abs(1 / $best - $turns) ? $n : $best);
 
-        return sprintf('%.0f°, about %s a turn', $degrees, $parts[$nearest]);
+        return Message::of('second.turn', $parts[$nearest], $values);
     }
 
     private static function short(): Verdict

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating;
 
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /** The finished sleeve, what it is cut to before it is filed square, and the tube to make it from. */
@@ -17,7 +18,7 @@ final readonly class SleeveToMakeResult
         public Length $boreLeast,
         public Length $boreMost,
         public Length $outsideMost,
-        public ?string $tube,
+        public Message|string|null $tube,
         public Verdict $verdict,
     ) {
     }

@@ -17,6 +17,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\VerdictKind;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C12: does the ring go in square; if not, where it stands proud and whether it can still be tapped level. */
 #[Calculator('square', 'Is it going in square', 'seat', 'Three or four depths around the ring, or a look.', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [
@@ -58,8 +59,8 @@ final readonly class Square
                 Figure::of('go_on', 'Go on below', Angle::degrees($this->limits->get($input->stage === SquareStage::Home ? 'square.home_deg' : 'square.go_on_deg'))),
                 Figure::of('drive_out', 'Drive out above', Angle::degrees($this->limits->get('square.drive_out_deg'))),
             )->workedOut(Working::start()
-                ->line('Plane', 'z = z0 + b·cosθ + c·sinθ', sprintf('%d depths%s, least squares', count($readings), $input->reference === [] ? '' : ' less the reference'), sprintf('z0 %.3f, b %+.3f, c %+.3f mm', $plane->depth, $plane->b, $plane->c))
-                ->line('Across the ring', 't = 2·√(b² + c²)', sprintf('give or take %.3f', $plane->tiltHalfWidth), Length::mm($plane->tilt()), 3)
+                ->line('Plane', 'z = z0 + b·cosθ + c·sinθ', Message::of('working.plane', $input->reference === [] ? '{count} depths, least squares' : '{count} depths less the reference, least squares', ['count' => count($readings)]), sprintf('z0 %.3f, b %+.3f, c %+.3f mm', $plane->depth, $plane->b, $plane->c))
+                ->line('Across the ring', 't = 2·√(b² + c²)', Message::filled('give or take {off}', off: sprintf('%.3f', $plane->tiltHalfWidth)), Length::mm($plane->tilt()), 3)
                 ->line('Angle', 'atan(t / (D − 0.105(D − d)))', sprintf('%.3f / %.2f', $plane->tilt(), $circle), Angle::degrees($angle))),
         );
     }
@@ -84,7 +85,7 @@ final readonly class Square
                 ->settledBy(Message::of('square.doubt.settle', 'A depth micrometer, or a second set of four, settles it.'));
         }
 
-        return Verdict::care(Message::of('square.tap', 'Tap at {clock}', ['clock' => $high->text()]), Message::of('square.tap.say', 'It stands {tilt} proud at {clock}. Light taps there until it is level.', ['tilt' => Length::mm($plane->tilt()), 'clock' => $high->text()]))
+        return Verdict::care(Message::of('square.tap', 'Tap at {clock}', ['clock' => Written::of($high->text())]), Message::of('square.tap.say', 'It stands {tilt} proud at {clock}. Light taps there until it is level.', ['tilt' => Length::mm($plane->tilt()), 'clock' => Written::of($high->text())]))
             ->settledBy(Message::of('square.tap.settle', 'Read the same places again after each round of taps.'));
     }
 
@@ -101,7 +102,7 @@ final readonly class Square
 
     private function byEye(SquareInput $input): Verdict
     {
-        $at = $input->eyeClock?->text() ?? 'the high side';
+        $at = $input->eyeClock === null ? Message::plain('the high side') : Written::of($input->eyeClock->text());
 
         return match ($input->eye) {
             Eye::Cocked => $this->driveOut($input->eyeClock, null),
@@ -115,7 +116,7 @@ final readonly class Square
     private function driveOut(?Clock $high, ?Length $tilt): Verdict
     {
         $sentence = $tilt !== null && $high !== null
-            ? Message::of('square.out.say', 'It stands {tilt} proud at {clock}. Forcing it straight would score the bore.', ['tilt' => $tilt, 'clock' => $high->text()])
+            ? Message::of('square.out.say', 'It stands {tilt} proud at {clock}. Forcing it straight would score the bore.', ['tilt' => $tilt, 'clock' => Written::of($high->text())])
             : Message::of('square.out.eye', 'It stands cocked. Forcing it straight would score the bore.');
 
         return Verdict::stop(Message::of('square.out', 'Drive it back out'), $sentence)
@@ -139,7 +140,7 @@ final readonly class Square
         $clock = $readings[(int) array_search($worst, $residuals, true)]->clock->text();
 
         return Verdict::care(
-            $n === 4 ? Message::of('square.repeat_all', 'Repeat all four') : Message::of('square.repeat_one', 'Repeat the one at {clock}', ['clock' => $clock]),
+            $n === 4 ? Message::of('square.repeat_all', 'Repeat all four') : Message::of('square.repeat_one', 'Repeat the one at {clock}', ['clock' => Written::of($clock)]),
             Message::of('square.repeat.say', 'The readings do not lie in one plane: one of them is off, or the face they are taken from is rough.'),
         )->next(Message::of('square.repeat.next', 'Wipe the face, hold the beam flat, read again.'));
     }

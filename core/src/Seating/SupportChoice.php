@@ -12,6 +12,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C11: what the hub stands on, close to the bore and in line with the blow. */
 #[Calculator('support', 'What the hub stands on', 'seat', 'Ring or blocks, from what passes and what hangs below.', ['passes_mm' => 26, 'hub_outside_mm' => 66, 'hangs_mm' => 22, 'supports' => [['name' => 'pipe 1 1/4', 'outside_mm' => 42.4, 'opening_mm' => 36, 'length_mm' => 60]]])]
@@ -36,7 +37,7 @@ final readonly class SupportChoice
         $good = array_values(array_filter($supports, static fn (Tool $t): bool => $t->opening !== null && $t->opening->mm >= $opening && $t->opening->mm <= $most && $t->length->mm >= $height));
         usort($good, static fn (Tool $a, Tool $b): int => ($a->opening->mm ?? 0.0) <=> ($b->opening->mm ?? 0.0));
         $best = $good[0] ?? null;
-        $words = ['name' => $best->name ?? '', 'opening' => Length::mm($opening), 'height' => Length::mm($height)];
+        $words = ['name' => Written::name($best->name ?? ''), 'opening' => Length::mm($opening), 'height' => Length::mm($height)];
 
         $verdict = $best !== null
             ? Verdict::go(Message::of('support.take', 'Stand it on the {name}', $words), Message::of('support.take.say', 'Closest round the bore that lets through what must pass.'))

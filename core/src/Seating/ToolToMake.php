@@ -14,7 +14,7 @@ final readonly class ToolToMake
     /**
      * @param  Length  $openingLeast zero when it may be solid
      * @param  ?Length  $pilot of a stepped plug: the nose that goes into the bore of the ring
-     * @param  ?string  $from the nearest pipe or tube
+     * @param  Message|string|null  $from the nearest pipe or tube
      * @param  bool  $asItIs whether that serves as it comes; else it is turned to these sizes
      */
     private function __construct(
@@ -25,7 +25,7 @@ final readonly class ToolToMake
         public Length $openingMost,
         public Length $length,
         public ?Length $pilot,
-        public ?string $from,
+        public Message|string|null $from,
         public bool $asItIs,
     ) {
     }
@@ -43,15 +43,16 @@ final readonly class ToolToMake
     /** In one sentence, for somebody at a lathe or a pipe rack. */
     public function words(): Message
     {
-        $sizes = ['least' => $this->outsideLeast, 'most' => $this->outsideMost, 'opening' => $this->openingLeast, 'inside' => $this->openingMost, 'pilot' => $this->pilot ?? Length::mm(0.0), 'pipe' => $this->from ?? ''];
-        $pipe = $this->from === null ? '' : ($this->asItIs ? ' From stock: {pipe}.' : ' Turned from {pipe}.');
-
-        return match (true) {
+        $sizes = ['least' => $this->outsideLeast, 'most' => $this->outsideMost, 'opening' => $this->openingLeast, 'inside' => $this->openingMost, 'pilot' => $this->pilot ?? Length::mm(0.0), 'pipe' => Message::plain($this->from ?? '')];
+        $made = match (true) {
             $this->outsideLeast->mm > $this->outsideMost->mm => Message::of('driver.make.slight', 'The ring is too slight for a driver of its own below the face: push it with the old ring, slit so that it comes out again.'),
             $this->pilot !== null => Message::of('driver.make.plug', 'Make one: a plug of {least} to {most}, with a nose of {pilot} that goes into the bore.', $sizes),
-            $this->openingLeast->mm <= 0 => Message::of('driver.make.disc', 'Make one: outside {least} to {most}, solid or with a hole up to {inside}.'.$pipe, $sizes),
-            default => Message::of('driver.make.tube', 'Make one: outside {least} to {most}, opening over {opening} and up to {inside}.'.$pipe, $sizes),
+            $this->openingLeast->mm <= 0 => Message::of('driver.make.disc', 'Make one: outside {least} to {most}, solid or with a hole up to {inside}.', $sizes),
+            default => Message::of('driver.make.tube', 'Make one: outside {least} to {most}, opening over {opening} and up to {inside}.', $sizes),
         };
+        $stock = $this->asItIs ? Message::of('driver.make.stock', 'From stock: {pipe}.', $sizes) : Message::of('driver.make.turned', 'Turned from {pipe}.', $sizes);
+
+        return $this->from === null || $this->pilot !== null ? $made : Message::listed([$made, $stock], ' ');
     }
 
     /**

@@ -18,6 +18,7 @@ use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 
 /**
  * Press, draw bolt or hammer: by the force that was reckoned, by what hangs on the wall, by the shop's way. Whoever chose
@@ -47,11 +48,11 @@ final readonly class WayChoice
         $way = $chosen ?? $usual;
         $fault = $this->fault($way, $seat);
         if ($fault !== null) {
-            return Verdict::care(Message::of('way.not', '{way}: with care', ['way' => $way->label()]), $fault)
-                ->next(Message::of('way.rather', 'Rather: {way}.', ['way' => lcfirst($usual->label())]));
+            return Verdict::care(Message::of('way.not', '{way}: with care', ['way' => Message::plain($way->label())]), $fault)
+                ->next(Message::of('way.rather', 'Rather: {way}.', ['way' => Message::within($usual->label())]));
         }
         $force = $this->force($seat);
-        $words = ['way' => $way->label(), 'force' => $force ?? Force::newtons(0)];
+        $words = ['force' => $force ?? Force::newtons(0)];
 
         return match ($way) {
             WayIn::DrawBolt => $this->drawn($seat, $driver),
@@ -82,7 +83,7 @@ final readonly class WayChoice
             }
         }
 
-        return $rod === null ? $result->verdict : $result->verdict->because(Message::of('way.rod', 'By the {rod}: the square, slow way with the least gear.', ['rod' => $rod->name]));
+        return $rod === null ? $result->verdict : $result->verdict->because(Message::of('way.rod', 'By the {rod}: the square, slow way with the least gear.', ['rod' => Written::of($rod->name)]));
     }
 
     /** What speaks against a way, or nothing. */
@@ -106,8 +107,8 @@ final readonly class WayChoice
                 default => null,
             },
             WayIn::DrawBolt => match (true) {
-                $this->bench->drawBolt->diameter() >= $seat->bore->mm => Message::of('way.fault.bolt', '{bolt} does not pass the bore of this bearing.', ['bolt' => $this->bench->drawBolt->value]),
-                $force !== null && $force->newtons > $this->bench->drawBolt->limit($this->limits->get('force.rod_limit_8_8'))->newtons => Message::of('way.fault.stretch', '{bolt} would stretch: it takes up to {force}.', ['bolt' => $this->bench->drawBolt->value, 'force' => $force]),
+                $this->bench->drawBolt->diameter() >= $seat->bore->mm => Message::of('way.fault.bolt', '{bolt} does not pass the bore of this bearing.', ['bolt' => Written::of($this->bench->drawBolt->value)]),
+                $force !== null && $force->newtons > $this->bench->drawBolt->limit($this->limits->get('force.rod_limit_8_8'))->newtons => Message::of('way.fault.stretch', '{bolt} would stretch: it takes up to {force}.', ['bolt' => Written::of($this->bench->drawBolt->value), 'force' => $force]),
                 default => null,
             },
         };

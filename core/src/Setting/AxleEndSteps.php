@@ -6,11 +6,13 @@ namespace CleanRace\Core\Setting;
 
 use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Panel;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 
 /** How far a threaded axle stands out at both ends, against what it did before. */
 final class AxleEndSteps
@@ -37,12 +39,12 @@ final class AxleEndSteps
     public static function step(Bench $bench, ?AxleEndsResult $ends): Step
     {
         $fixed = $bench->pattern->card()->side($bench->hub->first);
-        [$left, $right] = [$bench->pattern->card()->left, $bench->pattern->card()->right];
+        $label = static fn (Side $side): Message => Message::of('set.ends.out', '{side}, sticks out now', ['side' => Message::plain($bench->pattern->card()->side($side))]);
 
-        return Step::of('set.ends', 'Axle ends as they were', 'The {side} first: its nut and spacers locked on the axle at the right length, toothed faces outward. Then the other side is set.', ['side' => $fixed])
+        return Step::of('set.ends', 'Axle ends as they were', 'The {side} first: its nut and spacers locked on the axle at the right length, toothed faces outward. Then the other side is set.', ['side' => Message::within($fixed)])
             ->with(why: 'The axle off the middle, and the nuts or the lever have too little thread on one side.', part: 'axle')
             ->on(Panel::AxleEnds)
-            ->asking(Ask::length(Places::ENDS_LEFT, "$left, sticks out now", wanted: false), Ask::length(Places::ENDS_RIGHT, "$right, sticks out now", wanted: false), Ask::length(Places::ENDS_DROPOUT, 'Dropout, thickness', wanted: false))
+            ->asking(Ask::length(Places::ENDS_LEFT, $label(Side::Left), wanted: false), Ask::length(Places::ENDS_RIGHT, $label(Side::Right), wanted: false), Ask::length(Places::ENDS_DROPOUT, 'Dropout, thickness', wanted: false))
             ->judged($ends?->verdict)->holdingStopsOnly()->taking(4);
     }
 }

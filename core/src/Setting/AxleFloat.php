@@ -12,6 +12,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C20: how far a wheel floats between its retainers, and the washers for it. */
 #[Calculator('axle-float', 'End float and washers', 'set', 'Room less stack, and which washers to add.', ['space_mm' => 84.6, 'wheel_mm' => 78.4, 'fitted_mm' => 4.0, 'washers' => [['thickness_mm' => 0.5, 'count' => 4], ['thickness_mm' => 1.0, 'count' => 2]]])]
@@ -28,7 +29,7 @@ final readonly class AxleFloat
         $add = $float->mean > $most ? Washers::nearest($input->washers, $float->mean - ($least + $most) / 2, $float->mean - $most, $float->mean - $least) : [];
         $then = $float->mean - array_sum($add);
         $names = array_map(static fn (float $mm): string => rtrim(rtrim(sprintf('%.2f', $mm), '0'), '.').' mm', $add);
-        $words = ['float' => Length::mm(abs($float->mean)), 'least' => Length::mm($least), 'most' => Length::mm($most), 'add' => implode(' + ', $names), 'then' => Length::mm($then), 'out' => Length::mm(max(0.0, $least - $float->mean))];
+        $words = ['float' => Length::mm(abs($float->mean)), 'least' => Length::mm($least), 'most' => Length::mm($most), 'add' => Written::list($names, ' + '), 'then' => Length::mm($then), 'out' => Length::mm(max(0.0, $least - $float->mean))];
         $inside = $float->probabilityAtMost($most) - $float->probabilityAtMost($least);
 
         $verdict = match (true) {

@@ -58,8 +58,8 @@ final readonly class ConeCoach
                 Figure::of('leave', 'Right at the rim', $leave), Figure::of('lock_shift', 'The lock nut moves it', Angle::degrees($shift->mean), $shift->spread(), 0),
             )
             ->workedOut(Working::start()
-                ->line('Aim', $input->axle === AxleKind::Solid ? '0 to 0.01 mm' : ($input->noneOnTheBench ? 'none on the bench' : 'F·Lc / (E·A)'), sprintf('pitch %.3f', $hub->thread->pitch->mm), Angle::degrees(-$aim), 0)
-                ->line('Stands', 'all tries weighed together', sprintf('%d tries', count($input->tries)), Angle::degrees(-$stands->mean), 0)
+                ->line('Aim', $input->axle === AxleKind::Solid ? '0 to 0.01 mm' : ($input->noneOnTheBench ? 'none on the bench' : 'F·Lc / (E·A)'), Message::filled('pitch {pitch}', pitch: sprintf('%.3f', $hub->thread->pitch->mm)), Angle::degrees(-$aim), 0)
+                ->line('Stands', 'all tries weighed together', Message::of('working.tries', '{count} tries', ['count' => count($input->tries)]), Angle::degrees(-$stands->mean), 0)
                 ->line('Right with', 'share of what is possible within the band', sprintf('± %.0f°', $this->limits->get('cone.band_deg')), sprintf('%.0f %%', 100 * $sure)));
 
         return new ConeCoachResult($done ? null : Angle::degrees($set), $done ? null : Angle::degrees($turn), $tight === null ? null : Angle::degrees($tight), $loose === null ? null : Angle::degrees($loose), Angle::degrees($shift->mean), $shift->spread(), Length::mm($endPlay), $leave, Share::of($sure), $this->lockings($input->tries), $repeat, $verdict);
@@ -76,9 +76,10 @@ final readonly class ConeCoach
     private function verdict(ConeCoachInput $input, ConeHub $hub, ConeTry $last, bool $done, ?int $repeat, float $turn, float $set, Length $leave, Estimate $shift): Verdict
     {
         $words = [
-            'turn' => Shown::of(Angle::degrees(abs($turn)), 0), 'way' => $turn >= 0 ? 'tighter' : 'looser', 'flats' => ConePlay::flats($turn), 'mark' => self::minutes($set), 'try' => $repeat ?? 0, 'leave' => Shown::of($leave, 1),
-            'shift' => Shown::of(Angle::degrees(abs($shift->mean)), 0), 'to' => $shift->mean >= 0 ? 'tighter' : 'looser', 'count' => $this->lockings($input->tries),
+            'turn' => Shown::of(Angle::degrees(abs($turn)), 0), 'flats' => ConePlay::flats($turn), 'mark' => self::minutes($set), 'try' => $repeat ?? 0, 'leave' => Shown::of($leave, 1),
+            'shift' => Shown::of(Angle::degrees(abs($shift->mean)), 0), 'count' => $this->lockings($input->tries),
         ];
+        $tightens = $shift->mean >= 0;
         $near = $this->limits->get('cone.done_deg') / 2;
 
         return match (true) {
@@ -90,18 +91,18 @@ final readonly class ConeCoach
                 ->next(Message::of('coach.done.lever_next', 'Clamp it in the frame: the play must be gone, the wheel still free.')),
             $done => Verdict::go(Message::of('coach.done', 'Right'), Message::of('coach.done.say', 'No play, no bind. {count} lockings.', $words))
                 ->next(Message::of('coach.done.next', 'Lock nuts tight on both sides. Look again after the first ride.')),
-            ! $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(Message::of('coach.lock', 'Lock it there'), Message::of('coach.lock.say', 'The nut should bring it right: it moves the cone about {shift} {to}.', $words))
+            ! $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(Message::of('coach.lock', 'Lock it there'), Message::of('coach.lock.say', $tightens ? 'The nut should bring it right: it moves the cone about {shift} tighter.' : 'The nut should bring it right: it moves the cone about {shift} looser.', $words))
                 ->next(Message::of('coach.lock.next', 'Hold the cone, tighten the nut against it, judge again.')),
             $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(Message::of('coach.feel', 'Nearly: feel it once more', $words), Message::of('coach.feel.say', 'It may be right; what was read does not tell surely.'))
                 ->settledBy(Message::of('coach.feel.settle', 'Play at the rim with a dial gauge, {leave} is right; or clamp it and feel.', $words)),
-            default => Verdict::care(Message::of('coach.turn', '{turn} {way}', $words), Message::of('coach.turn.say', 'Mark to {mark}: {flats}. Then lock it; the nut moves it about {shift} {to}.', $words)),
+            default => Verdict::care(Message::of('coach.turn', $turn >= 0 ? '{turn} tighter' : '{turn} looser', $words), Message::of('coach.turn.say', $tightens ? 'Mark to {mark}: {flats}. Then lock it; the nut moves it about {shift} tighter.' : 'Mark to {mark}: {flats}. Then lock it; the nut moves it about {shift} looser.', $words)),
         };
     }
 
-    /** "23 minutes" on a clock face, 12 up. */
-    public static function minutes(float $degrees): string
+    /** Minutes on a clock face, 12 up. */
+    public static function minutes(float $degrees): Message
     {
-        return sprintf('%.0f min', fmod(fmod(round($degrees / 6), 60) + 60, 60));
+        return Message::of('cone.minutes', '{minutes} min', ['minutes' => (int) fmod(fmod(round($degrees / 6), 60) + 60, 60)]);
     }
 
     /**

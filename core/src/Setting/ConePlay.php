@@ -13,6 +13,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C17: play at the rim as end play, as turn of the cone; and what a quick-release will take up. */
 #[Calculator('cone-play', 'Rim play to cone turn', 'set', 'End play, turn of the cone, and what the lever takes up.', ['rim_play_mm' => 1.2, 'radius_mm' => 290, 'spacing_mm' => 52, 'circle_mm' => 21, 'thread' => 'M10 × 1', 'axle' => 'quick_release', 'axle_bore_mm' => 5])]
@@ -36,7 +37,7 @@ final readonly class ConePlay
         $aim = $hub->aim($this->limits, false);
         $over = $hub->turn($play - $aim)->degrees;
         $leave = $shortening->mm * $hub->lever();
-        $words = ['turn' => Shown::of(Angle::degrees(abs($over)), 0), 'flats' => self::flats($over), 'minutes' => sprintf('%.0f', abs($over) / self::MINUTE), 'leave' => Shown::of(Length::mm($leave), 1), 'off' => Shown::of($hub->turn($off), 0)];
+        $words = ['turn' => Shown::of(Angle::degrees(abs($over)), 0), 'flats' => self::flats($over), 'minutes' => (int) round(abs($over) / self::MINUTE), 'leave' => Shown::of(Length::mm($leave), 1), 'off' => Shown::of($hub->turn($off), 0)];
         $done = $this->limits->get('cone.done_deg');
 
         $verdict = match (true) {
@@ -54,22 +55,21 @@ final readonly class ConePlay
                 ->line('Lever of the rim', '1 + 2R·tanα / (B + Dp·tanα)', sprintf('1 + 2 × %.0f / (%.1f + %.1f)', $hub->radius, $hub->spacing, $hub->circle), sprintf('%.2f', $hub->lever()))
                 ->line('End play', 'rim play / lever', sprintf('%.2f / %.2f', $input->rimPlay->value->mm, $hub->lever()), Length::mm($play), 3)
                 ->line('Turn', 'end play / pitch × 360°', sprintf('%.3f / %.3f × 360', $play, $hub->thread->pitch->mm), $turn, 0)
-                ->line('The lever takes', 'F·Lc / (E·A)', sprintf('%.0f N over %.0f mm', $hub->squeeze->newtons, $hub->between), $shortening, 3)));
+                ->line('The lever takes', 'F·Lc / (E·A)', Message::filled('{force} N over {length} mm', force: sprintf('%.0f', $hub->squeeze->newtons), length: sprintf('%.0f', $hub->between)), $shortening, 3)));
     }
 
-    /** "half a flat", "1.2 flats". */
-    public static function flats(float $degrees): string
+    /** How far that is in flats of the lock nut: half a flat, 1.2 flats. */
+    public static function flats(float $degrees): Message
     {
         $flats = abs($degrees) / self::FLAT;
 
-        return match (true) {
+        return $flats >= 1.15 ? Message::of('cone.flats', '{flats} flats', ['flats' => Written::of(sprintf('%.1f', $flats))]) : Message::plain(match (true) {
             $flats < 0.18 => 'a tenth of a flat',
             $flats < 0.29 => 'a quarter of a flat',
             $flats < 0.42 => 'a third of a flat',
             $flats < 0.6 => 'half a flat',
             $flats < 0.85 => 'three quarters of a flat',
-            $flats < 1.15 => 'one flat',
-            default => sprintf('%.1f flats', $flats),
-        };
+            default => 'one flat',
+        });
     }
 }

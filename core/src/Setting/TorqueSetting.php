@@ -13,6 +13,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C21: what to set a torque wrench to: its source, its range, an adapter on it, and what the thread takes at most. */
 #[Calculator('torque', 'Set the torque wrench', 'set', 'The setting with an adapter, the range, the thread\'s ceiling.', ['source' => 'manual', 'torque_nm' => 45, 'thread' => 'M10', 'grade' => '8.8', 'wrench_length_mm' => 380, 'adapter_mm' => 60])]
@@ -31,7 +32,7 @@ final readonly class TorqueSetting
         $ceiling = $thread === null ? null : $this->ceiling($thread, $grade, $input->treatment->nutFactor($this->limits));
         $asked = $input->torque ?? Torque::newtonMetres(0);
         $adapted = $set !== null && abs($lever - 1) > 1e-9;
-        $words = ['torque' => $asked, 'set' => $set ?? Torque::newtonMetres(0), 'ceiling' => $ceiling ?? Torque::newtonMetres(0), 'thread' => $input->thread === null ? '' : Thread::read($input->thread)->text, 'grade' => $grade->value, 'least' => $input->wrenchLeast ?? Torque::newtonMetres(0), 'most' => $input->wrenchMost ?? Torque::newtonMetres(0)];
+        $words = ['torque' => $asked, 'set' => $set ?? Torque::newtonMetres(0), 'ceiling' => $ceiling ?? Torque::newtonMetres(0), 'thread' => Written::of($input->thread === null ? '' : Thread::read($input->thread)->text), 'grade' => Written::of($grade->value), 'least' => $input->wrenchLeast ?? Torque::newtonMetres(0), 'most' => $input->wrenchMost ?? Torque::newtonMetres(0)];
 
         return new TorqueResult($set, $ceiling, $this->verdict($input, $set, $ceiling, $lever, $words)
             ->because(...$this->treated($input))
@@ -40,7 +41,7 @@ final readonly class TorqueSetting
                 ->then($thread === null ? Working::start() : Working::start()->line('Ceiling', 'K · d · 75 % of proof', sprintf('%.2f × %.2f mm × 0.75 × %.0f MPa × %.1f mm²', $input->treatment->nutFactor($this->limits), $thread->diameter->mm, $grade->proof(), $thread->stressArea()), $ceiling, 1))));
     }
 
-    /** @param  array<string, Torque|string>  $words */
+    /** @param  array<string, Torque|Written>  $words */
     private function verdict(TorqueInput $input, ?Torque $set, ?Torque $ceiling, float $lever, array $words): Verdict
     {
         return match (true) {

@@ -21,6 +21,7 @@ use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 
 /** Every fastener of a hub, in the order of tightening, each with its figure and where that comes from. */
 final readonly class TorqueSteps
@@ -49,7 +50,7 @@ final readonly class TorqueSteps
         $wrenches = array_values(array_filter($this->bench->wall, static fn (WallTool $t): bool => $t->kind === ToolKind::TorqueWrench));
         $adapter = $this->bench->notebook->has($fastener->place('adapter'));
 
-        return Step::of('set.'.$fastener->id, '{name} to its figure', 'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.', ['name' => $fastener->name])
+        return Step::of('set.'.$fastener->id, '{name} to its figure', 'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.', ['name' => Message::plain($fastener->name)])
             ->with(tool: 'Torque wrench', caution: $fastener->id === 'caliper_bolts' ? 'Brakes: the manual and, where the law says so, a licensed person decide. Pump the lever after.' : null)
             ->on(Panel::Torques)
             ->asking(
@@ -75,7 +76,7 @@ final readonly class TorqueSteps
                 break;
             }
             if ($notebook->done($fastener->place('done')) && ! $notebook->done($earlier->place('done'))) {
-                return Verdict::stop(Message::of('torque.order', '{name} first', ['name' => $earlier->name]), Message::of('torque.order.say', 'Tightened before it, this one holds the fork legs where they should settle by themselves.'))
+                return Verdict::stop(Message::of('torque.order', '{name} first', ['name' => Message::plain($earlier->name)]), Message::of('torque.order.say', 'Tightened before it, this one holds the fork legs where they should settle by themselves.'))
                     ->next(Message::of('torque.order.next', 'Loosen, then go through the list from the top.'));
             }
         }
@@ -113,7 +114,7 @@ final readonly class TorqueSteps
     {
         $typed = $this->bench->notebook->value($fastener->place('torque'))['typed'] ?? null;
 
-        return is_string($typed) && preg_match('/[fi]/i', $typed) === 1 ? [Message::of('torque.written', 'As its source has it: {typed}.', ['typed' => $typed])] : [];
+        return is_string($typed) && preg_match('/[fi]/i', $typed) === 1 ? [Message::of('torque.written', 'As its source has it: {typed}.', ['typed' => Written::of($typed)])] : [];
     }
 
     /** A thread that can be read; what cannot is kept, and no ceiling is reckoned from it. */

@@ -26,14 +26,14 @@ final readonly class WheelCentre
     {
         [$left, $right, $rim, $off] = $input->gapLeft !== null ? $this->fromTrial($input) : $this->fromFork($input);
         $stacks = array_map(fn (float $mm): array => $mm <= 0 ? [] : $this->stack($input->washers, $mm), [$left, $right]);
-        $words = ['left' => Length::mm($left), 'right' => Length::mm($right), 'wide' => Length::mm(-min($left, $right)), 'side' => $left < $right ? 'left' : 'right', 'rim' => Length::mm(abs($rim)), 'to' => $rim > 0 ? 'right' : 'left'];
+        $words = ['left' => Length::mm($left), 'right' => Length::mm($right), 'wide' => Length::mm(-min($left, $right)), 'rim' => Length::mm(abs($rim))];
         $middle = max($this->limits->get('centre.near'), $off);
 
         $verdict = match (true) {
-            min($left, $right) < -$this->limits->get('centre.near') => Verdict::stop(Message::of('centre.wide', 'The {side} side is {wide} too wide', $words), Message::of('centre.wide.say', 'No spacer is left to take away there: hub, lock nut or brake plate stands too far out.', $words))
+            min($left, $right) < -$this->limits->get('centre.near') => Verdict::stop(Message::of('centre.wide', $left < $right ? 'The left side is {wide} too wide' : 'The right side is {wide} too wide', $words), Message::of('centre.wide.say', 'No spacer is left to take away there: hub, lock nut or brake plate stands too far out.', $words))
                 ->next(Message::of('centre.wide.next', 'Look for a spacer on the wrong side; else the hub does not belong in this fork.')),
             $input->gapLeft !== null && abs($rim) <= $middle => Verdict::go(Message::of('centre.right', 'In the middle'), Message::of('centre.right.say', 'Within what a rule tells at the rim.')),
-            $input->gapLeft !== null => Verdict::care(Message::of('centre.move', 'The rim stands {rim} to the {to}', $words), Message::of('centre.spacers', 'Left spacer {left}, right spacer {right}.', $words))->next(Message::of('centre.move.next', 'The same goes off one side and onto the other: the sum stays.')),
+            $input->gapLeft !== null => Verdict::care(Message::of('centre.move', $rim > 0 ? 'The rim stands {rim} to the right' : 'The rim stands {rim} to the left', $words), Message::of('centre.spacers', 'Left spacer {left}, right spacer {right}.', $words))->next(Message::of('centre.move.next', 'The same goes off one side and onto the other: the sum stays.')),
             default => Verdict::go(Message::of('centre.cut', 'Left {left}, right {right}', $words), Message::of('centre.cut.say', 'Faces square and deburred. Try the wheel in and read both gaps before the nut is tightened.')),
         };
 

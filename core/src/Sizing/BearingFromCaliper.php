@@ -14,6 +14,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 use LogicException;
 
 /** C3: which sizes the caliper readings may mean, how likely each is, and the one measurement that splits the first two. */
@@ -21,6 +22,9 @@ use LogicException;
 final readonly class BearingFromCaliper
 {
     private const KEPT = 8;
+
+    /** Sizes further apart than this, in mm, are told apart with a caliper; nearer, with a micrometer. */
+    private const BY_CALIPER = 0.3;
 
     /** Sizes less likely than this many others are not looked at further. */
     private const WEIGHED = 24;
@@ -47,10 +51,10 @@ final readonly class BearingFromCaliper
         $level = $sure && $neighbour === null ? Level::Go : Level::Care;
         $verdict = Verdict::of($level,
             $level === Level::Go
-                ? Message::of('caliper.is', '{number}', ['number' => $best->number])
-                : Message::of('caliper.may', '{number}, {p} likely', ['number' => $best->number, 'p' => $best->probability]),
+                ? Message::of('caliper.is', '{number}', ['number' => Written::of($best->number)])
+                : Message::of('caliper.may', '{number}, {p} likely', ['number' => Written::of($best->number), 'p' => $best->probability]),
             match (true) {
-                $neighbour !== null => Message::of('caliper.neighbour', 'An inch and a metric size lie close: {a} and {b}.', ['a' => $best->number, 'b' => $neighbour->number]),
+                $neighbour !== null => Message::of('caliper.neighbour', 'An inch and a metric size lie close: {a} and {b}.', ['a' => Written::of($best->number), 'b' => Written::of($neighbour->number)]),
                 $level === Level::Go => Message::of('caliper.one', 'Only this size fits the readings.'),
                 default => Message::of('caliper.several', '{count} sizes fit the readings so far.', ['count' => count($near)]),
             })
@@ -58,7 +62,7 @@ final readonly class BearingFromCaliper
                 Figure::of('bore', 'Bore', $best->bore), Figure::of('outside', 'Outside diameter', $best->outside),
                 Figure::of('width', 'Width, sealed', $best->width), Figure::of('probability', 'How sure', $best->probability),
             )
-            ->because(...$best->others === [] ? [] : [Message::of('caliper.also', 'Of just this size there are also {list}: look for a flange, a snap ring, a slanted ball track.', ['list' => implode(', ', array_slice($best->others, 0, 5))])])
+            ->because(...$best->others === [] ? [] : [Message::of('caliper.also', 'Of just this size there are also {list}: look for a flange, a snap ring, a slanted ball track.', ['list' => Written::list(array_slice($best->others, 0, 5))])])
             ->settledBy($level === Level::Go || $rival === null ? null : $this->splitter($best, $neighbour ?? $rival, $input))
             ->workedOut($this->working($candidates));
 
@@ -159,14 +163,18 @@ final readonly class BearingFromCaliper
     {
         $apart = [
             'bore' => abs($a->bore->mm - $b->bore->mm) * ($input->bore === null ? 1 : 0.5),
-            'outside diameter' => abs($a->outside->mm - $b->outside->mm) * ($input->outside === null ? 1 : 0.5),
+            'outside' => abs($a->outside->mm - $b->outside->mm) * ($input->outside === null ? 1 : 0.5),
             'width' => abs($a->width->mm - $b->width->mm) * ($input->width === null ? 1 : 0.5),
         ];
         arsort($apart);
         $which = (string) array_key_first($apart);
-        $tool = $apart[$which] > 0.3 ? 'caliper' : 'micrometer';
+        $coarse = $apart[$which] > self::BY_CALIPER;
 
-        return Message::of('caliper.split', 'Measure the {which} with a {tool}: it tells {a} from {b}.', ['which' => $which, 'tool' => $tool, 'a' => $a->number, 'b' => $b->number]);
+        return Message::of('caliper.split', match ($which) {
+            'bore' => $coarse ? 'Measure the bore with a caliper: it tells {a} from {b}.' : 'Measure the bore with a micrometer: it tells {a} from {b}.',
+            'outside' => $coarse ? 'Measure the outside diameter with a caliper: it tells {a} from {b}.' : 'Measure the outside diameter with a micrometer: it tells {a} from {b}.',
+            default => $coarse ? 'Measure the width with a caliper: it tells {a} from {b}.' : 'Measure the width with a micrometer: it tells {a} from {b}.',
+        }, ['a' => Written::of($a->number), 'b' => Written::of($b->number)]);
     }
 
     /** @param  non-empty-list<CaliperCandidate>  $candidates */
@@ -186,7 +194,7 @@ final readonly class BearingFromCaliper
         $candidates = array_map(fn (int $at, float $chiSquare): CaliperCandidate => $this->candidate($at, $chiSquare, 0.0), array_keys($nearest), $nearest) ?: throw new LogicException('The table is empty.');
         $verdict = Verdict::care(
             Message::of('caliper.none', 'No size in the table fits'),
-            Message::of('caliper.none.say', 'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the axle.', ['list' => implode(', ', array_column($candidates, 'number'))]),
+            Message::of('caliper.none.say', 'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the axle.', ['list' => Written::list(array_column($candidates, 'number'))]),
         )->next(Message::of('caliper.none.next', 'Measure three places round; take the largest outside and the smallest bore.'))
             ->workedOut($this->working($candidates));
 

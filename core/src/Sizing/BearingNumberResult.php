@@ -8,6 +8,7 @@ use CleanRace\Core\Catalogue\CounterWords;
 use CleanRace\Core\Catalogue\Designation;
 use CleanRace\Core\Catalogue\Sign;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /** Sizes are null where neither the table nor the number holds them; seals are null where the signs do not settle it. */
@@ -16,7 +17,8 @@ final readonly class BearingNumberResult
     /**
      * @param  string  $written number and signs, plainly
      * @param  list<Sign>  $signs
-     * @param  string  $askFor what to say at the counter
+     * @param  string  $askFor what to say at the counter, as an order has it
+     * @param  Message  $counter the same in words
      * @param  list<NumberCandidate>  $candidates other ways to read it, the likeliest first
      * @param  list<Substitute>  $substitutes what may stand in for it, then what may not
      * @param  ?Verdict  $inThisHub null when nothing was said of the hub
@@ -32,6 +34,7 @@ final readonly class BearingNumberResult
         public string $clearance,
         public array $signs,
         public string $askFor,
+        public Message $counter,
         public array $candidates,
         public array $substitutes,
         public ?Verdict $inThisHub,
@@ -49,7 +52,7 @@ final readonly class BearingNumberResult
             $read->number, $read->written(), $read->kind->value,
             $read->boreMm === null ? null : Length::mm($read->boreMm),
             $read->size?->outside, $read->size?->width($read->isClosed()),
-            $read->seals(), $read->clearance(), $read->signs, CounterWords::of($read), $candidates, $substitutes, $inThisHub, $verdict,
+            $read->seals(), $read->clearance(), $read->signs, CounterWords::of($read)->inEnglish(), CounterWords::of($read), $candidates, $substitutes, $inThisHub, $verdict,
         );
     }
 }

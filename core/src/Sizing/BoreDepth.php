@@ -10,4 +10,13 @@ enum BoreDepth: string
     case Lip = 'lip';
     case Middle = 'middle';
     case Bottom = 'bottom';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Lip => 'Lip',
+            self::Middle => 'Middle',
+            self::Bottom => 'Bottom',
+        };
+    }
 }

@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
@@ -112,15 +113,15 @@ final readonly class BoreSurvey
         $working = Working::start()->line('Mean', 'ΣD / n', sprintf('n = %d', count($input->readings)), $mean->value, 3);
         if ($ovality !== null) {
             $verdict = $verdict->showing(Figure::of('ovality', 'Out of round', Length::mm($ovality->mean), $ovality->spread(), 3));
-            $working = $working->line('Out of round', '(4/3)·√(ΣDi² − ΣDiDj)', sprintf('limit %.3f', $round), Length::mm($ovality->mean), 3);
+            $working = $working->line('Out of round', '(4/3)·√(ΣDi² − ΣDiDj)', Message::filled('limit {limit}', limit: sprintf('%.3f', $round)), Length::mm($ovality->mean), 3);
         }
         if ($taper !== null && $input->wall === SurveyedWall::Bore) {
             $verdict = $verdict->showing(Figure::of('taper', 'Lip less bottom', Length::mm($taper->mean), $taper->spread(), 3));
-            $working = $working->line('Taper', 'mean(lip) − mean(bottom)', sprintf('limit ±%.3f', $straight), Length::mm($taper->mean), 3);
+            $working = $working->line('Taper', 'mean(lip) − mean(bottom)', Message::filled('limit {limit}', limit: sprintf('±%.3f', $straight)), Length::mm($taper->mean), 3);
         }
         if ($step !== null && $input->wall !== SurveyedWall::Bore) {
             $verdict = $verdict->showing(Figure::of('step', $input->wall === SurveyedWall::Shaft ? 'Step along it' : 'Depth of the groove, on radius', Length::mm($input->wall === SurveyedWall::Shaft ? $step->mean : $step->mean / 2), $step->spread(), 3));
-            $working = $working->line('Step', 'largest mean − smallest mean', sprintf('limit %.3f on diameter', $straight), Length::mm($step->mean), 3);
+            $working = $working->line('Step', 'largest mean − smallest mean', Message::filled('limit {limit} on diameter', limit: sprintf('%.3f', $straight)), Length::mm($step->mean), 3);
         }
 
         return $verdict->workedOut($working);

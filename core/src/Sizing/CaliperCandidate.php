@@ -7,12 +7,13 @@ namespace CleanRace\Core\Sizing;
 use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Share;
+use CleanRace\Core\Verdict\Message;
 
 /** One size that the readings may mean, under the commonest of its numbers. */
 final readonly class CaliperCandidate
 {
     /**
-     * @param  string  $kind what the commonest of that size is
+     * @param  Message|string  $kind what the commonest of that size is
      * @param  list<string>  $others other numbers of just that size: another kind, a flange, a ring. The caliper does not tell them apart
      * @param  float  $chiSquare sum of squared misses in standard deviations
      */
@@ -22,7 +23,7 @@ final readonly class CaliperCandidate
         public Length $outside,
         public Length $width,
         public string $system,
-        public string $kind,
+        public Message|string $kind,
         public array $others,
         public float $chiSquare,
         public Share $probability,

@@ -15,6 +15,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C15: from cups to cartridges: which bearings go into the seats, with which ring round them and which bush on the axle. */
 #[Calculator('conversion', 'Cups to cartridges', 'size', 'Bearings for the seats of cups, and the pieces to make.', ['seat_left_mm' => 32.0, 'seat_right_mm' => 32.02, 'axle_mm' => 12, 'depth_mm' => 10, 'span_mm' => 50])]
@@ -104,7 +105,7 @@ final readonly class Conversion
     private function verdict(ConversionInput $input, ?Cartridge $best): Verdict
     {
         $unlike = abs($input->seatLeft->value->mm - $input->seatRight->value->mm);
-        $words = ['number' => $best->number ?? '', 'sizes' => $best->sizes ?? '', 'wall' => $best->shimLeft ?? $best->shimRight ?? Length::mm(0), 'bush' => $best->bush ?? Length::mm(0)];
+        $words = ['number' => Written::of($best->number ?? ''), 'sizes' => Written::of($best->sizes ?? ''), 'wall' => $best->shimLeft ?? $best->shimRight ?? Length::mm(0), 'bush' => $best->bush ?? Length::mm(0)];
 
         return match (true) {
             $best === null => Verdict::stop(Message::of('convert.none', 'No cartridge goes in'), Message::of('convert.none.say', 'Nothing in the table fits axle, seats and depth. Cups again, or another hub.')),

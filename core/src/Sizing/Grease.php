@@ -8,6 +8,7 @@ use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Measure\Mass;
 use CleanRace\Core\Measure\Share;
+use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Measure\Volume;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
@@ -15,6 +16,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C22: sealed, greased or fed by a nipple; how much grease, how many strokes, and which seal comes out. */
 #[Calculator('grease', 'Grease', 'size', 'How much, and which seal comes out.', ['bore_mm' => 25, 'outside_mm' => 52, 'width_mm' => 15, 'use' => 'fast_wheel'])]
@@ -67,7 +69,7 @@ final readonly class Grease
     {
         $words = ['grease' => Mass::grams($grams)];
         if ($input->old !== null && $input->new !== null && ! $input->old->mixesWith($input->new)) {
-            return Verdict::stop(Message::of('grease.mix', 'These greases do not mix'), Message::of('grease.mix.say', '{old} and {new} together turn to soup or set hard.', ['old' => $input->old->label(), 'new' => $input->new->label()]))
+            return Verdict::stop(Message::of('grease.mix', 'These greases do not mix'), Message::of('grease.mix.say', '{old} and {new} together turn to soup or set hard.', ['old' => Message::plain($input->old->label()), 'new' => Message::plain($input->new->label())]))
                 ->next(Message::of('grease.mix.next', 'Wash all the old out, or use the same kind.'));
         }
         if ($way === 'greased' && ! $input->hubSeals) {
@@ -92,9 +94,9 @@ final readonly class Grease
     private function notes(GreaseInput $input, ?int $strokes): array
     {
         return array_values(array_filter([
-            $strokes === null ? null : Message::of('grease.strokes', 'The cavity takes about {strokes} strokes of {stroke} cm³: measure your own gun.', ['strokes' => $strokes, 'stroke' => sprintf('%.1f', $this->limits->get('grease.stroke_cm3'))]),
+            $strokes === null ? null : Message::of('grease.strokes', 'The cavity takes about {strokes} strokes of {stroke} cm³: measure your own gun.', ['strokes' => $strokes, 'stroke' => Written::of(sprintf('%.1f', $this->limits->get('grease.stroke_cm3')))]),
             $input->nipple === NippleUse::Unused && $input->seals === 2 ? Message::of('grease.unused', 'The nipple does nothing now: tell the owner.') : null,
-            $input->coldest !== null && $input->coldest->celsius < $this->limits->get('grease.cold_c') ? Message::of('grease.cold', 'Below {cold} a grease rated for the cold.', ['cold' => sprintf('%.0f °C', $this->limits->get('grease.cold_c'))]) : null,
+            $input->coldest !== null && $input->coldest->celsius < $this->limits->get('grease.cold_c') ? Message::of('grease.cold', 'Below {cold} a grease rated for the cold.', ['cold' => Temperature::celsius($this->limits->get('grease.cold_c'))]) : null,
             $input->old === null && $input->new !== null && $input->seals < 2 ? Message::of('grease.unknown', 'What was in it is not known: wash it out.') : null,
         ]));
     }

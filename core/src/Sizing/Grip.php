@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Belief;
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
@@ -64,8 +65,8 @@ final readonly class Grip
                 Figure::of('interference', 'Interference', Length::mm($fit->mean), $fit->spread(), 3),
                 Figure::of('nominal_low', 'As makers fit it, least', Length::mm($nominal[0]), null, 3),
                 Figure::of('nominal_high', 'As makers fit it, most', Length::mm($nominal[1]), null, 3),
-                Figure::of('cold', sprintf('Left at %.0f °C', $this->limits->get('fit.cold_c')), Length::mm($at('fit.cold_c')), null, 3),
-                Figure::of('warm', sprintf('Left at %.0f °C', $this->limits->get('fit.warm_c')), Length::mm($at('fit.warm_c')), null, 3),
+                Figure::of('cold', Message::of('figure.cold', 'Left at {at}', ['at' => Temperature::celsius($this->limits->get('fit.cold_c'))]), Length::mm($at('fit.cold_c')), null, 3),
+                Figure::of('warm', Message::of('figure.warm', 'Left at {at}', ['at' => Temperature::celsius($this->limits->get('fit.warm_c'))]), Length::mm($at('fit.warm_c')), null, 3),
             )
             ->settledBy($verdict->level === Level::Go ? null : ($seat === RingSeat::Bore
                 ? Message::of('fit.settle', 'A bore gauge or an inside micrometer settles it alone; how the ring goes in tells most of it.')
@@ -105,14 +106,14 @@ final readonly class Grip
     private function tooTight(Belief $belief, ?Estimate $read, ?FitFeel $feel, float $most, Length $nominal, Estimate $fit, RingSeat $seat): ?Verdict
     {
         $limit = max($this->limits->get('fit.tight_share') * $nominal->mm, $most + $this->limits->get('fit.tight_stop'));
-        $words = ['over' => Length::mm($fit->mean), 'most' => Shown::of(Length::mm($most), 3), 'seat' => $seat === RingSeat::Bore ? 'bore' : 'shaft'];
+        $words = ['over' => Length::mm($fit->mean), 'most' => Shown::of(Length::mm($most), 3)];
         // Bores wear loose, never tight: beyond what makers give, a size is as much less likely before anything is read.
         $rare = $this->limits->get('fit.tight_rare');
         $within = 1 - $belief->probabilityAtLeast($most);
         $over = static fn (float $limit): float => $rare * $belief->probabilityAtLeast($limit) / max(1e-12, $within + $rare * (1 - $within));
         if ($read !== null && $read->mean - $read->spread() > $limit && $over($limit) >= $this->limits->get('level.sure')) {
             return Verdict::stop(Message::of('fit.tight', 'Far too tight: do not press it'), Message::of('fit.tight.say', '{over} of interference, where makers give at most {most}.', $words))
-                ->next(Message::of('fit.tight.next', 'Wrong size, a burr or dirt: clean it, and measure ring and {seat} again.', $words));
+                ->next(Message::of('fit.tight.next', $seat === RingSeat::Bore ? 'Wrong size, a burr or dirt: clean it, and measure ring and bore again.' : 'Wrong size, a burr or dirt: clean it, and measure ring and shaft again.'));
         }
         $care = $most + $this->limits->get('fit.tight_care');
         if ($read !== null && $read->mean > $care && $over($care) > 0.5) {
@@ -122,32 +123,33 @@ final readonly class Grip
 
         return $read === null && $feel === FitFeel::WillNotStart
             ? Verdict::care(Message::of('fit.will_not', 'It will not start cold'), Message::of('fit.will_not.say', 'A tight fit, a burr, or the wrong size: hands alone cannot tell which.'))
-                ->next(Message::of('fit.will_not.next', 'Stop hitting. Measure ring and {seat}, clean the burr, then warm or press.', $words))
+                ->next(Message::of('fit.will_not.next', $seat === RingSeat::Bore ? 'Stop hitting. Measure ring and bore, clean the burr, then warm or press.' : 'Stop hitting. Measure ring and shaft, clean the burr, then warm or press.'))
             : null;
     }
 
     private function judged(Level $level, Estimate $fit, RingSeat $seat, bool $unknown, bool $compound): Verdict
     {
-        $words = ['gap' => Length::mm(abs($fit->mean)), 'seat' => $seat === RingSeat::Bore ? 'bore' : 'shaft', 'other' => $seat === RingSeat::Bore ? 'hub' : 'shaft', 'off' => $seat === RingSeat::Bore ? 'too large' : 'too small'];
+        $words = ['gap' => Length::mm(abs($fit->mean))];
+        $inBore = $seat === RingSeat::Bore;
         if ($level === Level::Go) {
-            return Verdict::go(Message::of('fit.holds', 'The {seat} will hold it', $words), $seat === RingSeat::Bore
+            return Verdict::go(Message::of('fit.holds', $inBore ? 'The bore will hold it' : 'The shaft will hold it'), $inBore
                 ? Message::of('fit.holds.say', 'The ring is larger than its bore and grips.')
                 : Message::of('fit.holds_shaft.say', 'The shaft is larger than the ring and grips it.'));
         }
         if ($level === Level::Stop && $fit->mean < $this->limits->get('fit.compound_reach')) {
-            return Verdict::stop(Message::of('fit.worn', 'Too loose: sleeve it or replace it'), Message::of('fit.worn.say', 'The {seat} is {gap} {off}, more than a compound fills.', $words))
-                ->next(Message::of('fit.worn.next', 'Have the {seat} sleeved, or fit another {other}. Tell the owner before going on.', $words));
+            return Verdict::stop(Message::of('fit.worn', 'Too loose: sleeve it or replace it'), Message::of('fit.worn.say', $inBore ? 'The bore is {gap} too large, more than a compound fills.' : 'The shaft is {gap} too small, more than a compound fills.', $words))
+                ->next(Message::of('fit.worn.next', $inBore ? 'Have the bore sleeved, or fit another hub. Tell the owner before going on.' : 'Have the shaft sleeved, or fit another. Tell the owner before going on.'));
         }
         if ($level === Level::Stop && ! $compound) {
-            return Verdict::stop(Message::of('fit.loose', 'The {seat} will not hold it', $words), Message::of('fit.loose.say', 'The {seat} is about {gap} {off} for the ring: it will turn and wear on.', $words))
-                ->next(Message::of('fit.loose.next', 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another {other}.', $words));
+            return Verdict::stop(Message::of('fit.loose', $inBore ? 'The bore will not hold it' : 'The shaft will not hold it'), Message::of('fit.loose.say', $inBore ? 'The bore is about {gap} too large for the ring: it will turn and wear on.' : 'The shaft is about {gap} too small for the ring: it will turn and wear on.', $words))
+                ->next(Message::of('fit.loose.next', $inBore ? 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another hub.' : 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another shaft.', $words));
         }
         if ($level === Level::Stop) {
-            return Verdict::care(Message::of('fit.glued', 'Held by compound only'), Message::of('fit.glued.say', 'The {seat} is about {gap} loose. The owner must know, and heat will be needed to get it out.', $words));
+            return Verdict::care(Message::of('fit.glued', 'Held by compound only'), Message::of('fit.glued.say', $inBore ? 'The bore is about {gap} loose. The owner must know, and heat will be needed to get it out.' : 'The shaft is about {gap} loose. The owner must know, and heat will be needed to get the ring off.', $words));
         }
         if ($unknown) {
             return Verdict::care(Message::of('fit.unknown', 'Not measured yet'), Message::of('fit.unknown.say', 'Shown is what makers aim for. How the ring starts tells more than a table.'))
-                ->next(Message::of('fit.unknown.next', 'Try the new ring where it starts, or measure the {seat}.', $words));
+                ->next(Message::of('fit.unknown.next', $inBore ? 'Try the new ring where it starts, or measure the bore.' : 'Try the new ring where it starts, or measure the shaft.'));
         }
 
         return Verdict::care(Message::of('fit.doubt', 'It may creep'), Message::of('fit.doubt.say', 'The readings cannot tell a light grip from none.'))
@@ -181,6 +183,6 @@ final readonly class Grip
 
         return $working
             ->line('Together', 'product of the evidence', sprintf('± %.3f', $fit->spread()), Length::mm($fit->mean), 4)
-            ->line('Grips', 'P(interference ≥ limit)', sprintf('limit %+.3f mm', $this->limits->get('fit.grip_go')), sprintf('%.0f%%', 100 * $grips));
+            ->line('Grips', 'P(interference ≥ limit)', Message::filled('limit {limit} mm', limit: sprintf('%+.3f', $this->limits->get('fit.grip_go'))), sprintf('%.0f%%', 100 * $grips));
     }
 }

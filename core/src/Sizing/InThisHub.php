@@ -86,6 +86,6 @@ final readonly class InThisHub
     {
         return Working::start()
             ->line('Seals of the bearing', 'from its signs', $bearing->written(), $bearing->seals() === null ? 'one or two' : (string) $bearing->seals())
-            ->line('The hub', 'as told', implode(', ', array_filter([$hub->use?->label(), $hub->nipple?->label(), $hub->ownSeals === null ? null : ($hub->ownSeals ? 'its own seals' : 'no seals of its own'), $hub->wet === true ? 'wet' : null])), 'shop practice');
+            ->line('The hub', 'as told', Message::listed(array_filter([$hub->use?->label(), $hub->nipple?->label(), $hub->ownSeals === null ? null : ($hub->ownSeals ? 'its own seals' : 'no seals of its own'), $hub->wet === true ? 'wet' : null])), 'shop practice');
     }
 }

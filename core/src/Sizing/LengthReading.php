@@ -10,6 +10,7 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 
 /** C1: what a typed length is in millimetres, and as a rule in inches shows it. */
 #[Calculator('length', 'A length, mm and inch', 'size', 'Reads what people type and shows it both ways.', ['typed' => '1 1/16 in'])]
@@ -25,7 +26,7 @@ final readonly class LengthReading
         $fraction = $this->fraction($length->mm);
         $verdict = Verdict::go(
             Message::of('length.read', '{length}', ['length' => $length]),
-            Message::of('length.inches', 'That is {inches}.', ['inches' => $fraction ?? $inches]),
+            Message::of('length.inches', 'That is {inches}.', ['inches' => Written::of($fraction ?? $inches)]),
         )->showing(Figure::of('length', 'Length', $length, null, 3));
 
         return new LengthReadingResult($length, $inches, $fraction, $verdict);

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Catalogue\Designation;
+use CleanRace\Core\Verdict\Message;
 
 /** One way in which a stamped number can be read. */
 final readonly class NumberCandidate
 {
-    private function __construct(public string $written, public string $reading, public ?string $sizes, public ?string $guessed)
+    private function __construct(public string $written, public Message $reading, public ?string $sizes, public ?Message $guessed)
     {
     }
 
     public static function of(Designation $read): self
     {
-        return new self($read->written(), $read->kind->label().', '.$read->reading, $read->size?->sizes($read->isClosed()), $read->guessed);
+        return new self($read->written(), Message::listed([$read->kind->label(), $read->reading]), $read->size?->sizes($read->isClosed()), $read->guessed);
     }
 }

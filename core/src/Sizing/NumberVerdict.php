@@ -13,6 +13,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\VerdictKind;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** What a stamped number settles, and what it leaves open. */
 final class NumberVerdict
@@ -22,8 +23,8 @@ final class NumberVerdict
     {
         $read = $readings[0];
         $others = array_slice($readings, 1);
-        $number = ['number' => $read->written(), 'kind' => $read->kind->label()];
-        $sizes = $read->size === null ? [] : ['sizes' => $read->size->sizes($read->isClosed())];
+        $number = ['number' => Written::of($read->written()), 'kind' => Message::plain($read->kind->label())];
+        $sizes = $read->size === null ? [] : ['sizes' => Written::of($read->size->sizes($read->isClosed()))];
         $verdict = match (true) {
             $read->guessed !== null => Verdict::care(
                 Message::of('number.guessed', '{number}, if it is read right', $number),
@@ -39,7 +40,7 @@ final class NumberVerdict
             ),
             $read->piece !== null => Verdict::go(
                 Message::of('number.piece', '{number}', $number),
-                Message::of('number.piece.say', 'The {piece} of a taper, {sizes} with its mate. Cone and cup are bought together.', $sizes + ['piece' => $read->piece]),
+                Message::of('number.piece.say', 'The {piece} of a taper, {sizes} with its mate. Cone and cup are bought together.', $sizes + ['piece' => Message::plain($read->piece)]),
             ),
             default => Verdict::go(Message::of('number.read', '{number}', $number), Message::of('number.read.say', 'A {kind}, {sizes}.', $number + $sizes)),
         };
@@ -61,9 +62,9 @@ final class NumberVerdict
         }
 
         return $verdict->about(VerdictKind::BearingNumber)
-            ->because(...array_map(static fn (Sign $s): Message => Message::of('number.sign', '{sign}: {meaning}.', ['sign' => $s->sign, 'meaning' => $s->meaning]), $read->signs))
+            ->because(...array_map(static fn (Sign $s): Message => Message::of('number.sign', '{sign}: {meaning}.', ['sign' => Written::of($s->sign), 'meaning' => Message::plain($s->meaning)]), $read->signs))
             ->next(Message::of('number.ask', 'Ask for: {words}.', ['words' => CounterWords::of($read)]))
-            ->settledBy($others === [] ? null : Message::of('number.others', 'Or it is {list}.', ['list' => implode(', ', array_map(static fn (Designation $d): string => $d->written(), array_slice($others, 0, 3)))]))
+            ->settledBy($others === [] ? null : Message::of('number.others', 'Or it is {list}.', ['list' => Written::list(array_map(static fn (Designation $d): string => $d->written(), array_slice($others, 0, 3)))]))
             ->workedOut($working);
     }
 }

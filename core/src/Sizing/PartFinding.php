@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing;
 
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
+
 /** What is known of one part that is to be bought: in the words of a counter, and what its readings may mean. */
 final readonly class PartFinding
 {
     /**
-     * @param  ?string  $askFor null while it is not known well enough
+     * @param  Message|Written|null  $askFor null while it is not known well enough
      * @param  ?string  $article as a price list names it
      * @param  list<PartCandidate>  $candidates the likeliest first
      */
-    public function __construct(public string $part, public ?string $askFor, public ?string $article, public array $candidates)
+    public function __construct(public string $part, public Message|Written|null $askFor, public ?string $article, public array $candidates)
     {
     }
 }

@@ -7,6 +7,8 @@ namespace CleanRace\Core\Sizing;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 
 /** C4: rows of a table ranked by how far readings miss the band that each row allows. */
 final readonly class PartRanking
@@ -22,7 +24,7 @@ final readonly class PartRanking
     /**
      * @param  list<array<string, string>>  $rows
      * @param  callable(array<string, string>): float  $chiSquare
-     * @param  callable(array<string, string>): array{string, string}  $named name and sizes
+     * @param  callable(array<string, string>): array{Message, Message|Written}  $named name and sizes
      * @return array{list<PartCandidate>, list<array<string, string>>, bool} candidates, their rows, and whether any of them fits
      */
     public function of(array $rows, callable $chiSquare, callable $named): array
@@ -37,7 +39,7 @@ final readonly class PartRanking
         $candidates = [];
         foreach ($near as $i => $chi2) {
             [$name, $sizes] = $named($rows[$i]);
-            $candidates[] = new PartCandidate($name, $sizes, $rows[$i]['system'] ?? 'metric', $chi2, Share::of($fits ? $weights[$i] / $sum : 0.0));
+            $candidates[] = new PartCandidate($name, $sizes instanceof Written ? $sizes->text : $sizes, $rows[$i]['system'] ?? 'metric', $chi2, Share::of($fits ? $weights[$i] / $sum : 0.0));
         }
 
         return [$candidates, array_map(static fn (int $i): array => $rows[$i], array_keys($near)), $fits];

@@ -22,6 +22,8 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 
 /** Sizes the parts of any hub that are bought new, each by what is stamped or printed on it or by the instrument that serves its kind. */
 final readonly class PartSizing
@@ -79,18 +81,18 @@ final readonly class PartSizing
         $read = fn (string $what): ?Reading => $bench->notebook->reading(Places::sizedBy($part->id, $what));
         try {
             return match ($part->kind) {
-                PartKind::Seal => $this->found($part, 'Oil seal ', $text !== null || $read('shaft') !== null || $read('bore') !== null ? (new SealFinder($this->limits))->work(new SealInput($text, $read('shaft'), $read('bore'), $read('width'))) : null, $text),
-                PartKind::SnapRing => $this->found($part, 'Internal snap ring ', $this->ring(RingSeat::Bore, $read('diameter'), $read('thickness')), $text),
-                PartKind::Clip => $this->found($part, 'External snap ring ', $this->ring(RingSeat::Shaft, $read('diameter'), $read('thickness')), $text),
-                PartKind::Balls => $this->found($part, 'Balls ', $this->balls($bench->notebook, $part), $text),
-                PartKind::ORing => $this->found($part, 'O-ring ', $read('groove') === null ? null : (new ORingFinder($this->limits))->work(new ORingInput($read('groove'), $read('section'))), $text),
-                PartKind::CastleNut => $this->found($part, '', $read('hole') === null ? null : (new SplitPinFinder($this->limits))->work(new SplitPinInput($read('hole'), Length::mm(max(1.0, $part->mm('bore'))))), $text),
+                PartKind::Seal => $this->found($part, 'Oil seal {found}', $text !== null || $read('shaft') !== null || $read('bore') !== null ? (new SealFinder($this->limits))->work(new SealInput($text, $read('shaft'), $read('bore'), $read('width'))) : null, $text),
+                PartKind::SnapRing => $this->found($part, 'Internal snap ring {found}', $this->ring(RingSeat::Bore, $read('diameter'), $read('thickness')), $text),
+                PartKind::Clip => $this->found($part, 'External snap ring {found}', $this->ring(RingSeat::Shaft, $read('diameter'), $read('thickness')), $text),
+                PartKind::Balls => $this->found($part, 'Balls {found}', $this->balls($bench->notebook, $part), $text),
+                PartKind::ORing => $this->found($part, 'O-ring {found}', $read('groove') === null ? null : (new ORingFinder($this->limits))->work(new ORingInput($read('groove'), $read('section'))), $text),
+                PartKind::CastleNut => $this->found($part, '{found}', $read('hole') === null ? null : (new SplitPinFinder($this->limits))->work(new SplitPinInput($read('hole'), Length::mm(max(1.0, $part->mm('bore'))))), $text),
                 PartKind::TaperCone, PartKind::TaperCup => $this->taper($bench, $part, $text),
-                PartKind::Bush, PartKind::Felt => $text === null ? null : PartSized::of($part->id, $part->kind->label().', '.$text),
+                PartKind::Bush, PartKind::Felt => $text === null ? null : PartSized::of($part->id, Message::listed([$part->kind->label(), Written::of($text)])),
                 default => $this->bearing($bench, $part, $text),
             };
         } catch (Nonsense) {
-            return $text === null ? null : PartSized::of($part->id, $text);
+            return $text === null ? null : PartSized::of($part->id, Written::of($text));
         }
     }
 
@@ -105,7 +107,7 @@ final readonly class PartSizing
         };
         $state = $part->kind->isCartridge() ? [Ask::choice(Places::sizedBy($part->id, 'state'), 'The rings are', Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']), wanted: false)] : [];
 
-        $step = Step::of('size.part.'.$part->id, '{part}', $this->detail($part->kind), ['part' => $part->name])
+        $step = Step::of('size.part.'.$part->id, '{part}', $this->detail($part->kind), ['part' => Message::plain($part->name)])
             ->with(part: $part->id)
             ->on(Panel::PartSize)
             ->asking(...$said, ...$asks, ...$state)
@@ -127,13 +129,13 @@ final readonly class PartSizing
         };
     }
 
-    private function found(Part $part, string $before, ?PartFound $found, ?string $text): ?PartSized
+    private function found(Part $part, string $as, ?PartFound $found, ?string $text): ?PartSized
     {
         if ($found === null) {
-            return $text === null ? null : PartSized::of($part->id, $text);
+            return $text === null ? null : PartSized::of($part->id, Written::of($text));
         }
 
-        return PartSized::of($part->id, $found->found === null ? $text : $before.$found->found, null, $found->candidates, $found->verdict);
+        return PartSized::of($part->id, $found->askFor === null ? ($text === null ? null : Written::of($text)) : Message::of('found', $as, ['found' => $found->askFor]), null, $found->candidates, $found->verdict);
     }
 
     private function ring(RingSeat $seat, ?Reading $diameter, ?Reading $thickness): ?PartFound
@@ -162,7 +164,7 @@ final readonly class PartSizing
         [$cone, $cup] = $part->kind === PartKind::TaperCone ? [$text, $mateText] : [$mateText, $text];
         $set = (new TaperSet)->work(new TaperSetInput($cone, $cup));
 
-        return PartSized::of($part->id, $set->set === null ? $text : "Taper set $set->set, cone and cup", $set->set, [], $set->verdict);
+        return PartSized::of($part->id, $set->set === null ? Written::of($text) : Message::of('taper.ask_for', 'Taper set {set}, cone and cup', ['set' => Written::of($set->set)]), $set->set, [], $set->verdict);
     }
 
     /** By number, by sizes written out, or by the caliper. */

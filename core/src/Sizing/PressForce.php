@@ -142,10 +142,14 @@ final readonly class PressForce
     private function working(PressForceInput $input, float $pressure, float $force, float $hoop, float $torque): Working
     {
         return Working::start()
-            ->line('Pressure', $input->seat === RingSeat::Bore ? 'p = (δ − flattening) / (D·(hub + ring))' : 'p = (δ − flattening) / (d·(ring + shaft))', sprintf('δ %.3f − %.3f, joint %.2f, around it %.2f, within it %.2f', $input->interference->mm, $this->limits->get('force.flattening'), $input->joint()->mm,
-                $input->seat === RingSeat::Bore ? $input->hubOutside->mm ?? 0.0 : self::innerRingOutside($input->bore->mm, $input->outside->mm), $input->seat === RingSeat::Bore ? self::ringInside($input->bore->mm, $input->outside->mm) : $input->shaftHole->mm ?? 0.0), Pressure::megapascals($pressure), 2)
+            ->line('Pressure', $input->seat === RingSeat::Bore ? 'p = (δ − flattening) / (D·(hub + ring))' : 'p = (δ − flattening) / (d·(ring + shaft))', Message::filled(
+                'δ {delta}, joint {joint}, around it {around}, within it {within}',
+                delta: sprintf('%.3f − %.3f', $input->interference->mm, $this->limits->get('force.flattening')), joint: sprintf('%.2f', $input->joint()->mm),
+                around: sprintf('%.2f', $input->seat === RingSeat::Bore ? $input->hubOutside->mm ?? 0.0 : self::innerRingOutside($input->bore->mm, $input->outside->mm)),
+                within: sprintf('%.2f', $input->seat === RingSeat::Bore ? self::ringInside($input->bore->mm, $input->outside->mm) : $input->shaftHole->mm ?? 0.0),
+            ), Pressure::megapascals($pressure), 2)
             ->line('Force', 'F = μ·p·π·D·L', sprintf('%.2f × %.2f × π × %.2f × %.2f', $this->friction($input), $pressure, $input->joint()->mm, $this->contact($input)), Force::newtons($force))
-            ->line($input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring', 'p·(outside² + inside²)/(outside² − inside²)', $input->seat === RingSeat::Bore ? sprintf('limit %.0f MPa', $input->body()->hoopLimit()) : 'hardened steel bears far more', Pressure::megapascals($hoop))
+            ->line($input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring', 'p·(outside² + inside²)/(outside² − inside²)', $input->seat === RingSeat::Bore ? Message::filled('limit {limit} MPa', limit: sprintf('%.0f', $input->body()->hoopLimit())) : 'hardened steel bears far more', Pressure::megapascals($hoop))
             ->line('Draw bolt', 'T = K·F·d', sprintf('%.2f × %.0f × %.0f mm', $this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry'), $force, $input->drawBolt->diameter()), Torque::newtonMetres($torque));
     }
 }

@@ -6,7 +6,9 @@ namespace CleanRace\Core\Sizing;
 
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 
 /** What may be done about a loose seat (shop practice; gap ranges of retaining compounds as makers class them). */
 final readonly class Remedies
@@ -32,8 +34,9 @@ final readonly class Remedies
         $remedies = [];
         if ($compound !== null) {
             $within = $gap <= $reach;
-            $remedies[] = new Remedy('Retaining compound', sprintf('%s: fills %s to %s mm', $compound['name'], $compound['fills_from_mm'], $compound['fills_upto_mm']), sprintf('A few drops, 10 minutes of hands, %s hours to cure', $compound['cure_hours']),
-                $within ? 'Dry and degreased or it does not hold. Heat to get it out. The owner is told.' : sprintf('Wider than the %.2f mm this shop trusts a compound with: a stopgap, and the owner knows it.', $reach), $within);
+            $remedies[] = new Remedy('Retaining compound', Message::of('remedy.fills', '{name}: fills {from} to {upto}', ['name' => Message::plain($compound['name']), 'from' => Length::mm((float) $compound['fills_from_mm']), 'upto' => Length::mm((float) $compound['fills_upto_mm'])]),
+                Message::of('remedy.cure', 'A few drops, 10 minutes of hands, {hours} hours to cure', ['hours' => (int) $compound['cure_hours']]),
+                $within ? 'Dry and degreased or it does not hold. Heat to get it out. The owner is told.' : Message::of('remedy.wide', 'Wider than the {reach} this shop trusts a compound with: a stopgap, and the owner knows it.', ['reach' => Length::mm($reach)]), $within);
         }
         $remedies[] = new Remedy('Sleeve', $seat === RingSeat::Bore ? 'The bore turned out and a sleeve pressed in' : 'The shaft turned down and a sleeve pressed on', 'A turner\'s hour or two', 'Only where the wall left is thick enough.', $gap > $reach || $least > 0);
         $remedies[] = new Remedy($seat === RingSeat::Bore ? 'Another hub' : 'Another shaft', 'New, or a sound used one', 'The part, and its wait', 'The surest. Measure the used one before paying.', true);

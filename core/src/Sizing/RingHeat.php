@@ -35,7 +35,7 @@ final readonly class RingHeat
         $wanted = $room + $rise;
         $words = ['to' => Temperature::celsius($wanted), 'limit' => Temperature::celsius($limit)];
         $verdict = $wanted > $limit
-            ? Verdict::care(Message::of('ring_heat.part', 'Warm it to {limit} and press the rest', $words), Message::of('ring_heat.part.say', 'The fit asks for {to}, more than {seals} bears.', $words + ['seals' => $input->sealed ? 'a sealed bearing' : 'bearing steel']))
+            ? Verdict::care(Message::of('ring_heat.part', 'Warm it to {limit} and press the rest', $words), Message::of('ring_heat.part.say', $input->sealed ? 'The fit asks for {to}, more than a sealed bearing bears.' : 'The fit asks for {to}, more than bearing steel bears.', $words))
             : Verdict::go(Message::of('ring_heat.to', 'Bearing to {to}', $words), Message::of('ring_heat.to.say', 'It slips on; hold it against its shoulder until it grips.'));
 
         return new HeatResult(TemperatureRise::kelvin($rise), Temperature::celsius($wanted), Temperature::celsius(min($wanted, $limit)), Temperature::celsius($limit), Length::mm(0), $verdict

@@ -15,6 +15,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C4: a rotary shaft seal from what is printed on it, in either order, or from shaft, bore and width. */
 #[Calculator('seal', 'Find an oil seal', 'size', 'Shaft, bore and width, printed or measured.', ['printed' => '35 62 7'])]
@@ -37,12 +38,12 @@ final readonly class SealFinder
             fn (array $row): float => PartRanking::miss($shaft, (float) $row['shaft_mm'] - $worn, (float) $row['shaft_mm'] + 0.02)
                 + PartRanking::miss($bore, (float) $row['bore_mm'] - 0.02, (float) $row['bore_mm'] + $this->limits->get('seal.bore_over'))
                 + PartRanking::miss($width, (float) $row['width_mm'] - $this->limits->get('seal.width_off'), (float) $row['width_mm'] + $this->limits->get('seal.width_off')),
-            static fn (array $row): array => ['seal', implode(' × ', array_map(PartRanking::mm(...), [$row['shaft_mm'], $row['bore_mm'], $row['width_mm']])).' mm'],
+            static fn (array $row): array => [Message::plain('seal'), Written::of(implode(' × ', array_map(PartRanking::mm(...), [$row['shaft_mm'], $row['bore_mm'], $row['width_mm']])).' mm')],
         );
         $best = $candidates[0] ?? null;
         $sure = $fits && $best !== null && $best->probability->share >= $this->limits->get('level.sure');
 
-        return new PartFound($sure ? $best->sizes : null, $candidates, $this->verdict($candidates, $fits, $sure, [$shaft, $bore, $width])
+        return PartFound::of($sure ? Written::name($best->sizes) : null, $candidates, $this->verdict($candidates, $fits, $sure, [$shaft, $bore, $width])
             ->workedOut(Working::start()->line('Shaft × bore × width', 'nearest listed', implode(' × ', array_map(static fn (?Reading $r): string => $r === null ? '?' : sprintf('%.2f', $r->value->mm), [$shaft, $bore, $width])), $rows === [] ? 'none' : $candidates[0]->sizes)));
     }
 
@@ -53,11 +54,11 @@ final readonly class SealFinder
     private function verdict(array $candidates, bool $fits, bool $sure, array $read): Verdict
     {
         [$shaft, $bore, $width] = $read;
-        $best = $candidates[0]->sizes ?? '';
+        $best = Message::plain($candidates[0]->sizes ?? '');
         $verdict = match (true) {
-            ! $fits => Verdict::care(Message::of('seal.none', 'No listed seal fits'), Message::of('seal.none.say', 'Nearest: {list}. It can still be had: ask with the three sizes.', ['list' => implode('; ', array_column($candidates, 'sizes'))])),
+            ! $fits => Verdict::care(Message::of('seal.none', 'No listed seal fits'), Message::of('seal.none.say', 'Nearest: {list}. It can still be had: ask with the three sizes.', ['list' => Message::listed(array_column($candidates, 'sizes'), '; ')])),
             $sure => Verdict::go(Message::of('seal.is', 'Seal {sizes}', ['sizes' => $best]), Message::of('seal.is.say', 'A stock size. Say one lip, or one lip and a dust lip.')),
-            default => Verdict::care(Message::of('seal.may', 'Likely {sizes}', ['sizes' => $best]), Message::of('seal.may.say', 'Others fit as well: {list}.', ['list' => implode('; ', array_slice(array_column($candidates, 'sizes'), 1, 3))]))
+            default => Verdict::care(Message::of('seal.may', 'Likely {sizes}', ['sizes' => $best]), Message::of('seal.may.say', 'Others fit as well: {list}.', ['list' => Message::listed(array_slice(array_column($candidates, 'sizes'), 1, 3), '; ')]))
                 ->settledBy($width === null ? Message::of('seal.width', 'The width settles it: depth of the seat, or the old seal.') : ($shaft === null ? Message::of('seal.shaft', 'The shaft settles it.') : Message::of('seal.bore', 'The bore settles it.'))),
         };
 

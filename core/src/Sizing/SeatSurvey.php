@@ -18,6 +18,7 @@ use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 
 /** The seat of one ring as a job's notebook knows it: what is asked of it, what the readings show, and whether it holds. */
 final readonly class SeatSurvey
@@ -39,7 +40,7 @@ final readonly class SeatSurvey
         $asks = [];
         foreach (BoreDepth::cases() as $depth) {
             foreach (self::DIRECTIONS as $clock) {
-                $asks[] = Ask::length(Places::bore($this->key, $depth->value, $clock), ucfirst($depth->value)." at $clock", $this->seat === RingSeat::Bore ? Instrument::DigitalCaliper : Instrument::Micrometer, wanted: false, at: "{$depth->value}:$clock");
+                $asks[] = Ask::length(Places::bore($this->key, $depth->value, $clock), Message::of('survey.at', '{depth} at {clock}', ['depth' => Message::plain($depth->label()), 'clock' => Written::of($clock)]), $this->seat === RingSeat::Bore ? Instrument::DigitalCaliper : Instrument::Micrometer, wanted: false, at: "{$depth->value}:$clock");
             }
         }
 

@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /** The pressed seats of a hub: which rings grip comes from its pattern, whether they will from readings and hands. */
@@ -32,11 +33,10 @@ final readonly class Seats
         foreach ($this->pressed($bench) as [$part, $seat]) {
             $key = self::key($part, $seat);
             $ring = $this->ring($bench, $part, $seat);
-            $where = $seat === RingSeat::Bore ? 'bore' : 'shaft';
-            $steps[] = Step::of("size.$key.seat", 'Will the {where} hold: {part}', 'Up to three depths, three directions; or none, and how a ring goes.', ['where' => $where, 'part' => lcfirst($part->name)])
+            $steps[] = Step::of("size.$key.seat", $seat === RingSeat::Bore ? 'Will the bore hold: {part}' : 'Will the shaft hold: {part}', 'Up to three depths, three directions; or none, and how a ring goes.', ['part' => Message::within($part->name)])
                 ->with(
                     tool: $seat === RingSeat::Bore ? 'Caliper with sharp jaws, or a bore gauge' : 'Micrometer', find: 'Bright rings, grip at the mouth only, rust at the lip.',
-                    why: 'Pressed here: {fit}.', part: $part->id, values: ['fit' => $bench->pattern->card()->fit],
+                    why: 'Pressed here: {fit}.', part: $part->id, values: ['fit' => Message::plain($bench->pattern->card()->fit)],
                 )
                 ->on(Panel::Survey)
                 ->asking(...$ring->survey->asks())

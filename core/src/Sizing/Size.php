@@ -22,6 +22,7 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /** The third station: what the parts are, and whether their seats will hold new ones. */
@@ -57,7 +58,7 @@ final readonly class Size
         $at = 'size.'.$side->value;
         $byNumber = $this->finder->byNumber($bench, $side);
 
-        return Step::of("$at.bearing", 'The '.$side->value.' bearing', 'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.')
+        return Step::of("$at.bearing", $side === Side::Left ? 'The left bearing' : 'The right bearing', 'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.')
             ->with(part: 'bearing_'.$side->value)
             ->on(Panel::Bearing)
             ->asking(
@@ -103,8 +104,8 @@ final readonly class Size
     {
         $seat = $this->finder->seat($bench, $side);
 
-        return Step::of('size.'.$side->value.'.bore', 'Will the '.$side->value.' bore hold', 'Up to three depths, three directions; or none, and how a ring goes in.')
-            ->with(tool: 'Caliper with sharp jaws, or a bore gauge', find: 'Bright rings, grip at the mouth only, rust at the lip.', why: 'Pressed here: {fit}. The ring that turns against the load creeps when it is loose.', part: 'bearing_'.$side->value, values: ['fit' => $bench->pattern->card()->fit])
+        return Step::of('size.'.$side->value.'.bore', $side === Side::Left ? 'Will the left bore hold' : 'Will the right bore hold', 'Up to three depths, three directions; or none, and how a ring goes in.')
+            ->with(tool: 'Caliper with sharp jaws, or a bore gauge', find: 'Bright rings, grip at the mouth only, rust at the lip.', why: 'Pressed here: {fit}. The ring that turns against the load creeps when it is loose.', part: 'bearing_'.$side->value, values: ['fit' => Message::plain($bench->pattern->card()->fit)])
             ->on(Panel::Survey)
             ->asking(...$seat->asks())
             ->judged($seat->warmVerdict(), $findings->fit($side)?->verdict, $seat->survey()?->verdict);
@@ -114,7 +115,7 @@ final readonly class Size
     private function axle(Bench $bench): Step
     {
         $rings = array_values(array_filter($bench->hub->stack->parts, static fn (Part $p): bool => $p->kind->isCartridge() || $p->kind === PartKind::Bush || $p->kind === PartKind::TaperCone));
-        $asks = array_map(static fn (Part $p): Ask => Ask::length(Places::sizedBy('axle', $p->id), 'Where it carries: '.lcfirst($p->name), Instrument::Micrometer, wanted: false), $rings);
+        $asks = array_map(static fn (Part $p): Ask => Ask::length(Places::sizedBy('axle', $p->id), Message::of('size.axle.carries', 'Where it carries: {part}', ['part' => Message::within($p->name)]), Instrument::Micrometer, wanted: false), $rings);
         $verdicts = array_map(fn (Part $p): ?Verdict => $this->slides($bench, $p), $rings);
 
         return Step::of('size.axle', 'Does the axle slide', 'It passes the inner rings by hand. One that needs blows is bent, burred or rusty.')

@@ -12,6 +12,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C4: a split pin by its hole (ISO 1234: the nominal size is that of the hole), checked against the thread it locks. */
 #[Calculator('split-pin', 'Find a split pin', 'size', 'By its hole, checked against the thread.', ['hole_mm' => 3.25, 'thread_mm' => 12])]
@@ -27,10 +28,13 @@ final readonly class SplitPinFinder
         [$candidates, $rows, $fits] = (new PartRanking($this->limits))->of(
             Table::rows('split_pins'),
             static fn (array $row): float => PartRanking::miss($input->hole, (float) $row['size_mm'] - 0.02, (float) $row['size_mm'] + $over),
-            static fn (array $row): array => ['split pin '.PartRanking::mm($row['size_mm']), PartRanking::mm($row['pin_least_mm']).' to '.PartRanking::mm($row['pin_most_mm']).' mm thick'],
+            static fn (array $row): array => [
+                Message::of('pin.name', 'split pin {size}', ['size' => Written::of(PartRanking::mm($row['size_mm']))]),
+                Message::of('pin.sizes', '{least} to {most} mm thick', ['least' => Written::of(PartRanking::mm($row['pin_least_mm'])), 'most' => Written::of(PartRanking::mm($row['pin_most_mm']))]),
+            ],
         );
         $row = $rows[0];
-        $words = ['size' => PartRanking::mm($row['size_mm']), 'thread' => $input->thread ?? Length::mm(0), 'hole' => $input->hole->value];
+        $words = ['size' => Written::of(PartRanking::mm($row['size_mm'])), 'thread' => $input->thread ?? Length::mm(0), 'hole' => $input->hole->value];
         $odd = $input->thread !== null && ($input->thread->mm <= (float) $row['bolt_over_mm'] || $input->thread->mm > (float) $row['bolt_upto_mm']);
         $verdict = match (true) {
             ! $fits => Verdict::care(Message::of('pin.none', 'No pin has such a hole'), Message::of('pin.none.say', 'A hole of {hole} lies between the sizes: it may be worn. The nearest pin is {size}.', $words)),
@@ -38,8 +42,8 @@ final readonly class SplitPinFinder
             default => Verdict::go(Message::of('pin.is', 'Split pin {size}', $words), Message::of('pin.is.say', 'Its number is the hole, not the pin. New each time, trimmed and spread.')),
         };
 
-        return new PartFound($fits && ! $odd ? $candidates[0]->name : null, $candidates, $verdict
+        return PartFound::of($fits && ! $odd ? Written::name($candidates[0]->name) : null, $candidates, $verdict
             ->showing(Figure::of('pin_most', 'Pin, at most', Length::mm((float) $row['pin_most_mm'])))
-            ->workedOut(Working::start()->line('Pin', 'ISO 1234: nominal size is the hole', sprintf('hole %.2f', $input->hole->value->mm), $candidates[0]->name)));
+            ->workedOut(Working::start()->line('Pin', 'ISO 1234: nominal size is the hole', Message::filled('hole {hole}', hole: sprintf('%.2f', $input->hole->value->mm)), $candidates[0]->name)));
     }
 }

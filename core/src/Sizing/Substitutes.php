@@ -10,7 +10,10 @@ use CleanRace\Core\Catalogue\Designation;
 use CleanRace\Core\Catalogue\Sign;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\HubUse;
+use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 
 /** What may stand in for a bearing, and what looks as if it might and may not. */
 final readonly class Substitutes
@@ -53,9 +56,9 @@ final readonly class Substitutes
             $out[] = new Substitute("$number 2RZ", $use === HubUse::Blade, 'Seals that do not touch: turn lighter, and let water in. In the dry only.');
         }
         if (! $bearing->has('stainless')) {
-            $out[] = new Substitute("Stainless $number", true, 'Against salt and jet washing. Softer rings: it carries somewhat less.');
+            $out[] = new Substitute(Message::of('substitute.stainless', 'Stainless {number}', ['number' => Written::of($number)]), true, 'Against salt and jet washing. Softer rings: it carries somewhat less.');
         }
-        $out[] = new Substitute("$number full complement", $use === HubUse::Pivot, $use === HubUse::Pivot ? 'More balls and no cage: carries more where it only rocks.' : 'No cage: the balls rub. Not for anything that spins.');
+        $out[] = new Substitute(Message::of('substitute.full', '{number} full complement', ['number' => Written::of($number)]), $use === HubUse::Pivot, $use === HubUse::Pivot ? 'More balls and no cage: carries more where it only rocks.' : 'No cage: the balls rub. Not for anything that spins.');
         usort($out, static fn (Substitute $a, Substitute $b): int => $b->may <=> $a->may);
 
         return $out;
@@ -69,12 +72,12 @@ final readonly class Substitutes
         foreach ($this->table->inSameHole($size) as $other) {
             $apart = $other->width($closed)->mm - $size->width($closed)->mm;
             if (abs($apart) > $this->limits->get('match.width_differs') && ! isset($out[$other->width($closed)->mm.''])) {
-                $out[$other->width($closed)->mm.''] = new Substitute($other->number, false, sprintf('Same bore and outside, but %.2f mm %s.', abs($apart), $apart > 0 ? 'wider' : 'narrower'));
+                $out[$other->width($closed)->mm.''] = new Substitute($other->number, false, Message::of('substitute.width', $apart > 0 ? 'Same bore and outside, but {apart} wider.' : 'Same bore and outside, but {apart} narrower.', ['apart' => Length::mm(abs($apart))]));
             }
         }
         $near = array_filter($this->table->neighbours($size, $this->limits->get('substitute.near')), static fn (Bearing $b): bool => $b->system !== $size->system);
 
         return [...array_slice(array_values($out), 0, self::WIDTHS_SHOWN), ...array_map(static fn (Bearing $b): Substitute => new Substitute($b->number, false,
-            sprintf('%s neighbour: %s.', $b->system === 'inch' ? 'Inch' : 'Metric', $b->sizes($closed))), array_slice(array_values($near), 0, self::NEIGHBOURS_SHOWN))];
+            Message::of('substitute.neighbour', $b->system === 'inch' ? 'Inch neighbour: {sizes}.' : 'Metric neighbour: {sizes}.', ['sizes' => Written::of($b->sizes($closed))])), array_slice(array_values($near), 0, self::NEIGHBOURS_SHOWN))];
     }
 }

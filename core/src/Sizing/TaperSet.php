@@ -13,6 +13,7 @@ use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C4: whether a cone and a cup belong together. A pair that does not is a stop: the angles differ, and it runs on an edge. */
 #[Calculator('taper-set', 'Cone and cup', 'size', 'Do these two halves of a taper belong together.', ['cone' => 'LM11949', 'cup' => 'LM11910'])]
@@ -31,10 +32,11 @@ final readonly class TaperSet
         $withCone = array_values(array_filter($sets, static fn (array $s): bool => $s['cone'] === $cone));
         $withCup = array_values(array_filter($sets, static fn (array $s): bool => $s['cup'] === $cup));
         $set = array_values(array_filter($withCone, static fn (array $s): bool => $s['cup'] === $cup))[0] ?? null;
-        $words = ['cone' => $cone ?? $input->cone, 'cup' => $cup ?? $input->cup, 'cups' => implode(', ', array_column($withCone, 'cup')), 'cones' => implode(', ', array_column($withCup, 'cone'))];
+        [$conesName, $cupsName] = [$cone ?? $input->cone, $cup ?? $input->cup];
+        $words = ['cone' => Written::of($conesName), 'cup' => Written::of($cupsName), 'cups' => Written::list(array_column($withCone, 'cup')), 'cones' => Written::list(array_column($withCup, 'cone'))];
         $size = $set === null ? null : $this->table->find($set['number']);
         $verdict = match (true) {
-            $size !== null => Verdict::go(Message::of('taper.set', 'They belong together'), Message::of('taper.set.say', '{cone} and {cup}: {sizes} together.', $words + ['sizes' => $size->sizes()]))
+            $size !== null => Verdict::go(Message::of('taper.set', 'They belong together'), Message::of('taper.set.say', '{cone} and {cup}: {sizes} together.', $words + ['sizes' => Written::of($size->sizes())]))
                 ->showing(Figure::of('bore', 'Bore', $size->bore), Figure::of('outside', 'Outside diameter', $size->outside), Figure::of('width', 'Width together', $size->openWidth)),
             $withCone !== [] && $withCup !== [] => Verdict::stop(Message::of('taper.mixed', 'They do not belong together'), Message::of('taper.mixed.say', '{cone} goes with {cups}; {cup} goes with {cones}.', $words))
                 ->next(Message::of('taper.mixed.next', 'Buy cone and cup as a set, and change both.')),
@@ -43,7 +45,7 @@ final readonly class TaperSet
         };
 
         return new TaperSetResult($size !== null ? true : ($withCone !== [] && $withCup !== [] ? false : null), $set['number'] ?? null, array_column($withCone, 'cup'), array_column($withCup, 'cone'), $verdict
-            ->workedOut(Working::start()->line('Set', 'cone and cup in one row of the table', "$words[cone] + $words[cup]", $set['number'] ?? 'no such row')));
+            ->workedOut(Working::start()->line('Set', 'cone and cup in one row of the table', "$conesName + $cupsName", $set['number'] ?? 'no such row')));
     }
 
     /** The number of one half as the table writes it; null when it is no half of a taper that is listed. */

@@ -10,6 +10,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** C25: parts and bench time and the risk of a worn seat, against the assembly. When the seat turns out worn, the assembly is bought after all. */
 #[Calculator('bearings-or-assembly', 'Bearings or the assembly', 'source', 'Both ways in money, and where they meet.', [
@@ -34,7 +35,7 @@ final readonly class BearingsOrAssembly
         $free = 100 - $input->risk;
         $meet = $free === 0 ? null : intdiv(($input->parts->minor + $bench->minor) * 100 + intdiv($free, 2), $free) - $fitting->minor;
         $breakEven = $meet === null || $meet < 0 ? null : Money::minor($meet);
-        $words = ['bearings' => $bearings->shown(), 'assembly' => $assembly->shown(), 'even' => $breakEven?->shown() ?? '0'];
+        $words = ['bearings' => Written::of($bearings->shown()), 'assembly' => Written::of($assembly->shown()), 'even' => Written::of($breakEven?->shown() ?? '0')];
         $apart = abs($bearings->minor - $assembly->minor) / max(1, $assembly->minor);
         $verdict = match (true) {
             $apart < $this->limits->get('assembly.near') => Verdict::care(Message::of('assembly.near', 'Nothing in it'), Message::of('assembly.near.say', 'Bearings {bearings}, assembly {assembly}: time and delivery decide.', $words)),

@@ -17,6 +17,7 @@ use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** Old beside new, before anything is pressed: sizes, seals, clearance, and what the caliper says of the new one. */
 #[Calculator('match-check', 'Old beside new', 'source', 'Does what came match what came out.', ['old_number' => '6204 2RS', 'new_number' => '6204 DDU C3', 'width_mm' => 13.96])]
@@ -33,19 +34,19 @@ final readonly class MatchCheck
         $new = $this->read('new_number', $input->newNumber);
         $compared = [...$this->sizes($old, $new), $this->seals($old, $new), $this->clearance($old, $new), ...$this->measured($new->size, $input)];
         $worst = array_reduce($compared, static fn (Level $l, Difference $d): Level => $l->worse($d->level), Level::Go);
-        $differ = implode(', ', array_map(static fn (Difference $d): string => $d->what, array_filter($compared, static fn (Difference $d): bool => $d->level === $worst)));
+        $differ = Message::listed(array_map(static fn (Difference $d): Message|string => $d->what, array_filter($compared, static fn (Difference $d): bool => $d->level === $worst)));
         $working = Working::start();
         foreach ($compared as $d) {
-            $working = $working->line($d->what, 'old beside new', $d->old.' | '.$d->new, $d->level->value);
+            $working = $working->line($d->what, 'old beside new', Message::listed([$d->old, $d->new], ' | '), $d->level->label());
         }
 
         return new MatchCheckResult($compared, $this->verdict($worst, $differ, $old, $new)->workedOut($working));
     }
 
-    private function verdict(Level $worst, string $differ, Designation $old, Designation $new): Verdict
+    private function verdict(Level $worst, Message $differ, Designation $old, Designation $new): Verdict
     {
         return match ($worst) {
-            Level::Go => Verdict::go(Message::of('match.same', 'It matches'), Message::of('match.same.say', '{new} will go where {old} came out.', ['new' => $new->written(), 'old' => $old->written()])),
+            Level::Go => Verdict::go(Message::of('match.same', 'It matches'), Message::of('match.same.say', '{new} will go where {old} came out.', ['new' => Written::of($new->written()), 'old' => Written::of($old->written())])),
             Level::Care => Verdict::care(Message::of('match.differs', 'Nearly the same'), Message::of('match.differs.say', 'It goes in, but differs in: {what}.', ['what' => $differ]))
                 ->next(Message::of('match.differs.next', 'Decide whether that matters here, and say so on the card.')),
             Level::Stop => Verdict::stop(Message::of('match.wrong', 'Not the same bearing'), Message::of('match.wrong.say', 'It differs in: {what}. Do not press it in.', ['what' => $differ]))
@@ -66,7 +67,7 @@ final readonly class MatchCheck
     private function sizes(Designation $old, Designation $new): array
     {
         if ($old->size === null || $new->size === null) {
-            return [new Difference('size', $old->number, $new->number, $old->number === $new->number ? Level::Go : Level::Care)];
+            return [new Difference('size', Written::of($old->number), Written::of($new->number), $old->number === $new->number ? Level::Go : Level::Care)];
         }
 
         return [
@@ -98,7 +99,7 @@ final readonly class MatchCheck
 
     private function clearance(Designation $old, Designation $new): Difference
     {
-        return new Difference('clearance', $old->clearance(), $new->clearance(), $old->clearance() === $new->clearance() ? Level::Go : Level::Care);
+        return new Difference('clearance', Written::of($old->clearance()), Written::of($new->clearance()), $old->clearance() === $new->clearance() ? Level::Go : Level::Care);
     }
 
     /** @return list<Difference> */
@@ -119,18 +120,18 @@ final readonly class MatchCheck
         return $out;
     }
 
-    private static function sealWords(Designation $read): string
+    private static function sealWords(Designation $read): Message
     {
-        return match ($read->seals()) {
+        return Message::plain(match ($read->seals()) {
             null => 'one or two, not clear',
             0 => $read->has('shield_both') || $read->has('shield_one') ? 'shields only' : 'none',
             1 => 'one',
             default => 'two',
-        };
+        });
     }
 
-    private static function mm(Length $length): string
+    private static function mm(Length $length): Written
     {
-        return rtrim(rtrim(number_format($length->mm, 3, '.', ''), '0'), '.').' mm';
+        return Written::of(rtrim(rtrim(number_format($length->mm, 3, '.', ''), '0'), '.').' mm');
     }
 }

@@ -13,6 +13,7 @@ use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
 
 /** Any part, old beside new, in the sizes that matter for its kind: cones by thread, ball, track radius, diameter, height, flats and seal. */
 #[Calculator('match-part', 'Any part, old beside new', 'source', 'The sizes that matter, side by side.', ['kind' => 'cone', 'sizes' => [
@@ -41,8 +42,8 @@ final readonly class MatchPart
         }
         $worst = array_reduce($compared, static fn (Level $l, Difference $d): Level => $l->worse($d->level), Level::Go);
         $left = array_diff(array_keys($rows), array_map(static fn (NamedSize $s): string => $s->what, $input->sizes));
-        $differ = implode(', ', array_map(static fn (Difference $d): string => lcfirst($d->what), array_filter($compared, static fn (Difference $d): bool => $d->level === $worst)));
-        $words = ['part' => lcfirst($input->kind->label()), 'what' => $differ, 'left' => implode(', ', array_map(static fn (string|int $w): string => lcfirst($rows[$w]['label']), $left))];
+        $differ = Message::listed(array_map(static fn (Difference $d): Message => Message::within($d->what), array_filter($compared, static fn (Difference $d): bool => $d->level === $worst)));
+        $words = ['part' => Message::within($input->kind->label()), 'what' => $differ, 'left' => Message::listed(array_map(static fn (string|int $w): Message => Message::within($rows[$w]['label']), $left))];
         $verdict = match (true) {
             $worst === Level::Stop => Verdict::stop(Message::of('match_part.wrong', 'Not the same {part}', $words), Message::of('match_part.wrong.say', 'It differs in: {what}. Do not fit it.', $words)),
             $left !== [] => Verdict::care(Message::of('match_part.so_far', 'The same so far'), Message::of('match_part.so_far.say', 'Not compared yet: {left}.', $words)),
@@ -50,7 +51,7 @@ final readonly class MatchPart
         };
         $working = Working::start();
         foreach ($compared as $d) {
-            $working = $working->line($d->what, 'old beside new', $d->old.' | '.$d->new, $d->level->value);
+            $working = $working->line($d->what, 'old beside new', Message::listed([$d->old, $d->new], ' | '), $d->level->label());
         }
 
         return new MatchCheckResult($compared, $verdict->workedOut($working));
@@ -61,7 +62,7 @@ final readonly class MatchPart
     {
         $plain = static fn (string $words): string => strtolower((string) preg_replace('/[\s×*]+/u', '', strtr($words, ['×' => 'x'])));
 
-        return new Difference($row['label'], $size->old, $size->new, $plain($size->old) === $plain($size->new) ? Level::Go : Level::Stop);
+        return new Difference($row['label'], Written::of($size->old), Written::of($size->new), $plain($size->old) === $plain($size->new) ? Level::Go : Level::Stop);
     }
 
     /** @param  array<string, string>  $row */
@@ -77,6 +78,6 @@ final readonly class MatchPart
         }
         $shown = static fn (float $x): string => rtrim(rtrim(number_format($x, 3, '.', ''), '0'), '.').' mm';
 
-        return new Difference($row['label'], $shown($mm['old']), $shown($mm['new']), abs($mm['old'] - $mm['new']) > (float) $row['off_mm'] + 1e-9 ? Level::Stop : Level::Go);
+        return new Difference($row['label'], Written::of($shown($mm['old'])), Written::of($shown($mm['new'])), abs($mm['old'] - $mm['new']) > (float) $row['off_mm'] + 1e-9 ? Level::Stop : Level::Go);
     }
 }

@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Verdict\Message;
 
 /** The match check of every part that is bought new: what the hub knows of the old one beside what the new one measures. */
 final readonly class PartMatches
@@ -20,7 +21,7 @@ final readonly class PartMatches
     /** @return list<Step> one for each part on the tray that another comes for */
     public function steps(Bench $bench): array
     {
-        return array_map(fn (Part $part): Step => Step::of('source.match.'.$part->id, 'Match: {part}', 'Old beside new, before anything is pressed.', ['part' => lcfirst($part->name)])
+        return array_map(fn (Part $part): Step => Step::of('source.match.'.$part->id, 'Match: {part}', 'Old beside new, before anything is pressed.', ['part' => Message::within($part->name)])
             ->with(part: $part->id, find: in_array($part->kind, [PartKind::TaperCone, PartKind::TaperCup], true) ? 'Cone and cup tried together: the rollers lie flat all round.' : ($part->kind === PartKind::Seal ? 'The lip tried on the shaft.' : null))
             ->on(Panel::Match)
             ->asking(...$this->asks($part))
@@ -51,10 +52,10 @@ final readonly class PartMatches
     {
         $asks = [];
         foreach (MatchPart::sizes($part->kind) as $row) {
-            $label = $row['label'];
             foreach (isset($part->sizes[$row['what']]) ? ['new'] : ['old', 'new'] as $which) {
+                $label = Message::of('match.asked', $which === 'old' ? '{size}, old' : '{size}, new', ['size' => Message::plain($row['label'])]);
                 $at = self::place($part, $which, $row['what']);
-                $asks[] = $row['words'] === '1' ? Ask::text($at, "$label, $which", wanted: false) : Ask::length($at, "$label, $which", wanted: false);
+                $asks[] = $row['words'] === '1' ? Ask::text($at, $label, wanted: false) : Ask::length($at, $label, wanted: false);
             }
         }
 

@@ -16,13 +16,19 @@ use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Hub\StationReport;
 use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Mass;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sizing\Findings;
 use CleanRace\Core\Sizing\HubGrease;
 use CleanRace\Core\Sizing\PartSizing;
+use CleanRace\Core\Sizing\Thickener;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Shown;
+use CleanRace\Core\Verdict\Written;
 
 /** The fourth station: what to buy, and whether what came matches what came out. */
 final readonly class Source
@@ -60,7 +66,7 @@ final readonly class Source
         $list = [];
         foreach ([...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items), ...$this->compound($findings, $bench), ...$this->pins($bench), $this->grease($bench)] as $line) {
             if ($line !== null) {
-                $same = $line->askFor.$line->note;
+                $same = Message::listed([$line->askFor, $line->note ?? ''])->inEnglish();
                 $list[$same] = isset($list[$same]) ? $list[$same]->and($line) : $line;
             }
         }
@@ -80,10 +86,10 @@ final readonly class Source
         $along = $finding?->askFor === null ? 'Take the old one along' : null;
 
         return match (true) {
-            $part !== null && ! $bench->isPair() && $part->kind->isRenewed() && ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy($item->name, $finding->askFor ?? $part->kind->label().', not sized yet', 1, $along, $key),
+            $part !== null && ! $bench->isPair() && $part->kind->isRenewed() && ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy($item->name, $finding->askFor ?? Message::of('buy.unsized', '{kind}, not sized yet', ['kind' => Message::plain($part->kind->label())]), 1, $along, $key),
             $item->kind === PartKind::Bearing => $this->bearing($bench, $item),
-            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, $finding->askFor ?? "Oil seal, $outside outside; shaft and width off the old one", 1, $along, $key),
-            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, $finding->askFor ?? "Internal snap ring for a $outside bore", 1, null, $key ?? (new ArticleKey)->of("Internal snap ring $outside")),
+            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, $finding->askFor ?? Message::of('buy.seal', 'Oil seal, {outside} outside; shaft and width off the old one', ['outside' => Written::of($outside)]), 1, $along, $key),
+            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, $finding->askFor ?? Message::of('buy.ring', 'Internal snap ring for a {outside} bore', ['outside' => Written::of($outside)]), 1, null, $key ?? (new ArticleKey)->of("Internal snap ring $outside")),
             $item->condition === 'replace' => new ToBuy($item->name, $finding->askFor ?? 'By the machine\'s parts list, or made to the old one', 1, 'Take the old one along', $key),
             default => null,
         };
@@ -108,7 +114,7 @@ final readonly class Source
             $fit = $findings->fit($side);
             if ($bench->isPair() && $fit !== null && $bench->notebook->choice(Places::remedy($side->value)) === 'compound') {
                 $gap = max(0.05, -$fit->interferenceLow->mm);
-                $list[] = new ToBuy('For the '.$side->value.' bore', sprintf('Retaining compound that fills %.2f mm', $gap), 1, 'Dry and degreased', 'compound:'.($gap <= 0.1 ? 'thin' : ($gap <= 0.15 ? 'medium' : 'gap')));
+                $list[] = new ToBuy($side === Side::Left ? 'For the left bore' : 'For the right bore', Message::of('buy.compound', 'Retaining compound that fills {gap}', ['gap' => Length::mm($gap)]), 1, 'Dry and degreased', 'compound:'.($gap <= 0.1 ? 'thin' : ($gap <= 0.15 ? 'medium' : 'gap')));
             }
         }
 
@@ -121,7 +127,7 @@ final readonly class Source
         return array_map(function (Part $nut) use ($bench): ToBuy {
             $finding = (new PartSizing($this->limits))->of($bench, $nut)?->finding;
 
-            return new ToBuy('For the '.lcfirst($nut->name), ucfirst($finding->askFor ?? 'split pin: measure its hole'), 1, null, $finding?->article === null ? null : (new ArticleKey)->of($finding->article));
+            return new ToBuy(Message::of('buy.for', 'For the {part}', ['part' => Message::within($nut->name)]), $finding->askFor ?? 'Split pin: measure its hole', 1, null, $finding?->article === null ? null : (new ArticleKey)->of($finding->article));
         }, $bench->hub->stack->ofKind(PartKind::CastleNut));
     }
 
@@ -130,17 +136,18 @@ final readonly class Source
     {
         $grease = (new HubGrease($this->limits))->of($bench);
         $onTray = array_filter($bench->tray->items, static fn (TrayItem $i): bool => $i->kind->isCartridge()) !== [];
-        $new = $bench->notebook->choice(Places::GREASE_NEW);
+        $new = Thickener::tryFrom($bench->notebook->choice(Places::GREASE_NEW) ?? '');
+        $grams = $grease === null ? [] : ['grams' => Shown::of(Mass::grams(ceil($grease->grease->grams * 2 + ($grease->cavity->cubicCentimetres ?? 0.0) * $this->limits->get('grease.density'))), 0)];
 
         return $grease === null || $grease->way === 'sealed' || ! $onTray ? null
-            : new ToBuy('For bearings and cavity', sprintf('Grease%s, %.0f g', $new === null ? '' : ', '.str_replace('_', ' ', $new), ceil($grease->grease->grams * 2 + ($grease->cavity->cubicCentimetres ?? 0.0) * $this->limits->get('grease.density'))), 1, 'Of one kind with what is in it, or all of the old washed out', 'grease');
+            : new ToBuy('For bearings and cavity', $new === null ? Message::of('buy.grease', 'Grease, {grams}', $grams) : Message::of('buy.grease', 'Grease, {kind}, {grams}', $grams + ['kind' => Message::plain($new->label())]), 1, 'Of one kind with what is in it, or all of the old washed out', 'grease');
     }
 
     private function match(Bench $bench, Side $side): Step
     {
         $at = 'source.'.$side->value;
 
-        return Step::of("$at.match", 'Match the '.$side->value.' bearing', 'Old beside new, before anything is pressed.')
+        return Step::of("$at.match", $side === Side::Left ? 'Match the left bearing' : 'Match the right bearing', 'Old beside new, before anything is pressed.')
             ->with(why: 'The counter hands over the wrong one more often than anyone says: one seal for two, inch for metric, same bore and outside but other width.', part: 'bearing_'.$side->value)
             ->on(Panel::Match)
             ->asking(

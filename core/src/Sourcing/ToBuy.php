@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
+
 /** One line of the list to buy. */
 final readonly class ToBuy
 {
     /**
-     * @param  string  $what what it is for
-     * @param  string  $askFor what to say at the counter
+     * @param  Message|string  $what what it is for
+     * @param  Message|Written|string  $askFor what to say at the counter
      * @param  ?string  $key what it is in any price list, {@see ArticleKey}; null while it is not known well enough
      */
-    public function __construct(public string $what, public string $askFor, public int $quantity, public ?string $note, public ?string $key = null)
+    public function __construct(public Message|string $what, public Message|Written|string $askFor, public int $quantity, public Message|string|null $note, public ?string $key = null)
     {
     }
 
     /** The same for one more part. */
     public function and(self $other): self
     {
-        return new self($this->what.', '.lcfirst($other->what), $this->askFor, $this->quantity + $other->quantity, $this->note, $this->key);
+        return new self(Message::listed([$this->what, Message::within($other->what)]), $this->askFor, $this->quantity + $other->quantity, $this->note, $this->key);
     }
 }

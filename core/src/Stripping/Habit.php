@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Verdict\Message;
 
 /** A choice between schools that a shop makes once; a job may still go the other way. */
 final readonly class Habit
@@ -13,7 +14,7 @@ final readonly class Habit
      * @param  list<Option>  $options
      * @param  string  $why what speaks for the usual one
      */
-    private function __construct(public string $name, public string $label, public array $options, public string $chosen, public string $why)
+    private function __construct(public string $name, public Message|string $label, public array $options, public string $chosen, public Message|string $why)
     {
     }
 

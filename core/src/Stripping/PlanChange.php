@@ -10,9 +10,9 @@ use CleanRace\Core\Verdict\Message;
 final readonly class PlanChange
 {
     /**
-     * @param  list<string>  $added titles of steps that come in
-     * @param  list<string>  $dropped and of those that go
-     * @param  list<string>  $otherwise and of those done with another tool
+     * @param  list<Message>  $added titles of steps that come in
+     * @param  list<Message>  $dropped and of those that go
+     * @param  list<Message>  $otherwise and of those done with another tool
      */
     private function __construct(public array $added, public array $dropped, public array $otherwise, public int $minutes)
     {
@@ -26,7 +26,7 @@ final readonly class PlanChange
     {
         $by = static fn (array $plan): array => array_combine(array_map(static fn (PlannedStep $p): string => $p->step->id, $plan), $plan);
         [$before, $after] = [$by($usual), $by($chosen)];
-        $title = static fn (PlannedStep $p): string => $p->step->title->inEnglish();
+        $title = static fn (PlannedStep $p): Message => $p->step->title;
         $minutes = static fn (array $plan): int => array_sum(array_map(static fn (PlannedStep $p): int => $p->step->handMinutes + $p->step->waitMinutes, $plan));
         $otherwise = array_filter(array_intersect_key($after, $before), static fn (PlannedStep $p): bool => $p->step->tool?->inEnglish() !== $before[$p->step->id]->step->tool?->inEnglish());
 
@@ -36,7 +36,7 @@ final readonly class PlanChange
     /** @return list<Message> empty when nothing differs */
     public function messages(): array
     {
-        $list = static fn (array $titles): string => implode('; ', array_map(lcfirst(...), $titles));
+        $list = static fn (array $titles): Message => Message::listed(array_map(Message::within(...), $titles), '; ');
 
         return array_values(array_filter([
             $this->added === [] ? null : Message::of('plan.added', 'Against the shop\'s way it adds: {what}.', ['what' => $list($this->added)]),

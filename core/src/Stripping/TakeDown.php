@@ -78,7 +78,7 @@ final class TakeDown
             $this->ways->has(Condition::Blade) ? 'Spark lead off or battery out; the blade blocked.' : null,
             $this->ways->has(Condition::Disc) ? 'Nothing stands or lies on the disc; no grease or spray near it.' : null,
         ]);
-        $this->add(Step::of('strip.safe', 'Make it safe', implode(' ', [$move->words['detail'] ?? 'On a stand that cannot tip; what could roll is blocked.', ...$more]))
+        $this->add(Step::of('strip.safe', 'Make it safe', Message::listed([$move->words['detail'] ?? 'On a stand that cannot tip; what could roll is blocked.', ...$more], ' '))
             ->with(tool: 'Stand, straps, blocks', caution: 'Never a jack alone. Do not pull the brake lever while the disc is out.')->ticked('It stands safe')->taking(4));
         if ($this->ways->has(Condition::Corroded) || $this->ways->has(Condition::Seized)) {
             $this->add(Step::of('strip.soak', 'Brush, soak, wait', 'Wire-brush every thread and ring edge bright, then penetrant. Before it is turned, not after the thread is stripped.')
@@ -185,7 +185,7 @@ final class TakeDown
         $how = Pulling::of($this->ways->extraction, $part, $this->stack);
         $side = $this->bench->pattern->card()->side($move->towards ?? $part->side);
         $words = $move->words;
-        $this->add(Step::of('strip.'.$part->id, $words['title'] ?? $part->name.' out', ($words['detail'] ?? $how->detail).' It leaves towards the {side} only.', ['side' => $side])
+        $this->add(Step::of('strip.'.$part->id, $words['title'] ?? '{part} out', Message::listed([$words['detail'] ?? $how->detail, Message::of('strip.one_way', 'It leaves towards the {side} only.', ['side' => Message::within($side)])], ' '), ['part' => Message::plain($part->name)])
             ->with(tool: $words['tool'] ?? $how->tool, why: $words['why'] ?? $how->why, caution: $words['caution'] ?? $how->caution, find: Pulling::FIND, part: $part->id, values: $how->sizes)
             ->asking(Ask::part($part, PartState::OnTray))->taking($how->minutes), ...(isset($words['tool']) ? [] : $how->needs));
         $this->off[] = $part->id;
@@ -200,7 +200,9 @@ final class TakeDown
         $plastic = $this->ways->has(Condition::Plastic);
         $this->add(($plastic
             ? Step::of('strip.warm', 'Hot water on the wheel', 'Poured round the bore for a minute or two. Nothing hotter on plastic.')
-            : Step::of('strip.warm', 'Warm the hub', 'Round and round the hub, not the bearing, until a drop of water on it spits. '.($this->ways->has(Condition::Painted) ? 'Paint near: hot air only, and no hotter than it bears.' : 'A sharp crack is the ring letting go.')))
+            : Step::of('strip.warm', 'Warm the hub', $this->ways->has(Condition::Painted)
+                ? 'Round and round the hub, not the bearing, until a drop of water on it spits. Paint near: hot air only, and no hotter than it bears.'
+                : 'Round and round the hub, not the bearing, until a drop of water on it spits. A sharp crack is the ring letting go.'))
             ->with(tool: $plastic ? 'Kettle' : 'Hot-air gun, thermometer', why: 'Aluminium grows twice as fast as steel: the fit loosens by itself.', caution: 'Gloves. No solvent or its vapour within reach, some brake cleaners make poison gas when heated; extinguisher at hand. A hot hub looks like a cold one.', part: $part->id)
             ->ticked('It is warm')->taking(3, 6), ...($plastic ? [] : [Need::of(ToolKind::HeatGun), Need::of(ToolKind::Thermometer)]));
     }
@@ -234,7 +236,8 @@ final class TakeDown
         }
         $judged = Option::of(['use' => 'Use', 'note' => 'Use, and look again', 'replace' => 'Repair or replace']);
         $card = $this->bench->pattern->card();
-        $seats = count($this->stack->cartridges()) === 1 ? [Ask::choice(Places::LOOK_BORE_LEFT, 'Bore', $judged)] : [Ask::choice(Places::LOOK_BORE_LEFT, $card->left.' bore', $judged), Ask::choice(Places::LOOK_BORE_RIGHT, $card->right.' bore', $judged)];
+        $bore = static fn (Side $side): Message => Message::of('look.bore', '{side}: bore', ['side' => Message::plain($card->side($side))]);
+        $seats = count($this->stack->cartridges()) === 1 ? [Ask::choice(Places::LOOK_BORE_LEFT, 'Bore', $judged)] : [Ask::choice(Places::LOOK_BORE_LEFT, $bore(Side::Left), $judged), Ask::choice(Places::LOOK_BORE_RIGHT, $bore(Side::Right), $judged)];
         $this->add(Step::of('strip.look', 'Clean and look', 'Most of the bench time goes here. One part at a time, so that the order on the tray holds. Old grease out where it is dark, wet or gritty; solvent on the rag, none left in blind holes.')
             ->with(tool: 'Rags, brush, scuff pad', caution: 'Gloves, air, no flame. Never spin a bearing with compressed air.', find: 'Bright rings where it crept, rust at the lip, scores that catch a nail.')
             ->asking(...$seats, ...($this->stack->ofKind(PartKind::SnapRing) === [] ? [] : [Ask::choice(Places::LOOK_GROOVE, 'Ring groove', $judged, wanted: false)]), ...[Ask::choice(Places::LOOK_AXLE, 'Axle or shaft', $judged, wanted: false), Ask::text(Places::LOOK_NOTE, 'What was seen', wanted: false)])

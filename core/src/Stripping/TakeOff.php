@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Verdict\Message;
 
 /** How a part of a kind usually comes off: the words, the tools, and what is noted of its fastener. */
 final class TakeOff
@@ -77,8 +78,13 @@ final class TakeOff
     }
 
     /** What the step is called when one part comes off. */
-    public static function title(Part $part): string
+    public static function title(Part $part): Message
     {
-        return $part->kind === PartKind::Axle ? 'Axle out' : $part->name.(in_array($part->kind->lane(), [Lane::Housing, Lane::Both, Lane::Row], true) || $part->kind === PartKind::Sleeve ? ' out' : ' off');
+        if ($part->kind === PartKind::Axle) {
+            return Message::plain('Axle out');
+        }
+        $out = in_array($part->kind->lane(), [Lane::Housing, Lane::Both, Lane::Row], true) || $part->kind === PartKind::Sleeve;
+
+        return Message::of('strip.part', $out ? '{part} out' : '{part} off', ['part' => Message::plain($part->name)]);
     }
 }

@@ -41,7 +41,7 @@ final class ToolCheck
         return $missing === []
             ? Verdict::go(Message::of('tools.all', 'Everything is here'), Message::of('tools.all.say', 'All that the plan needs hangs on the wall.'))
             : Verdict::care(Message::of('tools.missing', '{count} not on the wall', ['count' => count($missing)]), Message::of('tools.missing.say', 'Find them, or what can stand in, before the first bolt turns.'))
-                ->because(...array_map(static fn (ToolLine $l): Message => Message::of('tools.without', 'Without {tool} this fails: {step}', ['tool' => lcfirst($l->tool), 'step' => lcfirst($l->step->inEnglish())]), $missing));
+                ->because(...array_map(static fn (ToolLine $l): Message => Message::of('tools.without', 'Without {tool} this fails: {step}', ['tool' => Message::within($l->tool), 'step' => Message::within($l->step)]), $missing));
     }
 
     /** @param  list<WallTool>  $wall */

@@ -23,8 +23,8 @@ final readonly class Figure
      * @param  ?float  $plusMinus two standard deviations, in the unit of the value
      * @param  ?int  $digits decimals to show, or none for the unit's usual
      */
-    public static function of(string $name, string $label, Quantity $value, ?float $plusMinus = null, ?int $digits = null): self
+    public static function of(string $name, Message|string $label, Quantity $value, ?float $plusMinus = null, ?int $digits = null): self
     {
-        return new self($name, Message::of('figure.'.$name, $label), $value, $plusMinus, $digits);
+        return new self($name, $label instanceof Message ? $label : Message::of('figure.'.$name, $label), $value, $plusMinus, $digits);
     }
 }

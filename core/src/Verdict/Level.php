@@ -11,6 +11,15 @@ enum Level: string
     case Care = 'care';
     case Stop = 'stop';
 
+    public function label(): string
+    {
+        return match ($this) {
+            self::Go => 'go',
+            self::Care => 'care',
+            self::Stop => 'stop',
+        };
+    }
+
     public function worse(self $other): self
     {
         return $this->rank() >= $other->rank() ? $this : $other;

@@ -8,20 +8,77 @@ use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Measure\QuantityText;
 
 /**
- * Words for a person: a key for translators, an English default with {places}, and the values for the places.
- * Quantities stay quantities, so that whoever shows the words can show mm or inches.
+ * Words for a person: a key that says where they belong, whole English with {places}, and the values for the places.
+ * Another language is laid over the English text, so no value holds English of its own: what is said in a place is a
+ * message again. Quantities stay quantities, so that whoever shows the words can show mm or inches.
  */
 final readonly class Message
 {
-    /** @param  array<string, Quantity|string|int>  $values */
+    /** @param  array<string, Quantity|self|Written|int>  $values */
     private function __construct(public string $key, public string $text, public array $values)
     {
     }
 
-    /** @param  array<string, Quantity|string|int>  $values */
+    /** @param  array<string, Quantity|self|Written|int>  $values */
     public static function of(string $key, string $text, array $values = []): self
     {
         return new self($key, $text, $values);
+    }
+
+    /** Words that need no key beside themselves: a name, a label. */
+    public static function plain(self|Written|string $words): self
+    {
+        return match (true) {
+            $words instanceof self => $words,
+            $words instanceof Written => new self('written', '{written}', ['written' => $words]),
+            default => new self($words, $words, []),
+        };
+    }
+
+    /** Words with numbers in them that are shown as they were written, by the names of their places. */
+    public static function filled(string $text, string ...$written): self
+    {
+        $values = [];
+        foreach ($written as $place => $one) {
+            $values[(string) $place] = Written::of($one);
+        }
+
+        return new self($text, $text, $values);
+    }
+
+    /** A name or a label as it stands inside a sentence: Left bearing, the left bearing; but O-ring stays. */
+    public static function within(self|Written|string $words): self
+    {
+        $words = self::plain($words);
+        $text = preg_match('/^\p{Lu}\p{Ll}/u', $words->text) === 1 ? lcfirst($words->text) : $words->text;
+
+        return new self($words->key === $words->text ? $text : $words->key, $text, $words->values);
+    }
+
+    /**
+     * One after the other, each as it is.
+     *
+     * @param  array<array-key, self|Written|string>  $words
+     */
+    public static function listed(array $words, string $between = ', '): self
+    {
+        $words = array_values($words);
+        if (count($words) === 1 && ! $words[0] instanceof Written) {
+            return self::plain($words[0]);
+        }
+        $values = $places = [];
+        foreach ($words as $i => $one) {
+            $values["n$i"] = $one instanceof Written ? $one : self::plain($one);
+            $places[] = "{n$i}";
+        }
+
+        return new self('list', implode($between, $places), $values);
+    }
+
+    /** Whether it is nothing but its words: no key of its own, no values. */
+    public function isPlain(): bool
+    {
+        return $this->key === $this->text && $this->values === [];
     }
 
     /** Decimals that a quantity in a message is shown with. */
@@ -35,7 +92,12 @@ final readonly class Message
     {
         $filled = [];
         foreach ($this->values as $name => $value) {
-            $filled['{'.$name.'}'] = $value instanceof Quantity ? self::shown($value) : (string) $value;
+            $filled['{'.$name.'}'] = match (true) {
+                $value instanceof Quantity => self::shown($value),
+                $value instanceof self => $value->inEnglish(),
+                $value instanceof Written => $value->text,
+                default => (string) $value,
+            };
         }
 
         return strtr($this->text, $filled);

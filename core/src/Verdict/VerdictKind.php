@@ -15,4 +15,7 @@ enum VerdictKind: string
 
     /** What a stamped number says: it is taken apart. */
     case BearingNumber = 'bearing_number';
+
+    /** A piece that is made: it is drawn from its figures. */
+    case PieceToMake = 'piece_to_make';
 }

@@ -9,7 +9,7 @@ use CleanRace\Core\Measure\Quantity;
 /** How a number was reached, line by line: the formula, the same with the numbers in it, and what came out. */
 final readonly class Working
 {
-    /** @param  list<array{what: string, formula: string, numbers: string, result: string}>  $lines */
+    /** @param  list<array{what: Message|string, formula: Message|string, numbers: Message|string, result: Message|string}>  $lines */
     public function __construct(public array $lines)
     {
     }
@@ -19,8 +19,8 @@ final readonly class Working
         return new self([]);
     }
 
-    /** @param  Quantity|string  $result what came out, a quantity or words */
-    public function line(string $what, string $formula, string $numbers, Quantity|string $result, ?int $digits = null): self
+    /** @param  Quantity|Message|string  $result what came out, a quantity or words */
+    public function line(Message|string $what, Message|string $formula, Message|string $numbers, Quantity|Message|string $result, ?int $digits = null): self
     {
         $shown = $result instanceof Quantity ? Message::shown($result, $digits) : $result;
 

@@ -9,6 +9,7 @@ use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Catalogue\NumberRules;
 use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -93,7 +94,7 @@ final class BearingTableTest extends TestCase
                 self::assertSame($spelled->sizes(), $size->sizes(), $size->number);
             }
         }
-        self::assertStringContainsString('outside 10, bore 5', NumberRules::spelledOut('MR105')->reading ?? '');
+        self::assertStringContainsString('outside 10, bore 5', English::of(NumberRules::spelledOut('MR105')?->reading));
     }
 
     public function test_one_diameter_series_has_one_outside_for_one_bore(): void

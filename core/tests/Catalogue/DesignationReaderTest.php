@@ -8,6 +8,7 @@ use CleanRace\Core\Catalogue\DesignationReader;
 use CleanRace\Core\Catalogue\Sign;
 use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -104,14 +105,14 @@ final class DesignationReaderTest extends TestCase
 
     public function test_what_was_guessed_is_said(): void
     {
-        self::assertSame('O as 0', (new DesignationReader)->read('62O4')->guessed);
+        self::assertSame('O as 0', English::of((new DesignationReader)->read('62O4')->guessed));
         self::assertNull((new DesignationReader)->read('6204')->guessed);
     }
 
     public function test_sizes_spelled_out_are_shown_as_read(): void
     {
-        self::assertStringContainsString('18 × 30 × 7', (new DesignationReader)->read('18307')->reading);
-        self::assertStringContainsString('outside 10, bore 5', (new DesignationReader)->read('MR105')->reading);
+        self::assertStringContainsString('18 × 30 × 7', English::of((new DesignationReader)->read('18307')->reading));
+        self::assertStringContainsString('outside 10, bore 5', English::of((new DesignationReader)->read('MR105')->reading));
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -13,6 +13,7 @@ use CleanRace\Core\Catalogue\NumberRules;
 use CleanRace\Core\Catalogue\Suffixes;
 use CleanRace\Core\Catalogue\TypedNumber;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -122,7 +123,7 @@ final class NumberReadingTest extends TestCase
     {
         foreach ((new DesignationReader)->readings($typed) as $read) {
             if ($read->number === $number) {
-                self::assertSame($guess, $read->guessed);
+                self::assertSame($guess, English::of($read->guessed));
 
                 return;
             }
@@ -162,10 +163,10 @@ final class NumberReadingTest extends TestCase
     public function test_a_sign_with_a_digit_for_a_letter_is_mended_and_said(): void
     {
         [$signs, $guess] = (new Suffixes)->mended('2R5');
-        self::assertSame([['2RS'], '5 as S'], [array_column($signs, 'sign'), $guess]);
+        self::assertSame([['2RS'], '5 as S'], [array_column($signs, 'sign'), English::of($guess)]);
         [$signs, $guess] = (new Suffixes)->mended('QQQ');
         self::assertSame([['QQQ'], null], [array_column($signs, 'sign'), $guess]);
-        self::assertSame('5 as S', (new DesignationReader)->read('6205 2R5')->guessed);
+        self::assertSame('5 as S', English::of((new DesignationReader)->read('6205 2R5')->guessed));
     }
 
     /** @return iterable<string, array{string, list<string>}> typed, numbers in the order in which they are offered */
@@ -209,6 +210,6 @@ final class NumberReadingTest extends TestCase
     #[DataProvider('counter')]
     public function test_the_words_of_a_counter(string $typed, string $words): void
     {
-        self::assertSame($words, CounterWords::of((new DesignationReader)->read($typed)));
+        self::assertSame($words, English::of(CounterWords::of((new DesignationReader)->read($typed))));
     }
 }

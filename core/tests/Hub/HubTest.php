@@ -29,6 +29,7 @@ use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -202,7 +203,7 @@ final class HubTest extends TestCase
 
     public function test_words_fill_in_and_keep_their_quantities(): void
     {
-        $message = Message::of('k', 'It stands {tilt} proud at {clock}.', ['tilt' => Length::mm(0.6), 'clock' => '12']);
+        $message = Message::of('k', 'It stands {tilt} proud at {clock}.', ['tilt' => Length::mm(0.6), 'clock' => Written::of('12')]);
         self::assertSame('It stands 0.60 mm proud at 12.', $message->inEnglish());
         self::assertInstanceOf(Length::class, $message->values['tilt']);
         self::assertSame('0.5000 mm', Message::shown(Length::mm(0.5), 4));

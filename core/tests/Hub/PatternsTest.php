@@ -19,6 +19,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\StackFaults;
 use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -103,14 +104,14 @@ final class PatternsTest extends TestCase
     {
         $section = self::section($pattern);
         foreach ($section->pieces as $piece) {
-            self::assertNotSame([], $piece->outlines, $piece->name);
+            self::assertNotSame([], $piece->outlines, $piece->part);
             foreach ($piece->outlines as $outline) {
                 self::assertGreaterThanOrEqual($outline->round === null ? 2 : 1, count($outline->corners()));
                 foreach ($outline->corners() as [$along, $radius]) {
-                    self::assertGreaterThanOrEqual($section->from->mm - 15, $along, $piece->name);
-                    self::assertLessThanOrEqual($section->to->mm + 15, $along, $piece->name);
-                    self::assertGreaterThanOrEqual(-0.001, $radius, $piece->name);
-                    self::assertLessThanOrEqual($section->radius->mm + 0.001, $radius, $piece->name);
+                    self::assertGreaterThanOrEqual($section->from->mm - 15, $along, $piece->part);
+                    self::assertLessThanOrEqual($section->to->mm + 15, $along, $piece->part);
+                    self::assertGreaterThanOrEqual(-0.001, $radius, $piece->part);
+                    self::assertLessThanOrEqual($section->radius->mm + 0.001, $radius, $piece->part);
                 }
             }
         }
@@ -164,7 +165,7 @@ final class PatternsTest extends TestCase
 
     public function test_gaps_are_told_between_neighbours_and_only_there(): void
     {
-        $gaps = static fn (string $id): array => array_map(static fn ($g): string => sprintf('%s %.2f', $g->label, $g->to->mm - $g->from->mm), self::section(Patterns::find($id))->gaps);
+        $gaps = static fn (string $id): array => array_map(static fn ($g): string => sprintf('%s %.2f', English::of($g->label), $g->to->mm - $g->from->mm), self::section(Patterns::find($id))->gaps);
         self::assertSame(['left seal to left snap ring 0.55', 'left snap ring to left bearing 0.10', 'right bearing to right seal 2.40'], $gaps('pair-sleeve'));
         self::assertSame([], $gaps('taper-pair'));
     }

@@ -20,6 +20,7 @@ use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Proving\Block;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\ToolList;
@@ -168,7 +169,7 @@ final class AnsweredAtRandomTest extends TestCase
                     self::figure($figure, "$who, $step->id");
                 }
                 foreach ($verdict->working->lines as $line) {
-                    self::assertDoesNotMatchRegularExpression('/\b(nan|inf)\b/i', implode(' ', $line), "$who, $step->id");
+                    self::assertDoesNotMatchRegularExpression('/\b(nan|inf)\b/i', implode(' ', array_map(English::of(...), $line)), "$who, $step->id");
                 }
             }
         }

@@ -23,6 +23,7 @@ use CleanRace\Core\Sourcing\PartMatch;
 use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Stripping\Extraction;
 use CleanRace\Core\Stripping\Habit;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Level;
@@ -97,7 +98,7 @@ final class EveryHubTest extends TestCase
         foreach (self::report($pattern->id())->stations as $station) {
             self::assertSame(Status::Untouched, $station->status);
             $places = array_merge(...array_map(static fn (Step $s): array => array_map(static fn (Ask $a): string => $a->borrowed ? $a->place.' again' : $a->place, $s->asks), $station->steps));
-            self::assertSame(count($places), count(array_unique($places)), "{$pattern->id()}, {$station->label}: ".implode(', ', array_diff_assoc($places, array_unique($places))));
+            self::assertSame(count($places), count(array_unique($places)), "{$pattern->id()}, {$station->station->value}: ".implode(', ', array_diff_assoc($places, array_unique($places))));
         }
     }
 
@@ -196,7 +197,7 @@ final class EveryHubTest extends TestCase
         foreach (Patterns::all() as $id => $pattern) {
             $asks = self::step(self::report($id), 'check.capture')->asks;
             foreach ($pattern->capture() as $ask) {
-                self::assertTrue($ask->picture !== null || $ask->place === 'check.ring_side', "$id: {$ask->label}");
+                self::assertTrue($ask->picture !== null || $ask->place === 'check.ring_side', "$id: {$ask->place}");
                 if ($ask->picture !== null) {
                     self::assertContains($ask->place.'.photos', array_map(static fn (Ask $a): string => $a->place, $asks));
                 }
@@ -267,7 +268,7 @@ final class EveryHubTest extends TestCase
         $report = self::report($pattern, $entries);
         self::assertSame($key, self::step($report, $step)->verdicts[0]->headline->key);
         $finding = array_values(array_filter($report->partFindings, static fn (PartFinding $f): bool => "size.part.$f->part" === $step))[0];
-        self::assertStringContainsString($askFor ?? '', (string) $finding->askFor);
+        self::assertStringContainsString($askFor ?? '', English::of($finding->askFor));
     }
 
     public function test_a_pressed_shaft_is_judged_on_its_shaft_and_a_wide_bearing_on_both(): void
@@ -299,7 +300,7 @@ final class EveryHubTest extends TestCase
         $report = self::report($pattern->id(), $entries);
         self::assertNotEmpty($report->toBuy);
         self::assertGreaterThanOrEqual(count($parts), array_sum(array_map(static fn (ToBuy $l): int => $l->quantity, $report->toBuy)), 'nothing that is worn is left off');
-        $asked = array_map(static fn (ToBuy $l): string => $l->askFor.$l->note, $report->toBuy);
+        $asked = array_map(static fn (ToBuy $l): string => English::of($l->askFor).English::of($l->note), $report->toBuy);
         self::assertSame($asked, array_values(array_unique($asked)), 'the same thing stands in one line');
         foreach ($report->toBuy as $line) {
             self::assertNotSame('', $line->askFor);

@@ -15,6 +15,7 @@ use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
@@ -125,7 +126,7 @@ final class StationsTest extends TestCase
     public function test_seven_stations_each_with_panels_for_what_they_ask(): void
     {
         $stations = self::report()->stations;
-        self::assertSame(['Check in', 'Strip', 'Size', 'Source', 'Seat', 'Set', 'Prove'], array_map(static fn (StationReport $s): string => $s->label, $stations));
+        self::assertSame(['Check in', 'Strip', 'Size', 'Source', 'Seat', 'Set', 'Prove'], array_map(static fn (StationReport $s): string => English::of($s->label), $stations));
         foreach ($stations as $station) {
             $ids = array_map(static fn (Step $s): string => $s->id, $station->steps);
             self::assertSame($ids, array_unique($ids));

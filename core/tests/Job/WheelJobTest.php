@@ -16,6 +16,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
@@ -231,12 +232,12 @@ final class WheelJobTest extends TestCase
     public function test_the_list_to_buy_groups_what_is_the_same(): void
     {
         $list = self::report(self::job())->toBuy;
-        self::assertSame('6204, contact seal on both sides, 20 × 47 × 14 mm', array_values(array_filter($list, static fn ($l): bool => str_contains($l->what, 'bearing')))[0]->askFor);
+        self::assertSame('6204, contact seal on both sides, 20 × 47 × 14 mm', English::of(array_values(array_filter($list, static fn ($l): bool => str_contains(English::of($l->what), 'bearing')))[0]->askFor));
         self::assertSame([2], array_map(static fn ($l): int => $l->quantity, $list), 'seals that are used again are not bought');
         $seals = self::report(self::job(['part.seal_left' => ['state' => 'on_tray', 'condition' => 'replace'], 'part.seal_right' => ['state' => 'on_tray', 'condition' => 'replace']]))->toBuy;
         self::assertSame([2, 2], array_map(static fn ($l): int => $l->quantity, $seals));
         $glued = self::report(self::job(['fit.left.feel' => ['choice' => 'drops_in'], 'fit.left.remedy' => ['choice' => 'compound']]))->toBuy;
-        self::assertStringContainsString('Retaining compound', $glued[count($glued) - 1]->askFor);
+        self::assertStringContainsString('Retaining compound', English::of($glued[count($glued) - 1]->askFor));
     }
 
     public function test_two_ledges_ask_about_the_span(): void

@@ -40,6 +40,7 @@ use CleanRace\Core\Seating\SleeveToMakeInput;
 use CleanRace\Core\Seating\SupportChoice;
 use CleanRace\Core\Seating\SupportChoiceInput;
 use CleanRace\Core\Seating\ToolInput;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Level;
@@ -343,7 +344,7 @@ final class SeatingToolsTest extends TestCase
         self::assertSame('6205', $with->uncovered[0]);
         foreach ($with->offers as $offer) {
             $bought = $work([self::tool(46.2, 37), self::tool($offer->outside->mm, $offer->opening?->mm)]);
-            self::assertEqualsWithDelta((7 + $offer->jobs) / 11, $bought->covered->share, 1e-9, "{$offer->name} serves what it promises");
+            self::assertEqualsWithDelta((7 + $offer->jobs) / 11, $bought->covered->share, 1e-9, English::of($offer->name).' serves what it promises');
         }
         self::assertSame('next_tool.none', (new NextTool(Limits::standard()))->work(new NextToolInput([]))->verdict->headline->key);
     }

@@ -31,6 +31,7 @@ use CleanRace\Core\Sizing\Substitute;
 use CleanRace\Core\Sizing\SurveyedWall;
 use CleanRace\Core\Sizing\Thickener;
 use CleanRace\Core\Sizing\WallLook;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -75,14 +76,14 @@ final class BearingForHubTest extends TestCase
     public function test_what_may_stand_in_and_what_may_not(): void
     {
         $all = self::number('6204 2RS')->substitutes;
-        $may = array_map(static fn (Substitute $s): string => $s->number, array_filter($all, static fn (Substitute $s): bool => $s->may));
-        $not = array_map(static fn (Substitute $s): string => $s->number, array_filter($all, static fn (Substitute $s): bool => ! $s->may));
+        $may = array_map(static fn (Substitute $s): string => English::of($s->number), array_filter($all, static fn (Substitute $s): bool => $s->may));
+        $not = array_map(static fn (Substitute $s): string => English::of($s->number), array_filter($all, static fn (Substitute $s): bool => ! $s->may));
         self::assertContains('6204 C3', $may);
         self::assertNotEmpty(array_filter($may, static fn (string $n): bool => str_contains($n, 'DDU') || str_contains($n, '2RS1')));
         self::assertContains('62204', $not, 'same bore and outside, wider');
         self::assertContains('6204 full complement', $not);
         self::assertNotContains('6204', [...$may, ...$not]);
-        $inch = array_map(static fn (Substitute $s): string => $s->number, self::number('1623')->substitutes);
+        $inch = array_map(static fn (Substitute $s): string => English::of($s->number), self::number('1623')->substitutes);
         self::assertContains('6202', $inch, 'the metric neighbour, 15 by 35');
     }
 

@@ -12,6 +12,7 @@ use CleanRace\Core\Sizing\Conversion;
 use CleanRace\Core\Sizing\ConversionInput;
 use CleanRace\Core\Sizing\ConversionResult;
 use CleanRace\Core\Sizing\PieceToMake;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +30,7 @@ final class ConversionTest extends TestCase
     /** @return list<string> */
     private static function names(ConversionResult $result): array
     {
-        return array_map(static fn (PieceToMake $p): string => $p->name, $result->pieces);
+        return array_map(static fn (PieceToMake $p): string => English::of($p->name), $result->pieces);
     }
 
     public function test_a_cartridge_that_goes_straight_in(): void
@@ -51,7 +52,7 @@ final class ConversionTest extends TestCase
         self::assertEqualsWithDelta((34.3 - $best->outside->mm) / 2, (float) $best->shimRight?->mm, 1e-9);
         self::assertStringContainsString('0.30 mm', $result->verdict->why[0]->inEnglish());
         foreach ($result->pieces as $piece) {
-            self::assertGreaterThan($piece->bore->mm, $piece->outside->mm, $piece->name.' has a wall');
+            self::assertGreaterThan($piece->bore->mm, $piece->outside->mm, English::of($piece->name).' has a wall');
         }
         $bushed = array_values(array_filter(self::convert(32.0, 32.0, 11)->cartridges, static fn (Cartridge $c): bool => $c->bush !== null));
         self::assertEqualsWithDelta(($bushed[0]->bore->mm - 11) / 2, (float) $bushed[0]->bush?->mm, 1e-9);

@@ -27,6 +27,7 @@ use CleanRace\Core\Sizing\RingHeat;
 use CleanRace\Core\Sizing\RingHeatInput;
 use CleanRace\Core\Sizing\ShaftFit;
 use CleanRace\Core\Sizing\ShaftFitInput;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -96,12 +97,12 @@ final class PressFitTest extends TestCase
 
     public function test_remedies_go_by_the_gap(): void
     {
-        $names = static fn (float $gap, RingSeat $seat = RingSeat::Bore): array => array_map(static fn ($r): string => ($r->serves ? '' : 'stopgap ').$r->name, (new Remedies(Limits::standard()))->of($gap, $gap - 0.01, $seat));
+        $names = static fn (float $gap, RingSeat $seat = RingSeat::Bore): array => array_map(static fn ($r): string => ($r->serves ? '' : 'stopgap ').English::of($r->name), (new Remedies(Limits::standard()))->of($gap, $gap - 0.01, $seat));
         self::assertSame([], $names(-0.02));
         self::assertSame(['Retaining compound', 'Sleeve', 'Another hub'], $names(0.03));
         self::assertSame(['stopgap Retaining compound', 'Sleeve', 'Another hub'], $names(0.2));
         self::assertSame(['Sleeve', 'Another shaft'], $names(0.6, RingSeat::Shaft));
-        self::assertStringContainsString('0.05 to 0.15', (new Remedies(Limits::standard()))->of(0.12, 0.1, RingSeat::Bore)[0]->what);
+        self::assertStringContainsString('0.05 mm to 0.15 mm', English::of((new Remedies(Limits::standard()))->of(0.12, 0.1, RingSeat::Bore)[0]->what));
     }
 
     /** @param  array<string, mixed>  $changed */

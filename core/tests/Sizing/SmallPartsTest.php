@@ -25,6 +25,7 @@ use CleanRace\Core\Sizing\SplitPinInput;
 use CleanRace\Core\Sizing\TaperSet;
 use CleanRace\Core\Sizing\TaperSetInput;
 use CleanRace\Core\Sizing\ThreeSizes;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -102,7 +103,7 @@ final class SmallPartsTest extends TestCase
     public function test_a_snap_ring_by_what_it_sits_in_or_on(RingSeat $seat, float $diameter, string $size, float $groove, float $thick): void
     {
         $found = (new SnapRingFinder(Limits::standard()))->work(new SnapRingInput(Reading::mm($diameter, Instrument::DigitalCaliper), $seat));
-        self::assertStringContainsString($size, (string) $found->found);
+        self::assertStringContainsString($size, English::of($found->found));
         self::assertEqualsWithDelta([$groove, $thick], [$found->verdict->figures[0]->value->amount(), $found->verdict->figures[2]->value->amount()], 1e-6);
     }
 
@@ -155,14 +156,14 @@ final class SmallPartsTest extends TestCase
 
     public function test_balls_by_caliper_and_when_a_micrometer_is_needed(): void
     {
-        self::assertSame('1/4 in', self::balls([6.35, 6.34, 6.36])->found);
-        self::assertSame('3/16 in', self::balls([4.76])->found);
+        self::assertSame('1/4 in', English::of(self::balls([6.35, 6.34, 6.36])->found));
+        self::assertSame('3/16 in', English::of(self::balls([4.76])->found));
         $close = self::balls([3.97, 3.98]);
         self::assertNull($close->found);
         self::assertSame(Level::Care, $close->verdict->level);
         self::assertStringContainsString('micrometer', (string) $close->verdict->settledBy?->inEnglish());
-        self::assertSame('5/32 in', self::balls([3.969, 3.968], Instrument::Micrometer)->found);
-        self::assertSame('4 mm', self::balls([4.0, 3.999], Instrument::Micrometer)->found);
+        self::assertSame('5/32 in', English::of(self::balls([3.969, 3.968], Instrument::Micrometer)->found));
+        self::assertSame('4 mm', English::of(self::balls([4.0, 3.999], Instrument::Micrometer)->found));
     }
 
     public function test_balls_that_differ_by_more_than_the_instrument_are_mixed(): void
@@ -192,7 +193,7 @@ final class SmallPartsTest extends TestCase
     public function test_an_o_ring_is_stretched_a_little_by_its_groove(): void
     {
         $found = (new ORingFinder(Limits::standard()))->work(new ORingInput(Reading::mm(19.3, Instrument::DigitalCaliper), Reading::mm(1.8, Instrument::DigitalCaliper)));
-        self::assertSame('O-ring 018', $found->found);
+        self::assertSame('O-ring 018', English::of($found->found));
         self::assertSame('o_ring.none', (new ORingFinder(Limits::standard()))->work(new ORingInput(Reading::mm(80, Instrument::DigitalCaliper)))->verdict->headline->key);
     }
 

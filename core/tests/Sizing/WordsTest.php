@@ -62,9 +62,9 @@ use CleanRace\Core\Sourcing\BearingsOrAssembly;
 use CleanRace\Core\Sourcing\MatchPart;
 use CleanRace\Core\Sourcing\MatchPartInput;
 use CleanRace\Core\Sourcing\NamedSize;
+use CleanRace\Core\Tests\WholeWords;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
-use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -199,14 +199,11 @@ final class WordsTest extends TestCase
         self::assertGreaterThan(60, count($keys), 'branches that are looked at');
     }
 
-    public function test_one_key_has_one_text(): void
+    public function test_another_language_can_be_laid_over_each(): void
     {
-        $texts = [];
         foreach (self::verdicts() as $name => [$verdict]) {
-            foreach (array_filter([$verdict->headline, $verdict->sentence, $verdict->next, $verdict->settledBy]) as $message) {
-                /** @var Message $message */
-                $texts[$message->key] ??= $message->text;
-                self::assertSame($texts[$message->key], $message->text, "$message->key, at $name");
+            foreach (WholeWords::in($verdict) as $where => $said) {
+                self::assertNull(WholeWords::fault($said), "$where, at $name: $said->text");
             }
         }
     }

@@ -11,6 +11,7 @@ use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\MatchCheck;
 use CleanRace\Core\Sourcing\MatchCheckInput;
 use CleanRace\Core\Sourcing\MatchCheckResult;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,7 +46,7 @@ final class MatchCheckTest extends TestCase
     {
         $result = self::compare($old, $new);
         self::assertSame($level, $result->verdict->level);
-        $worst = array_values(array_map(static fn (Difference $d): string => $d->what, array_filter($result->compared, static fn (Difference $d): bool => $d->level === $level && $level !== Level::Go)));
+        $worst = array_values(array_map(static fn (Difference $d): string => English::of($d->what), array_filter($result->compared, static fn (Difference $d): bool => $d->level === $level && $level !== Level::Go)));
         foreach ($differ as $what) {
             self::assertContains($what, $worst);
         }

@@ -25,6 +25,7 @@ use CleanRace\Core\Stripping\TakeDown;
 use CleanRace\Core\Stripping\ToolCheck;
 use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Stripping\Ways;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Need;
@@ -207,9 +208,9 @@ final class TakeDownTest extends TestCase
         $drift = TakeDown::plan($bench, new Ways([], Extraction::Drift, Heat::Cold));
         $puller = TakeDown::plan($bench, new Ways([], Extraction::Puller, Heat::Warm));
         $change = PlanChange::between($drift, $puller);
-        self::assertSame(['Warm the hub'], $change->added);
-        self::assertSame(['Push the sleeve aside'], $change->dropped);
-        self::assertContains('Right bearing out', $change->otherwise);
+        self::assertSame(['Warm the hub'], array_map(English::of(...), $change->added));
+        self::assertSame(['Push the sleeve aside'], array_map(English::of(...), $change->dropped));
+        self::assertContains('Right bearing out', array_map(English::of(...), $change->otherwise));
         self::assertGreaterThan(0, $change->minutes);
         self::assertSame([], PlanChange::between($drift, $drift)->messages());
         $report = (new Strip(self::bench('pair-sleeve', ['strip.way' => ['choice' => 'puller']])))->report();
@@ -236,7 +237,7 @@ final class TakeDownTest extends TestCase
         self::assertNotSame([], $lines);
         foreach ($lines as $line) {
             self::assertNull($line->have);
-            self::assertNotNull($line->standIn, $line->tool);
+            self::assertNotNull($line->standIn, English::of($line->tool));
             self::assertStringNotContainsString('{', $line->standIn->inEnglish());
         }
         self::assertSame(Level::Care, ToolCheck::verdict($lines)->level);

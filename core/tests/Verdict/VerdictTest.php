@@ -55,7 +55,7 @@ final class VerdictTest extends TestCase
 
     public function test_words_show_quantities_with_the_decimals_of_their_unit_or_their_own(): void
     {
-        $says = Message::of('k', '{play} of {share}, {name}: {fine}', ['play' => Length::mm(0.126), 'share' => Share::of(0.256), 'name' => 'left', 'fine' => Shown::of(Length::mm(0.126), 3)]);
+        $says = Message::of('k', '{play} of {share}, {name}: {fine}', ['play' => Length::mm(0.126), 'share' => Share::of(0.256), 'name' => Message::plain('left'), 'fine' => Shown::of(Length::mm(0.126), 3)]);
         self::assertSame('0.13 mm of 26%, left: 0.126 mm', $says->inEnglish());
         self::assertSame('{nothing} is known', Message::of('k', '{nothing} is known')->inEnglish());
         self::assertSame('-0.004 mm', Message::shown(Length::mm(-0.004), 3));

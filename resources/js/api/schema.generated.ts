@@ -7557,12 +7557,12 @@ export interface components {
             seat: string | null;
             place: string;
             kind: components["schemas"]["AskKind"];
-            label: string;
+            label: components["schemas"]["Words"];
             wanted: boolean;
             options: components["schemas"]["Option"][];
             instrument: components["schemas"]["Instrument"] | null;
             at: string | null;
-            hint: string | null;
+            hint: components["schemas"]["Words"] | null;
             until: components["schemas"]["PartState"] | null;
             borrowed: boolean;
             picture: string | null;
@@ -7609,10 +7609,10 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         BasketLine: {
-            what: string;
-            ask_for: string;
+            what: components["schemas"]["Words"];
+            ask_for: components["schemas"]["Words"];
             quantity: number;
-            note: string | null;
+            note: components["schemas"]["Words"] | null;
             known: boolean;
             shelf_item: number | null;
             on_shelf: number;
@@ -7659,6 +7659,7 @@ export interface components {
             clearance: string;
             signs: components["schemas"]["Sign"][];
             ask_for: string;
+            counter: components["schemas"]["Message"];
             candidates: components["schemas"]["NumberCandidate"][];
             substitutes: components["schemas"]["Substitute"][];
             in_this_hub: components["schemas"]["Verdict"] | null;
@@ -7708,9 +7709,9 @@ export interface components {
         };
         CalculatorCard: {
             name: string;
-            title: string;
+            title: components["schemas"]["Words"];
             station: string;
-            answers: string;
+            answers: components["schemas"]["Words"];
             fields: components["schemas"]["CalculatorField"][];
             example: {
                 [key: string]: unknown;
@@ -7718,10 +7719,11 @@ export interface components {
         };
         CalculatorField: {
             name: string;
-            label: string;
+            label: components["schemas"]["Words"];
             kind: string;
             required: boolean;
             options: string[];
+            labels: components["schemas"]["Words"][];
             instrument: string | null;
             of: components["schemas"]["CalculatorField"][];
         };
@@ -7734,7 +7736,7 @@ export interface components {
             outside_mm: number;
             width_mm: number;
             system: string;
-            kind: string;
+            kind: components["schemas"]["Words"];
             others: string[];
             chi_square: number;
             probability: number;
@@ -7759,7 +7761,7 @@ export interface components {
         };
         ColumnShown: {
             name: components["schemas"]["PriceColumn"];
-            label: string;
+            label: components["schemas"]["Words"];
             needed: boolean;
             place: number | null;
         };
@@ -7803,9 +7805,9 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         Difference: {
-            what: string;
-            old: string;
-            new: string;
+            what: components["schemas"]["Words"];
+            old: components["schemas"]["Words"];
+            new: components["schemas"]["Words"];
             level: components["schemas"]["Level"];
         };
         DrawRodResult: {
@@ -7827,7 +7829,7 @@ export interface components {
         };
         DriverFit: {
             id: string;
-            name: string;
+            name: components["schemas"]["Words"];
             outside_mm: number;
             opening_mm: number | null;
             contact: number;
@@ -7867,7 +7869,7 @@ export interface components {
         };
         Finding: {
             value: string;
-            label: string;
+            label: components["schemas"]["Words"];
             suggests: string;
         };
         FitBands: {
@@ -7914,10 +7916,10 @@ export interface components {
         };
         Habit: {
             name: string;
-            label: string;
+            label: components["schemas"]["Words"];
             options: components["schemas"]["Option"][];
             chosen: string;
-            why: string;
+            why: components["schemas"]["Words"];
         };
         /** @enum {string} */
         Hatch: "alloy" | "ring" | "steel" | "shaft" | "ball" | "rubber" | "felt" | "bronze" | "void" | "line";
@@ -7944,20 +7946,20 @@ export interface components {
         HubPart: {
             part: string;
             kind: components["schemas"]["PartKind"];
-            kind_name: string;
-            name: string;
+            kind_name: components["schemas"]["Words"];
+            name: components["schemas"]["Words"];
             side: components["schemas"]["Side"];
             in_line: boolean;
-            way: string;
+            way: components["schemas"]["Words"];
             sizes: components["schemas"]["PartSize"][];
         };
         HubSheet: {
             pattern: string;
-            name: string;
-            met_on: string;
-            turns: string;
-            fit: string;
-            cautions: string[];
+            name: components["schemas"]["Words"];
+            met_on: components["schemas"]["Words"];
+            turns: components["schemas"]["Words"];
+            fit: components["schemas"]["Words"];
+            cautions: components["schemas"]["Words"][];
             parts: components["schemas"]["HubPart"][];
             faults: components["schemas"]["StackFault"][];
             as_found: boolean;
@@ -7986,7 +7988,7 @@ export interface components {
         Instrument: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
         Interpretation: {
             calculator: string;
-            says: string;
+            says: components["schemas"]["Words"];
             input: {
                 [key: string]: unknown;
             };
@@ -8005,7 +8007,7 @@ export interface components {
             /** Format: date-time */
             signed_at: string | null;
             parts_on: string | null;
-            left_for: string | null;
+            left_for: components["schemas"]["Message"] | null;
             left_until: string | null;
             asked: string | null;
         };
@@ -8034,7 +8036,7 @@ export interface components {
             id: number;
             number: number;
             wheel: string;
-            pattern_name: string;
+            pattern_name: components["schemas"]["Words"];
             machine: components["schemas"]["MachineCard"];
             /** Format: date-time */
             opened_at: string;
@@ -8116,7 +8118,7 @@ export interface components {
             key: string;
             text: string;
             values: {
-                [key: string]: string | number | components["schemas"]["Quantity"];
+                [key: string]: string | number | components["schemas"]["Quantity"] | components["schemas"]["Message"];
             };
         };
         NextToolResult: {
@@ -8127,9 +8129,9 @@ export interface components {
         };
         NumberCandidate: {
             written: string;
-            reading: string;
+            reading: components["schemas"]["Message"];
             sizes: string | null;
-            guessed: string | null;
+            guessed: components["schemas"]["Message"] | null;
         };
         NutSlot: {
             back_deg: number;
@@ -8148,7 +8150,7 @@ export interface components {
         };
         Option: {
             value: string;
-            label: string;
+            label: components["schemas"]["Words"];
         };
         OrderLineShown: {
             id: number;
@@ -8184,15 +8186,15 @@ export interface components {
         /** @enum {string} */
         Panel: "answers" | "clock" | "bearing" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "before_after" | "sign_off";
         PartCandidate: {
-            name: string;
-            sizes: string;
+            name: components["schemas"]["Words"];
+            sizes: components["schemas"]["Words"];
             system: string;
             chi_square: number;
             probability: number;
         };
         PartFinding: {
             part: string;
-            ask_for: string | null;
+            ask_for: components["schemas"]["Words"] | null;
             article: string | null;
             candidates: components["schemas"]["PartCandidate"][];
         };
@@ -8200,6 +8202,7 @@ export interface components {
             found: string | null;
             candidates: components["schemas"]["PartCandidate"][];
             verdict: components["schemas"]["Verdict"];
+            ask_for: components["schemas"]["Words"] | null;
         };
         /** @enum {string} */
         PartKind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple";
@@ -8209,7 +8212,7 @@ export interface components {
         };
         PartSize: {
             size: string;
-            label: string;
+            label: components["schemas"]["Words"];
             length_mm: number;
         };
         /** @enum {string} */
@@ -8229,10 +8232,10 @@ export interface components {
         };
         PatternShown: {
             id: string;
-            name: string;
-            met_on: string;
-            turns: string;
-            fit: string;
+            name: components["schemas"]["Words"];
+            met_on: components["schemas"]["Words"];
+            turns: components["schemas"]["Words"];
+            fit: components["schemas"]["Words"];
         };
         Person: {
             id: number;
@@ -8253,7 +8256,7 @@ export interface components {
         Piece: {
             part: string;
             kind: components["schemas"]["PartKind"];
-            name: string;
+            name: components["schemas"]["Words"];
             side: components["schemas"]["Side"];
             state: components["schemas"]["PartState"];
             from_mm: number;
@@ -8265,7 +8268,7 @@ export interface components {
             high_side: string | null;
         };
         PieceToMake: {
-            name: string;
+            name: components["schemas"]["Words"];
             outside_mm: number;
             bore_mm: number;
             bore_to_mm: number;
@@ -8362,10 +8365,10 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         Remedy: {
-            name: string;
-            what: string;
-            cost: string;
-            risk: string;
+            name: components["schemas"]["Words"];
+            what: components["schemas"]["Words"];
+            cost: components["schemas"]["Words"];
+            risk: components["schemas"]["Words"];
             serves: boolean;
         };
         /** @enum {string} */
@@ -8420,8 +8423,8 @@ export interface components {
             pieces: components["schemas"]["Piece"][];
             spans: components["schemas"]["Span"][];
             gaps: components["schemas"]["Span"][];
-            left: string;
-            right: string;
+            left: components["schemas"]["Words"];
+            right: components["schemas"]["Words"];
         };
         SetCard: {
             wheel: string;
@@ -8467,7 +8470,7 @@ export interface components {
             sign: string;
             family: string;
             seals: number | null;
-            meaning: string;
+            meaning: components["schemas"]["Words"];
         };
         SleeveLengthResult: {
             gap_mm: number;
@@ -8481,7 +8484,7 @@ export interface components {
             bore_least_mm: number;
             bore_most_mm: number;
             outside_most_mm: number;
-            tube: string | null;
+            tube: components["schemas"]["Words"] | null;
             verdict: components["schemas"]["Verdict"];
         };
         SlidingFitResult: {
@@ -8489,11 +8492,14 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         Span: {
-            label: string;
+            of: components["schemas"]["SpanOf"];
+            label: components["schemas"]["Words"];
             from_mm: number;
             to_mm: number;
             measured: boolean;
         };
+        /** @enum {string} */
+        SpanOf: "over_faces" | "ledge" | "sleeve" | "gap";
         SquareResult: {
             mean_depth_mm: number | null;
             tilt_mm: number | null;
@@ -8511,12 +8517,12 @@ export interface components {
         Station: "check_in" | "strip" | "size" | "source" | "seat" | "set" | "prove";
         StationCard: {
             station: components["schemas"]["Station"];
-            label: string;
+            label: components["schemas"]["Words"];
             status: components["schemas"]["Status"];
         };
         StationReport: {
             station: components["schemas"]["Station"];
-            label: string;
+            label: components["schemas"]["Words"];
             status: components["schemas"]["Status"];
             done_steps: number;
             total_steps: number;
@@ -8545,9 +8551,9 @@ export interface components {
             waits_for: components["schemas"]["Message"][];
         };
         Substitute: {
-            number: string;
+            number: components["schemas"]["Words"];
             may: boolean;
-            why: string;
+            why: components["schemas"]["Words"];
         };
         SupplierCard: {
             id: number;
@@ -8590,15 +8596,15 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         ToBuy: {
-            what: string;
-            ask_for: string;
+            what: components["schemas"]["Words"];
+            ask_for: components["schemas"]["Words"];
             quantity: number;
-            note: string | null;
+            note: components["schemas"]["Words"] | null;
             key: string | null;
         };
         Tool: {
             id: string;
-            name: string;
+            name: components["schemas"]["Words"];
             kind: components["schemas"]["ToolKind"];
             outside_mm: number;
             opening_mm: number | null;
@@ -8608,7 +8614,7 @@ export interface components {
             id: number;
             name: string;
             kind: components["schemas"]["ToolKind"];
-            kind_name: string;
+            kind_name: components["schemas"]["Words"];
             driver: boolean;
             outside_mm: number | null;
             opening_mm: number | null;
@@ -8626,7 +8632,7 @@ export interface components {
         /** @enum {string} */
         ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
         ToolLine: {
-            tool: string;
+            tool: components["schemas"]["Words"];
             size: components["schemas"]["Message"] | null;
             have: string | null;
             stand_in: components["schemas"]["Message"] | null;
@@ -8640,7 +8646,7 @@ export interface components {
             kept: boolean;
         };
         ToolOffer: {
-            name: string;
+            name: components["schemas"]["Words"];
             outside_mm: number;
             opening_mm: number | null;
             numbers: string[];
@@ -8654,7 +8660,7 @@ export interface components {
             opening_most_mm: number;
             length_mm: number;
             pilot_mm: number | null;
-            from: string | null;
+            from: components["schemas"]["Words"] | null;
             as_it_is: boolean;
         };
         TorqueResult: {
@@ -8674,14 +8680,14 @@ export interface components {
         TrayItem: {
             part: string;
             kind: components["schemas"]["PartKind"];
-            name: string;
+            name: components["schemas"]["Words"];
             side: components["schemas"]["Side"];
             state: components["schemas"]["PartState"];
             condition: string | null;
-            way_round: string | null;
+            way_round: components["schemas"]["Words"] | null;
             order: number | null;
             photos: string[];
-            findings: string[];
+            findings: components["schemas"]["Words"][];
             note: string | null;
             reason: string | null;
             new: boolean;
@@ -8707,7 +8713,7 @@ export interface components {
             kind: components["schemas"]["VerdictKind"] | null;
         };
         /** @enum {string} */
-        VerdictKind: "squareness" | "time_left" | "bearing_number";
+        VerdictKind: "squareness" | "time_left" | "bearing_number" | "piece_to_make";
         WallPatch: {
             depth: components["schemas"]["BoreDepth"];
             clock: string;
@@ -8722,6 +8728,7 @@ export interface components {
             stack_right: string[];
             verdict: components["schemas"]["Verdict"];
         };
+        Words: string | components["schemas"]["Message"];
         Worked: {
             /** @constant */
             calculator: "question";
@@ -8909,10 +8916,10 @@ export interface components {
         };
         Working: {
             lines: {
-                what: string;
-                formula: string;
-                numbers: string;
-                result: string;
+                what: components["schemas"]["Words"];
+                formula: components["schemas"]["Words"];
+                numbers: components["schemas"]["Words"];
+                result: components["schemas"]["Words"];
             }[];
         };
         Problem: {

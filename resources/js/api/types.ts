@@ -4,6 +4,8 @@ type Schemas = components['schemas'];
 
 export type Level = Schemas['Level'];
 export type Message = Schemas['Message'];
+/** Words of the program: whole as they stand, or with values in them. */
+export type Words = Schemas['Words'];
 export type Quantity = Schemas['Quantity'];
 export type Figure = Schemas['Figure'];
 export type Verdict = Schemas['Verdict'];

@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { JobReport, Piece, Tool } from '../api/types';
-import { length, type Units } from '../parts/say';
+import { length, say, type Units } from '../parts/say';
 import { ink } from '../theme/system';
 import { useArrivals } from './arrivals';
 import { Dimension, Gaps, Picked } from './Dimensions';
@@ -36,7 +36,7 @@ function drawnTilt(piece: Piece): number {
 }
 
 /** The driver, in half-section, its face on the ring. */
-function Driver({ tool, piece, scale }: { tool: Tool; piece: Piece; scale: Scale }) {
+function Driver({ tool, piece, units, scale }: { tool: Tool; piece: Piece; units: Units; scale: Scale }) {
   const left = piece.side !== 'right';
   const face = left ? piece.from_mm : piece.to_mm;
   const reach = 20;
@@ -62,7 +62,7 @@ function Driver({ tool, piece, scale }: { tool: Tool; piece: Piece; scale: Scale
         fontWeight={600}
         fill={ink('blue')}
       >
-        {tool.name}
+        {say(tool.name, units)}
       </text>
     </g>
   );
@@ -115,13 +115,13 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
               role: 'button',
               tabIndex: active || (!picked && i === 0) ? 0 : -1,
               'aria-pressed': active,
-              'aria-label': piece.name,
+              'aria-label': say(piece.name, units),
               onClick: () => onPick(piece.part),
               onKeyDown: (event: KeyboardEvent) => step(event, piece.part),
               style: { cursor: 'pointer', outline: 'none' },
             })}
           >
-            <title>{piece.name}</title>
+            <title>{say(piece.name, units)}</title>
             {AWAY.includes(piece.state) ? (
               <Ghost piece={piece} scale={scale} />
             ) : (
@@ -144,7 +144,7 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
           </g>
         );
       })}
-      {driver && driven && <Driver tool={driver.tool} piece={driven} scale={scale} />}
+      {driver && driven && <Driver tool={driver.tool} piece={driven} units={units} scale={scale} />}
       <path d={`M10 ${axis}H${width - 10}`} stroke={ink('mute')} strokeWidth={1} strokeDasharray="16 4 3 4" />
       {picked && <Gaps piece={picked} section={section} units={units} scale={scale} />}
       {picked ? (
@@ -158,14 +158,14 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
         />
       ) : (
         section.spans
-          .filter((span) => span.label !== 'over faces')
+          .filter((span) => span.of !== 'over_faces')
           .map((span) => (
             <Dimension
-              key={span.label}
+              key={span.of}
               from={span.from_mm}
               to={span.to_mm}
               y={axis + 14}
-              text={`${span.label} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ' ?'}`}
+              text={`${say(span.label, units)} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ' ?'}`}
               sure={span.measured}
               scale={scale}
             />
@@ -177,10 +177,10 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
         </text>
       )}
       <text x={14} y={20} fontSize={14} fill={ink('mute')}>
-        {section.left}
+        {say(section.left, units)}
       </text>
       <text x={width - 14} y={20} fontSize={14} textAnchor="end" fill={ink('mute')}>
-        {section.right}
+        {say(section.right, units)}
       </text>
       {!picked && (
         <text x={14} y={height - 8} fontSize={12.5} fill={ink('mute')}>

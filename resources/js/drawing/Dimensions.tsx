@@ -1,5 +1,5 @@
 import type { HubPart, Piece, Section } from '../api/types';
-import { length, type Units } from '../parts/say';
+import { length, say, type Units } from '../parts/say';
 import { ink } from '../theme/system';
 import type { Scale } from './scale';
 
@@ -64,14 +64,14 @@ export function Picked({
 }) {
   const across = sizes
     .filter((one) => ACROSS.includes(one.size))
-    .map((one) => `${one.label.toLowerCase()} ⌀ ${length(one.length_mm, units)}`);
+    .map((one) => `${say(one.label, units)} ⌀ ${length(one.length_mm, units)}`);
   return (
     <>
       <Dimension
         from={piece.from_mm}
         to={piece.to_mm}
         y={y}
-        text={`${piece.name}: ${length(piece.to_mm - piece.from_mm, units)} along${across.map((one) => `, ${one}`).join('')}`}
+        text={`${say(piece.name, units)}: ${length(piece.to_mm - piece.from_mm, units)} along${across.map((one) => `, ${one}`).join('')}`}
         sure
         scale={scale}
         within={width}
@@ -97,7 +97,7 @@ export function Gaps({ piece, section, units, scale }: { piece: Piece; section: 
     const [a, b] = [scale.x(gap.from_mm), scale.x(gap.to_mm)];
     const before = touches(gap.to_mm, piece.from_mm);
     return (
-      <g key={gap.label}>
+      <g key={gap.from_mm}>
         <path d={`M${a} ${y - 4}v8M${b} ${y - 4}v8M${a} ${y}H${b}`} stroke={ink('brass')} strokeWidth={1.2} />
         <text
           x={before ? a - 4 : b + 4}

@@ -1,4 +1,5 @@
 import type { Pair, PressSetup, PressTraceResult } from '../api/types';
+import { useSay } from '../parts/person';
 import { ink } from '../theme/system';
 
 const WIDTH = 640;
@@ -24,6 +25,7 @@ export function PressPlot({
   result: PressTraceResult | null;
   travel: (mm: number) => string;
 }) {
+  const say = useSay();
   const alarm = result?.alarm_n ?? 2 * setup.high_n;
   const seen = samples.reduce((most, [, force]) => Math.max(most, force), 0);
   const top = above(Math.max(alarm * 1.15, Math.min(seen, alarm * 2.5)));
@@ -103,7 +105,7 @@ export function PressPlot({
               fontWeight={600}
               fill={ink('ink')}
             >
-              {event.label.text}
+              {say(event.label)}
             </text>
           </g>
         );

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useBoard } from '../api/jobs';
-import type { JobCard } from '../api/types';
+import type { JobCard, Words } from '../api/types';
 import { Button } from '../parts/Button';
 import { dayOfYear, timeOfDay } from '../parts/day';
 import { FindField, useRested } from '../parts/FindField';
@@ -11,24 +11,26 @@ import { StatusMark } from '../parts/LevelMark';
 import { MarkedRow } from '../parts/MarkedRow';
 import { More } from '../parts/More';
 import { PageHead } from '../parts/PageHead';
+import { useSay } from '../parts/person';
 import { Keeping } from '../parts/Shell';
 import { Empty, Loading, Stale, Trouble } from '../parts/States';
 import { NewJobSheet } from './NewJobSheet';
 import { TakeJob } from './TakeJob';
 
 /** What soaks, cools or cures by itself, and until when; nothing once that is over. */
-function leftAlone(job: JobCard, now = new Date()): string | null {
+function leftAlone(job: JobCard, say: (words: Words) => string, now = new Date()): string | null {
   const until = job.left_until;
-  if (until === null || new Date(until) <= now || job.signed_at) return null;
+  if (until === null || job.left_for === null || new Date(until) <= now || job.signed_at) return null;
   const today = new Date(until).toDateString() === now.toDateString();
-  return `${job.left_for}, until ${today ? '' : `${dayOfYear(until)} `}${timeOfDay(until)}`;
+  return `${say(job.left_for)}, until ${today ? '' : `${dayOfYear(until)} `}${timeOfDay(until)}`;
 }
 
 /** One job as a line: machine, complaint, its seven stations, where it waits. */
 function Line({ job }: { job: JobCard }) {
+  const say = useSay();
   const stopped = job.stations.some((one) => one.status === 'stop');
   const waits = job.stations.find((one) => one.station === job.waits_at);
-  const left = leftAlone(job);
+  const left = leftAlone(job, say);
   return (
     <chakra.li borderBottomWidth="1px" borderColor="line">
       <Link to={`/jobs/${job.id}/${job.waits_at}`}>
@@ -58,13 +60,13 @@ function Line({ job }: { job: JobCard }) {
                 direction="column"
                 align="center"
                 gap="1"
-                w="44px"
+                minW="48px"
                 fontSize="12px"
                 color={one.station === job.waits_at ? 'ink' : 'mute'}
                 fontWeight={one.station === job.waits_at ? '600' : '400'}
               >
                 <StatusMark status={one.status} />
-                {one.label.replace('Check in', 'Check')}
+                {say(one.label)}
               </Flex>
             ))}
           </Flex>
@@ -78,7 +80,7 @@ function Line({ job }: { job: JobCard }) {
               ? `Signed ${dayOfYear(job.signed_at)}`
               : stopped
                 ? `Stopped at ${job.stations.find((s) => s.status === 'stop')?.label}`
-                : `At ${waits?.label}`}
+                : waits && `At ${say(waits.label)}`}
             {left && (
               <chakra.span display="block" fontSize="14px" color="brass">
                 {left}

@@ -4,7 +4,7 @@ import { NavLink } from 'react-router';
 import { type FinderQuestion, useCalculators, useFound } from '../api/shop';
 import type { Asked, CalculatorCard, Worked } from '../api/types';
 import { Button } from '../parts/Button';
-import { useUnits } from '../parts/person';
+import { useSay, useUnits } from '../parts/person';
 import { useRest } from '../parts/rested';
 import { Loading, Trouble } from '../parts/States';
 import { VerdictCard } from '../parts/VerdictCard';
@@ -22,6 +22,7 @@ const NOTHING_READ: Asked['readings'] = [];
 
 /** Every calculator with no job around it. One box understands what is typed; the address says what is asked, so it can be sent on. */
 export function Finder() {
+  const say = useSay();
   const { data: cards, error, refetch } = useCalculators();
   const units = useUnits();
   const [asking, ask] = useAsking();
@@ -69,7 +70,7 @@ export function Finder() {
                 fontWeight={one === shown ? '600' : '400'}
                 fontSize="14.5px"
               >
-                {one.title}
+                {say(one.title)}
               </Box>
             </NavLink>
           ))}
@@ -143,6 +144,7 @@ interface WorkProps {
 
 /** One calculator at work: what it found, its fields to refine, its verdict. */
 function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry }: WorkProps) {
+  const say = useSay();
   const some = Object.keys(filled(given)).length > 0;
   const worked = answered?.worked?.calculator === card.name ? answered.worked : undefined;
   const faults = some ? (answered?.faults ?? []) : [];
@@ -153,7 +155,7 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
     <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 340px' }} minH="0" overflow={{ md: 'hidden' }}>
       <Box
         as="section"
-        aria-label={card.title}
+        aria-label={say(card.title)}
         px="6"
         py="4"
         overflowY="auto"
@@ -162,8 +164,8 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
       >
         {!inWords && (
           <Box mb="2">
-            <chakra.h2 fontSize="22px">{card.title}</chakra.h2>
-            <chakra.p color="mute">{card.answers}</chakra.p>
+            <chakra.h2 fontSize="22px">{say(card.title)}</chakra.h2>
+            <chakra.p color="mute">{say(card.answers)}</chakra.p>
             {!some && (
               <Button look="quiet" px="0" onClick={() => onChange(card.example as Given)}>
                 Fill in an example
@@ -185,7 +187,7 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
             minH="44px"
             display={inWords ? 'list-item' : 'none'}
           >
-            Say more: {card.title.toLowerCase()}
+            Say more: {say(card.title)}
           </chakra.summary>
           <Fields
             fields={card.fields}
@@ -219,6 +221,7 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
 }
 
 function Sending({ worked }: { worked: Worked }) {
+  const say = useSay();
   const text = told(worked);
-  return text ? <SendToJob text={text} /> : null;
+  return text ? <SendToJob text={say(text)} /> : null;
 }

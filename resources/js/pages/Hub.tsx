@@ -8,7 +8,7 @@ import { AxleLine } from '../drawing/AxleLine';
 import { type View, WHOLE } from '../drawing/scale';
 import { Button } from '../parts/Button';
 import { useKeys } from '../parts/keys';
-import { usePerson, useUnits } from '../parts/person';
+import { usePerson, useSay, useUnits } from '../parts/person';
 import { Keeping } from '../parts/Shell';
 import { Loading, Trouble } from '../parts/States';
 import { HubFaults } from './HubFaults';
@@ -27,6 +27,7 @@ export function Hub() {
 }
 
 function Sheet({ job }: { job: JobSheet }) {
+  const say = useSay();
   const units = useUnits();
   const person = usePerson();
   const keep = useKeep(job.id, person);
@@ -70,9 +71,9 @@ function Sheet({ job }: { job: JobSheet }) {
   return (
     <Flex direction="column" minH="100%">
       <Flex as="header" align="baseline" gap="4" px="6" py="3" borderBottomWidth="1px" borderColor="line" wrap="wrap">
-        <chakra.h1 fontSize="23px">{hub.name}</chakra.h1>
+        <chakra.h1 fontSize="23px">{say(hub.name)}</chakra.h1>
         <chakra.span color="mute" fontSize="14px" flex="1">
-          {job.machine.name}, {job.wheel.toLowerCase()} · {hub.turns}, the press fit is on {hub.fit}
+          {job.machine.name}, {job.wheel.toLowerCase()} · {say(hub.turns)}, the press fit is on {say(hub.fit)}
         </chakra.span>
         <Keeping />
         <chakra.span color="blue" fontWeight="600">

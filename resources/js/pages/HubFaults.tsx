@@ -2,8 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { JobSheet } from '../api/types';
 import { Button } from '../parts/Button';
 import { LevelMark } from '../parts/LevelMark';
-import { useUnits } from '../parts/person';
-import { say } from '../parts/say';
+import { useSay } from '../parts/person';
 
 /** What cannot be so, said at once; it may be kept all the same. */
 export function HubFaults({
@@ -17,7 +16,7 @@ export function HubFaults({
   onKeep: (done: boolean) => void;
   onPick: (part: string) => void;
 }) {
-  const units = useUnits();
+  const say = useSay();
   const { hub } = job.report;
   return (
     <Box as="section" aria-label="What cannot be" aria-live="polite" px="5" py="4">
@@ -41,7 +40,7 @@ export function HubFaults({
                   cursor="pointer"
                   onClick={() => one.parts[0] && onPick(one.parts[0])}
                 >
-                  {say(one.say, units)}
+                  {say(one.say)}
                 </chakra.button>
               </Flex>
             ))}
@@ -52,8 +51,8 @@ export function HubFaults({
         </>
       )}
       {hub.cautions.map((one) => (
-        <chakra.p key={one} mt="4" fontSize="14px" color="brass" fontWeight="500">
-          {one}
+        <chakra.p key={say(one)} mt="4" fontSize="14px" color="brass" fontWeight="500">
+          {say(one)}
         </chakra.p>
       ))}
     </Box>

@@ -1,8 +1,9 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { HubPart } from '../api/types';
+import type { HubPart, HubSheet } from '../api/types';
 import { Button } from '../parts/Button';
 import { Input, Select } from '../parts/Field';
+import { useSay } from '../parts/person';
 import { length } from '../parts/say';
 
 /** Every part in its order; the one that is worked on is marked. */
@@ -17,6 +18,7 @@ export function PartList({
   onPick: (part: string) => void;
   faults: string[];
 }) {
+  const say = useSay();
   return (
     <Box as="section" aria-label="Parts, left to right" py="1">
       <ol>
@@ -38,7 +40,7 @@ export function PartList({
               cursor="pointer"
               fontWeight={one.part === picked ? '600' : '400'}
             >
-              {one.name}
+              {say(one.name)}
               {!one.in_line && (
                 <chakra.span color="mute" fontSize="13px" ml="2">
                   runs along all
@@ -72,6 +74,7 @@ export function PartEditor({
   closed: boolean;
   onEdit: (change: Record<string, unknown>) => void;
 }) {
+  const say = useSay();
   const act = (label: string, key: string, change: Record<string, unknown>) => (
     <Button look="answer" disabled={closed} onClick={() => onEdit({ part: part.part, ...change })}>
       {label}
@@ -82,9 +85,9 @@ export function PartEditor({
   );
   return (
     <>
-      <chakra.h2 fontSize="22px">{part.name}</chakra.h2>
+      <chakra.h2 fontSize="22px">{say(part.name)}</chakra.h2>
       <chakra.p color="mute" fontSize="14px" mb="3">
-        {[part.kind_name, part.way].filter(Boolean).join(', ')}
+        {[part.kind_name, part.way].filter(Boolean).map(say).join(', ')}
       </chakra.p>
       {part.in_line && (
         <Flex gap="2" wrap="wrap" mb="4">
@@ -99,7 +102,7 @@ export function PartEditor({
         {part.sizes.map((size) => (
           <SizeField
             key={size.size}
-            label={size.label}
+            label={say(size.label)}
             shown={length(size.length_mm, units)}
             closed={closed}
             wrong={wrong?.size === size.size ? wrong : undefined}
@@ -163,23 +166,24 @@ export function AddPart({
   disabled,
   onAdd,
 }: {
-  kinds: { value: string; label: string }[];
+  kinds: HubSheet['kinds'];
   after: HubPart | null;
   disabled: boolean;
   onAdd: (change: Record<string, unknown>) => void;
 }) {
+  const say = useSay();
   return (
     <Select
-      aria-label={after ? `Add a part after ${after.name}` : 'Add a part'}
+      aria-label={after ? `Add a part after ${say(after.name)}` : 'Add a part'}
       value=""
       disabled={disabled}
       maxW="240px"
       onChange={(event) => onAdd({ do: 'add', kind: event.target.value, ...(after && { after: after.part }) })}
     >
-      <option value="">{after ? `Add after ${after.name.toLowerCase()}…` : 'Add a part…'}</option>
+      <option value="">{after ? `Add after ${say(after.name)}…` : 'Add a part…'}</option>
       {kinds.map((kind) => (
         <option key={kind.value} value={kind.value}>
-          {kind.label}
+          {say(kind.label)}
         </option>
       ))}
     </Select>

@@ -8,7 +8,7 @@ import { AxleLine } from '../drawing/AxleLine';
 import { type JobBench, JobProvider } from '../parts/bench';
 import { useKeys } from '../parts/keys';
 import { StatusMark } from '../parts/LevelMark';
-import { usePerson, useUnits } from '../parts/person';
+import { usePerson, useSay, useUnits } from '../parts/person';
 import { Keeping } from '../parts/Shell';
 import { Loading, Stale, Trouble } from '../parts/States';
 import { StationWork } from '../stations/StationWork';
@@ -196,6 +196,7 @@ function Drawing(props: Omit<Parameters<typeof AxleLine>[0], 'width' | 'height'>
 }
 
 function StationBand({ job, stations, current }: { job: number; stations: StationReport[]; current: StationName }) {
+  const say = useSay();
   return (
     <Flex as="nav" aria-label="Stations" borderBottomWidth="1px" borderColor="line" overflowX="auto" flexShrink={0}>
       {stations.map((one) => {
@@ -212,7 +213,7 @@ function StationBand({ job, stations, current }: { job: number; stations: Statio
             <Link to={`/jobs/${job}/${one.station}`} aria-current={here ? 'page' : undefined}>
               <Flex align="center" gap="2" px="4" minH="48px" fontFamily="heading" fontWeight="600" fontSize="17px">
                 <StatusMark status={one.status} current={here} />
-                {one.label}
+                {say(one.label)}
                 <chakra.span ml="auto" fontSize="13px" fontWeight="500" fontFamily="body">
                   {one.done_steps} of {one.total_steps}
                 </chakra.span>

@@ -5,6 +5,7 @@ import { useOpenJobs, usePatterns } from '../api/jobs';
 import { useAddMachine } from '../api/shop';
 import { Button } from '../parts/Button';
 import { Area, Input, Labelled, Select } from '../parts/Field';
+import { useSay } from '../parts/person';
 import { Sheet } from '../parts/Sheet';
 import { MachinePick, type Picked } from './MachinePick';
 
@@ -34,6 +35,7 @@ const wheel = (name: string, pattern: string): Wheel => ({ key: ++keys, wheel: n
 
 /** Opens a job for each wheel that is looked at: which machine, which wheels, how their hubs are built, what the customer says. */
 export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const say = useSay();
   const { data: patterns = [] } = usePatterns();
   const addMachine = useAddMachine();
   const openJobs = useOpenJobs();
@@ -69,7 +71,10 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
     }
   };
   const fault = (field: string) => openJobs.error?.about(field);
-  const about = (pattern: string) => patterns.find((one) => one.id === pattern);
+  const metOn = (pattern: string) => {
+    const about = patterns.find((one) => one.id === pattern);
+    return about && say(about.met_on);
+  };
 
   return (
     <Sheet title="Open a job" open={open} onClose={onClose}>
@@ -115,14 +120,14 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
             <Labelled
               label={i === 0 ? 'How its hub is built' : `Hub ${i + 1}`}
               fault={fault(`wheels.${i}.pattern`)}
-              hint={one.pattern === wheels[i - 1]?.pattern ? undefined : about(one.pattern)?.met_on}
+              hint={one.pattern === wheels[i - 1]?.pattern ? undefined : metOn(one.pattern)}
             >
               {(props) => (
                 <Select {...props} value={one.pattern} onChange={(e) => change(one.key, { pattern: e.target.value })}>
                   <option value="">Choose…</option>
                   {patterns.map((pattern) => (
                     <option key={pattern.id} value={pattern.id}>
-                      {pattern.name}
+                      {say(pattern.name)}
                     </option>
                   ))}
                 </Select>

@@ -6,7 +6,7 @@ import { photoUrl, useSendPhoto } from '../api/photos';
 import { useEntries, useKeep } from '../api/records';
 import type { Ask, JobSheet } from '../api/types';
 import { Button } from '../parts/Button';
-import { usePerson } from '../parts/person';
+import { usePerson, useSay } from '../parts/person';
 import { Keeping } from '../parts/Shell';
 import { Empty, Loading, Trouble } from '../parts/States';
 
@@ -27,6 +27,7 @@ export function PhonePhoto() {
 }
 
 function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
+  const say = useSay();
   const person = usePerson();
   const entries = useEntries(job.id, job.entries);
   const keep = useKeep(job.id, person);
@@ -44,7 +45,7 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
   return (
     <Flex direction="column" gap="4" p="5" maxW="520px">
       <Box>
-        <chakra.h1 fontSize="26px">{ask.label}</chakra.h1>
+        <chakra.h1 fontSize="26px">{say(ask.label)}</chakra.h1>
         <chakra.p color="mute">
           {job.machine.name}, {job.wheel.toLowerCase()} · job {job.number}
         </chakra.p>

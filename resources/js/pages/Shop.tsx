@@ -2,11 +2,13 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useHabit, useShop } from '../api/shop';
 import { Button } from '../parts/Button';
 import { PageHead } from '../parts/PageHead';
+import { useSay } from '../parts/person';
 import { Loading, Trouble } from '../parts/States';
 import { CalendarAddress } from './CalendarAddress';
 
 /** How this shop goes about things: the schools it follows until a job says otherwise. */
 export function Shop() {
+  const say = useSay();
   const { data, error, refetch } = useShop();
   const { mutate, isPending, error: refused } = useHabit();
   return (
@@ -19,10 +21,10 @@ export function Shop() {
         {data?.habits.map((habit) => (
           <Box as="fieldset" key={habit.name}>
             <chakra.legend fontFamily="heading" fontWeight="600" fontSize="20px">
-              {habit.label}
+              {say(habit.label)}
             </chakra.legend>
             <chakra.p color="mute" fontSize="14.5px" mb="2">
-              {habit.why}
+              {say(habit.why)}
             </chakra.p>
             <Flex gap="2" wrap="wrap">
               {habit.options.map((option) => (
@@ -33,7 +35,7 @@ export function Shop() {
                   disabled={!data.may_change || isPending}
                   onClick={() => mutate({ [habit.name]: option.value })}
                 >
-                  {option.label}
+                  {say(option.label)}
                 </Button>
               ))}
             </Flex>

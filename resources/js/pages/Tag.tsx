@@ -4,10 +4,12 @@ import { useJob } from '../api/jobs';
 import { Button } from '../parts/Button';
 import { day } from '../parts/day';
 import { PhoneCode } from '../parts/PhoneCode';
+import { useSay } from '../parts/person';
 import { Loading, Trouble } from '../parts/States';
 
 /** A tag for the bag with spares or old parts: which wheel, what is in it, and a code that opens the record. */
 export function Tag() {
+  const say = useSay();
   const { data, error, refetch } = useJob(Number(useParams().id));
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the tag" />;
   const kept = data.report.tray.filter((part) => part.state === 'on_tray' || part.state === 'scrapped');
@@ -38,9 +40,7 @@ export function Tag() {
         </chakra.span>
         {fitted.length > 0 && <chakra.span fontSize="15px">Fitted: {[...new Set(fitted)].join(', ')}</chakra.span>}
         {kept.length > 0 && (
-          <chakra.span fontSize="14px">
-            In the bag: {kept.map((part) => part.name.toLowerCase()).join(', ')}
-          </chakra.span>
+          <chakra.span fontSize="14px">In the bag: {kept.map((part) => say(part.name)).join(', ')}</chakra.span>
         )}
         <PhoneCode path={`/jobs/${data.id}/prove`} label="the record" note="The record of this job." />
       </Flex>

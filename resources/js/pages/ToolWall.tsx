@@ -6,7 +6,7 @@ import { WallRule } from '../drawing/WallRule';
 import { Button } from '../parts/Button';
 import { INSTRUMENTS } from '../parts/instruments';
 import { PageHead } from '../parts/PageHead';
-import { usePerson, useUnits } from '../parts/person';
+import { usePerson, useSay, useUnits } from '../parts/person';
 import { Sheet } from '../parts/Sheet';
 import { Empty, Loading, Trouble } from '../parts/States';
 import { length, shown, type Units, within } from '../parts/say';
@@ -88,6 +88,7 @@ export function ToolWall() {
 
 /** Which driver would help most, from what was fitted in this shop. */
 function Next() {
+  const say = useSay();
   const units = useUnits();
   const { data } = useNextTool();
   if (!data) return null;
@@ -97,9 +98,9 @@ function Next() {
       {data.offers.length > 0 && (
         <chakra.ul px="5" py="3" fontSize="14.5px">
           {data.offers.map((offer) => (
-            <chakra.li key={offer.name} py="1.5" borderBottomWidth="1px" borderColor="line">
+            <chakra.li key={offer.outside_mm} py="1.5" borderBottomWidth="1px" borderColor="line">
               <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
-                {offer.name}
+                {say(offer.name)}
               </chakra.span>{' '}
               <chakra.span color="mute">
                 {length(offer.outside_mm, units, 1)} /{' '}
@@ -140,7 +141,9 @@ const sizesOf = (tool: ToolCard, units: Units): string =>
     .join(', ');
 
 function Hung({ tool, units, onChange }: { tool: ToolCard; units: Units; onChange?: (() => void) | undefined }) {
-  const said = [!tool.name.toLowerCase().includes(tool.kind_name) && tool.kind_name, sizesOf(tool, units)];
+  const say = useSay();
+  const kind = say(tool.kind_name);
+  const said = [!tool.name.toLowerCase().includes(kind) && kind, sizesOf(tool, units)];
   return (
     <chakra.li borderBottomWidth="1px" borderColor="line">
       <Flex align="center" justify="space-between" gap="2" minH="44px">

@@ -1,12 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { photoUrl } from '../api/photos';
 import type { TrayItem } from '../api/types';
+import { useSay } from '../parts/person';
 
 const CONDITIONS: Record<string, string> = { use: 'use', note: 'look again', replace: 'replace' };
 const GONE: Record<string, string> = { scrapped: 'scrapped', stays: 'left in place' };
 
 /** The tray below the axle line: parts lie as on the axle, left to right, each with the number in which it came off. */
 export function TrayStrip({ items, lit }: { items: TrayItem[]; lit: string | null }) {
+  const say = useSay();
   const laid = items.filter((item) => ['on_tray', 'scrapped', 'stays'].includes(item.state));
   return (
     <Flex
@@ -43,14 +45,16 @@ export function TrayStrip({ items, lit }: { items: TrayItem[]; lit: string | nul
           borderColor={lit === item.part ? 'blue' : 'line'}
           borderRadius="sm"
           fontSize="13.5px"
-          title={[item.way_round, ...item.findings, item.note, item.reason].filter(Boolean).join('; ')}
+          title={[item.way_round && say(item.way_round), ...item.findings.map(say), item.note, item.reason]
+            .filter(Boolean)
+            .join('; ')}
         >
           {item.order !== null && (
             <chakra.span color="mute" mr="1.5">
               {item.order}
             </chakra.span>
           )}
-          <chakra.span fontWeight="500">{item.name}</chakra.span>
+          <chakra.span fontWeight="500">{say(item.name)}</chakra.span>
           {GONE[item.state] ? (
             <chakra.span color="mute" ml="1.5">
               {GONE[item.state]}

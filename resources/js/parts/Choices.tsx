@@ -2,9 +2,11 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Ask } from '../api/types';
 import { Button } from './Button';
 import { useBench } from './bench';
+import { useSay } from './person';
 
 /** An answer by a tap: one of several, or any number of them. */
 export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
+  const say = useSay();
   const bench = useBench();
   const value = bench.entries.get(ask.place)?.value;
   const several = ask.kind === 'choices';
@@ -21,7 +23,7 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
   return (
     <Box as="fieldset" data-place={ask.place}>
       <chakra.legend fontSize="14px" color="mute" mb="1">
-        {ask.label}
+        {say(ask.label)}
         {bench.waiting.has(ask.place) && (
           <chakra.span color="brass" ml="2">
             waits
@@ -38,13 +40,13 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
             flex={columns ? `1 1 calc(${100 / columns}% - 8px)` : undefined}
             onClick={() => tap(option.value)}
           >
-            {option.label}
+            {say(option.label)}
           </Button>
         ))}
       </Flex>
       {(refused || ask.hint) && (
         <Box fontSize="14px" mt="1" color={refused ? 'oxide' : 'mute'} role={refused ? 'alert' : undefined}>
-          {refused?.detail ?? ask.hint}
+          {refused?.detail ?? (ask.hint && say(ask.hint))}
         </Box>
       )}
     </Box>
@@ -53,6 +55,7 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
 
 /** A step that is done by doing it. */
 export function Tick({ ask }: { ask: Ask }) {
+  const say = useSay();
   const bench = useBench();
   const done = bench.entries.get(ask.place)?.value?.done === true;
   return (
@@ -64,7 +67,7 @@ export function Tick({ ask }: { ask: Ask }) {
       onClick={() => bench.keep(ask.place, { done: !done })}
       alignSelf="start"
     >
-      {done ? `✓ ${ask.label}` : ask.label}
+      {done ? `✓ ${say(ask.label)}` : say(ask.label)}
     </Button>
   );
 }

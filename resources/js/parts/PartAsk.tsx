@@ -5,6 +5,7 @@ import { Button } from './Button';
 import { useBench } from './bench';
 import { Input } from './Field';
 import { PartPhotos } from './PartPhotos';
+import { useSay } from './person';
 
 const CONDITIONS = [
   ['use', 'Use'],
@@ -22,6 +23,7 @@ const SAID: Record<string, string> = {
 
 /** A part on its way: onto the tray with its condition, way round and what is seen of it; or back into the hub. */
 export function PartAsk({ ask }: { ask: Ask }) {
+  const say = useSay();
   const bench = useBench();
   const value = bench.entries.get(ask.place)?.value ?? {};
   const fitting = ask.until === 'fitted';
@@ -58,7 +60,7 @@ export function PartAsk({ ask }: { ask: Ask }) {
     >
       <Flex justify="space-between" align="center" gap="2" wrap="wrap">
         <chakra.legend float="left" fontFamily="heading" fontWeight="600" fontSize="18px" flex="1">
-          {ask.label}
+          {say(ask.label)}
         </chakra.legend>
         {!there && (
           <Button look="quiet" disabled={bench.closed} onClick={() => put({ state: 'stays' })}>
@@ -102,7 +104,7 @@ export function PartAsk({ ask }: { ask: Ask }) {
           ))}
         {ask.options.length > 0 && (
           <chakra.select
-            aria-label={`${ask.label}: way round`}
+            aria-label={`${say(ask.label)}: way round`}
             value={lay}
             disabled={bench.closed}
             minH="44px"
@@ -118,7 +120,7 @@ export function PartAsk({ ask }: { ask: Ask }) {
           >
             {ask.options.map((option) => (
               <option key={option.value} value={option.value}>
-                {option.label}
+                {say(option.label)}
               </option>
             ))}
           </chakra.select>
@@ -141,12 +143,12 @@ export function PartAsk({ ask }: { ask: Ask }) {
                 disabled={bench.closed}
                 onClick={() => see(finding)}
               >
-                {finding.label}
+                {say(finding.label)}
               </Button>
             ))}
           </Flex>
           <Words
-            label={`${ask.label}: in words`}
+            label={`${say(ask.label)}: in words`}
             hint="In words"
             kept={value.note as string | undefined}
             onKeep={(note) => put({ note })}
@@ -158,7 +160,7 @@ export function PartAsk({ ask }: { ask: Ask }) {
           )}
           {scrapping && state !== 'scrapped' && (
             <Words
-              label={`${ask.label}: why it is scrapped`}
+              label={`${say(ask.label)}: why it is scrapped`}
               hint="Why it is scrapped, and no new one goes in"
               onKeep={(reason) => reason !== '' && put({ state: 'scrapped', reason })}
             />

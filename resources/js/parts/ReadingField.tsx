@@ -6,7 +6,7 @@ import { useBench } from './bench';
 import { Input } from './Field';
 import { INSTRUMENTS } from './instruments';
 import { useTaker } from './loose';
-import { useUnits } from './person';
+import { useSay, useUnits } from './person';
 import { length, within } from './say';
 
 const WORDS = ['text', 'number', 'thread', 'meter', 'when'];
@@ -29,6 +29,7 @@ function focusNext(from: HTMLElement): void {
 
 /** A reading, a number or a few words at one place. Kept the moment it is entered; worked out while it is typed. */
 export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: string; short?: boolean }) {
+  const say = useSay();
   const bench = useBench();
   const units = useUnits();
   const id = useId();
@@ -91,7 +92,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
     <Box>
       <Flex align="baseline" justify="space-between" gap="2">
         <chakra.label htmlFor={id} fontSize="14px" color="mute" css={short ? visuallyHidden : undefined}>
-          {label ?? ask.label}
+          {label ?? say(ask.label)}
         </chakra.label>
         {bench.waiting.has(ask.place) && (
           <chakra.span fontSize="13px" color="brass">
@@ -109,7 +110,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
           value={shown}
           disabled={bench.closed}
           inputMode={measured ? 'decimal' : 'text'}
-          placeholder={ask.hint && !short ? ask.hint : undefined}
+          placeholder={ask.hint && !short ? say(ask.hint) : undefined}
           onChange={(event) => change(event.target.value)}
           onFocus={(event) => event.currentTarget.select()}
           onBlur={keep}
@@ -119,7 +120,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
         />
         {measured && !short && (
           <chakra.select
-            aria-label={`Instrument for ${ask.label}`}
+            aria-label={`Instrument for ${say(ask.label)}`}
             value={instrument}
             disabled={bench.closed}
             onChange={(event) => {

@@ -78,10 +78,10 @@ export function VerdictCard({ verdict, main = false }: { verdict: Verdict; main?
             </chakra.summary>
             <chakra.ol mb="2">
               {verdict.working.lines.map((line) => (
-                <chakra.li key={line.what} py="1" borderTopWidth="1px" borderColor="line">
-                  <strong>{line.what}</strong>: {line.formula}
+                <chakra.li key={say(line.what, units)} py="1" borderTopWidth="1px" borderColor="line">
+                  <strong>{say(line.what, units)}</strong>: {say(line.formula, units)}
                   <Box color="mute" fontVariantNumeric="tabular-nums">
-                    {line.numbers} → <chakra.span color="ink">{line.result}</chakra.span>
+                    {say(line.numbers, units)} → <chakra.span color="ink">{say(line.result, units)}</chakra.span>
                   </Box>
                 </chakra.li>
               ))}

@@ -1,6 +1,6 @@
 import { createContext, type ReactNode, useContext } from 'react';
-import type { Person } from '../api/types';
-import type { Units } from './say';
+import type { Person, Words } from '../api/types';
+import { say, type Units } from './say';
 
 const PersonContext = createContext<Person | null>(null);
 
@@ -16,3 +16,9 @@ export function usePerson(): Person {
 }
 
 export const useUnits = (): Units => usePerson().units as Units;
+
+/** Words of the program, in the units of whoever is signed in. */
+export function useSay(): (words: Words) => string {
+  const units = useUnits();
+  return (words) => say(words, units);
+}

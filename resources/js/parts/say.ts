@@ -1,4 +1,5 @@
-import type { Message, Quantity } from '../api/types';
+import type { Message, Quantity, Words } from '../api/types';
+import { inLanguage } from './language';
 
 export type Units = 'mm' | 'in';
 
@@ -59,10 +60,15 @@ export const money = (minor: number, currency: string): string =>
 export const deviation = (mm: number, units: Units): string =>
   units === 'in' ? `${((mm / MM_PER_INCH) * 1000).toFixed(1)} thou` : `${Math.round(mm * 1000)} µm`;
 
-/** The words of a message with its values in place. */
-export const say = (message: Message, units: Units): string =>
-  message.text.replace(/\{(\w+)\}/g, (place, name: string) => {
-    const value = message.values[name];
+const isMessage = (value: Message | Quantity): value is Message => 'text' in value;
+
+/** Words as they are read: those that are whole as they stand, or a message with its values in place. */
+export function say(words: Words, units: Units): string {
+  if (typeof words === 'string') return inLanguage(words);
+  return inLanguage(words.text).replace(/\{(\w+)\}/g, (place, name: string) => {
+    const value = words.values[name];
     if (value === undefined) return place;
-    return typeof value === 'object' ? shown(value as Quantity, units) : String(value);
+    if (typeof value !== 'object') return String(value);
+    return isMessage(value) ? say(value, units) : shown(value, units);
   });
+}

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Hub\Drawing;
 
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Section;
+use CleanRace\Core\Verdict\Message;
 
 /**
  * A section as DXF in its oldest common form (AC1009, release 12), which every CAD program reads: lines and circles in
@@ -28,7 +29,7 @@ final class Dxf
                 $entities .= self::outline($outline, 1).self::outline($outline, -1);
             }
             $middle = ($piece->from->mm + $piece->to->mm) / 2;
-            $entities .= self::group([[0, 'TEXT'], [8, 'NAMES'], [10, $middle], [20, $piece->outer->mm + 1], [30, 0.0], [40, 1.8], [1, self::ascii($piece->name)], [50, 90.0]]);
+            $entities .= self::group([[0, 'TEXT'], [8, 'NAMES'], [10, $middle], [20, $piece->outer->mm + 1], [30, 0.0], [40, 1.8], [1, self::ascii(Message::plain($piece->name)->inEnglish())], [50, 90.0]]);
         }
         $entities .= self::line('CENTRE', $section->from->mm - 5, 0.0, $section->to->mm + 5, 0.0, 'CENTER');
 

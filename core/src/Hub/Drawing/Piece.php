@@ -10,6 +10,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Verdict\Message;
 
 /** One part of the section: where it lies along the axle and between which radii, and the faces it shows. */
 final readonly class Piece
@@ -18,7 +19,7 @@ final readonly class Piece
     public function __construct(
         public string $part,
         public PartKind $kind,
-        public string $name,
+        public Message|string $name,
         public Side $side,
         public PartState $state,
         public Length $from,

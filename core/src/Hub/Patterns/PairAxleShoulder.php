@@ -62,7 +62,7 @@ final readonly class PairAxleShoulder implements Pattern
             Captures::depth('ring_left', 'Disc-side bearing below the shell', 'ring_depth'),
             Captures::depth('ring_right', 'Sprocket-side bearing below the shell', 'ring_depth'),
             Captures::length('chain_line', 'Chain line', 'chain_line', 'frame centre to the middle sprocket'),
-            Captures::rotation('Rotor arrow'),
+            Captures::rotation('Rotor arrow points'),
         ];
     }
 

@@ -40,7 +40,7 @@ final readonly class PairSleeve implements Pattern
     public function stack(Notebook $notebook): Stack
     {
         $rings = $this->ringSides($notebook);
-        $ring = static fn (Side $side): ?Part => in_array($side, $rings, true) ? Part::of(PartKind::SnapRing, $side, ucfirst($side->value).' snap ring', ['outside' => 47, 'width' => 1.75]) : null;
+        $ring = static fn (Side $side): ?Part => in_array($side, $rings, true) ? Part::of(PartKind::SnapRing, $side, $side === Side::Left ? 'Left snap ring' : 'Right snap ring', ['outside' => 47, 'width' => 1.75]) : null;
         $bearing = ['bore' => 20, 'outside' => 47, 'width' => 14];
         $seal = ['bore' => 29, 'outside' => 47, 'width' => 6.6];
         $spacer = ['bore' => 20, 'outside' => 29, 'length' => 22.2];

@@ -5,6 +5,7 @@ import type { PriceListSheet, SupplierCard } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { day } from '../../parts/day';
 import { Input, Labelled, Select } from '../../parts/Field';
+import { useSay } from '../../parts/person';
 import { Sheet } from '../../parts/Sheet';
 import { Empty, Loading, Trouble } from '../../parts/States';
 import { money } from '../../parts/say';
@@ -171,32 +172,35 @@ function PriceList({ supplier, onTaken }: { supplier: SupplierCard; onTaken: () 
   );
 }
 
-const Columns = ({
+function Columns({
   sheet,
   onChange,
 }: {
   sheet: PriceListSheet;
   onChange: (name: string, place: number | null) => void;
-}) => (
-  <Grid templateColumns="repeat(auto-fill, minmax(150px, 1fr))" gap="2">
-    {sheet.columns.map((column) => (
-      <Labelled key={column.name} label={column.label}>
-        {(props) => (
-          <Select
-            {...props}
-            value={column.place === null ? '' : String(column.place)}
-            onChange={(event) => onChange(column.name, event.target.value === '' ? null : Number(event.target.value))}
-          >
-            {!column.needed && <option value="">none</option>}
-            {sheet.headers.map((header, place) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: two columns may have one name
-              <option key={place} value={place}>
-                {header || `column ${place + 1}`}
-              </option>
-            ))}
-          </Select>
-        )}
-      </Labelled>
-    ))}
-  </Grid>
-);
+}) {
+  const say = useSay();
+  return (
+    <Grid templateColumns="repeat(auto-fill, minmax(150px, 1fr))" gap="2">
+      {sheet.columns.map((column) => (
+        <Labelled key={column.name} label={say(column.label)}>
+          {(props) => (
+            <Select
+              {...props}
+              value={column.place === null ? '' : String(column.place)}
+              onChange={(event) => onChange(column.name, event.target.value === '' ? null : Number(event.target.value))}
+            >
+              {!column.needed && <option value="">none</option>}
+              {sheet.headers.map((header, place) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: two columns may have one name
+                <option key={place} value={place}>
+                  {header || `column ${place + 1}`}
+                </option>
+              ))}
+            </Select>
+          )}
+        </Labelled>
+      ))}
+    </Grid>
+  );
+}

@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { TaperSet, Worked } from '../../api/types';
+import type { TaperSet, Words, Worked } from '../../api/types';
 import { FitAnswer, PressFitAnswer, SurveyAnswer } from '../../parts/answers/FitAnswer';
 import { Heading } from '../../parts/answers/Heading';
 import { NumberAnswer } from '../../parts/answers/NumberAnswer';
@@ -43,7 +43,7 @@ export function Answer({ worked, onShaft, onTry }: Props): ReactNode {
 }
 
 /** What of an answer a job can be told: a number, or the sizes of a seal, ring or pin. */
-export function told(worked: Worked): string | null {
+export function told(worked: Worked): Words | null {
   switch (worked.calculator) {
     case 'bearing-number':
       return worked.result.written;

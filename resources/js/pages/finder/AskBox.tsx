@@ -3,6 +3,7 @@ import { type RefObject, useEffectEvent, useLayoutEffect } from 'react';
 import type { Asked } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { claimKeys } from '../../parts/early';
+import { useSay } from '../../parts/person';
 
 /** What the box understands, each with a line that shows it. */
 export const EXAMPLES: [string, string][] = [
@@ -29,6 +30,7 @@ interface Props {
 
 /** One line to ask with, and the ways it can be understood. */
 export function AskBox({ box, text, onType, readings, chosen, onChoose, fault }: Props) {
+  const say = useSay();
   const begin = useEffectEvent(() => {
     box.current?.focus();
     const early = claimKeys();
@@ -88,12 +90,12 @@ export function AskBox({ box, text, onType, readings, chosen, onChoose, fault }:
         <Flex mt="2" gap="2" wrap="wrap" role="group" aria-label="Understood as">
           {readings.map((one, i) => (
             <Button
-              key={one.calculator + one.says}
+              key={one.calculator + say(one.says)}
               look="answer"
               aria-pressed={i === chosen}
               onClick={() => onChoose(i)}
             >
-              {one.says}
+              {say(one.says)}
             </Button>
           ))}
         </Flex>

@@ -1,7 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import type { CalculatorField } from '../../api/types';
+import type { CalculatorField, Words } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { Input, Labelled, Select } from '../../parts/Field';
+import { useSay } from '../../parts/person';
 import type { Given } from './given';
 
 /** The inputs of a calculator, from what it says of itself. */
@@ -44,11 +45,10 @@ export function Fields({
 
 const UNIT = /_(mm|n|c|mpa)$/;
 const UNITS: Record<string, string> = { mm: 'mm', n: 'N', c: '°C', mpa: 'MPa' };
-const named = (field: CalculatorField): string => {
+const named = (field: CalculatorField, say: (words: Words) => string): string => {
   const unit = UNIT.exec(field.name)?.[1];
-  return unit ? `${field.label}, ${UNITS[unit]}` : field.label;
+  return unit ? `${say(field.label)}, ${UNITS[unit]}` : say(field.label);
 };
-const words = (value: string): string => value.replaceAll('_', ' ');
 
 function One({
   field,
@@ -61,15 +61,16 @@ function One({
   onChange: (value: unknown) => void;
   fault?: string;
 }) {
+  const say = useSay();
   if (field.kind === 'choices') {
     const chosen = (value as string[] | undefined) ?? [];
     return (
       <Box as="fieldset" gridColumn="1 / -1">
         <chakra.legend fontSize="14px" color="mute" mb="1">
-          {field.label}
+          {say(field.label)}
         </chakra.legend>
         <Flex wrap="wrap" gap="2">
-          {field.options.map((option) => (
+          {field.options.map((option, i) => (
             <Button
               key={option}
               look="answer"
@@ -78,7 +79,7 @@ function One({
                 onChange(chosen.includes(option) ? chosen.filter((one) => one !== option) : [...chosen, option])
               }
             >
-              {words(option)}
+              {say(field.labels[i] ?? option)}
             </Button>
           ))}
         </Flex>
@@ -86,7 +87,7 @@ function One({
     );
   }
   return (
-    <Labelled label={named(field)} fault={fault}>
+    <Labelled label={named(field, say)} fault={fault}>
       {(props) =>
         field.kind === 'choice' || field.kind === 'yes_no' ? (
           <Select
@@ -103,9 +104,9 @@ function One({
             }
           >
             <option value="">{field.required ? 'Choose…' : 'As usual'}</option>
-            {(field.kind === 'yes_no' ? ['true', 'false'] : field.options).map((option) => (
+            {(field.kind === 'yes_no' ? ['true', 'false'] : field.options).map((option, i) => (
               <option key={option} value={option}>
-                {{ true: 'yes', false: 'no' }[option] ?? words(option)}
+                {{ true: 'yes', false: 'no' }[option] ?? say(field.labels[i] ?? option)}
               </option>
             ))}
           </Select>
@@ -133,10 +134,11 @@ function Rows({
   onChange: (rows: Given[]) => void;
   fault: (name: string) => string | undefined;
 }) {
+  const say = useSay();
   const one = fault(field.name);
   return (
     <Box gridColumn="1 / -1">
-      <chakra.h3 fontSize="16px">{field.label}</chakra.h3>
+      <chakra.h3 fontSize="16px">{say(field.label)}</chakra.h3>
       {one && (
         <Box role="alert" color="oxide" fontSize="14px">
           {one}

@@ -7,10 +7,9 @@ import type { Ask, JobCard, JobSheet } from '../../api/types';
 import { Button } from '../../parts/Button';
 import { FindField, useRested } from '../../parts/FindField';
 import { More } from '../../parts/More';
-import { usePerson } from '../../parts/person';
+import { usePerson, useSay } from '../../parts/person';
 import { Sheet } from '../../parts/Sheet';
 import { Empty, Loading, Trouble } from '../../parts/States';
-import { say } from '../../parts/say';
 
 /** Puts what was found into an open job, at a place where its Size station asks for it. */
 export function SendToJob({ text }: { text: string }) {
@@ -75,6 +74,7 @@ function Places({ card, text, onBack }: { card: JobCard; text: string; onBack: (
 }
 
 function Take({ job, card, text, onBack }: { job: JobSheet; card: JobCard; text: string; onBack: () => void }) {
+  const say = useSay();
   const person = usePerson();
   const keep = useKeep(card.id, person);
   const [sent, setSent] = useState<string | null>(null);
@@ -86,7 +86,7 @@ function Take({ job, card, text, onBack }: { job: JobSheet; card: JobCard; text:
     return (
       <Box role="status">
         <chakra.p mb="3">
-          {text} is kept in job {card.number} as {sent.toLowerCase()}.
+          {text} is kept in job {card.number} as {sent}.
         </chakra.p>
         <Link to={`/jobs/${card.id}/size`}>
           <chakra.span color="blue" fontWeight="600">
@@ -105,7 +105,7 @@ function Take({ job, card, text, onBack }: { job: JobSheet; card: JobCard; text:
           .find((one) => one.station === 'size')
           ?.steps.find((one) => one.asks.includes(ask));
         // The step is named after the part.
-        const name = step ? say(step.title, person.units === 'in' ? 'in' : 'mm') : ask.label;
+        const name = say(step ? step.title : ask.label);
         return (
           <chakra.button
             key={ask.place}

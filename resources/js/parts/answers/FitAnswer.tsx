@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { Fit, PressFit, Remedy, Survey } from '../../api/types';
 import { FitPicture } from '../../drawing/FitPicture';
 import { WallStrip } from '../../drawing/WallStrip';
-import { useUnits } from '../person';
+import { useSay, useUnits } from '../person';
 import { deviation, length } from '../say';
 import { VerdictCard } from '../VerdictCard';
 import { Heading } from './Heading';
@@ -23,35 +23,38 @@ export function FitAnswer({ result, onShaft = false }: { result: Fit; onShaft?: 
   );
 }
 
-export const Remedies = ({ list }: { list: Remedy[] }) => (
-  <Box>
-    <Heading>When it does not hold</Heading>
-    {list.map((one) => (
-      <Grid
-        key={one.name}
-        templateColumns={{ base: '1fr', sm: '176px 1fr' }}
-        columnGap="4"
-        py="2"
-        borderTopWidth="1px"
-        borderColor="line"
-        opacity={one.serves ? 1 : 0.75}
-      >
-        <chakra.strong fontFamily="heading" fontSize="17px">
-          {one.name}
-          {!one.serves && (
-            <chakra.span display="block" fontSize="13.5px" color="brass">
-              only as a stopgap
-            </chakra.span>
-          )}
-        </chakra.strong>
-        <Box fontSize="14.5px">
-          {one.what}. <chakra.span color="mute">{one.cost}.</chakra.span>
-          <chakra.span display="block">{one.risk}</chakra.span>
-        </Box>
-      </Grid>
-    ))}
-  </Box>
-);
+export function Remedies({ list }: { list: Remedy[] }) {
+  const say = useSay();
+  return (
+    <Box>
+      <Heading>When it does not hold</Heading>
+      {list.map((one) => (
+        <Grid
+          key={say(one.name)}
+          templateColumns={{ base: '1fr', sm: '176px 1fr' }}
+          columnGap="4"
+          py="2"
+          borderTopWidth="1px"
+          borderColor="line"
+          opacity={one.serves ? 1 : 0.75}
+        >
+          <chakra.strong fontFamily="heading" fontSize="17px">
+            {say(one.name)}
+            {!one.serves && (
+              <chakra.span display="block" fontSize="13.5px" color="brass">
+                only as a stopgap
+              </chakra.span>
+            )}
+          </chakra.strong>
+          <Box fontSize="14.5px">
+            {say(one.what)}. <chakra.span color="mute">{say(one.cost)}.</chakra.span>
+            <chakra.span display="block">{say(one.risk)}</chakra.span>
+          </Box>
+        </Grid>
+      ))}
+    </Box>
+  );
+}
 
 /** Fit, heat, force and clearance, which all move together. */
 export function PressFitAnswer({ result, onShaft = false }: { result: PressFit; onShaft?: boolean }) {

@@ -1,13 +1,14 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { BearingNumber } from '../../api/types';
 import { BearingSection } from '../../drawing/BearingSection';
-import { useUnits } from '../person';
+import { useSay, useUnits } from '../person';
 import { length } from '../say';
 import { VerdictCard } from '../VerdictCard';
 import { Heading } from './Heading';
 
 /** A bearing number taken apart: its section, what to ask for, its signs, what may stand in for it and what may not. */
 export function NumberAnswer({ result, onTry }: { result: BearingNumber; onTry?: (number: string) => void }) {
+  const say = useSay();
   const units = useUnits();
   const may = result.substitutes.filter((one) => one.may);
   const not = result.substitutes.filter((one) => !one.may);
@@ -30,7 +31,7 @@ export function NumberAnswer({ result, onTry }: { result: BearingNumber; onTry?:
         <Box>
           <Heading>At the counter</Heading>
           <chakra.p fontFamily="heading" fontSize="20px" fontWeight="600" lineHeight="1.25">
-            {result.ask_for}
+            {say(result.counter)}
           </chakra.p>
           {result.signs.length > 0 && (
             <Grid as="dl" templateColumns="auto 1fr" columnGap="3" rowGap="0.5" mt="3" fontSize="14.5px">
@@ -39,7 +40,7 @@ export function NumberAnswer({ result, onTry }: { result: BearingNumber; onTry?:
                   <chakra.dt fontFamily="heading" fontWeight="600">
                     {sign.sign}
                   </chakra.dt>
-                  <chakra.dd color={sign.family === 'unknown' ? 'brass' : 'ink'}>{sign.meaning}</chakra.dd>
+                  <chakra.dd color={sign.family === 'unknown' ? 'brass' : 'ink'}>{say(sign.meaning)}</chakra.dd>
                 </Box>
               ))}
             </Grid>
@@ -51,7 +52,7 @@ export function NumberAnswer({ result, onTry }: { result: BearingNumber; onTry?:
           <Heading>It can also be read as</Heading>
           <Flex as="ul" direction="column" listStyleType="none">
             {result.candidates.map((one) => (
-              <chakra.li key={one.written + one.reading} borderTopWidth="1px" borderColor="line">
+              <chakra.li key={one.written + say(one.reading)} borderTopWidth="1px" borderColor="line">
                 <chakra.button
                   type="button"
                   onClick={() => onTry?.(one.written)}
@@ -68,8 +69,8 @@ export function NumberAnswer({ result, onTry }: { result: BearingNumber; onTry?:
                     {one.written}
                   </chakra.span>
                   <chakra.span>
-                    {one.sizes ?? 'size not in the table'} <chakra.span color="mute">· {one.reading}</chakra.span>
-                    {one.guessed && <chakra.span color="mute"> · {one.guessed}</chakra.span>}
+                    {one.sizes ?? 'size not in the table'} <chakra.span color="mute">· {say(one.reading)}</chakra.span>
+                    {one.guessed && <chakra.span color="mute"> · {say(one.guessed)}</chakra.span>}
                   </chakra.span>
                 </chakra.button>
               </chakra.li>
@@ -92,17 +93,20 @@ export function NumberAnswer({ result, onTry }: { result: BearingNumber; onTry?:
   );
 }
 
-const Stand = ({ list }: { list: BearingNumber['substitutes'] }) => (
-  <Box as="ul" listStyleType="none" fontSize="14.5px">
-    {list.map((one) => (
-      <chakra.li key={one.number + one.why} py="1.5" borderTopWidth="1px" borderColor="line">
-        <chakra.strong fontFamily="heading" fontSize="16px" color={one.may ? 'verdigris' : 'oxide'}>
-          <span aria-hidden>{one.may ? '✓ ' : '✕ '}</span>
-          {one.number}
-        </chakra.strong>
-        <chakra.span display="block">{one.why}</chakra.span>
-      </chakra.li>
-    ))}
-    {list.length === 0 && <chakra.li color="mute">Nothing near it in the table.</chakra.li>}
-  </Box>
-);
+function Stand({ list }: { list: BearingNumber['substitutes'] }) {
+  const say = useSay();
+  return (
+    <Box as="ul" listStyleType="none" fontSize="14.5px">
+      {list.map((one) => (
+        <chakra.li key={say(one.number)} py="1.5" borderTopWidth="1px" borderColor="line">
+          <chakra.strong fontFamily="heading" fontSize="16px" color={one.may ? 'verdigris' : 'oxide'}>
+            <span aria-hidden>{one.may ? '✓ ' : '✕ '}</span>
+            {say(one.number)}
+          </chakra.strong>
+          <chakra.span display="block">{say(one.why)}</chakra.span>
+        </chakra.li>
+      ))}
+      {list.length === 0 && <chakra.li color="mute">Nothing near it in the table.</chakra.li>}
+    </Box>
+  );
+}

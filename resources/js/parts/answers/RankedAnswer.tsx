@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { BearingFromCaliper, PartFound } from '../../api/types';
 import { BearingSection } from '../../drawing/BearingSection';
-import { useUnits } from '../person';
+import { useSay, useUnits } from '../person';
 import { length, sizes } from '../say';
 import { Heading } from './Heading';
 
@@ -71,6 +71,7 @@ export function Ranked({ rows, onTake }: { rows: Row[]; onTake?: (name: string) 
 }
 
 export function CaliperAnswer({ result, onTry }: { result: BearingFromCaliper; onTry?: (number: string) => void }) {
+  const say = useSay();
   const units = useUnits();
   const best = result.candidates[0];
   return (
@@ -85,20 +86,23 @@ export function CaliperAnswer({ result, onTry }: { result: BearingFromCaliper; o
           sizes: sizes([one.bore_mm, one.outside_mm, one.width_mm], units),
           share: one.probability,
           system: one.system,
-          note: `${one.kind}${one.others.length > 0 ? `; the same size: ${one.others.slice(0, 5).join(', ')}` : ''}`,
+          note: `${say(one.kind)}${one.others.length > 0 ? `; the same size: ${one.others.slice(0, 5).join(', ')}` : ''}`,
         }))}
       />
     </Flex>
   );
 }
 
-export const PartAnswer = ({ result }: { result: PartFound }) => (
-  <Ranked
-    rows={result.candidates.map((one) => ({
-      name: one.name,
-      sizes: one.sizes,
-      share: one.probability,
-      system: one.system,
-    }))}
-  />
-);
+export function PartAnswer({ result }: { result: PartFound }) {
+  const say = useSay();
+  return (
+    <Ranked
+      rows={result.candidates.map((one) => ({
+        name: say(one.name),
+        sizes: say(one.sizes),
+        share: one.probability,
+        system: one.system,
+      }))}
+    />
+  );
+}

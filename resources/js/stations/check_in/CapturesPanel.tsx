@@ -7,6 +7,7 @@ import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { Input } from '../../parts/Field';
 import { PartPhotos } from '../../parts/PartPhotos';
+import { useSay } from '../../parts/person';
 
 /** What must be measured before it comes apart: each with where the caliper goes, and a way to say why not. */
 export function CapturesPanel({ step }: { step: Step }) {
@@ -26,6 +27,7 @@ export function CapturesPanel({ step }: { step: Step }) {
 }
 
 function Capture({ ask, photos }: { ask: Ask; photos?: Ask }) {
+  const say = useSay();
   const bench = useBench();
   const [skipping, setSkipping] = useState(false);
   const skipped = bench.entries.get(ask.place)?.value?.skipped as string | undefined;
@@ -36,7 +38,7 @@ function Capture({ ask, photos }: { ask: Ask; photos?: Ask }) {
       {skipped !== undefined ? (
         <Flex justify="space-between" gap="2" fontSize="14px" mt="1">
           <span>
-            {ask.label}
+            {say(ask.label)}
             <chakra.span display="block" color="brass">
               Skipped: {skipped}
             </chakra.span>

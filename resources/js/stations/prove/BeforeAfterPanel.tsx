@@ -3,7 +3,7 @@ import type { Ask, Step } from '../../api/types';
 import { AskField } from '../../parts/AskField';
 import { type JobBench, useBench } from '../../parts/bench';
 import { useUnits } from '../../parts/person';
-import { length, type Units } from '../../parts/say';
+import { length, say, type Units } from '../../parts/say';
 
 /** What was found at check-in, by the same name, in words. */
 function before(ask: Ask, bench: JobBench, units: Units): string {
@@ -12,7 +12,8 @@ function before(ask: Ask, bench: JobBench, units: Units): string {
   if (!value) return 'not noted';
   if (typeof value.mm === 'number') return length(value.mm, units);
   if (typeof value.text === 'string') return `“${value.text}”`;
-  return ask.options.find((option) => option.value === value.choice)?.label ?? 'not noted';
+  const answered = ask.options.find((option) => option.value === value.choice);
+  return answered ? say(answered.label, units) : 'not noted';
 }
 
 /** The checks of the day it came in, side by side with the same ones now. */

@@ -71,7 +71,7 @@ export function DriverPanel({ step }: { step: Step }) {
                 </chakra.span>
                 <Box flex="1">
                   <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
-                    {tool.name}
+                    {say(tool.name, units)}
                   </chakra.span>{' '}
                   <chakra.span fontSize="13.5px" whiteSpace="nowrap">
                     {length(tool.outside_mm, units, 1)} /{' '}
@@ -98,7 +98,7 @@ export function DriverPanel({ step }: { step: Step }) {
               data-place={place}
               onClick={() => bench.keep(place, { choice: option.value })}
             >
-              {option.label}
+              {say(option.label, units)}
             </Button>
           ))}
         </Flex>
@@ -112,14 +112,14 @@ export function DriverPanel({ step }: { step: Step }) {
         {makeable && (
           <chakra.p mt="3" fontSize="14px">
             One made for this ring, drawn with its sizes:{' '}
-            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'svg', step.title.text)}>
+            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'svg', say(step.title, units))}>
               SVG
             </chakra.a>{' '}
             ·{' '}
-            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'dxf', step.title.text)}>
+            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'dxf', say(step.title, units))}>
               DXF
             </chakra.a>
-            {choice.make.from && <chakra.span color="mute"> from {choice.make.from}</chakra.span>}
+            {choice.make.from && <chakra.span color="mute"> from {say(choice.make.from, units)}</chakra.span>}
           </chakra.p>
         )}
       </Box>

@@ -4,7 +4,7 @@ import { AnswersPanel } from '../../parts/AnswersPanel';
 
 /** The address of a drawing of the sleeve to make, from the figures of its verdict. */
 function drawingOf(step: Step, form: 'svg' | 'dxf'): string | null {
-  const made = step.verdicts.find((one) => one.headline.key === 'make.cut');
+  const made = step.verdicts.find((one) => one.kind === 'piece_to_make');
   const size = (name: string): string => String(made?.figures.find((one) => one.name === name)?.quantity.value ?? '');
   if (!made) return null;
   const sizes = {

@@ -5,7 +5,7 @@ import { Ranked } from '../../parts/answers/RankedAnswer';
 import { Button } from '../../parts/Button';
 import { textAt, useBench } from '../../parts/bench';
 import { useUnits } from '../../parts/person';
-import { sizes } from '../../parts/say';
+import { say, sizes } from '../../parts/say';
 import { Numbered } from './PartSizePanel';
 
 type Candidates = JobReport['candidates_left'];
@@ -35,7 +35,7 @@ export function BearingPanel({ step }: { step: Step }) {
             sizes: sizes([one.bore_mm, one.outside_mm, one.width_mm], units),
             share: one.probability,
             system: one.system,
-            note: one.kind,
+            note: say(one.kind, units),
           }))}
         />
       )}

@@ -4,7 +4,7 @@ import { AnswersPanel } from '../../parts/AnswersPanel';
 import { Heading } from '../../parts/answers/Heading';
 import { useBench } from '../../parts/bench';
 import { useUnits } from '../../parts/person';
-import { length } from '../../parts/say';
+import { length, say } from '../../parts/say';
 
 /** From cups to cartridges: which go in, and what is made for the best of them, each piece with its drawing. */
 export function ConversionPanel({ step }: { step: Step }) {
@@ -55,7 +55,7 @@ export function ConversionPanel({ step }: { step: Step }) {
           <Box as="ul" listStyleType="none">
             {conversion.pieces.map((piece) => {
               const of = new URLSearchParams({
-                title: piece.name,
+                title: say(piece.name, units),
                 outside: String(piece.outside_mm),
                 bore: String(piece.bore_mm),
                 bore_to: String(piece.bore_to_mm),
@@ -64,7 +64,7 @@ export function ConversionPanel({ step }: { step: Step }) {
               return (
                 <Grid
                   as="li"
-                  key={piece.name}
+                  key={piece.outside_mm + piece.bore_mm}
                   templateColumns="150px 1fr auto"
                   gap="3"
                   borderTopWidth="1px"
@@ -72,7 +72,7 @@ export function ConversionPanel({ step }: { step: Step }) {
                   alignItems="center"
                   minH="44px"
                 >
-                  <chakra.strong fontFamily="heading">{piece.name}</chakra.strong>
+                  <chakra.strong fontFamily="heading">{say(piece.name, units)}</chakra.strong>
                   <span>
                     {length(piece.outside_mm, units)} outside, {length(piece.bore_mm, units)} bore,{' '}
                     {length(piece.length_mm, units)} long

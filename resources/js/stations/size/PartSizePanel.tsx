@@ -5,9 +5,11 @@ import { AnswersPanel } from '../../parts/AnswersPanel';
 import { NumberAnswer } from '../../parts/answers/NumberAnswer';
 import { Ranked } from '../../parts/answers/RankedAnswer';
 import { textAt, useBench } from '../../parts/bench';
+import { useSay } from '../../parts/person';
 
 /** A part that is bought new: what is stamped on it, what was read of it, and what that may mean. */
 export function PartSizePanel({ step }: { step: Step }) {
+  const say = useSay();
   const bench = useBench();
   const finding = bench.report.part_findings.find((one) => one.part === step.part);
   const place = step.asks.find((one) => one.role === 'sized')?.place;
@@ -20,8 +22,8 @@ export function PartSizePanel({ step }: { step: Step }) {
         <Ranked
           onTake={place ? (name) => bench.keep(place, { text: name }) : undefined}
           rows={finding.candidates.map((one) => ({
-            name: one.name,
-            sizes: one.sizes,
+            name: say(one.name),
+            sizes: say(one.sizes),
             share: one.probability,
             system: one.system,
           }))}

@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { usePlaceOrders } from '../../api/buying';
 import type { BasketShown, ShoppingSheet } from '../../api/types';
 import { Button } from '../../parts/Button';
+import { useSay } from '../../parts/person';
 import { money } from '../../parts/say';
 
 export const when = (days: number | null): string =>
@@ -75,6 +76,7 @@ function Card({
   onOrder: () => void;
   busy: boolean;
 }) {
+  const say = useSay();
   const suppliers = [...new Set(basket.offers.map((offer) => offer.supplier_name))];
   return (
     <Flex
@@ -122,7 +124,12 @@ function Card({
         )}
         {basket.missing.length > 0 && (
           <chakra.li py="1" color="brass" borderTopWidth="1px" borderColor="line">
-            Nobody lists: {basket.missing.map((need) => sheet.lines[need]?.ask_for.split(',')[0]).join('; ')}
+            Nobody lists:{' '}
+            {basket.missing
+              .map((need) => sheet.lines[need])
+              .filter((line) => line !== undefined)
+              .map((line) => say(line.ask_for))
+              .join('; ')}
           </chakra.li>
         )}
       </Box>

@@ -4,12 +4,14 @@ import type { ShoppingSheet, Step } from '../../api/types';
 import { AskField } from '../../parts/AskField';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
+import { useSay } from '../../parts/person';
 import { Baskets } from './Baskets';
 
 type Line = ShoppingSheet['lines'][number];
 
 /** What to buy in the words a counter understands: what lies on the shelf, what is on its way, and how to buy the rest. */
 export function BuyingListPanel({ step }: { step: Step }) {
+  const say = useSay();
   const { job, report, closed } = useBench();
   const { data: sheet } = useShopping(job.id, JSON.stringify(report.to_buy));
   const take = useTake(job.id);
@@ -24,7 +26,7 @@ export function BuyingListPanel({ step }: { step: Step }) {
         {lines.map((line) => (
           <Grid
             as="li"
-            key={line.what + line.ask_for}
+            key={say(line.what) + say(line.ask_for)}
             templateColumns="44px 1fr auto"
             alignItems="center"
             columnGap="2"
@@ -37,11 +39,11 @@ export function BuyingListPanel({ step }: { step: Step }) {
             </chakra.span>
             <Box>
               <chakra.span fontFamily="heading" fontWeight="600" fontSize="18px" lineHeight="1.2">
-                {line.ask_for}
+                {say(line.ask_for)}
               </chakra.span>
               <Box color="mute" fontSize="14px">
-                {line.what}
-                {line.note && `. ${line.note}`}
+                {say(line.what)}
+                {line.note && `. ${say(line.note)}`}
               </Box>
             </Box>
             <Flex direction="column" align="end" fontSize="14px">

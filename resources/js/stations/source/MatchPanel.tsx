@@ -4,9 +4,11 @@ import { AnswersPanel } from '../../parts/AnswersPanel';
 import { Button } from '../../parts/Button';
 import { textAt, useBench } from '../../parts/bench';
 import { LevelMark } from '../../parts/LevelMark';
+import { useSay } from '../../parts/person';
 
 /** Old beside new: what matters, line by line. */
 export function MatchPanel({ step }: { step: Step }) {
+  const say = useSay();
   const bench = useBench();
   const side = /^source\.(left|right)\.match$/.exec(step.id)?.[1];
   const place = `source.${side}.number`;
@@ -48,13 +50,13 @@ export function MatchPanel({ step }: { step: Step }) {
           </thead>
           <tbody>
             {compared.map((line) => (
-              <tr key={line.what}>
-                <chakra.td color="mute">{line.what}</chakra.td>
+              <tr key={say(line.what)}>
+                <chakra.td color="mute">{say(line.what)}</chakra.td>
                 <chakra.td fontFamily="heading" fontWeight="600" fontSize="17px">
-                  {line.old}
+                  {say(line.old)}
                 </chakra.td>
                 <chakra.td fontFamily="heading" fontWeight="600" fontSize="17px">
-                  {line.new}
+                  {say(line.new)}
                 </chakra.td>
                 <td>
                   <LevelMark level={line.level} size={18} />

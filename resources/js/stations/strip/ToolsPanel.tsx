@@ -15,7 +15,7 @@ export function ToolsPanel({ step }: { step: Step }) {
       <Box as="ul">
         {report.tools.map((line) => (
           <chakra.li
-            key={line.tool + (line.size?.text ?? '') + line.step_id}
+            key={say(line.tool, units) + (line.size ? say(line.size, units) : '') + line.step_id}
             display="grid"
             gridTemplateColumns="26px minmax(150px, 1fr) 2fr"
             gap="2"
@@ -25,7 +25,7 @@ export function ToolsPanel({ step }: { step: Step }) {
           >
             <LevelMark level={line.have === null ? 'care' : 'go'} />
             <span>
-              <chakra.span fontWeight="600">{line.tool}</chakra.span>
+              <chakra.span fontWeight="600">{say(line.tool, units)}</chakra.span>
               {line.size && (
                 <chakra.span color="mute" display="block" fontSize="14px">
                   {say(line.size, units)}
