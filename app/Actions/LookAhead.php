@@ -10,6 +10,7 @@ use App\Models\DueItem;
 use App\Models\FittedSet;
 use App\Models\Job;
 use App\Models\MeterReading;
+use App\Shapes\Json;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\LookAgain;
@@ -17,6 +18,7 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Proving\AfterSigning;
+use CleanRace\Core\Verdict\Message;
 use Illuminate\Support\Carbon;
 
 /** Notes of a job that is signed what outlives it: the set that was fitted, what is to be looked at again, and when. */
@@ -57,7 +59,7 @@ final readonly class LookAhead
         } catch (Nonsense) {
             $day = null;
         }
-        $this->due($job, 'carry', $what ?? 'Look again', $day);
+        $this->due($job, 'carry', $what ?? Message::plain('Look again'), $day);
     }
 
     private function recheck(Job $job, Notebook $notebook, Carbon $signed): void
@@ -86,13 +88,15 @@ final readonly class LookAhead
         $count = $lives->count();
         if ($count >= $this->after->enoughSets()) {
             $median = (float) $lives->selectRaw('percentile_cont(0.5) within group (order by lasted_days) as median')->toBase()->value('median');
-            $this->due($job, 'life', 'As long as such sets last here: look, listen, plan', DueDay::of(LookAgain::inDays(max(1, (int) round($median))), $signed, $job->machine_id), $count);
+            $this->due($job, 'life', Message::plain('As long as such sets last here: look, listen, plan'), DueDay::of(LookAgain::inDays(max(1, (int) round($median))), $signed, $job->machine_id), $count);
         }
     }
 
-    private function due(Job $job, string $kind, string $what, ?DueDay $day, ?int $restsOn = null): void
+    /** @param  Message|string  $what words of the program, or what somebody wrote */
+    private function due(Job $job, string $kind, Message|string $what, ?DueDay $day, ?int $restsOn = null): void
     {
-        self::keep(new DueItem(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'kind' => $kind, 'wheel' => $job->wheel, 'what' => mb_substr($what, 0, 500), 'due_on' => $day?->on, 'due_meter' => $day?->meter, 'meter_unit' => $day?->unit, 'rests_on' => $restsOn]), $job);
+        $words = $what instanceof Message ? $what : null;
+        self::keep(new DueItem(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'kind' => $kind, 'wheel' => $job->wheel, 'what' => mb_substr(Message::plain($what)->inEnglish(), 0, 500), 'words' => $words === null ? null : Json::of($words), 'due_on' => $day?->on, 'due_meter' => $day?->meter, 'meter_unit' => $day?->unit, 'rests_on' => $restsOn]), $job);
     }
 
     private static function keep(DueItem|FittedSet|MeterReading $row, Job $job): void

@@ -6,6 +6,8 @@ namespace App\Actions;
 
 use App\Bench\PartsDue;
 use App\Bench\Shopping;
+use App\Cards\Language;
+use App\Cards\Words;
 use App\Http\Conflicts\Conflict;
 use App\Models\Job;
 use App\Models\Order;
@@ -13,13 +15,12 @@ use App\Models\OrderLine;
 use App\Models\Shop;
 use App\Models\User;
 use CleanRace\Core\Sourcing\Offer;
-use CleanRace\Core\Verdict\Message;
 use Illuminate\Support\Facades\DB;
 
 /** Orders a job's list one way or the other: one order for each counter in the basket. Asked twice, the second finds nothing left to order. */
 final readonly class PlaceOrders
 {
-    public function __construct(private Shopping $shopping)
+    public function __construct(private Shopping $shopping, private Language $language)
     {
     }
 
@@ -38,6 +39,8 @@ final readonly class PlaceOrders
             if ($basket->offers === []) {
                 throw Conflict::nothingToOrder();
             }
+            // An order is written down as it was placed: in the language of the shop, in millimetres.
+            $words = new Words('mm', $this->language);
             $orders = [];
             $bySupplier = [];
             foreach ($basket->offers as $offer) {
@@ -50,7 +53,7 @@ final readonly class PlaceOrders
                 $order->forceFill(['shop_id' => $job->shop_id])->save();
                 foreach ($offers as $offer) {
                     $line = $list->lines[$offer->need];
-                    (new OrderLine(['order_id' => $order->id, 'what' => mb_substr(Message::plain($line->what)->inEnglish(), 0, 200), 'article' => $offer->article, 'ask_for' => mb_substr(Message::plain($line->askFor)->inEnglish(), 0, 200), 'key' => $line->key, 'quantity' => $offer->quantity, 'price_minor' => $offer->price->minor]))
+                    (new OrderLine(['order_id' => $order->id, 'what' => mb_substr($words->of($line->what), 0, 200), 'article' => $offer->article, 'ask_for' => mb_substr($words->of($line->askFor), 0, 200), 'key' => $line->key, 'quantity' => $offer->quantity, 'price_minor' => $offer->price->minor]))
                         ->forceFill(['shop_id' => $job->shop_id])->save();
                 }
                 $orders[] = $order;

@@ -18,7 +18,7 @@ final readonly class Ahead
 
     private const CALENDAR = 500;
 
-    private const COLUMNS = ['due_items.id', 'due_items.kind', 'due_items.wheel', 'due_items.job_id', 'due_items.what', 'due_items.due_on', 'due_items.due_meter', 'due_items.meter_unit', 'due_items.rests_on', 'due_items.settled_at', 'due_items.updated_at', ...Machine::JOINED];
+    private const COLUMNS = ['due_items.id', 'due_items.kind', 'due_items.wheel', 'due_items.job_id', 'due_items.what', 'due_items.words', 'due_items.due_on', 'due_items.due_meter', 'due_items.meter_unit', 'due_items.rests_on', 'due_items.settled_at', 'due_items.updated_at', ...Machine::JOINED];
 
     /** @return Builder<DueItem> with a day, the next first */
     public static function dated(): Builder

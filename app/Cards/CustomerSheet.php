@@ -35,7 +35,7 @@ final readonly class CustomerSheet
         $notebook = Notes::notebookOf($job);
 
         return (string) $this->paper->rendered('customer', [
-            'job' => $job, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'kind' => $words->of(Patterns::find($job->pattern)->card()->name),
+            'job' => $job, 'words' => $words, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'kind' => $words->of(Patterns::find($job->pattern)->card()->name),
             'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook, $words), 'before' => self::turning($notebook, Places::check(...), $words), 'after' => self::turning($notebook, Places::after(...), $words),
             'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
         ], $size)->output();

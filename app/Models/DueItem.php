@@ -18,7 +18,8 @@ use Illuminate\Support\Carbon;
  * @property int $job_id
  * @property string $kind carry, recheck or life
  * @property string $wheel
- * @property string $what
+ * @property string $what in English
+ * @property ?array{text: string, values: mixed} $words the same as a message, where the program said it
  * @property ?Carbon $due_on
  * @property ?float $due_meter
  * @property ?string $meter_unit
@@ -33,11 +34,11 @@ final class DueItem extends Model
 
     protected $table = 'due_items';
 
-    protected $fillable = ['machine_id', 'job_id', 'kind', 'wheel', 'what', 'due_on', 'due_meter', 'meter_unit', 'rests_on', 'settled_at', 'settled_by'];
+    protected $fillable = ['machine_id', 'job_id', 'kind', 'wheel', 'what', 'words', 'due_on', 'due_meter', 'meter_unit', 'rests_on', 'settled_at', 'settled_by'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['due_on' => 'date', 'settled_at' => 'datetime', 'due_meter' => 'float'];
+        return ['words' => 'array', 'due_on' => 'date', 'settled_at' => 'datetime', 'due_meter' => 'float'];
     }
 }

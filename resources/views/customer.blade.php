@@ -18,6 +18,6 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <table><tr><td class="w m">When it came in</td><td class="m">As it goes out</td></tr>
 <tr><td>@forelse ($before as $one){{ $one }}<br>@empty Not noted. @endforelse</td><td>@forelse ($after as $one){{ $one }}<br>@empty Not noted. @endforelse</td></tr></table>@endif
 <h2>What to look after</h2>
-@forelse ($due as $item)<p>@if ($item->due_on)<strong>{{ $item->due_on->format('j M Y') }}</strong>: @elseif ($item->due_meter)<strong>{{ number_format($item->due_meter, 0, '.', ' ') }} {{ $item->meter_unit }}</strong>: @endif{{ $item->what }}</p>@empty<p>Nothing beyond the machine's own service.</p>@endforelse
+@forelse ($due as $item)<p>@if ($item->due_on)<strong>{{ $item->due_on->format('j M Y') }}</strong>: @elseif ($item->due_meter)<strong>{{ number_format($item->due_meter, 0, '.', ' ') }} {{ $item->meter_unit }}</strong>: @endif{{ $item->words ? $words->say($item->words) : $item->what }}</p>@empty<p>Nothing beyond the machine's own service.</p>@endforelse
 <p class="m" style="margin-top: 16pt">Ride or drive carefully at first. Come back at once when it grows loud, hot or loose. The machine's manual goes before anything written here.</p>
 </body></html>

@@ -83,7 +83,7 @@ test('a tag for the bag carries a code, and a sheet goes to the customer', async
   await page.getByRole('link', { name: 'Tag for the bag' }).click();
   await expect(page.getByRole('heading', { name: 'Post scooter, front wheel' })).toBeVisible();
   await expect(page.getByRole('img', { name: 'Code that opens the record' })).toBeVisible();
-  await expect(page.getByText('In the bag:')).toContainText('axle');
+  await expect(page.getByText('In the bag:')).toContainText('Axle');
   // On paper the rail and the button are not there.
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Print the tag' })).toBeHidden();

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Bench\Ahead;
 use App\Bench\CalendarFeed;
+use App\Cards\Language;
+use App\Cards\Words;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Resources\CalendarLink;
@@ -83,11 +85,11 @@ final class AheadController
     }
 
     /** Whoever has the address may read it; nobody else learns that it is there. */
-    public function feed(string $key): Response
+    public function feed(string $key, Language $language): Response
     {
         $shop = Shop::query()->where('calendar_key', $key)->firstOrFail();
 
-        return new Response(CalendarFeed::of($shop, Ahead::forCalendar($shop->id)), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900', 'Content-Disposition' => 'inline; filename="clean-race.ics"']);
+        return new Response(CalendarFeed::of($shop, Ahead::forCalendar($shop->id), new Words('mm', $language)), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900', 'Content-Disposition' => 'inline; filename="clean-race.ics"']);
     }
 
     private static function link(Shop $shop): CalendarLink

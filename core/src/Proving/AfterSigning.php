@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\Fastener;
 use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Verdict\Message;
 
 /** What a job that is signed asks to be looked at again by itself, whatever was carried forward. */
 final readonly class AfterSigning
@@ -17,15 +18,15 @@ final readonly class AfterSigning
     }
 
     /** What is looked at again after the first ride; null when nothing was tightened nor set by hand. */
-    public function recheck(Pattern $pattern, Notebook $notebook): ?string
+    public function recheck(Pattern $pattern, Notebook $notebook): ?Message
     {
-        $tightened = array_map(static fn (Fastener $f): string => lcfirst($f->name), array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done'))));
+        $tightened = array_map(static fn (Fastener $f): Message => Message::within($f->name), array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done'))));
         $set = $pattern->card()->isSetByHand();
 
         return match (true) {
             $tightened === [] && ! $set => null,
-            $tightened === [] => 'Setting after the first ride',
-            default => ($set ? 'Setting and torques' : 'Torques').' after the first ride: '.implode(', ', $tightened),
+            $tightened === [] => Message::plain('Setting after the first ride'),
+            default => Message::of('recheck', $set ? 'Setting and torques after the first ride: {fasteners}' : 'Torques after the first ride: {fasteners}', ['fasteners' => Message::listed($tightened)]),
         };
     }
 

@@ -9,6 +9,7 @@ use CleanRace\Core\Hub\Pattern;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Proving\AfterSigning;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -25,11 +26,11 @@ final class AfterSigningTest extends TestCase
     }
 
     /** @param  list<string>  $places of fasteners that were brought to their figure */
-    private static function recheck(Pattern $pattern, array $places): ?string
+    private static function recheck(Pattern $pattern, array $places): string
     {
         $done = array_fill_keys($places, ['value' => ['done' => true], 'instrument' => null]);
 
-        return (new AfterSigning(Limits::standard()))->recheck($pattern, new Notebook($done));
+        return English::of((new AfterSigning(Limits::standard()))->recheck($pattern, new Notebook($done)));
     }
 
     #[DataProvider('patterns')]
@@ -38,14 +39,14 @@ final class AfterSigningTest extends TestCase
         $fasteners = $pattern->fasteners();
         $places = array_map(static fn (Fastener $f): string => $f->place('done'), $fasteners);
         $none = self::recheck($pattern, []);
-        self::assertSame($pattern->card()->isSetByHand() ? 'Setting after the first ride' : null, $none);
+        self::assertSame($pattern->card()->isSetByHand() ? 'Setting after the first ride' : '', $none);
         foreach ($fasteners as $i => $fastener) {
-            $one = (string) self::recheck($pattern, [$places[$i]]);
+            $one = self::recheck($pattern, [$places[$i]]);
             self::assertStringEndsWith(' after the first ride: '.lcfirst($fastener->name), $one);
             self::assertSame($pattern->card()->isSetByHand(), str_starts_with($one, 'Setting and torques'));
         }
         if ($fasteners !== []) {
-            $all = (string) self::recheck($pattern, $places);
+            $all = self::recheck($pattern, $places);
             self::assertStringEndsWith(': '.implode(', ', array_map(static fn (Fastener $f): string => lcfirst($f->name), $fasteners)), $all, 'in the order in which they are tightened');
         }
     }

@@ -7845,6 +7845,7 @@ export interface components {
             wheel: string;
             job_id: number;
             what: string;
+            words: components["schemas"]["Message"] | null;
             on: string | null;
             meter: string | null;
             rests_on: number | null;

@@ -3,7 +3,7 @@ import type { JobReport, Piece, Tool } from '../api/types';
 import { length, say, type Units } from '../parts/say';
 import { ink } from '../theme/system';
 import { useArrivals } from './arrivals';
-import { Dimension, Gaps, Picked } from './Dimensions';
+import { apart, Dimension, Gaps, Picked } from './Dimensions';
 import { Ghost, Hatches, PartDrawing } from './Parts';
 import { fit, type Scale, type View, WHOLE } from './scale';
 
@@ -79,6 +79,14 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
   const driven = driver && section.pieces.find((p) => p.part === driver.part && !AWAY.includes(p.state));
   const picked = onPick ? section.pieces.find((p) => p.part === lit) : undefined;
   const line = section.pieces.map((piece) => piece.part);
+  const spans = section.spans
+    .filter((span) => span.of !== 'over_faces')
+    .map((span) => ({
+      ...span,
+      middle: scale.x((span.from_mm + span.to_mm) / 2),
+      text: `${say(span.label, units)} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ' ?'}`,
+    }));
+  const middles = apart(spans, width);
   const step = (event: KeyboardEvent, from: string) => {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (event.key === 'Enter' || event.key === ' ') onPick?.(from);
@@ -157,19 +165,18 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
           scale={scale}
         />
       ) : (
-        section.spans
-          .filter((span) => span.of !== 'over_faces')
-          .map((span) => (
-            <Dimension
-              key={span.of}
-              from={span.from_mm}
-              to={span.to_mm}
-              y={axis + 14}
-              text={`${say(span.label, units)} ${length(span.to_mm - span.from_mm, units)}${span.measured ? '' : ' ?'}`}
-              sure={span.measured}
-              scale={scale}
-            />
-          ))
+        spans.map((span, i) => (
+          <Dimension
+            key={span.of}
+            from={span.from_mm}
+            to={span.to_mm}
+            y={axis + 14}
+            text={span.text}
+            sure={span.measured}
+            scale={scale}
+            middle={middles[i]}
+          />
+        ))
       )}
       {guessed && !picked && (
         <text x={width - 14} y={height - 8} fontSize={12.5} textAnchor="end" fill={ink('mute')}>

@@ -15,6 +15,23 @@ function inside(middle: number, text: string, within?: number): number {
   return within === undefined || within < 2 * half ? middle : Math.min(within - half, Math.max(half, middle));
 }
 
+/** Middles of texts that stand in one line, moved apart where they would lie on each other, and kept inside the drawing. */
+export function apart(texts: { middle: number; text: string }[], width: number): number[] {
+  const half = (text: string): number => (text.length * LETTER) / 2 + 6;
+  const order = texts.map((one, i) => ({ ...one, i })).sort((a, b) => a.middle - b.middle);
+  for (const [i, one] of order.entries()) {
+    const before = order[i - 1];
+    const over = before ? before.middle + half(before.text) - (one.middle - half(one.text)) : 0;
+    if (before && over > 0) {
+      // The one on the left has the room outside the hub.
+      before.middle = Math.max(half(before.text), before.middle - over);
+      one.middle = Math.max(one.middle, before.middle + half(before.text) + half(one.text));
+    }
+    one.middle = Math.min(width - half(one.text), Math.max(half(one.text), one.middle));
+  }
+  return texts.map((_, i) => order.find((one) => one.i === i)?.middle ?? 0);
+}
+
 /** A dimension line along the axle, with its text; paler where nobody measured it. */
 export function Dimension({
   from,
@@ -24,6 +41,7 @@ export function Dimension({
   sure,
   scale,
   within,
+  middle,
 }: {
   from: number;
   to: number;
@@ -33,13 +51,21 @@ export function Dimension({
   scale: Scale;
   /** Width of the drawing, when the text must be kept inside it. */
   within?: number;
+  /** Where the middle of its text stands, when that is not the middle of the line. */
+  middle?: number;
 }) {
   const [a, b] = [scale.x(from), scale.x(to)];
   const ticks = `M${a} ${y - 5}v10M${b} ${y - 5}v10M${a} ${y}H${b}M${a + 6} ${y - 3}L${a} ${y}l6 3M${b - 6} ${y - 3}L${b} ${y}l-6 3`;
   return (
     <g opacity={sure ? 1 : 0.6}>
       <path d={ticks} stroke={ink('ink')} strokeWidth={1} fill="none" />
-      <text x={inside((a + b) / 2, text, within)} y={y + 14} textAnchor="middle" fontSize={13.5} fill={ink('ink')}>
+      <text
+        x={middle ?? inside((a + b) / 2, text, within)}
+        y={y + 14}
+        textAnchor="middle"
+        fontSize={13.5}
+        fill={ink('ink')}
+      >
         {text}
       </text>
     </g>

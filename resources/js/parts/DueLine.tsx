@@ -5,6 +5,7 @@ import type { DueCard } from '../api/types';
 import { Button } from './Button';
 import { day, daysTo, soon } from './day';
 import { MarkedRow } from './MarkedRow';
+import { useSay } from './person';
 
 const KIND: Record<string, string> = { carry: 'Carried forward', recheck: 'Re-check', life: 'Usual life' };
 
@@ -13,6 +14,7 @@ const held = (text: string): string => text.replaceAll(' ', '\u00a0');
 
 /** Something to look at again, with what it rests on, and that it was done. */
 export function DueLine({ item, machine = true }: { item: DueCard; machine?: boolean }) {
+  const say = useSay();
   const { mutate, isPending } = useSettle();
   const late = item.on !== null && daysTo(item.on) < 0;
   return (
@@ -36,7 +38,7 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
               </chakra.strong>
             </Link>
           )}
-          <Box>{item.what}</Box>
+          <Box>{item.words ? say(item.words) : item.what}</Box>
           <Box fontSize="14px" color="mute">
             {[
               KIND[item.kind],
@@ -63,6 +65,7 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
 
 /** What was just said to be looked at, of all or of one machine, for a finger that slipped. */
 export function TakeBack({ machine }: { machine?: number }) {
+  const say = useSay();
   const last = useLastSettled();
   const { mutate, isPending } = useUnsettle();
   if (!last || (machine !== undefined && last.machine.id !== machine)) return null;
@@ -78,7 +81,7 @@ export function TakeBack({ machine }: { machine?: number }) {
       borderColor="line"
     >
       <Box flex="1">
-        Looked at: {last.what}{' '}
+        Looked at: {last.words ? say(last.words) : last.what}{' '}
         <chakra.span color="mute">
           · {last.machine.name}, {last.wheel.toLowerCase()}
         </chakra.span>

@@ -7,6 +7,12 @@ const maps: Record<string, () => void>[] = [];
 /** How soon the next key of an instrument follows, at the most. Fingers on single keys are slower. */
 const NEXT_KEY_MS = 150;
 
+/** Two keys that fast are an instrument: there is no hurry then, its end is waited for. */
+const END_MS = 800;
+
+/** A timer that comes later than this came late because the page was busy. */
+const LATE_MS = 20;
+
 /** What a reading, as an instrument types it, may begin with and hold. */
 const BEGINS = /^[\d.,+-]$/;
 const HOLDS = /^[\d.,+\-/ "'a-zA-Z°]$/;
@@ -34,6 +40,13 @@ function settle(): void {
   else if (/\d/.test(keys)) offer(keys);
 }
 
+/** Waits for the next key. Where the page was busy meanwhile, keys that came in time stand in line still: they go first. */
+function wait(): void {
+  const long = burst.length > 1 ? END_MS : NEXT_KEY_MS;
+  const due = performance.now() + long;
+  timer = setTimeout(() => (performance.now() - due > LATE_MS ? wait() : settle()), long);
+}
+
 function press(event: KeyboardEvent): void {
   if (event.ctrlKey || event.metaKey || event.altKey || editable(event.target)) return;
   if (burst !== '') {
@@ -46,17 +59,17 @@ function press(event: KeyboardEvent): void {
       if (/\d/.test(keys)) offer(keys);
       return;
     }
-    timer = setTimeout(settle, NEXT_KEY_MS);
     if (HOLDS.test(event.key)) {
       event.preventDefault();
       burst += event.key;
     }
+    wait();
     return;
   }
   if (BEGINS.test(event.key)) {
     event.preventDefault();
     burst = event.key;
-    timer = setTimeout(settle, NEXT_KEY_MS);
+    wait();
     return;
   }
   if (isSelect(event.target) || document.querySelector('dialog[open]')) return;

@@ -7,7 +7,10 @@ let over: Language = english;
 
 export const inLanguage: Language = (text) => over(text);
 
-/** The language that the page says it is in. Only languages that are not English are fetched. */
+/** Speaks the language that the page says it is in, from the same file that paper reads. English needs none. */
 export async function speak(tag: string): Promise<void> {
-  over = tag === 'x-invented' ? (await import('./invented')).invented : english;
+  const files = import.meta.glob<Record<string, string>>('/lang/*.json', { import: 'default' });
+  const lines = await files[`/lang/${tag}.json`]?.();
+  if (lines) over = (text) => lines[text] ?? text;
+  else over = tag === 'x-invented' ? (await import('./invented')).invented : english;
 }

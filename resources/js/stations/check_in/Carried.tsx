@@ -4,9 +4,11 @@ import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { TakeBack } from '../../parts/DueLine';
 import { soon } from '../../parts/day';
+import { useSay } from '../../parts/person';
 
 /** What earlier jobs on this machine said should be looked at when it comes in again. */
 export function Carried() {
+  const say = useSay();
   const { carried, machine } = useBench().job;
   const { mutate, isPending } = useSettle();
   const takeBack = <TakeBack machine={machine.id} />;
@@ -20,7 +22,7 @@ export function Carried() {
         {carried.map((item) => (
           <Flex as="li" key={item.id} align="center" gap="4">
             <Box flex="1">
-              {item.what}
+              {item.words ? say(item.words) : item.what}
               <chakra.span color="mute" fontSize="14px">
                 {` · ${item.wheel.toLowerCase()}`}
                 {item.on ? `, due ${soon(item.on)}` : item.meter ? `, at ${item.meter}` : ''}
