@@ -62,7 +62,7 @@ final readonly class Blocks
             if (in_array($report->status, [Status::Untouched, Status::UnderWay], true)) {
                 $id = 'unfinished.'.$report->station->value;
                 $missing = count($report->steps) - $report->doneSteps;
-                $blocks[] = new Block(Level::Care, $report->station, $id, Message::of('block.unfinished', '{count} steps not done', ['count' => $missing]), self::word($bench, $id), true);
+                $blocks[] = new Block(Level::Care, $report->station, $id, Message::counted('block.unfinished', $missing, 'One step not done', '{count} steps not done'), self::word($bench, $id), true);
             }
         }
 

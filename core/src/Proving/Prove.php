@@ -49,7 +49,7 @@ final readonly class Prove
         }
         $stops = array_filter($open, static fn (Block $b): bool => $b->level === Level::Stop);
 
-        return Verdict::of($stops === [] ? Level::Care : Level::Stop, Message::of('sign.blocked', 'Not yet'), Message::of('sign.blocked.say', '{count} things stand in the way.', ['count' => count($open)]))
+        return Verdict::of($stops === [] ? Level::Care : Level::Stop, Message::of('sign.blocked', 'Not yet'), Message::counted('sign.blocked.say', count($open), 'One thing stands in the way.', '{count} things stand in the way.'))
             ->because(...array_map(static fn (Block $b): Message => $b->what, $open));
     }
 

@@ -59,7 +59,7 @@ final readonly class ConeCoach
             )
             ->workedOut(Working::start()
                 ->line('Aim', $input->axle === AxleKind::Solid ? '0 to 0.01 mm' : ($input->noneOnTheBench ? 'none on the bench' : 'F·Lc / (E·A)'), Message::filled('pitch {pitch}', pitch: sprintf('%.3f', $hub->thread->pitch->mm)), Angle::degrees(-$aim), 0)
-                ->line('Stands', 'all tries weighed together', Message::of('working.tries', '{count} tries', ['count' => count($input->tries)]), Angle::degrees(-$stands->mean), 0)
+                ->line('Stands', 'all tries weighed together', Message::counted('working.tries', count($input->tries), 'one try', '{count} tries'), Angle::degrees(-$stands->mean), 0)
                 ->line('Right with', 'share of what is possible within the band', sprintf('± %.0f°', $this->limits->get('cone.band_deg')), sprintf('%.0f %%', 100 * $sure)));
 
         return new ConeCoachResult($done ? null : Angle::degrees($set), $done ? null : Angle::degrees($turn), $tight === null ? null : Angle::degrees($tight), $loose === null ? null : Angle::degrees($loose), Angle::degrees($shift->mean), $shift->spread(), Length::mm($endPlay), $leave, Share::of($sure), $this->lockings($input->tries), $repeat, $verdict);
@@ -87,9 +87,9 @@ final readonly class ConeCoach
                 ->next(Message::of('coach.grit.next', 'Open it again: wipe, look at cones and cups with a light, new balls.')),
             $repeat !== null => Verdict::care(Message::of('coach.clash', 'Try {try} does not go with the others', $words), Message::of('coach.clash.say', 'What was felt at it cannot be, if the others are right. The mark slipped, or the cone turned with its nut.', $words))
                 ->next(Message::of('coach.clash.next', 'Set that mark again and judge it again.')),
-            $done && $last->stage === ConeStage::Locked && $input->axle === AxleKind::QuickRelease => Verdict::go(Message::of('coach.done', 'Right'), Message::of('coach.done.lever', 'The lever will take up what is left. {count} lockings.', $words))
+            $done && $last->stage === ConeStage::Locked && $input->axle === AxleKind::QuickRelease => Verdict::go(Message::of('coach.done', 'Right'), Message::counted('coach.done.lever', $words['count'], 'The lever will take up what is left. One locking.', 'The lever will take up what is left. {count} lockings.'))
                 ->next(Message::of('coach.done.lever_next', 'Clamp it in the frame: the play must be gone, the wheel still free.')),
-            $done => Verdict::go(Message::of('coach.done', 'Right'), Message::of('coach.done.say', 'No play, no bind. {count} lockings.', $words))
+            $done => Verdict::go(Message::of('coach.done', 'Right'), Message::counted('coach.done.say', $words['count'], 'No play, no bind. One locking.', 'No play, no bind. {count} lockings.'))
                 ->next(Message::of('coach.done.next', 'Lock nuts tight on both sides. Look again after the first ride.')),
             ! $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(Message::of('coach.lock', 'Lock it there'), Message::of('coach.lock.say', $tightens ? 'The nut should bring it right: it moves the cone about {shift} tighter.' : 'The nut should bring it right: it moves the cone about {shift} looser.', $words))
                 ->next(Message::of('coach.lock.next', 'Hold the cone, tighten the nut against it, judge again.')),

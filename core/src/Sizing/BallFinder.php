@@ -49,7 +49,7 @@ final readonly class BallFinder
 
         return PartFound::of($sure ? Written::name($candidates[0]->name) : null, $candidates, $verdict
             ->showing(Figure::of('largest', 'Largest', $largest->value, 2 * $largest->sigma(), 3), Figure::of('spread', 'Largest less smallest', Length::mm($spread), null, 3))
-            ->workedOut(Working::start()->line('Nearest', 'the largest ball against the standard sizes', Message::filled('{largest} of {count} balls', largest: sprintf('%.3f', $largest->value->mm), count: (string) count($read)), $candidates[0]->name)
+            ->workedOut(Working::start()->line('Nearest', 'the largest ball against the standard sizes', Message::counted('working.balls', count($read), '{largest}, one ball', '{largest} of {count} balls', ['largest' => Written::of(sprintf('%.3f', $largest->value->mm))]), $candidates[0]->name)
                 ->line('Spread', 'largest − smallest', Message::filled('the instrument explains {much}', much: sprintf('%.3f', 2 * $half->mm)), Length::mm($spread), 3)));
     }
 }

@@ -44,7 +44,7 @@ final readonly class Question
             throw Nonsense::about('text', 'Not understood. Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 in 46.98.');
         }
 
-        return new QuestionResult($readings, Verdict::go(Message::of('question.read', '{what}', ['what' => Message::plain($readings[0]->says)]), Message::of('question.read.say', 'Understood {count} ways.', ['count' => count($readings)]))
+        return new QuestionResult($readings, Verdict::go(Message::of('question.read', '{what}', ['what' => Message::plain($readings[0]->says)]), Message::counted('question.read.say', count($readings), 'Understood one way.', 'Understood {count} ways.'))
             ->workedOut(Working::start()->line('Typed', 'read as', mb_substr($text, 0, 40), $readings[0]->says)));
     }
 

@@ -27,7 +27,7 @@ final class WearWords
     public function sentence(?string $pattern, Reading $mean, int $count): Message
     {
         return match ($pattern) {
-            null => Message::of('survey.true.say', 'Mean {mean} from {count} diameters.', ['mean' => $mean->value, 'count' => $count]),
+            null => Message::counted('survey.true.say', $count, 'One diameter: {mean}.', 'Mean {mean} from {count} diameters.', ['mean' => $mean->value]),
             'worn_inside' => Message::of('survey.inside.say', 'It grips at the lip and is loose below: the ring has been creeping.'),
             'mouth_corroded' => Message::of('survey.corroded.say', 'Water stood behind the seal. Below the rust the wall may still hold.'),
             'crept' => Message::of('survey.crept.say', 'Loose and even all the way down.'),

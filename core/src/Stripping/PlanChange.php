@@ -42,7 +42,9 @@ final readonly class PlanChange
             $this->added === [] ? null : Message::of('plan.added', 'Against the shop\'s way it adds: {what}.', ['what' => $list($this->added)]),
             $this->dropped === [] ? null : Message::of('plan.dropped', 'It drops: {what}.', ['what' => $list($this->dropped)]),
             $this->otherwise === [] ? null : Message::of('plan.otherwise', 'Done with other tools: {what}.', ['what' => $list($this->otherwise)]),
-            $this->minutes === 0 ? null : Message::of('plan.minutes', $this->minutes > 0 ? '{min} minutes longer than the shop\'s way.' : '{min} minutes shorter than the shop\'s way.', ['min' => abs($this->minutes)]),
+            $this->minutes === 0 ? null : ($this->minutes > 0
+                ? Message::counted('plan.minutes', $this->minutes, 'A minute longer than the shop\'s way.', '{count} minutes longer than the shop\'s way.')
+                : Message::counted('plan.minutes', -$this->minutes, 'A minute shorter than the shop\'s way.', '{count} minutes shorter than the shop\'s way.')),
         ]));
     }
 }

@@ -236,7 +236,7 @@ final class TakeDown
         }
         $judged = Option::of(['use' => 'Use', 'note' => 'Use, and look again', 'replace' => 'Repair or replace']);
         $card = $this->bench->pattern->card();
-        $bore = static fn (Side $side): Message => Message::of('look.bore', '{side}: bore', ['side' => Message::plain($card->side($side))]);
+        $bore = static fn (Side $side): Message => Message::of('look.bore', '{side} bore', ['side' => Message::plain($card->side($side))]);
         $seats = count($this->stack->cartridges()) === 1 ? [Ask::choice(Places::LOOK_BORE_LEFT, 'Bore', $judged)] : [Ask::choice(Places::LOOK_BORE_LEFT, $bore(Side::Left), $judged), Ask::choice(Places::LOOK_BORE_RIGHT, $bore(Side::Right), $judged)];
         $this->add(Step::of('strip.look', 'Clean and look', 'Most of the bench time goes here. One part at a time, so that the order on the tray holds. Old grease out where it is dark, wet or gritty; solvent on the rag, none left in blind holes.')
             ->with(tool: 'Rags, brush, scuff pad', caution: 'Gloves, air, no flame. Never spin a bearing with compressed air.', find: 'Bright rings where it crept, rust at the lip, scores that catch a nail.')

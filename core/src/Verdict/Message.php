@@ -25,6 +25,18 @@ final readonly class Message
         return new self($key, $text, $values);
     }
 
+    /**
+     * Words about several, or about one: both are whole.
+     *
+     * @param  string  $one said of one
+     * @param  string  $many said of any other {count}
+     * @param  array<string, Quantity|self|Written|int>  $values
+     */
+    public static function counted(string $key, int $count, string $one, string $many, array $values = []): self
+    {
+        return new self($key, $count === 1 ? $one : $many, $values + ['count' => $count]);
+    }
+
     /** Words that need no key beside themselves: a name, a label. */
     public static function plain(self|Written|string $words): self
     {
@@ -50,7 +62,11 @@ final readonly class Message
     public static function within(self|Written|string $words): self
     {
         $words = self::plain($words);
-        $text = preg_match('/^\p{Lu}\p{Ll}/u', $words->text) === 1 ? lcfirst($words->text) : $words->text;
+        $first = preg_match('/^\{(\w+)\}/', $words->text, $found) === 1 ? $words->values[$found[1]] ?? null : null;
+        if ($first instanceof self) {
+            return new self($words->key, $words->text, [...$words->values, $found[1] => self::within($first)]);
+        }
+        $text = preg_match('/^\p{Lu}[\p{Ll} ]/u', $words->text) === 1 ? lcfirst($words->text) : $words->text;
 
         return new self($words->key === $words->text ? $text : $words->key, $text, $words->values);
     }

@@ -62,7 +62,7 @@ final class WholeWordsTest extends TestCase
 
     public function test_a_name_inside_a_sentence_begins_small_unless_it_is_spelled_so(): void
     {
-        self::assertSame(['left bearing', 'O-ring 018', 'outer side'], array_map(static fn (Message|string $m): string => English::of(Message::within($m)), ['Left bearing', 'O-ring 018', Message::plain('Outer side')]));
+        self::assertSame(['left bearing', 'O-ring 018', 'outer side', 'left bearing out'], array_map(static fn (Message|string $m): string => English::of(Message::within($m)), ['Left bearing', 'O-ring 018', Message::plain('Outer side'), Message::of('k', '{part} out', ['part' => Message::plain('Left bearing')])]));
     }
 
     public function test_several_are_listed_and_one_is_itself(): void

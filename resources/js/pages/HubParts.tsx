@@ -4,7 +4,7 @@ import type { HubPart, HubSheet } from '../api/types';
 import { Button } from '../parts/Button';
 import { Input, Select } from '../parts/Field';
 import { useSay } from '../parts/person';
-import { length } from '../parts/say';
+import { headed, length } from '../parts/say';
 
 /** Every part in its order; the one that is worked on is marked. */
 export function PartList({
@@ -102,7 +102,7 @@ export function PartEditor({
         {part.sizes.map((size) => (
           <SizeField
             key={size.size}
-            label={say(size.label)}
+            label={headed(say(size.label))}
             shown={length(size.length_mm, units)}
             closed={closed}
             wrong={wrong?.size === size.size ? wrong : undefined}

@@ -60,6 +60,9 @@ export const money = (minor: number, currency: string): string =>
 export const deviation = (mm: number, units: Units): string =>
   units === 'in' ? `${((mm / MM_PER_INCH) * 1000).toFixed(1)} thou` : `${Math.round(mm * 1000)} µm`;
 
+/** As it stands at the head of a field. */
+export const headed = (text: string): string => text.charAt(0).toLocaleUpperCase() + text.slice(1);
+
 const isMessage = (value: Message | Quantity): value is Message => 'text' in value;
 
 /** Words as they are read: those that are whole as they stand, or a message with its values in place. */
