@@ -17,6 +17,22 @@ enum BearingKind: string
     case Insert = 'insert';
     case HubUnit = 'hub_unit';
 
+    /** One of them, at the head of a sentence. */
+    public function one(): string
+    {
+        return match ($this) {
+            self::DeepGroove => 'A deep-groove ball bearing',
+            self::DoubleRow => 'A double-row ball bearing',
+            self::DoubleRowAngular => 'A double-row angular-contact ball bearing',
+            self::AngularContact => 'An angular-contact ball bearing',
+            self::SelfAligning => 'A self-aligning ball bearing',
+            self::Cylindrical => 'A cylindrical roller bearing',
+            self::Taper => 'A taper roller bearing',
+            self::Insert => 'An insert bearing for a carrier',
+            self::HubUnit => 'A hub unit',
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

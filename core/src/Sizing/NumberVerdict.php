@@ -23,7 +23,7 @@ final class NumberVerdict
     {
         $read = $readings[0];
         $others = array_slice($readings, 1);
-        $number = ['number' => Written::of($read->written()), 'kind' => Message::plain($read->kind->label())];
+        $number = ['number' => Written::of($read->written()), 'kind' => Message::plain($read->kind->one())];
         $sizes = $read->size === null ? [] : ['sizes' => Written::of($read->size->sizes($read->isClosed()))];
         $verdict = match (true) {
             $read->guessed !== null => Verdict::care(
@@ -32,7 +32,7 @@ final class NumberVerdict
             ),
             $read->size === null => Verdict::care(
                 Message::of('number.unlisted', '{number}: size not in the table', $number),
-                Message::of('number.unlisted.say', 'A {kind} ({reading}). Measure outside and width before you buy.', $number + ['reading' => $read->reading]),
+                Message::of('number.unlisted.say', '{kind} ({reading}). Measure outside and width before you buy.', $number + ['reading' => $read->reading]),
             ),
             $read->seals() === null => Verdict::care(
                 Message::of('number.unclear', '{number}: one seal or two', $number),
@@ -42,7 +42,7 @@ final class NumberVerdict
                 Message::of('number.piece', '{number}', $number),
                 Message::of('number.piece.say', 'The {piece} of a taper, {sizes} with its mate. Cone and cup are bought together.', $sizes + ['piece' => Message::plain($read->piece)]),
             ),
-            default => Verdict::go(Message::of('number.read', '{number}', $number), Message::of('number.read.say', 'A {kind}, {sizes}.', $number + $sizes)),
+            default => Verdict::go(Message::of('number.read', '{number}', $number), Message::of('number.read.say', '{kind}, {sizes}.', $number + $sizes)),
         };
         if ($read->boreMm !== null) {
             $verdict = $verdict->showing(Figure::of('bore', 'Bore', Length::mm($read->boreMm)));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Sizing;
 
 use CleanRace\Core\Catalogue\Bearing;
+use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Measure\Clock;
@@ -80,6 +81,17 @@ final class SizingTest extends TestCase
         $result = (new BearingNumber(Limits::standard()))->work(new BearingNumberInput($typed));
         self::assertSame($level, $result->verdict->level);
         self::assertNotEmpty($result->verdict->working->lines);
+    }
+
+    public function test_each_kind_is_said_with_its_article(): void
+    {
+        $said = static fn (string $typed): string => (new BearingNumber(Limits::standard()))->work(new BearingNumberInput($typed))->verdict->sentence->inEnglish();
+        self::assertStringStartsWith('A deep-groove ball bearing, 20 × 47 × 14 mm', $said('6204'));
+        self::assertStringStartsWith('An angular-contact ball bearing', $said('7204'));
+        foreach (BearingKind::cases() as $kind) {
+            self::assertSame($kind->label(), preg_replace('/^An? /', '', $kind->one()));
+            self::assertSame(preg_match('/^[aei]/', $kind->label()) === 1, str_starts_with($kind->one(), 'An '), $kind->one());
+        }
     }
 
     public function test_says_what_to_ask_for_at_the_counter(): void

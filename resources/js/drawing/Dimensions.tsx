@@ -61,7 +61,7 @@ export function Dimension({
       <path d={ticks} stroke={ink('ink')} strokeWidth={1} fill="none" />
       <text
         x={middle ?? inside((a + b) / 2, text, within)}
-        y={y + 14}
+        y={y + 17}
         textAnchor="middle"
         fontSize={13.5}
         fill={ink('ink')}

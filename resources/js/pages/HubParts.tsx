@@ -177,7 +177,7 @@ export function AddPart({
       aria-label={after ? `Add a part after ${say(after.name)}` : 'Add a part'}
       value=""
       disabled={disabled}
-      maxW="240px"
+      maxW="300px"
       onChange={(event) => onAdd({ do: 'add', kind: event.target.value, ...(after && { after: after.part }) })}
     >
       <option value="">{after ? `Add after ${say(after.name)}…` : 'Add a part…'}</option>
