@@ -3,8 +3,8 @@ import { Fragment } from 'react';
 import type { Verdict } from '../api/types';
 import { levelColours } from '../theme/system';
 import { LevelMark } from './LevelMark';
-import { useUnits } from './person';
-import { amount, say, shown, symbol, type Units } from './say';
+import { useSay, useUnits } from './person';
+import { amount, shown, symbol, type Units } from './say';
 
 const withSpread = (figure: Verdict['figures'][number], units: Units): string => {
   const { quantity, plus_minus } = figure;
@@ -14,10 +14,11 @@ const withSpread = (figure: Verdict['figures'][number], units: Units): string =>
 
 /** A judgement: level, headline, one sentence, figures, why, what next, and how it was worked out. */
 export function VerdictCard({ verdict, main = false }: { verdict: Verdict; main?: boolean }) {
+  const say = useSay();
   const units = useUnits();
   const colours = levelColours[verdict.level];
   return (
-    <Box as="section" aria-label={`Verdict: ${say(verdict.headline, units)}`}>
+    <Box as="section" aria-label={`Verdict: ${say(verdict.headline)}`}>
       <Box
         bg={colours.ground}
         borderLeftWidth={main ? '8px' : '5px'}
@@ -28,14 +29,14 @@ export function VerdictCard({ verdict, main = false }: { verdict: Verdict; main?
       >
         <Flex align="center" gap="2" color={colours.mark}>
           <LevelMark level={verdict.level} size={main ? 28 : 20} />
-          <chakra.h3 fontSize={main ? '28px' : '19px'}>{say(verdict.headline, units)}</chakra.h3>
+          <chakra.h3 fontSize={main ? '28px' : '19px'}>{say(verdict.headline)}</chakra.h3>
         </Flex>
         <chakra.p mt={main ? '2' : '1'} fontSize={main ? '16px' : '14.5px'}>
-          {say(verdict.sentence, units)}
+          {say(verdict.sentence)}
         </chakra.p>
         {verdict.next && (
           <chakra.p mt="2" fontSize="14.5px" fontWeight="500">
-            {say(verdict.next, units)}
+            {say(verdict.next)}
           </chakra.p>
         )}
       </Box>
@@ -44,7 +45,7 @@ export function VerdictCard({ verdict, main = false }: { verdict: Verdict; main?
           <Grid as="dl" templateColumns="1fr auto" columnGap="3" rowGap="1" py="1">
             {verdict.figures.map((figure) => (
               <Fragment key={figure.name}>
-                <chakra.dt fontSize="14.5px">{say(figure.label, units)}</chakra.dt>
+                <chakra.dt fontSize="14.5px">{say(figure.label)}</chakra.dt>
                 <chakra.dd
                   fontFamily="heading"
                   fontWeight="600"
@@ -61,14 +62,14 @@ export function VerdictCard({ verdict, main = false }: { verdict: Verdict; main?
         {verdict.why.length > 0 && (
           <chakra.ul listStyleType="disc" pl="5" fontSize="14.5px">
             {verdict.why.slice(0, 6).map((reason) => (
-              <li key={reason.key + say(reason, units)}>{say(reason, units)}</li>
+              <li key={reason.key + say(reason)}>{say(reason)}</li>
             ))}
             {verdict.why.length > 6 && <li>and {verdict.why.length - 6} more</li>}
           </chakra.ul>
         )}
         {verdict.settled_by && (
           <chakra.p fontSize="14.5px" color="mute">
-            {say(verdict.settled_by, units)}
+            {say(verdict.settled_by)}
           </chakra.p>
         )}
         {verdict.working.lines.length > 0 && (
@@ -78,10 +79,10 @@ export function VerdictCard({ verdict, main = false }: { verdict: Verdict; main?
             </chakra.summary>
             <chakra.ol mb="2">
               {verdict.working.lines.map((line) => (
-                <chakra.li key={say(line.what, units)} py="1" borderTopWidth="1px" borderColor="line">
-                  <strong>{say(line.what, units)}</strong>: {say(line.formula, units)}
+                <chakra.li key={say(line.what)} py="1" borderTopWidth="1px" borderColor="line">
+                  <strong>{say(line.what)}</strong>: {say(line.formula)}
                   <Box color="mute" fontVariantNumeric="tabular-nums">
-                    {say(line.numbers, units)} → <chakra.span color="ink">{say(line.result, units)}</chakra.span>
+                    {say(line.numbers)} → <chakra.span color="ink">{say(line.result)}</chakra.span>
                   </Box>
                 </chakra.li>
               ))}

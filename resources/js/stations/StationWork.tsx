@@ -3,8 +3,7 @@ import { type ComponentType, useEffect, useRef } from 'react';
 import type { StationReport, Step } from '../api/types';
 import { AnswersPanel } from '../parts/AnswersPanel';
 import { Button } from '../parts/Button';
-import { useUnits } from '../parts/person';
-import { say } from '../parts/say';
+import { useSay } from '../parts/person';
 import { VerdictCard } from '../parts/VerdictCard';
 import { CapturesPanel } from './check_in/CapturesPanel';
 import { Carried } from './check_in/Carried';
@@ -65,7 +64,7 @@ interface Props {
 
 /** A station at work: its steps, the instrument of the step, and the verdict. */
 export function StationWork({ station, step, onStep }: Props) {
-  const units = useUnits();
+  const say = useSay();
   const list = useRef<HTMLOListElement>(null);
   const Panel = PANELS[step.panel];
   const place = station.steps.findIndex((one) => one.id === step.id);
@@ -115,7 +114,7 @@ export function StationWork({ station, step, onStep }: Props) {
                   <chakra.span fontFamily="heading" fontWeight="600" fontSize="16px" color={current ? 'blue' : 'mute'}>
                     {i + 1}
                   </chakra.span>
-                  <span>{say(one.title, units)}</span>
+                  <span>{say(one.title)}</span>
                   {one.done && (
                     <chakra.span color="verdigris" aria-label="done" role="img">
                       ✓
@@ -129,7 +128,7 @@ export function StationWork({ station, step, onStep }: Props) {
       </Box>
       <Box
         as="section"
-        aria-label={say(step.title, units)}
+        aria-label={say(step.title)}
         overflowY={{ md: 'auto' }}
         px="6"
         py="4"
@@ -137,19 +136,19 @@ export function StationWork({ station, step, onStep }: Props) {
         borderColor="line"
       >
         <Flex align="baseline" justify="space-between" gap="4">
-          <chakra.h2 fontSize="22px">{say(step.title, units)}</chakra.h2>
+          <chakra.h2 fontSize="22px">{say(step.title)}</chakra.h2>
           {step.hand_minutes + step.wait_minutes > 0 && (
             <chakra.span color="mute" fontSize="14px" whiteSpace="nowrap">
               {`${step.hand_minutes} min${step.wait_minutes > 0 ? `, then ${lasting(step.wait_minutes)} of waiting` : ''}`}
             </chakra.span>
           )}
         </Flex>
-        {step.detail && <chakra.p mt="1">{say(step.detail, units)}</chakra.p>}
+        {step.detail && <chakra.p mt="1">{say(step.detail)}</chakra.p>}
         <Flex direction="column" gap="1" mt="2" mb="4" fontSize="14px">
-          {step.tool && <Note name="With" text={say(step.tool, units)} />}
-          {step.find && <Note name="Look for" text={say(step.find, units)} />}
-          {step.why && <Note name="Why" text={say(step.why, units)} />}
-          {step.caution && <Note name="Take care" text={say(step.caution, units)} warn />}
+          {step.tool && <Note name="With" text={say(step.tool)} />}
+          {step.find && <Note name="Look for" text={say(step.find)} />}
+          {step.why && <Note name="Why" text={say(step.why)} />}
+          {step.caution && <Note name="Take care" text={say(step.caution)} warn />}
         </Flex>
         {station.station === 'check_in' && <Carried />}
         {step.waits_for.length > 0 && (
@@ -157,13 +156,13 @@ export function StationWork({ station, step, onStep }: Props) {
             <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
               Not yet
             </chakra.span>
-            <span>{step.waits_for.map((one) => say(one, units)).join('; ')}.</span>
+            <span>{step.waits_for.map((one) => say(one)).join('; ')}.</span>
           </Flex>
         )}
         <Panel key={step.id} step={step} />
         {next && (
           <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" onClick={() => onStep(next.id)}>
-            Next: {say(next.title, units)}
+            Next: {say(next.title)}
           </Button>
         )}
       </Box>

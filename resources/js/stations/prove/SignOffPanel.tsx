@@ -5,15 +5,15 @@ import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { moment } from '../../parts/day';
 import { LevelMark } from '../../parts/LevelMark';
-import { usePerson, useUnits } from '../../parts/person';
-import { say } from '../../parts/say';
+import { usePerson, useSay } from '../../parts/person';
+
 import { Addenda } from './Addenda';
 
 /** What stands in the way, and the signature. */
 export function SignOffPanel() {
+  const say = useSay();
   const { job, report } = useBench();
   const person = usePerson();
-  const units = useUnits();
   const { mutate, isPending, error } = useSignJob(job.id);
   const open = report.blocks.filter((block) => block.open);
   const card = `/files/jobs/${job.id}/card.pdf`;
@@ -40,7 +40,7 @@ export function SignOffPanel() {
                   borderColor="line"
                 >
                   <LevelMark level={block.level} size={18} />
-                  <span>{say(block.what, units)}</span>
+                  <span>{say(block.what)}</span>
                   <chakra.span ml="auto">
                     <Link to={`/jobs/${job.id}/${block.station}`}>
                       <chakra.span color="blue" textDecoration="underline">

@@ -10,9 +10,9 @@ import { Button } from '../../parts/Button';
 import { type JobBench, useBench } from '../../parts/bench';
 import { Choices } from '../../parts/Choices';
 import { LevelMark } from '../../parts/LevelMark';
-import { useUnits } from '../../parts/person';
+import { useSay, useUnits } from '../../parts/person';
 import { ReadingField } from '../../parts/ReadingField';
-import { amount, length, say, type Units } from '../../parts/say';
+import { amount, length, type Units } from '../../parts/say';
 import { PressPanel } from './PressPanel';
 
 type Depth = Ask & { at: string };
@@ -179,6 +179,7 @@ const Row = ({ hour, children }: { hour: string; children: React.ReactNode }) =>
 
 /** From the second round on: whether it comes straight as it goes deeper. */
 function Trend({ seat, step }: { seat: string; step: Step }) {
+  const say = useSay();
   const bench = useBench();
   const units = useUnits();
   // What the server has acknowledged of this ring: what waits to be sent is in no round yet.
@@ -197,11 +198,11 @@ function Trend({ seat, step }: { seat: string; step: Step }) {
         <Flex align="center" gap="2">
           <LevelMark level={verdict.level} size={22} />
           <chakra.span fontFamily="heading" fontWeight="600" fontSize="19px">
-            {say(verdict.headline, units)}
+            {say(verdict.headline)}
           </chakra.span>
         </Flex>
-        <chakra.p fontSize="14px">{say(verdict.sentence, units)}</chakra.p>
-        {verdict.next && <chakra.p fontSize="14px">{say(verdict.next, units)}</chakra.p>}
+        <chakra.p fontSize="14px">{say(verdict.sentence)}</chakra.p>
+        {verdict.next && <chakra.p fontSize="14px">{say(verdict.next)}</chakra.p>}
       </Box>
     </Grid>
   );

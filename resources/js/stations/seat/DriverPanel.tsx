@@ -5,9 +5,9 @@ import { DriverSection } from '../../drawing/DriverSection';
 import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { LevelMark } from '../../parts/LevelMark';
-import { useUnits } from '../../parts/person';
+import { useSay, useUnits } from '../../parts/person';
 import { ReadingField } from '../../parts/ReadingField';
-import { length, say } from '../../parts/say';
+import { length } from '../../parts/say';
 
 /** The address of a drawing of a piece to make. */
 export const drawingOf = (make: ToolToMake, form: 'svg' | 'dxf', title: string): string => {
@@ -25,6 +25,7 @@ export const drawingOf = (make: ToolToMake, form: 'svg' | 'dxf', title: string):
 
 /** The tool wall, best first, and the chosen one standing on the ring in plan and in section; what to make when none will do. */
 export function DriverPanel({ step }: { step: Step }) {
+  const say = useSay();
   const bench = useBench();
   const units = useUnits();
   const place = step.asks[0]?.place ?? 'seat.driver';
@@ -71,14 +72,14 @@ export function DriverPanel({ step }: { step: Step }) {
                 </chakra.span>
                 <Box flex="1">
                   <chakra.span fontFamily="heading" fontWeight="600" fontSize="17px">
-                    {say(tool.name, units)}
+                    {say(tool.name)}
                   </chakra.span>{' '}
                   <chakra.span fontSize="13.5px" whiteSpace="nowrap">
                     {length(tool.outside_mm, units, 1)} /{' '}
                     {tool.opening_mm === null ? 'solid' : length(tool.opening_mm, units, 1)}
                     {tool.level !== 'stop' && `, on ${Math.round(tool.contact * 100)}% of it`}
                   </chakra.span>
-                  <Box fontSize="13.5px">{say(tool.reason, units)}</Box>
+                  <Box fontSize="13.5px">{say(tool.reason)}</Box>
                 </Box>
               </Button>
             </li>
@@ -98,7 +99,7 @@ export function DriverPanel({ step }: { step: Step }) {
               data-place={place}
               onClick={() => bench.keep(place, { choice: option.value })}
             >
-              {say(option.label, units)}
+              {say(option.label)}
             </Button>
           ))}
         </Flex>
@@ -112,14 +113,14 @@ export function DriverPanel({ step }: { step: Step }) {
         {makeable && (
           <chakra.p mt="3" fontSize="14px">
             One made for this ring, drawn with its sizes:{' '}
-            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'svg', say(step.title, units))}>
+            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'svg', say(step.title))}>
               SVG
             </chakra.a>{' '}
             ·{' '}
-            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'dxf', say(step.title, units))}>
+            <chakra.a color="blue" fontWeight="600" href={drawingOf(choice.make, 'dxf', say(step.title))}>
               DXF
             </chakra.a>
-            {choice.make.from && <chakra.span color="mute"> from {say(choice.make.from, units)}</chakra.span>}
+            {choice.make.from && <chakra.span color="mute"> from {say(choice.make.from)}</chakra.span>}
           </chakra.p>
         )}
       </Box>

@@ -7,8 +7,8 @@ import { Button } from '../../parts/Button';
 import { useBench } from '../../parts/bench';
 import { Select } from '../../parts/Field';
 import { LevelMark } from '../../parts/LevelMark';
-import { useUnits } from '../../parts/person';
-import { length, say } from '../../parts/say';
+import { useSay, useUnits } from '../../parts/person';
+import { length } from '../../parts/say';
 
 /** What a simulated press can play; a real one pays no heed. */
 const PLAYS = [
@@ -26,6 +26,7 @@ const PACES = ['1', '3', '8'];
 
 /** The press gauge beside the bench: its curve live with the verdict on it, kept when it ends; or a trace from a file. */
 export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | undefined }) {
+  const say = useSay();
   const bench = useBench();
   const units = useUnits();
   const { pressing, begin, stop } = usePress(bench.job.id, seat);
@@ -105,7 +106,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
             <Flex role="status" align="center" gap="3" mb="1" color={TONES[shown.result.verdict.level]}>
               <LevelMark level={shown.result.verdict.level} size={30} />
               <chakra.span fontFamily="heading" fontWeight="600" fontSize="28px">
-                {say(shown.result.verdict.headline, units)}
+                {say(shown.result.verdict.headline)}
               </chakra.span>
             </Flex>
           )}
@@ -115,7 +116,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
             result={shown.result}
             travel={(mm) => length(mm, units, 1)}
           />
-          {shown.result && <chakra.p fontSize="14px">{say(shown.result.verdict.sentence, units)}</chakra.p>}
+          {shown.result && <chakra.p fontSize="14px">{say(shown.result.verdict.sentence)}</chakra.p>}
           {!shown.setup.measured && (
             <chakra.p fontSize="13.5px" color="mute">
               The fit was not measured: the band is what makers aim for.

@@ -4,14 +4,15 @@ import { AnswersPanel } from '../../parts/AnswersPanel';
 import { Ranked } from '../../parts/answers/RankedAnswer';
 import { Button } from '../../parts/Button';
 import { textAt, useBench } from '../../parts/bench';
-import { useUnits } from '../../parts/person';
-import { say, sizes } from '../../parts/say';
+import { useSay, useUnits } from '../../parts/person';
+import { sizes } from '../../parts/say';
 import { Numbered } from './PartSizePanel';
 
 type Candidates = JobReport['candidates_left'];
 
 /** What a bearing is: by its number, or by the caliper, with the sizes that the readings may mean. */
 export function BearingPanel({ step }: { step: Step }) {
+  const say = useSay();
   const bench = useBench();
   const units = useUnits();
   const left = step.part === 'bearing_left';
@@ -35,7 +36,7 @@ export function BearingPanel({ step }: { step: Step }) {
             sizes: sizes([one.bore_mm, one.outside_mm, one.width_mm], units),
             share: one.probability,
             system: one.system,
-            note: say(one.kind, units),
+            note: say(one.kind),
           }))}
         />
       )}

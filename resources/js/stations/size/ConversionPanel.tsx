@@ -3,11 +3,12 @@ import type { Step } from '../../api/types';
 import { AnswersPanel } from '../../parts/AnswersPanel';
 import { Heading } from '../../parts/answers/Heading';
 import { useBench } from '../../parts/bench';
-import { useUnits } from '../../parts/person';
-import { length, say } from '../../parts/say';
+import { useSay, useUnits } from '../../parts/person';
+import { length } from '../../parts/say';
 
 /** From cups to cartridges: which go in, and what is made for the best of them, each piece with its drawing. */
 export function ConversionPanel({ step }: { step: Step }) {
+  const say = useSay();
   const { conversion } = useBench().report;
   const units = useUnits();
   const wall = (name: string, mm: number | null) => (mm === null ? null : `${name} ${length(mm, units, 2)}`);
@@ -55,7 +56,7 @@ export function ConversionPanel({ step }: { step: Step }) {
           <Box as="ul" listStyleType="none">
             {conversion.pieces.map((piece) => {
               const of = new URLSearchParams({
-                title: say(piece.name, units),
+                title: say(piece.name),
                 outside: String(piece.outside_mm),
                 bore: String(piece.bore_mm),
                 bore_to: String(piece.bore_to_mm),
@@ -72,7 +73,7 @@ export function ConversionPanel({ step }: { step: Step }) {
                   alignItems="center"
                   minH="44px"
                 >
-                  <chakra.strong fontFamily="heading">{say(piece.name, units)}</chakra.strong>
+                  <chakra.strong fontFamily="heading">{say(piece.name)}</chakra.strong>
                   <span>
                     {length(piece.outside_mm, units)} outside, {length(piece.bore_mm, units)} bore,{' '}
                     {length(piece.length_mm, units)} long

@@ -3,19 +3,18 @@ import type { Step } from '../../api/types';
 import { AnswersPanel } from '../../parts/AnswersPanel';
 import { useBench } from '../../parts/bench';
 import { LevelMark } from '../../parts/LevelMark';
-import { useUnits } from '../../parts/person';
-import { say } from '../../parts/say';
+import { useSay } from '../../parts/person';
 
 /** What the plan needs: what hangs here, what can stand in for what does not, and the step that fails without. */
 export function ToolsPanel({ step }: { step: Step }) {
+  const say = useSay();
   const { report } = useBench();
-  const units = useUnits();
   return (
     <Flex direction="column" gap="4">
       <Box as="ul">
         {report.tools.map((line) => (
           <chakra.li
-            key={say(line.tool, units) + (line.size ? say(line.size, units) : '') + line.step_id}
+            key={say(line.tool) + (line.size ? say(line.size) : '') + line.step_id}
             display="grid"
             gridTemplateColumns="26px minmax(150px, 1fr) 2fr"
             gap="2"
@@ -25,18 +24,17 @@ export function ToolsPanel({ step }: { step: Step }) {
           >
             <LevelMark level={line.have === null ? 'care' : 'go'} />
             <span>
-              <chakra.span fontWeight="600">{say(line.tool, units)}</chakra.span>
+              <chakra.span fontWeight="600">{say(line.tool)}</chakra.span>
               {line.size && (
                 <chakra.span color="mute" display="block" fontSize="14px">
-                  {say(line.size, units)}
+                  {say(line.size)}
                 </chakra.span>
               )}
             </span>
             <chakra.span fontSize="14.5px">
-              {line.have ??
-                (line.stand_in ? `Stand-in: ${say(line.stand_in, units)}.` : 'Nothing stands in: get it first.')}
+              {line.have ?? (line.stand_in ? `Stand-in: ${say(line.stand_in)}.` : 'Nothing stands in: get it first.')}
               <chakra.span color="mute" display="block" fontSize="14px">
-                for: {say(line.step, units)}
+                for: {say(line.step)}
               </chakra.span>
             </chakra.span>
           </chakra.li>
