@@ -7,18 +7,23 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\Record;
 use App\Models\User;
+use App\Shapes\Schemas;
 use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Job\JobReport;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\HoldsToSchema;
 use Tests\TestCase;
 
 /** What was kept by version 0.1 still opens: its demo's database, and a job file of every hub. */
 final class OldDataTest extends TestCase
 {
     use DatabaseTransactions;
+    use HoldsToSchema;
 
     private const FIXTURES = __DIR__.'/../fixtures/v0.1';
 
@@ -66,6 +71,24 @@ final class OldDataTest extends TestCase
         }
         $this->getJson('/api/v1/jobs')->assertOk();
         $this->getJson('/api/v1/ahead')->assertOk();
+    }
+
+    public function test_what_was_signed_then_has_all_that_a_page_of_today_reads(): void
+    {
+        $this->actingAs(User::query()->where('email', 'ines@ferryworks.example')->sole());
+        $signed = Job::query()->with('signOff')->whereNotNull('signed_at')->get();
+        self::assertNotEmpty($signed);
+        $schemas = new Schemas;
+        foreach ($signed as $job) {
+            $report = json_decode((string) $this->get("/api/v1/jobs/$job->id")->assertOk()->getContent())->report;
+            $this->assertHolds($schemas->of(JobReport::class), $report, $schemas, "job $job->number", exactly: false);
+            $shown = Arr::dot(json_decode((string) json_encode($report), true));
+            $frozen = $job->signOff?->card['report'] ?? [];
+            // The last station was not signed yet when the card was written.
+            $frozen['stations'] = array_slice($frozen['stations'] ?? [], 0, 6);
+            self::assertCount(6, $frozen['stations']);
+            self::assertEquals([], array_udiff_assoc(Arr::dot($frozen), $shown, static fn (mixed $a, mixed $b): int => $a <=> $b), 'nothing that was said is changed');
+        }
     }
 
     /** @return iterable<string, array{string}> */

@@ -39,10 +39,13 @@ use CleanRace\Core\Verdict\Written;
 use Illuminate\Container\Container;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\HoldsToSchema;
 
 /** What goes out is what the document says goes out. */
 final class ShapesTest extends TestCase
 {
+    use HoldsToSchema;
+
     /** @return iterable<array{string, ?string, string}> */
     public static function names(): iterable
     {
@@ -97,67 +100,6 @@ final class ShapesTest extends TestCase
         $this->assertHolds($schemas->of(JobReport::class), json_decode((string) json_encode(Json::of((new WheelJob(Limits::standard()))->report($bench)))), $schemas, 'job');
     }
 
-    /** @param  array<string, mixed>  $schema */
-    private function assertHolds(array $schema, mixed $value, Schemas $schemas, string $at): void
-    {
-        if (isset($schema['$ref'])) {
-            $schema = $schemas->named()[basename($schema['$ref'])];
-        }
-        if (isset($schema['anyOf'])) {
-            foreach ($schema['anyOf'] as $one) {
-                if ($this->holds($one, $value, $schemas)) {
-                    return;
-                }
-            }
-            self::fail("$at fits none of its shapes: ".json_encode($value));
-        }
-        if (isset($schema['enum'])) {
-            self::assertContains($value, $schema['enum'], $at);
-        }
-        self::assertContains(self::kind($value), self::widened((array) ($schema['type'] ?? [])), "$at: ".json_encode($value));
-        if (is_object($value) && isset($schema['properties']) && is_array($schema['properties'])) {
-            self::assertEqualsCanonicalizing($schema['required'], array_keys((array) $value), $at);
-            foreach ($schema['properties'] as $name => $property) {
-                $this->assertHolds($property, $value->{$name}, $schemas, "$at.$name");
-            }
-        }
-        foreach (is_array($value) ? $value : [] as $i => $item) {
-            $this->assertHolds($schema['items'], $item, $schemas, "$at.$i");
-        }
-    }
-
-    /** @param  array<string, mixed>  $schema */
-    private function holds(array $schema, mixed $value, Schemas $schemas): bool
-    {
-        if (isset($schema['$ref'])) {
-            return is_object($value) || is_string($value);
-        }
-
-        return in_array(self::kind($value), self::widened((array) $schema['type']), true);
-    }
-
-    private static function kind(mixed $value): string
-    {
-        return match (true) {
-            $value === null => 'null',
-            is_bool($value) => 'boolean',
-            is_int($value) => 'integer',
-            is_float($value) => 'number',
-            is_string($value) => 'string',
-            is_array($value) => 'array',
-            default => 'object',
-        };
-    }
-
-    /**
-     * @param  array<mixed>  $types
-     * @return list<string>
-     */
-    private static function widened(array $types): array
-    {
-        return array_values(in_array('number', $types, true) ? [...$types, 'integer'] : $types);
-    }
-
     public function test_requests_are_documented_from_their_rules(): void
     {
         $record = InputSchemas::ofRequest(NewRecordRequest::class);
@@ -171,7 +113,7 @@ final class ShapesTest extends TestCase
 
     public function test_paper_shows_the_units_of_the_person(): void
     {
-        $english = app(Language::class);
+        $english = new Language;
         $message = ['text' => 'It stands {tilt} proud at {clock}.', 'values' => ['tilt' => ['value' => 0.6, 'unit' => 'mm', 'digits' => 2], 'clock' => '12']];
         self::assertSame('It stands 0.60 mm proud at 12.', (new Words('mm', $english))->say($message));
         self::assertSame('It stands 0.024 in proud at 12.', (new Words('in', $english))->say($message));
