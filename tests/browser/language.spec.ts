@@ -13,7 +13,7 @@ const LABELS = new Set(
 /** Of these, what people wrote, or what was written down when it was ordered. */
 const WRITTEN: Record<string, string> = { what: 'article job_id', note: 'state', why: 'given' };
 /** Words that the page has of its own, and the program too. */
-const BOTH = ['Play at the rim'];
+const BOTH = ['Play at the rim', 'A number, sizes, a ball, a fit'];
 /** Too short to be told from words that the page has of its own. */
 const LEAST = 12;
 
@@ -48,7 +48,7 @@ async function spoken(page: Page): Promise<Set<string>> {
   return words;
 }
 
-/** All text on the page that is in no brackets. */
+/** All text on the page that is in no brackets, read aloud or seen. */
 const outside = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
@@ -56,14 +56,20 @@ const outside = (page: Page): Promise<string[]> =>
     while (walk.nextNode()) {
       const parent = walk.currentNode.parentElement;
       if (!parent || parent.closest('script, style') || parent.getClientRects().length === 0) continue;
-      let text = walk.currentNode.textContent ?? '';
-      for (let before = ''; text !== before; ) {
-        before = text;
-        text = text.replace(/⟦[^⟦⟧]*⟧/g, '·');
-      }
-      if (/\p{L}{3}/u.test(text)) found.push(text.trim());
+      found.push(walk.currentNode.textContent ?? '');
     }
-    return found;
+    for (const element of document.querySelectorAll('[aria-label], [title], [alt], [placeholder]'))
+      for (const name of ['aria-label', 'title', 'alt', 'placeholder']) found.push(element.getAttribute(name) ?? '');
+    return found
+      .map((text) => {
+        let left = text;
+        for (let before = ''; left !== before; ) {
+          before = left;
+          left = left.replace(/⟦[^⟦⟧]*⟧/g, '·');
+        }
+        return left.trim();
+      })
+      .filter((text) => /\p{L}{3}/u.test(text));
   });
 
 /** What does not fit where it stands: the page is wider than its window, words are cut off, one text lies on another. */
@@ -117,6 +123,12 @@ async function check(page: Page, words: Set<string>, where: string): Promise<voi
   );
   const plain = said.flatMap((text) => ours.filter((one) => text.includes(one)).map((one) => `${one} in: ${text}`));
   expect.soft(plain, `${where}: words without brackets`).toEqual([]);
+  expect
+    .soft(
+      said.filter((text) => text.includes('[object')),
+      `${where}: words that were not said`,
+    )
+    .toEqual([]);
   expect.soft(await broken(page), `${where}: what no longer fits`).toEqual([]);
 }
 

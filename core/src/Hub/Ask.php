@@ -24,6 +24,7 @@ final readonly class Ask
      * @param  list<Option>  $options
      * @param  list<Finding>  $findings what may be seen of a part of that kind
      * @param  ?string  $picture of where the instrument stands; such an ask may be skipped with a reason
+     * @param  ?string  $before the place where the same was said when the wheel came in
      * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour; of photos, the place they are of
      */
     private function __construct(
@@ -39,6 +40,7 @@ final readonly class Ask
         public bool $borrowed = false,
         public ?string $picture = null,
         public array $findings = [],
+        public ?string $before = null,
     ) {
         $known = PlaceTable::find($place);
         $this->role = $known->role ?? '';
@@ -171,6 +173,12 @@ final readonly class Ask
     public function borrowed(): self
     {
         return new self($this->place, $this->kind, $this->label, false, $this->options, $this->instrument, $this->at, $this->hint, $this->until, true, $this->picture, $this->findings);
+    }
+
+    /** The same as was said at another place, when the wheel came in. */
+    public function after(string $before): self
+    {
+        return new self($this->place, $this->kind, $this->label, $this->wanted, $this->options, $this->instrument, $this->at, $this->hint, $this->until, $this->borrowed, $this->picture, $this->findings, $before);
     }
 
     public function isEntered(Notebook $notebook): bool

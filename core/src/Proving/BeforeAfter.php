@@ -20,18 +20,17 @@ use CleanRace\Core\Verdict\Verdict;
 /** What was found when the machine came in, beside what is found now. */
 final class BeforeAfter
 {
-    /** What is read again, by its name at check-in: `check.<name>` before, `prove.after.<name>` after. */
     public static function step(Notebook $notebook): Step
     {
         return Step::of('prove.after', 'Before and after', 'The same checks as when it came in, on the vehicle, with the same hands.')
             ->with(why: 'A repair that nobody compared is only a change of parts.')
             ->on(Panel::BeforeAfter)
             ->asking(
-                Ask::choice(Places::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false),
-                Ask::choice(Places::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false),
-                Ask::depth(Places::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule),
-                Ask::depth(Places::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge),
-                Ask::text(Places::after('note'), 'Feel and sound', wanted: false),
+                Ask::choice(Places::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false)->after(Places::check('spin')),
+                Ask::choice(Places::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false)->after(Places::check('coast')),
+                Ask::depth(Places::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule)->after(Places::check('rim_play')),
+                Ask::depth(Places::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge)->after(Places::check('end_play')),
+                Ask::text(Places::after('note'), 'Feel and sound', wanted: false)->after(Places::COMPLAINT),
             )->judged(self::verdict($notebook))->holdingStopsOnly()->optional()->taking(4);
     }
 

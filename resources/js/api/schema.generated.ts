@@ -7567,6 +7567,7 @@ export interface components {
             borrowed: boolean;
             picture: string | null;
             findings: components["schemas"]["Finding"][];
+            before: string | null;
         };
         /** @enum {string} */
         AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "meter" | "when" | "cone_try" | "part" | "stack" | "photos";

@@ -12,6 +12,7 @@ export interface BearingSizes {
 const WIDTH = 300;
 const HEIGHT = 190;
 const AXIS = HEIGHT - 22;
+const TWO_ROWS = ['double_row', 'double_row_angular', 'self_aligning'];
 /** Shares of the section, as the core takes them: ring thickness, and the ball. */
 const RING = 0.21;
 const BALL = 0.3;
@@ -29,7 +30,7 @@ export function BearingSection({ of, text }: { of: BearingSizes; text: (mm: numb
   const inner = { top: y(d / 2 + thick / 2), height: (thick / 2) * scale };
   const pitch = y((D + d) / 4);
   const ball = Math.min((BALL * section * scale) / 2, (B * scale) / 2.3);
-  const rows = kind.startsWith('double_row') || kind === 'self_aligning' ? [-0.23, 0.23] : [0];
+  const rows = TWO_ROWS.includes(kind) ? [-0.23, 0.23] : [0];
   const rollers = kind === 'taper' || kind === 'cylindrical';
   const lips = [left + 2, right - 2].slice(0, seals ?? 2);
   return (

@@ -4,7 +4,18 @@ import { ink } from '../theme/system';
 const SIZE = 240;
 
 /** Plan view of a driver standing on the bearing: which ring it touches, and what it clears. */
-export function DriverPlan({ bearing, zones, tool }: { bearing: Piece; zones: DriverChoice; tool: Tool | null }) {
+export function DriverPlan({
+  bearing,
+  zones,
+  tool,
+  name,
+}: {
+  bearing: Piece;
+  zones: DriverChoice;
+  tool: Tool | null;
+  /** What the tool is called. */
+  name: string;
+}) {
   const outside = bearing.outer_mm * 2;
   const scale = (SIZE - 16) / (outside * 1.06) / 2;
   const r = (mm: number): number => mm * scale;
@@ -15,7 +26,7 @@ export function DriverPlan({ bearing, zones, tool }: { bearing: Piece; zones: Dr
       width="100%"
       style={{ maxWidth: SIZE, display: 'block' }}
       role="img"
-      aria-label={tool ? `${tool.name} on the face of the bearing` : 'The face of the bearing'}
+      aria-label={tool ? `${name} on the face of the bearing` : 'The face of the bearing'}
     >
       <circle r={SIZE / 2 - 2} fill="url(#plan-hatch)" />
       <defs>

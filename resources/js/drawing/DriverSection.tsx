@@ -10,11 +10,14 @@ export function DriverSection({
   bearing,
   zones,
   tool,
+  name,
   text,
 }: {
   bearing: Piece;
   zones: DriverChoice;
   tool: Tool | null;
+  /** What the tool is called. */
+  name: string;
   text: (mm: number) => string;
 }) {
   const outside = bearing.outer_mm * 2;
@@ -41,7 +44,7 @@ export function DriverSection({
       width="100%"
       style={{ maxWidth: WIDTH, display: 'block', fontFamily: 'var(--chakra-fonts-heading)' }}
       role="img"
-      aria-label={tool ? `${tool.name} on the ring, in section` : 'The ring in section'}
+      aria-label={tool ? `${name} on the ring, in section` : 'The ring in section'}
     >
       <rect x={20} y={4} width={WIDTH - 40} height={y(outside) - 4} fill="url(#section-hatch)" stroke={ink('edge')} />
       <defs>

@@ -1,5 +1,4 @@
-import type { Pair, PressSetup, PressTraceResult } from '../api/types';
-import { useSay } from '../parts/person';
+import type { Pair, PressSetup, PressTraceResult, Words } from '../api/types';
 import { ink } from '../theme/system';
 
 const WIDTH = 640;
@@ -19,13 +18,14 @@ export function PressPlot({
   samples,
   result,
   travel,
+  say,
 }: {
   setup: PressSetup;
   samples: Pair[];
   result: PressTraceResult | null;
   travel: (mm: number) => string;
+  say: (words: Words) => string;
 }) {
-  const say = useSay();
   const alarm = result?.alarm_n ?? 2 * setup.high_n;
   const seen = samples.reduce((most, [, force]) => Math.max(most, force), 0);
   const top = above(Math.max(alarm * 1.15, Math.min(seen, alarm * 2.5)));

@@ -78,7 +78,13 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
       <Keeping />
       <Flex wrap="wrap" gap="3">
         {photos.map((photo, i) => (
-          <chakra.img key={photo} src={photoUrl(photo)} alt={`${ask.label}, no. ${i + 1}`} w="46%" borderRadius="sm" />
+          <chakra.img
+            key={photo}
+            src={photoUrl(photo)}
+            alt={`${say(ask.label)}, no. ${i + 1}`}
+            w="46%"
+            borderRadius="sm"
+          />
         ))}
       </Flex>
     </Flex>

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useParams } from 'react-router';
 import { useJob } from '../api/jobs';
 import { Button } from '../parts/Button';
+import { askOf } from '../parts/bench';
 import { day } from '../parts/day';
 import { PhoneCode } from '../parts/PhoneCode';
 import { useSay } from '../parts/person';
@@ -13,9 +14,10 @@ export function Tag() {
   const { data, error, refetch } = useJob(Number(useParams().id));
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the tag" />;
   const kept = data.report.tray.filter((part) => part.state === 'on_tray' || part.state === 'scrapped');
-  const fitted = data.entries
-    .filter((one) => /^source\.(left|right)\.number$/.test(one.place))
-    .map((one) => String(one.value?.text ?? ''));
+  const fitted = ['left', 'right']
+    .map((seat) => askOf(data.report, 'source', 'number', seat)?.place)
+    .map((place) => data.entries.find((one) => one.place === place)?.value?.text)
+    .filter((text) => typeof text === 'string');
   return (
     <Box p="6">
       <Box mb="5" css={{ '@media print': { display: 'none' } }}>

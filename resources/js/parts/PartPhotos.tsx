@@ -5,6 +5,7 @@ import type { Ask } from '../api/types';
 import { Button } from './Button';
 import { useBench } from './bench';
 import { PhoneCode } from './PhoneCode';
+import { useSay } from './person';
 
 /** Photos of a part: taken here, or with a phone by the code on the screen. */
 export function PartPhotos({
@@ -16,6 +17,7 @@ export function PartPhotos({
   photos: string[];
   onPhotos: (change: { photos: string[] }) => void;
 }) {
+  const say = useSay();
   const bench = useBench();
   const input = useRef<HTMLInputElement>(null);
   const [code, setCode] = useState(false);
@@ -43,7 +45,7 @@ export function PartPhotos({
         <Flex gap="1.5" wrap="wrap">
           {photos.map((photo, i) => (
             <a key={photo} href={photoUrl(photo)} target="_blank" rel="noreferrer">
-              <chakra.img src={photoUrl(photo)} alt={`${ask.label}, no. ${i + 1}`} h="44px" borderRadius="sm" />
+              <chakra.img src={photoUrl(photo)} alt={`${say(ask.label)}, no. ${i + 1}`} h="44px" borderRadius="sm" />
             </a>
           ))}
         </Flex>
@@ -53,7 +55,9 @@ export function PartPhotos({
           {error.about('photo') ?? error.message}
         </Box>
       )}
-      {code && <PhoneCode path={`/jobs/${bench.job.id}/photo/${ask.place}`} label={`the photo page of ${ask.label}`} />}
+      {code && (
+        <PhoneCode path={`/jobs/${bench.job.id}/photo/${ask.place}`} label={`the photo page of ${say(ask.label)}`} />
+      )}
     </>
   );
 }

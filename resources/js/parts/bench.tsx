@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Refused } from '../api/records';
-import type { Entry, EntryValue, JobReport, JobSheet } from '../api/types';
+import type { Ask, Entry, EntryValue, JobReport, JobSheet, StationName } from '../api/types';
 
 /** What every panel of a job works with. */
 export interface JobBench {
@@ -28,8 +28,15 @@ export function useBench(): JobBench {
   return bench;
 }
 
+/** What is asked of a seat at a station, by its role. */
+export const askOf = (report: JobReport, station: StationName, role: string, seat: string): Ask | undefined =>
+  report.stations
+    .find((one) => one.station === station)
+    ?.steps.flatMap((step) => step.asks)
+    .find((ask) => ask.role === role && ask.seat === seat);
+
 /** One value of the entry at a place, when it is text. */
-export const textAt = (entries: Map<string, Entry>, place: string, key: string): string | undefined => {
-  const value = entries.get(place)?.value?.[key];
+export const textAt = (entries: Map<string, Entry>, place: string | undefined, key: string): string | undefined => {
+  const value = place === undefined ? undefined : entries.get(place)?.value?.[key];
   return typeof value === 'string' ? value : undefined;
 };

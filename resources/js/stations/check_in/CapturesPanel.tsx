@@ -55,7 +55,7 @@ function Capture({ ask, photos }: { ask: Ask; photos?: Ask }) {
             !bench.closed &&
             (skipping ? (
               <Input
-                aria-label={`Why ${ask.label} is skipped`}
+                aria-label={`Why ${say(ask.label)} is skipped`}
                 placeholder="Why it is skipped, then Enter"
                 onKeyDown={(event) => {
                   const reason = event.currentTarget.value.trim();

@@ -7,8 +7,7 @@ import { length, say, type Units } from '../../parts/say';
 
 /** What was found at check-in, by the same name, in words. */
 function before(ask: Ask, bench: JobBench, units: Units): string {
-  const name = ask.place.slice('prove.after.'.length);
-  const value = bench.entries.get(name === 'note' ? 'check.complaint' : `check.${name}`)?.value;
+  const value = ask.before === null ? undefined : bench.entries.get(ask.before)?.value;
   if (!value) return 'not noted';
   if (typeof value.mm === 'number') return length(value.mm, units);
   if (typeof value.text === 'string') return `“${value.text}”`;

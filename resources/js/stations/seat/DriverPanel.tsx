@@ -28,12 +28,13 @@ export function DriverPanel({ step }: { step: Step }) {
   const say = useSay();
   const bench = useBench();
   const units = useUnits();
-  const place = step.asks[0]?.place ?? 'seat.driver';
+  const place = step.asks.find((one) => one.role === 'driver')?.place ?? '';
   const taken = bench.entries.get(place)?.value?.choice;
   const seat = bench.report.drivers.find((one) => one.place === place);
   const piece = bench.report.section.pieces.find((one) => one.part === seat?.parts[0]);
   if (!seat) return null;
   const { choice, chosen } = seat;
+  const name = chosen ? say(chosen.name) : '';
   const others = step.asks[0]?.options.filter((one) => !choice.tools.some((tool) => tool.id === one.value)) ?? [];
   const sizes = step.asks.slice(1);
   const makeable = choice.make.outside_least_mm <= choice.make.outside_most_mm;
@@ -42,15 +43,20 @@ export function DriverPanel({ step }: { step: Step }) {
       <Box>
         {piece && (
           <>
-            <DriverPlan bearing={piece} zones={choice} tool={chosen} />
+            <DriverPlan bearing={piece} zones={choice} tool={chosen} name={name} />
             <Box mt="3">
-              <DriverSection bearing={piece} zones={choice} tool={chosen} text={(mm) => length(mm, units, 1)} />
+              <DriverSection
+                bearing={piece}
+                zones={choice}
+                tool={chosen}
+                name={name}
+                text={(mm) => length(mm, units, 1)}
+              />
             </Box>
           </>
         )}
         <chakra.p fontSize="13.5px" color="mute" mt="1">
-          Blue: where {chosen ? `the ${chosen.name}` : 'a driver'} stands. Grey: the rings' faces; between them the
-          seal.
+          Blue: where {chosen ? `the ${name}` : 'a driver'} stands. Grey: the rings' faces; between them the seal.
         </chakra.p>
       </Box>
       <Box>

@@ -111,6 +111,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
             </Flex>
           )}
           <PressPlot
+            say={say}
             setup={shown.setup}
             samples={shown.samples}
             result={shown.result}

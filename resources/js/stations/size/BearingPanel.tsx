@@ -3,7 +3,7 @@ import type { JobReport, Step } from '../../api/types';
 import { AnswersPanel } from '../../parts/AnswersPanel';
 import { Ranked } from '../../parts/answers/RankedAnswer';
 import { Button } from '../../parts/Button';
-import { textAt, useBench } from '../../parts/bench';
+import { askOf, textAt, useBench } from '../../parts/bench';
 import { useSay, useUnits } from '../../parts/person';
 import { sizes } from '../../parts/say';
 import { Numbered } from './PartSizePanel';
@@ -15,10 +15,11 @@ export function BearingPanel({ step }: { step: Step }) {
   const say = useSay();
   const bench = useBench();
   const units = useUnits();
-  const left = step.part === 'bearing_left';
-  const place = step.asks.find((ask) => ask.role === 'number')?.place ?? '';
+  const number = step.asks.find((ask) => ask.role === 'number');
+  const left = number?.seat === 'left';
+  const place = number?.place ?? '';
   const candidates: Candidates = left ? bench.report.candidates_left : bench.report.candidates_right;
-  const other = textAt(bench.entries, 'size.left.number', 'text');
+  const other = textAt(bench.entries, askOf(bench.report, 'size', 'number', 'left')?.place, 'text');
   const mine = textAt(bench.entries, place, 'text');
   return (
     <Flex direction="column" gap="4">

@@ -14,9 +14,10 @@ const RISKS: Record<string, number> = { hardly: 5, may_be: 15, likely: 40 };
 export function AssemblyPanel({ step }: { step: Step }) {
   const { job, report, entries } = useBench();
   const { data: sheet } = useShopping(job.id, JSON.stringify(report.to_buy));
-  const price = textAt(entries, 'source.assembly.price', 'text');
-  const minutes = textAt(entries, 'source.assembly.minutes', 'text');
-  const risk = textAt(entries, 'source.assembly.risk', 'choice');
+  const said = (role: string, key: string) => textAt(entries, step.asks.find((one) => one.role === role)?.place, key);
+  const price = said('assembly_price', 'text');
+  const minutes = said('assembly_minutes', 'text');
+  const risk = said('assembly_risk', 'choice');
   const input = {
     parts: money(sheet?.cheapest.total_minor ?? 0, ''),
     minutes: sheet?.minutes ?? 0,

@@ -2,7 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
 import { AnswersPanel } from '../../parts/AnswersPanel';
 import { Button } from '../../parts/Button';
-import { textAt, useBench } from '../../parts/bench';
+import { askOf, textAt, useBench } from '../../parts/bench';
 import { LevelMark } from '../../parts/LevelMark';
 import { useSay } from '../../parts/person';
 
@@ -10,19 +10,19 @@ import { useSay } from '../../parts/person';
 export function MatchPanel({ step }: { step: Step }) {
   const say = useSay();
   const bench = useBench();
-  const side = /^source\.(left|right)\.match$/.exec(step.id)?.[1];
-  const place = `source.${side}.number`;
+  const number = step.asks.find((one) => one.role === 'number');
+  const side = number?.seat;
   const compared =
     side === 'left'
       ? bench.report.match_left
       : side === 'right'
         ? bench.report.match_right
         : (bench.report.matches.find((one) => one.part === step.part)?.compared ?? []);
-  const other = textAt(bench.entries, 'source.left.number', 'text');
+  const other = textAt(bench.entries, askOf(bench.report, 'source', 'number', 'left')?.place, 'text');
   return (
     <Flex direction="column" gap="3">
-      {side === 'right' && other && !textAt(bench.entries, place, 'text') && (
-        <Button look="plain" alignSelf="start" onClick={() => bench.keep(place, { text: other })}>
+      {side === 'right' && other && !textAt(bench.entries, number?.place, 'text') && (
+        <Button look="plain" alignSelf="start" onClick={() => number && bench.keep(number.place, { text: other })}>
           Same as the left: {other}
         </Button>
       )}
