@@ -127,7 +127,7 @@ final readonly class Source
         return array_map(function (Part $nut) use ($bench): ToBuy {
             $finding = (new PartSizing($this->limits))->of($bench, $nut)?->finding;
 
-            return new ToBuy(Message::of('buy.for', 'For the {part}', ['part' => Message::within($nut->name)]), $finding->askFor ?? 'Split pin: measure its hole', 1, null, $finding?->article === null ? null : (new ArticleKey)->of($finding->article));
+            return new ToBuy(Message::of('buy.for', 'For the {part}', ['part' => Message::within($nut->name)]), Message::headed($finding->askFor ?? 'split pin: measure its hole'), 1, null, $finding?->article === null ? null : (new ArticleKey)->of($finding->article));
         }, $bench->hub->stack->ofKind(PartKind::CastleNut));
     }
 

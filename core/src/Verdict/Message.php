@@ -71,6 +71,15 @@ final readonly class Message
         return new self($words->key === $words->text ? $text : $words->key, $text, $words->values);
     }
 
+    /** The other way round: as it stands at the head of a line. */
+    public static function headed(self|Written|string $words): self
+    {
+        $words = self::plain($words);
+        $text = ucfirst($words->text);
+
+        return new self($words->key === $words->text ? $text : $words->key, $text, $words->values);
+    }
+
     /**
      * One after the other, each as it is.
      *

@@ -65,6 +65,12 @@ final class WholeWordsTest extends TestCase
         self::assertSame(['left bearing', 'O-ring 018', 'outer side', 'left bearing out'], array_map(static fn (Message|string $m): string => English::of(Message::within($m)), ['Left bearing', 'O-ring 018', Message::plain('Outer side'), Message::of('k', '{part} out', ['part' => Message::plain('Left bearing')])]));
     }
 
+    public function test_what_stands_at_the_head_of_a_line_begins_large(): void
+    {
+        self::assertSame('Split pin 5', English::of(Message::headed(Message::of('k', 'split pin {size}', ['size' => Written::of('5')]))));
+        self::assertSame('split pin 5', English::of(Message::within(Message::headed(Message::of('k', 'split pin {size}', ['size' => Written::of('5')])))));
+    }
+
     public function test_several_are_listed_and_one_is_itself(): void
     {
         self::assertSame('bore, 6204', English::of(Message::listed(['bore', Written::of('6204')])));
