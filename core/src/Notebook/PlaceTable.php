@@ -81,7 +81,7 @@ final class PlaceTable
     {
         $rooms = [];
         foreach (Table::rows('places') as $i => $row) {
-            [$one, $variables] = self::expression($row['address']);
+            [$one, $variables] = self::expression($row['address'], $row['needs'] === 'pair');
             $room = (string) strstr($row['address'], '.', true);
             $rooms[$room]['ones'][] = "$one(*MARK:$i)";
             $rooms[$room]['variables'][$i] = $variables;
@@ -93,23 +93,25 @@ final class PlaceTable
     /**
      * `seat.{seat}.{start|home}.eye` as a regular expression, and the variables whose value it captures.
      *
+     * @param  bool  $ofPair whether left and right in it are the seats of a pair
      * @return array{string, list<string>}
      */
-    private static function expression(string $address): array
+    private static function expression(string $address, bool $ofPair): array
     {
         $variables = [];
         $regex = '';
         foreach (preg_split('/(\{[^}]+\})/', $address, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $piece) {
             $name = trim($piece, '{}');
+            $isSeat = $ofPair && $name === 'left|right';
             $regex .= match (true) {
                 $piece === $name => preg_quote($piece, '~'),
-                str_contains($name, '|') => '(?:'.implode('|', array_map(static fn (string $one): string => preg_quote($one, '~'), explode('|', $name))).')',
+                str_contains($name, '|') => ($isSeat ? '(' : '(?:').implode('|', array_map(static fn (string $one): string => preg_quote($one, '~'), explode('|', $name))).')',
                 in_array($name, self::ABOUT, true) => '('.self::VARIABLE.')',
                 str_ends_with($name, '...') => self::REST,
                 default => self::VARIABLE,
             };
-            if (in_array($name, self::ABOUT, true)) {
-                $variables[] = $name;
+            if ($isSeat || in_array($name, self::ABOUT, true)) {
+                $variables[] = $isSeat ? 'seat' : $name;
             }
         }
 

@@ -107,6 +107,9 @@ final class AnsweredAtRandomTest extends TestCase
                 self::assertTrue($ask->instrument === $place->instrument || ($place->role === 'wall' && $ask->instrument === Instrument::Micrometer), $address);
             }
             self::assertNotSame('', $ask->role, "$address is nothing");
+            if (preg_match('/^(?:size|source)\.(left|right)\./', $address, $side) === 1) {
+                self::assertSame($side[1], $ask->seat, "$address is of one of the pair");
+            }
         }
     }
 
