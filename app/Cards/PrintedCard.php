@@ -12,7 +12,6 @@ use App\Shapes\Json;
 use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\PlaceTable;
-use CleanRace\Core\Sizing\BoreDepth;
 
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
 final readonly class PrintedCard
@@ -22,6 +21,12 @@ final readonly class PrintedCard
     private const INSTRUMENTS = [
         'steel_rule' => 'rule', 'vernier' => 'vernier', 'digital_caliper' => 'caliper', 'depth_caliper' => 'depth rod', 'micrometer' => 'micrometer',
         'bore_gauge' => 'bore gauge', 'depth_micrometer' => 'depth mic.', 'dial_gauge' => 'dial', 'feeler' => 'feeler',
+    ];
+
+    /** Where in a bore or on a shaft a diameter was read. */
+    private const SEATS = [
+        'bore' => ['lip' => 'Bore at the lip', 'middle' => 'Bore in the middle', 'bottom' => 'Bore at the bottom'],
+        'shaft' => ['lip' => 'Shaft at the lip', 'middle' => 'Shaft in the middle', 'bottom' => 'Shaft at the bottom'],
     ];
 
     public function __construct(private Workbench $workbench, private Paper $paper, private Language $language)
@@ -96,7 +101,7 @@ final readonly class PrintedCard
         $part = $names['bearing_'.$place->seat] ?? $names[preg_replace('/_shaft$/', '', $place->seat)] ?? null;
         $address = explode('.', $place->address);
         $what = match (true) {
-            $address[0] === 'bore' => BoreDepth::tryFrom($address[2] ?? '')?->label(),
+            $address[0] === 'bore' => self::SEATS[str_ends_with($place->seat, '_shaft') ? 'shaft' : 'bore'][$address[2] ?? ''] ?? null,
             $address[0] === 'seat' && ($address[2] ?? '') === 'start' => 'Going in',
             $address[0] === 'seat' && ($address[2] ?? '') === 'home' => 'Home',
             default => null,

@@ -141,6 +141,27 @@ final class PaperTest extends TestCase
         }
     }
 
+    public function test_a_reading_is_named_on_the_card_by_the_part_that_sits_there_and_what_was_measured(): void
+    {
+        $user = $this->person()->load('shop');
+        $this->actingAs($user);
+        $printed = [];
+        $this->app->make(Factory::class)->composer('card', static function (View $view) use (&$printed): void {
+            array_push($printed, ...array_column($view->getData()['readings'], 'label'));
+        });
+        foreach (['pair-sleeve' => ['bore.left.lip.12', 'size.right.width', 'seat.left.home.12'], 'shaft-bearing' => ['bore.bearing_shaft.middle.2']] as $pattern => $places) {
+            $job = Job::factory()->by($user)->create(['pattern' => $pattern, 'machine_id' => Machine::factory()->create(['shop_id' => $user->shop_id])->id]);
+            foreach ($places as $place) {
+                $this->keep($job, $place, ['typed' => '14.0'])->assertCreated();
+            }
+            $this->get("/files/jobs/$job->id/card.pdf")->assertOk();
+        }
+        foreach (['Left bearing: Bore at the lip', 'Right bearing: Width', 'Left bearing: Home'] as $label) {
+            self::assertContains($label, $printed);
+        }
+        self::assertNotEmpty(preg_grep('/: Shaft in the middle$/', $printed));
+    }
+
     public function test_the_words_of_a_language_come_from_its_file_and_what_is_missing_stays_english(): void
     {
         Lang::addJsonPath($folder = sys_get_temp_dir().'/'.uniqid('words'));
