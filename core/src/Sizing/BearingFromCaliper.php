@@ -23,9 +23,6 @@ final readonly class BearingFromCaliper
 {
     private const KEPT = 8;
 
-    /** Sizes further apart than this, in mm, are told apart with a caliper; nearer, with a micrometer. */
-    private const BY_CALIPER = 0.3;
-
     /** Sizes less likely than this many others are not looked at further. */
     private const WEIGHED = 24;
 
@@ -168,7 +165,7 @@ final readonly class BearingFromCaliper
         ];
         arsort($apart);
         $which = (string) array_key_first($apart);
-        $coarse = $apart[$which] > self::BY_CALIPER;
+        $coarse = $apart[$which] > $this->limits->get('caliper.tells');
 
         return Message::of('caliper.split', match ($which) {
             'bore' => $coarse ? 'Measure the bore with a caliper: it tells {a} from {b}.' : 'Measure the bore with a micrometer: it tells {a} from {b}.',

@@ -83,6 +83,19 @@ final class SizingTest extends TestCase
         self::assertNotEmpty($result->verdict->working->lines);
     }
 
+    public function test_what_lies_further_apart_is_told_by_caliper_and_what_lies_nearer_by_micrometer(): void
+    {
+        $split = static function (float $bore, float $outside): string {
+            $read = static fn (float $mm): Reading => Reading::mm($mm, Instrument::DigitalCaliper);
+
+            return (string) (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput($read($bore), $read($outside), null, RingState::Worn))->verdict->settledBy?->inEnglish();
+        };
+        self::assertStringStartsWith('Measure the width with a caliper: ', $split(5, 11), '3 mm and 4 mm wide');
+        self::assertStringStartsWith('Measure the bore with a micrometer: ', $split(8, 22), '8 mm and 5/16 in');
+        self::assertGreaterThan((8 - 7.9375) / 2, Limits::standard()->get('caliper.tells'));
+        self::assertLessThan(1.0, Limits::standard()->get('caliper.tells'));
+    }
+
     public function test_each_kind_is_said_with_its_article(): void
     {
         $said = static fn (string $typed): string => (new BearingNumber(Limits::standard()))->work(new BearingNumberInput($typed))->verdict->sentence->inEnglish();
