@@ -89,7 +89,7 @@ final readonly class Home
             return $this->notHome(Length::mm(max(0.0, $toGo->mean)));
         }
         $home = $this->probability($toGo, $hands, $low, $high);
-        $level = $this->limits->level($home, 1 - (1 - $toGo->probabilityAtMost($high)), $toGo->mean - $toGo->spread() > $high);
+        $level = Level::within($this->limits, $home, 1 - (1 - $toGo->probabilityAtMost($high)), $toGo->mean - $toGo->spread() > $high);
 
         return match (true) {
             $level === Level::Go => Verdict::go(Message::of('home.home', 'Home'), Message::of('home.home.say', 'It stands on its ledge.')),

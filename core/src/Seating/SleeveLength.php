@@ -36,7 +36,7 @@ final readonly class SleeveLength
         $free = in_array(PairFeel::ClampedFree, $input->feel, true);
         $inside = $gap->probabilityAtMost($this->limits->get('sleeve.want_high')) - $gap->probabilityAtMost($this->limits->get('sleeve.rattle_low'));
         $bearable = 1 - $gap->probabilityAtMost(-$axial);
-        $level = $drags ? Level::Stop : ($free && $gap->mean >= -$axial ? Level::Go : $this->limits->level($inside, $bearable, $gap->mean + $gap->spread() < -$axial));
+        $level = $drags ? Level::Stop : ($free && $gap->mean >= -$axial ? Level::Go : Level::within($this->limits, $inside, $bearable, $gap->mean + $gap->spread() < -$axial));
         $values = ['gap' => Length::mm(abs($gap->mean)), 'shim' => Length::mm(abs(min(0.0, $gap->mean)) + $this->limits->get('sleeve.shim_extra'))];
         $verdict = match (true) {
             $level === Level::Go => Verdict::go(Message::of('sleeve.fits', 'The sleeve matches'), Message::of('sleeve.fits.say', 'Clamped by the axle, the inner rings sit on the sleeve.')),

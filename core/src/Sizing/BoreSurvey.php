@@ -95,7 +95,7 @@ final readonly class BoreSurvey
         $pAlong = $along === null ? 1.0 : $along->probabilityAtMost($straight) - $along->probabilityAtMost(-$straight);
         $inside = $this->afterFeel(min($pOval, $pAlong), $input->feel);
         $sign = ($ovality !== null && $ovality->mean - $ovality->spread() > $round) || ($along !== null && abs($along->mean) - $along->spread() > $straight);
-        $level = $this->limits->level($inside, $inside, $sign);
+        $level = Level::within($this->limits, $inside, $inside, $sign);
 
         return $pattern !== null || array_filter($input->look, static fn (WallLook $l): bool => $l->speaksAgainst()) !== [] ? $level->worse(Level::Care) : $level;
     }

@@ -48,7 +48,7 @@ final readonly class Grip
         $grips = $belief->probabilityAtLeast($this->limits->get('fit.grip_go'));
         $bears = $belief->probabilityAtLeast($this->limits->get('fit.grip_creep'));
         $loose = $read !== null && $read->mean + $read->spread() < $this->limits->get('fit.grip_creep');
-        $level = $this->limits->level($grips, $bears, $loose || $feel?->meansLoose() === true);
+        $level = Level::within($this->limits, $grips, $bears, $loose || $feel?->meansLoose() === true);
         $at = fn (string $name): float => $fit->mean - $growth * ($this->limits->get($name) - ($roomC ?? self::ROOM_C));
 
         $tight = $this->tooTight($belief, $read, $feel, $nominal[1], $bands->nominal, $fit, $seat);

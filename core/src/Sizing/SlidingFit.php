@@ -43,7 +43,7 @@ final readonly class SlidingFit
         $worn = $this->limits->get('fit.slide_stop');
         $slides = $belief->probabilityAtLeast($loose) - $belief->probabilityAtLeast(0.0);
         $bears = $belief->probabilityAtLeast($worn);
-        $level = $this->limits->level($slides, $bears, $fit->mean + $fit->spread() < $worn);
+        $level = Level::within($this->limits, $slides, $bears, $fit->mean + $fit->spread() < $worn);
 
         return new SlidingFitResult(Length::mm($fit->mean), $this->verdict($level, $fit->mean, $loose)
             ->showing(Figure::of('sliding', 'Axle less bore', Length::mm($fit->mean), $fit->spread(), 3))

@@ -33,4 +33,23 @@ enum Level: string
             self::Stop => 2,
         };
     }
+
+    /**
+     * The rule for every limit: sure enough inside is go; sure enough outside, with a real sign of it, is stop;
+     * whatever lies between is care, and never a wall.
+     *
+     * @param  float  $inside probability of being inside the limit that is wanted
+     * @param  float  $bearable probability of being inside the limit beyond which work must not go on
+     * @param  bool  $sign a reading outside by more than two standard deviations, or an observation that means it
+     */
+    public static function within(Limits $limits, float $inside, float $bearable, bool $sign): self
+    {
+        $sure = $limits->get('level.sure');
+
+        return match (true) {
+            $inside >= $sure => self::Go,
+            $bearable <= 1 - $sure + 1e-9 && $sign => self::Stop,
+            default => self::Care,
+        };
+    }
 }

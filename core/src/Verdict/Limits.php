@@ -25,23 +25,4 @@ final readonly class Limits
     {
         return $this->values[$name] ?? throw new OutOfBoundsException("No limit named $name in limits.csv.");
     }
-
-    /**
-     * The rule for every limit: sure enough inside is go; sure enough outside, with a real sign of it, is stop;
-     * whatever lies between is care, and never a wall.
-     *
-     * @param  float  $inside probability of being inside the limit that is wanted
-     * @param  float  $bearable probability of being inside the limit beyond which work must not go on
-     * @param  bool  $sign a reading outside by more than two standard deviations, or an observation that means it
-     */
-    public function level(float $inside, float $bearable, bool $sign): Level
-    {
-        $sure = $this->get('level.sure');
-
-        return match (true) {
-            $inside >= $sure => Level::Go,
-            $bearable <= 1 - $sure + 1e-9 && $sign => Level::Stop,
-            default => Level::Care,
-        };
-    }
 }

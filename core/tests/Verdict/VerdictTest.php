@@ -24,7 +24,7 @@ final class VerdictTest extends TestCase
             for ($bearable = 0.0; $bearable <= 1.0; $bearable += 0.05) {
                 $before = 3;
                 for ($inside = 0.0; $inside <= $bearable + 1e-9; $inside += 0.05) {
-                    $rank = $limits->level($inside, $bearable, $sign)->rank();
+                    $rank = Level::within($limits, $inside, $bearable, $sign)->rank();
                     self::assertLessThanOrEqual($before, $rank, "inside $inside, bearable $bearable");
                     $before = $rank;
                 }
@@ -36,11 +36,11 @@ final class VerdictTest extends TestCase
     {
         $limits = Limits::standard();
         $sure = $limits->get('level.sure');
-        self::assertSame(Level::Go, $limits->level($sure, 1.0, false));
-        self::assertSame(Level::Care, $limits->level($sure - 0.001, 1.0, true));
-        self::assertSame(Level::Stop, $limits->level(0.0, 1 - $sure, true));
-        self::assertSame(Level::Care, $limits->level(0.0, 1 - $sure, false), 'a bad number alone may be a bad reading');
-        self::assertSame(Level::Care, $limits->level(0.0, 1 - $sure + 0.001, true));
+        self::assertSame(Level::Go, Level::within($limits, $sure, 1.0, false));
+        self::assertSame(Level::Care, Level::within($limits, $sure - 0.001, 1.0, true));
+        self::assertSame(Level::Stop, Level::within($limits, 0.0, 1 - $sure, true));
+        self::assertSame(Level::Care, Level::within($limits, 0.0, 1 - $sure, false), 'a bad number alone may be a bad reading');
+        self::assertSame(Level::Care, Level::within($limits, 0.0, 1 - $sure + 0.001, true));
     }
 
     public function test_the_worse_of_two_is_the_worse_whichever_comes_first(): void
