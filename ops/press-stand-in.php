@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use CleanRace\Core\Practice\Bench\Chance;
+use CleanRace\Core\Practice\Bench\PressSimulator;
+use CleanRace\Core\Seating\Press\PressKind;
+use Random\Engine\Mt19937;
+
 /*
  * A press that is not there: load cell and travel gauge as a small program of its own, on a loopback port. It takes one
  * line of JSON, {"do": "press", "kind": "good", "grip_mm": 12, "home_mm": 23, "slide_n": 1400, "seed": 1, "pace": 1}, and
@@ -10,11 +15,6 @@ declare(strict_types=1);
  *
  *   php ops/press-stand-in.php 8090
  */
-
-use CleanRace\Core\Seating\PressKind;
-use CleanRace\Core\Trial\Chance;
-use CleanRace\Core\Trial\PressSimulator;
-use Random\Engine\Mt19937;
 
 require __DIR__.'/../vendor/autoload.php';
 

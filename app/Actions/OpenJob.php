@@ -11,7 +11,7 @@ use App\Models\Machine;
 use App\Models\Record;
 use App\Models\Shop;
 use App\Models\User;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

@@ -6,19 +6,19 @@ namespace App\Actions;
 
 use App\Models\Job;
 use App\Models\Tool;
-use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\Finding;
-use CleanRace\Core\Hub\HubPlaces;
 use CleanRace\Core\Hub\PartState;
-use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\StackEdits;
-use CleanRace\Core\Hub\WarmHub;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Mechanics\Warmth\WarmHub;
 use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\HubPlaces;
+use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Steps\EntryReader;
 
 /**
  * Turns an entry as it came into what the notebook of this job keeps for that place. What this hub can have and what makes

@@ -6,10 +6,10 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\Record;
-use CleanRace\Core\Catalogue\Designation;
-use CleanRace\Core\Catalogue\DesignationReader;
+use CleanRace\Core\Catalogue\Number\Designation;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Seating\FittedBefore;
+use CleanRace\Core\Mechanics\Drivers\FittedBefore;
 
 /** The bearings that this shop's jobs were about, by size, with how many jobs. */
 final readonly class FittedHere

@@ -6,13 +6,13 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\Record;
-use CleanRace\Core\Hub\HubSetting;
-use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Measure\Angle;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Setting\ConeSteps;
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Patterns\HubSetting;
+use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Setting\Plan\ConeSteps;
+use CleanRace\Core\Tables\Limits;
 
 /** What lock nuts did on the last hubs of a shop whose cones were set. */
 final readonly class LockShiftsHere

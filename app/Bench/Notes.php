@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Actions\ReadEntry;
 use App\Models\Job;
 use App\Models\Record;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use Illuminate\Database\Eloquent\Builder;
 

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Shapes\Json;
 use App\Shapes\Ready;
 use CleanRace\Core\Job\JobReport;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use Illuminate\Support\Facades\DB;
 
 /**

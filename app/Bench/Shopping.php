@@ -9,13 +9,13 @@ use App\Models\ListedPrice;
 use App\Models\OrderLine;
 use App\Models\ShelfItem;
 use App\Models\Supplier;
-use CleanRace\Core\Hub\StationReport;
-use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Sourcing\Basket;
 use CleanRace\Core\Sourcing\Baskets;
 use CleanRace\Core\Sourcing\Offer;
 use CleanRace\Core\Sourcing\ToBuy;
+use CleanRace\Core\Steps\StationReport;
+use CleanRace\Core\Steps\Step;
 use Illuminate\Support\Collection;
 
 /** The list of a job beside what lies on the shelf, what is on its way, and what the counters ask. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Shapes\Json;
-use CleanRace\Core\Hub\Ask;
 use CleanRace\Core\Hub\Side;
-use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Job\JobReport;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Sourcing\CustomerWord;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Status;
 
 /** Where each station of a job is, and what the machine's history says of it: in few words, kept beside the records. */
 final class Standing

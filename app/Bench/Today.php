@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\BenchDay;
 use CleanRace\Core\Job\BenchPiece;
 use CleanRace\Core\Job\BenchTask;
+use CleanRace\Core\Steps\Station;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use stdClass;

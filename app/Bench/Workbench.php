@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\LiveReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
-use CleanRace\Core\Measure\Notebook;
-use CleanRace\Core\Seating\DepthRound;
-use CleanRace\Core\Seating\PressSetup;
-use CleanRace\Core\Seating\SeatingTrendResult;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Mechanics\Squareness\DepthRound;
+use CleanRace\Core\Mechanics\Squareness\SeatingTrendResult;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Seating\Press\PressSetup;
+use CleanRace\Core\Steps\Station;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\DrawBolt;
-use CleanRace\Core\Verdict\Limits;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** Sets a job out before the core: its hub, its notebook, the shop's tools. */

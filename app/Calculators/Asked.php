@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Calculators;
 
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Sizing\Interpretation;
-use CleanRace\Core\Sizing\Question;
-use CleanRace\Core\Sizing\QuestionInput;
+use CleanRace\Core\Sizing\Finder\Interpretation;
+use CleanRace\Core\Sizing\Finder\Question;
+use CleanRace\Core\Sizing\Finder\QuestionInput;
 
 /** One question of the Finder, answered in one go: the ways it can be understood, and what the calculator of the chosen way found. */
 final readonly class Asked

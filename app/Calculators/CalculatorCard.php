@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
-use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Calculators\Registry;
 use CleanRace\Core\Verdict\Message;
 use stdClass;
 

@@ -6,7 +6,6 @@ namespace App\Calculators;
 
 use App\Shapes\FieldNames;
 use BackedEnum;
-use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Force;
@@ -16,6 +15,7 @@ use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Verdict\Message;
 use ReflectionClass;
 use ReflectionParameter;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
-use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Calculators\Registry;
 use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Contracts\Container\Container;
 use LogicException;

@@ -6,7 +6,7 @@ namespace App\Calculators;
 
 use App\Shapes\HasSchema;
 use App\Shapes\Schemas;
-use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Calculators\Registry;
 
 /** What a calculator found, with the calculator's name: from the name follows what the result holds. */
 final readonly class Worked implements HasSchema

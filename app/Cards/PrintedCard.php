@@ -9,9 +9,9 @@ use App\Bench\Workbench;
 use App\Models\Job;
 use App\Models\Record;
 use App\Shapes\Json;
-use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\PlaceTable;
+use CleanRace\Core\Patterns\Patterns;
 
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
 final readonly class PrintedCard

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console;
 
 use CleanRace\Core\Catalogue\BearingTable;
-use CleanRace\Core\Catalogue\NumberIndex;
-use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Catalogue\Number\NumberIndex;
 use CleanRace\Core\Notebook\PlaceTable;
+use CleanRace\Core\Tables\Table;
 use Illuminate\Console\Command;
 
 /** Lays the trade's tables ready as PHP beside the other caches, where OPcache keeps them in memory. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use CleanRace\Core\Practice\Bench\Chance;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Trial\CaliperTrial;
-use CleanRace\Core\Trial\Chance;
 use CleanRace\Core\Trial\ConeTrial;
 use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
-use CleanRace\Core\Verdict\Limits;
 use Illuminate\Console\Command;
 use Random\Engine\Mt19937;
 
@@ -23,8 +23,25 @@ final class BenchTrial extends Command
 
     protected $description = 'How often the program is right: simulated jobs, seeded';
 
+    public function __construct()
+    {
+        parent::__construct();
+        $this->setHidden(! self::isHere());
+    }
+
+    /** The trials are for development and are not shipped. */
+    private static function isHere(): bool
+    {
+        return interface_exists(Trial::class);
+    }
+
     public function handle(Limits $limits): int
     {
+        if (! self::isHere()) {
+            $this->error('bench:trial is for development: it comes with composer install --dev.');
+
+            return self::FAILURE;
+        }
         $named = $this->argument('name');
         $missed = 0;
         foreach (self::trials($limits) as $name => [$trial, $jobs]) {

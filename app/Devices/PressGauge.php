@@ -7,7 +7,7 @@ namespace App\Devices;
 use App\Http\Conflicts\Conflict;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Seating\PressSample;
+use CleanRace\Core\Seating\Press\PressSample;
 use Generator;
 
 /**

@@ -9,7 +9,7 @@ use App\Calculators\CalculatorField;
 use App\Calculators\Calculators;
 use App\Http\Documented;
 use App\Shapes\Schemas;
-use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Calculators\Registry;
 use CleanRace\Core\Verdict\Message;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;

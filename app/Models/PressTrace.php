@@ -8,7 +8,7 @@ use App\Models\Concerns\BelongsToShop;
 use App\Models\Concerns\BootsByName;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Seating\PressSample;
+use CleanRace\Core\Seating\Press\PressSample;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Notebook\PlaceTable;
+use CleanRace\Core\Tables\Table;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -18,14 +18,10 @@ use SplFileInfo;
 /** Which way the house may depend: resources/js → HTTP → app → core, and in core only along the order of the work. */
 final class HouseTest extends TestCase
 {
-    /** Rooms of the core, each of which may use those before it. */
+    /** Rooms of the core in the order of the work, each of which may use those before it. */
     private const ORDER = [
-        'Measure', 'Verdict', 'Catalogue', 'Notebook', 'Hub', 'Tooling', 'Checking', 'Stripping', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Job', 'Trial',
-    ];
-
-    /** What may be used across that order, and why it is no fault. */
-    private const ACROSS = [
-        'Calculator' => 'attributes that mark a calculator and its fields: any room may wear them; only the registry looks into rooms',
+        'Measure', 'Tables', 'Verdict', 'Catalogue', 'Notebook', 'Tooling', 'Hub', 'Steps', 'Patterns', 'Mechanics',
+        'Checking', 'Stripping', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Practice', 'Job', 'Calculators',
     ];
 
     /** @return list<array{string, string}> path below the root, contents */
@@ -49,23 +45,45 @@ final class HouseTest extends TestCase
         self::assertGreaterThan(30, count(self::files('resources/js', '/\.tsx?$/')));
     }
 
-    public function test_core_rooms_use_only_earlier_ones(): void
+    /** @return array<string, array<string, string>> namespaces of core that each namespace of it imports from, with a file that does */
+    private static function imports(): array
     {
+        $imports = [];
         foreach (self::files('core/src', '/\.php$/') as [$path, $source]) {
-            $room = explode('/', $path)[2];
-            if (isset(self::ACROSS[$room])) {
-                continue;
-            }
-            $mine = array_search($room, self::ORDER, true);
-            self::assertNotFalse($mine, "$path is in a room the house does not know.");
-            preg_match_all('/^use CleanRace\\\\Core\\\\(\w+)\\\\/m', $source, $used);
-            foreach (array_diff($used[1], array_keys(self::ACROSS)) as $other) {
-                $theirs = array_search($other, self::ORDER, true);
-                self::assertNotFalse($theirs, "$path uses an unknown room $other.");
-                $verdictReadsItsTable = $room === 'Verdict' && $other === 'Catalogue' && str_ends_with($path, 'Limits.php');
-                self::assertTrue($theirs <= $mine || $verdictReadsItsTable, "$path uses $other, which comes later in the work.");
+            preg_match('/^namespace CleanRace\\\\Core\\\\([\w\\\\]+);/m', $source, $own);
+            preg_match_all('/(?:^use |[^\w\\\\])\\\\?CleanRace\\\\Core\\\\([\w\\\\]+)\\\\\w+/m', $source, $used);
+            foreach (array_diff($used[1], [$own[1] ?? '']) as $other) {
+                $imports[$own[1] ?? $path][$other] = $path;
             }
         }
+
+        return $imports;
+    }
+
+    public function test_core_rooms_use_only_earlier_ones(): void
+    {
+        $place = static function (string $namespace): int {
+            $at = array_search(explode('\\', $namespace)[0], self::ORDER, true);
+            self::assertIsInt($at, "$namespace is in a room the house does not know.");
+
+            return $at;
+        };
+        foreach (self::imports() as $room => $others) {
+            foreach ($others as $other => $path) {
+                self::assertLessThanOrEqual($place($room), $place($other), "$path uses $other, which comes later in the work.");
+            }
+        }
+    }
+
+    public function test_no_namespaces_of_core_use_each_other_in_a_ring(): void
+    {
+        $left = array_map(array_keys(...), self::imports());
+        self::assertNotEmpty($left);
+        // Whoever uses nobody that is left goes; what cannot go stands in a ring, or above one.
+        while (($free = array_filter($left, static fn (array $uses): bool => array_intersect($uses, array_keys($left)) === [])) !== []) {
+            $left = array_diff_key($left, $free);
+        }
+        self::assertSame([], $left);
     }
 
     public function test_core_knows_no_framework_no_database_no_clock_and_no_chance(): void
@@ -187,25 +205,25 @@ final class HouseTest extends TestCase
     {
         $root = dirname(__DIR__, 2).'/';
         // No other file names a pattern: what works for those there works for one that is not there yet.
-        $patterns = array_map(static fn (array $f): string => basename($f[0], '.php'), self::files('core/src/Hub/Patterns', '/\.php$/'));
+        $patterns = array_map(static fn (array $f): string => basename($f[0], '.php'), self::files('core/src/Patterns/Hubs', '/\.php$/'));
         $ids = array_map(static fn (string $p): string => strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $p)), array_filter($patterns, static fn (string $p): bool => $p !== 'Spindle'));
         foreach ([...self::files('core/src', '/\.php$/'), ...self::files('app', '/\.php$/'), ...self::files('resources/js', '/\.tsx?$/')] as [$path, $source]) {
-            if (! str_starts_with($path, 'core/src/Hub/Patterns/')) {
+            if (! str_starts_with($path, 'core/src/Patterns/Hubs/')) {
                 self::assertDoesNotMatchRegularExpression('/[\'"]('.implode('|', $ids).')[\'"]/', $source, "$path names a pattern.");
                 self::assertDoesNotMatchRegularExpression('/\b('.implode('|', $patterns).')\b(?=::|;| implements)/', preg_replace('~/\*.*?\*/~s', '', $source) ?? '', "$path names a pattern.");
             }
         }
         // And one that is really added is found, opened, drawn and taken apart.
-        $file = $root.'core/src/Hub/Patterns/ThrowawayHub.php';
-        $source = str_replace(['PairSleeve', "'pair-sleeve'", 'Two cartridges and a loose sleeve'], ['ThrowawayHub', "'throwaway-hub'", 'A hub for a test'], (string) file_get_contents($root.'core/src/Hub/Patterns/PairSleeve.php'));
+        $file = $root.'core/src/Patterns/Hubs/ThrowawayHub.php';
+        $source = str_replace(['PairSleeve', "'pair-sleeve'", 'Two cartridges and a loose sleeve'], ['ThrowawayHub', "'throwaway-hub'", 'A hub for a test'], (string) file_get_contents($root.'core/src/Patterns/Hubs/PairSleeve.php'));
         file_put_contents($file, $source);
         try {
             $script = <<<'PHP'
                 require $argv[1].'vendor/autoload.php';
-                $pattern = CleanRace\Core\Hub\Patterns::all()['throwaway-hub'];
-                $bench = new CleanRace\Core\Tooling\Bench($pattern, new CleanRace\Core\Measure\Notebook([]), [], null, CleanRace\Core\Tooling\DrawBolt::M12);
-                $report = (new CleanRace\Core\Job\WheelJob(CleanRace\Core\Verdict\Limits::standard()))->report($bench);
-                echo json_encode([CleanRace\Core\Hub\Patterns::find('throwaway-hub')->card()->name, count($report->section->pieces), count($report->stations[1]->steps), count($report->hub->faults)]);
+                $pattern = CleanRace\Core\Patterns\Patterns::all()['throwaway-hub'];
+                $bench = new CleanRace\Core\Patterns\Bench($pattern, new CleanRace\Core\Notebook\Notebook([]), [], null, CleanRace\Core\Tooling\DrawBolt::M12);
+                $report = (new CleanRace\Core\Job\WheelJob(CleanRace\Core\Tables\Limits::standard()))->report($bench);
+                echo json_encode([CleanRace\Core\Patterns\Patterns::find('throwaway-hub')->card()->name, count($report->section->pieces), count($report->stations[1]->steps), count($report->hub->faults)]);
                 PHP;
             exec(PHP_BINARY.' -r '.escapeshellarg($script).' -- '.escapeshellarg($root).' 2>&1', $said);
         } finally {

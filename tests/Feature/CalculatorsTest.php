@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calculators\Calculators;
-use CleanRace\Core\Calculator\Registry;
+use CleanRace\Core\Calculators\Registry;
 use CleanRace\Core\Tests\WholeWords;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
-use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Patterns\Patterns;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;

@@ -13,7 +13,7 @@ use App\Models\Role;
 use App\Models\SignOff;
 use App\Models\Tool;
 use App\Models\User;
-use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Tooling\ToolKind;
 use Database\Seeders\DatabaseSeeder;
 use Database\Seeders\DemoJob;

@@ -18,7 +18,7 @@ use App\Models\Record;
 use App\Models\Role;
 use App\Models\Tool;
 use App\Models\User;
-use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Tests\Job\RandomAnswers;
 use CleanRace\Core\Tooling\ToolKind;
 use Database\Seeders\DemoJob;

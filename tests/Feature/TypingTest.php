@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Bench\Notes;
 use App\Console\BenchTables;
 use App\Models\Job;
-use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Tables\Table;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;

@@ -10,7 +10,7 @@ use App\Cards\CustomerSheet;
 use App\Models\Job;
 use App\Models\Order;
 use App\Models\User;
-use CleanRace\Core\Measure\CsvText;
+use CleanRace\Core\Tables\CsvText;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Resources\PatternShown;
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
 use Illuminate\Http\JsonResponse;
 
 final class PatternController

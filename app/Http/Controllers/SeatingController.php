@@ -12,9 +12,9 @@ use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Squareness\DepthRounds;
+use CleanRace\Core\Mechanics\Squareness\SeatingTrendResult;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Seating\DepthRounds;
-use CleanRace\Core\Seating\SeatingTrendResult;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 

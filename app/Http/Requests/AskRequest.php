@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use CleanRace\Core\Measure\LengthUnit;
-use CleanRace\Core\Sizing\QuestionInput;
+use CleanRace\Core\Sizing\Finder\QuestionInput;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A question in words, or the input of a calculator that is named. */

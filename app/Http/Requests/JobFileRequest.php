@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\JobFile\JobFile;
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Validator;

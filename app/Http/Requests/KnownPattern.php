@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use CleanRace\Core\Hub\Patterns;
+use CleanRace\Core\Patterns\Patterns;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use CleanRace\Core\Measure\Force;
-use CleanRace\Core\Measure\GaugeText;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Torque;
-use CleanRace\Core\Measure\TorqueText;
+use CleanRace\Core\Measure\Typed\GaugeText;
+use CleanRace\Core\Measure\Typed\LengthText;
+use CleanRace\Core\Measure\Typed\TorqueText;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\ToolList;
 use CleanRace\Core\Tooling\WallTool;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Seating\PressSample;
-use CleanRace\Core\Seating\PressTraceInput;
-use CleanRace\Core\Seating\TraceCsv;
+use CleanRace\Core\Seating\Press\PressSample;
+use CleanRace\Core\Seating\Press\PressTraceInput;
+use CleanRace\Core\Seating\Press\TraceCsv;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 

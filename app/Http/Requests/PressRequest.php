@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use CleanRace\Core\Seating\PressSetup;
-use CleanRace\Core\Trial\PressTrial;
+use CleanRace\Core\Practice\Bench\PressSimulator;
+use CleanRace\Core\Seating\Press\PressSetup;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -18,7 +18,7 @@ final class PressRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind' => ['sometimes', 'string', Rule::in(array_map(static fn ($k): string => $k->value, PressTrial::KINDS))],
+            'kind' => ['sometimes', 'string', Rule::in(array_map(static fn ($k): string => $k->value, PressSimulator::KINDS))],
             'seed' => ['sometimes', 'integer', 'min:0', 'max:1000000'],
             'pace' => ['sometimes', 'numeric', 'between:0.5,20'],
         ];

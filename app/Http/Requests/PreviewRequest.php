@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Steps\Station;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class PreviewRequest extends FormRequest

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Stripping\Habit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

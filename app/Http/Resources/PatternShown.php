@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use CleanRace\Core\Hub\Pattern;
+use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Verdict\Message;
 
 /** A way hubs are built, as it is offered when a job is opened. */

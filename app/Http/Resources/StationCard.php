@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use CleanRace\Core\Hub\Station;
-use CleanRace\Core\Hub\Status;
+use CleanRace\Core\Steps\Station;
+use CleanRace\Core\Steps\Status;
 use CleanRace\Core\Verdict\Message;
 
 final readonly class StationCard

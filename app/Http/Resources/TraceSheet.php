@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\PressTrace;
-use CleanRace\Core\Seating\PressSample;
-use CleanRace\Core\Seating\PressSetup;
-use CleanRace\Core\Seating\PressTrace as Reader;
-use CleanRace\Core\Seating\PressTraceResult;
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Seating\Press\PressSample;
+use CleanRace\Core\Seating\Press\PressSetup;
+use CleanRace\Core\Seating\Press\PressTrace as Reader;
+use CleanRace\Core\Seating\Press\PressTraceResult;
+use CleanRace\Core\Tables\Limits;
 
 /** A trace with what it shows. */
 final readonly class TraceSheet

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Catalogue;
 
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Tables\Table;
 
 /** One bearing size: bore d, outside diameter D, width B. Of a taper the width is that of cone and cup together. */
 final readonly class Bearing

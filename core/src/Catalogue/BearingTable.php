@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Tables\Table;
+
 /** The bearing sizes the program knows. */
 final class BearingTable
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Tables\Table;
+
 /** What a hub or a shaft is made of. */
 enum Material: string
 {

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Catalogue;
 
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tables\Table;
 
 /** A 60° screw thread, metric or inch: `M10 × 1`, `M16`, `3/8-26`. A bare metric size has its coarse pitch (ISO 261). */
 final readonly class Thread

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Catalogue;
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tables\Table;
 
 /** What the standards allow: ring tolerances (ISO 492), hole and shaft classes (ISO 286), radial clearance (ISO 5753). */
 final readonly class Tolerances

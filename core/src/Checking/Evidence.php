@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace CleanRace\Core\Checking;
 
 use BackedEnum;
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Share;
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tables\Table;
 
 /**
  * What the checks say of each suspect: every outcome adds its weight, in natural log odds, and the sum is turned into shares.

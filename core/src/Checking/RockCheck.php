@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Checking;
 
-use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Measure\Share;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
-use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;

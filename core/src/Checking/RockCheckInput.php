@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Checking;
 
 use BackedEnum;
-use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Verdict\Field;
 
 /** The checks made on the machine, any of them missing. */
 final readonly class RockCheckInput

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
-use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Message;
 
 /** Something that may be seen of a part once it is clean, and what it usually means for it. */

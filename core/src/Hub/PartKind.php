@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
-use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Tables\Table;
 
 /** What a part of a hub is. What each kind is called, where it lies and which sizes it has stands in part_kinds.csv. */
 enum PartKind: string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Tables\Limits;
 
 /** What stands in the way of a part: which others must come off before it can leave. */
 final class Reach

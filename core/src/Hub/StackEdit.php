@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Typed\LengthText;
 
 /** One change somebody made to the parts of a hub. */
 final readonly class StackEdit

@@ -6,7 +6,7 @@ namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Quantity;
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Verdict\Message;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Job;
 
-use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Steps\Station;
 
 /** A stretch of a bench day, in minutes from midnight: hands at one job, or one job waiting by itself. */
 final readonly class BenchBlock

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Job;
 
-use CleanRace\Core\Hub\HubSheet;
-use CleanRace\Core\Hub\HubSizes;
-use CleanRace\Core\Hub\Section;
-use CleanRace\Core\Hub\StationReport;
+use CleanRace\Core\Hub\Drawing\Section;
 use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Patterns\HubSheet;
+use CleanRace\Core\Patterns\HubSizes;
 use CleanRace\Core\Proving\Block;
-use CleanRace\Core\Seating\SeatDriver;
-use CleanRace\Core\Setting\SetFindings;
-use CleanRace\Core\Sizing\CaliperCandidate;
-use CleanRace\Core\Sizing\ConversionResult;
-use CleanRace\Core\Sizing\PartFinding;
-use CleanRace\Core\Sizing\SeatFinding;
+use CleanRace\Core\Seating\Plan\SeatDriver;
+use CleanRace\Core\Setting\Plan\SetFindings;
+use CleanRace\Core\Sizing\Bearing\CaliperCandidate;
+use CleanRace\Core\Sizing\Conversion\ConversionResult;
+use CleanRace\Core\Sizing\Plan\PartFinding;
+use CleanRace\Core\Sizing\Plan\SeatFinding;
 use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\PartMatch;
 use CleanRace\Core\Sourcing\ToBuy;
+use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Stripping\ToolLine;
 
 /** A whole job as it stands: the axle line, the seven stations, the tray, and what stands in the way of signing. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Notebook;
 
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Tables\Table;
 
 /** Reads an address by places.csv: which kind of answer stands there, and what it is about. */
 final class PlaceTable

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Proving;
 
-use CleanRace\Core\Hub\Fastener;
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Measure\Notebook;
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Message;
 
 /** What a job that is signed asks to be looked at again by itself, whatever was carried forward. */

@@ -6,13 +6,13 @@ namespace CleanRace\Core\Proving;
 
 use CleanRace\Core\Checking\Coast;
 use CleanRace\Core\Checking\Spin;
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Option;
-use CleanRace\Core\Hub\Panel;
-use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Proving;
 
-use CleanRace\Core\Hub\Station;
+use CleanRace\Core\Steps\Station;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Proving;
 
 use CleanRace\Core\Hub\PartState;
-use CleanRace\Core\Hub\Station;
-use CleanRace\Core\Hub\StationReport;
-use CleanRace\Core\Hub\Status;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Steps\Station;
+use CleanRace\Core\Steps\StationReport;
+use CleanRace\Core\Steps\Status;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 

@@ -6,7 +6,7 @@ namespace CleanRace\Core\Proving;
 
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Patterns\Bench;
 
 /** The checks that end a job, as far as this hub has what they look at. */
 final class LastChecks

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Proving;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Option;
-use CleanRace\Core\Hub\Panel;
-use CleanRace\Core\Hub\Station;
-use CleanRace\Core\Hub\StationReport;
-use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\Station;
+use CleanRace\Core\Steps\StationReport;
+use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Catalogue\Designation;
-use CleanRace\Core\Catalogue\DesignationReader;
-use CleanRace\Core\Measure\LengthText;
+use CleanRace\Core\Catalogue\Number\Designation;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Sizing\ThreeSizes;
+use CleanRace\Core\Measure\Typed\LengthText;
+use CleanRace\Core\Measure\Typed\ThreeSizes;
 
 /**
  * What an article is, whoever lists it: makers' and counters' spellings of the same thing have the same key. A bearing is

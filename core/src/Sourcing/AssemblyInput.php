@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Measure\Money;
+use CleanRace\Core\Verdict\Field;
 
 /** What both ways cost: bearings fitted at the bench, or the whole assembly from the machine's maker. */
 final readonly class AssemblyInput

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Measure\Money;
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;

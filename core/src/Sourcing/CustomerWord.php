@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Step;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Calculator\Calculator;
 use CleanRace\Core\Catalogue\Bearing;
-use CleanRace\Core\Catalogue\CounterWords;
-use CleanRace\Core\Catalogue\Designation;
-use CleanRace\Core\Catalogue\DesignationReader;
+use CleanRace\Core\Catalogue\Number\CounterWords;
+use CleanRace\Core\Catalogue\Number\Designation;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;

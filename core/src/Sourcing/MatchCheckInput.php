@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Verdict\Field;
 
 /** The old bearing by its number, the new one by its number and by the caliper. */
 final readonly class MatchCheckInput

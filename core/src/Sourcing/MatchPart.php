@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Calculator\Calculator;
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Typed\LengthText;
+use CleanRace\Core\Tables\Table;
+use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Calculator\Field;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Verdict\Field;
 
 final readonly class MatchPartInput
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Calculator\Field;
+use CleanRace\Core\Verdict\Field;
 
 /** One thing to compare, old beside new: a length as people type it, or words such as a thread. */
 final readonly class NamedSize

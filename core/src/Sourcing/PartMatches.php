@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Message;
 
 /** The match check of every part that is bought new: what the hub knows of the old one beside what the new one measures. */

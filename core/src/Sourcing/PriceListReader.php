@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
-use CleanRace\Core\Measure\CsvText;
 use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\RowFault;
+use CleanRace\Core\Tables\CsvText;
 
 /**
  * Reads a counter's price list: CSV with a header line, parted by comma, semicolon, tab or bar, in UTF-8 or Windows-1252.

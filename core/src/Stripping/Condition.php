@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
-use CleanRace\Core\Hub\MachineKind;
+use CleanRace\Core\Patterns\MachineKind;
 
 /** What is the matter with a hub, or near it, that changes how it is taken apart. */
 enum Condition: string

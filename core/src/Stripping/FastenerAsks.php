@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Fastener;
-use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
 
 /** What is noted of a fastener where it comes off. */
 final class FastenerAsks

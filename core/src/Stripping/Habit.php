@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
-use CleanRace\Core\Hub\Option;
+use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Verdict\Message;
 
 /** A choice between schools that a shop makes once; a job may still go the other way. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
-use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tooling\Need;
 
 /** A step of the take-down, and the tools it cannot do without. */

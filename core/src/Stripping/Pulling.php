@@ -8,9 +8,9 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\ToolKind;
-use CleanRace\Core\Verdict\Limits;
 
 /** One way of getting a bearing out, said for this bearing in this hub. */
 final readonly class Pulling

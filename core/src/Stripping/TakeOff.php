@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
-use CleanRace\Core\Catalogue\Table;
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Fastener;
 use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Message;

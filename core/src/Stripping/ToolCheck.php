@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
-use CleanRace\Core\Catalogue\Table;
-use CleanRace\Core\Hub\Step;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Message;

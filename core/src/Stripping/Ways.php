@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Patterns\Bench;
 
 /** How this hub is taken apart: its condition and the schools, as said for this job, else as this shop usually does it. */
 final readonly class Ways

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tooling;
 
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Tables\Table;
 
 /** Threaded rod for drawing a bearing in, coarse thread, grade 8.8. */
 enum DrawBolt: string

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tooling;
 
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Verdict\Message;
 
 /** A tool a step cannot do without: its kind, and the sizes without which it is of no use there. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tooling;
 
-use CleanRace\Core\Catalogue\Table;
-use CleanRace\Core\Measure\CsvText;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\RowFault;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Measure\Typed\LengthText;
+use CleanRace\Core\Tables\CsvText;
+use CleanRace\Core\Tables\Table;
 
 /** A list of tools as CSV: what a shop takes along, and what another brings. Every row is a tool or a fault. */
 final readonly class ToolList

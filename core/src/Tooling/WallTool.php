@@ -8,7 +8,7 @@ use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
-use CleanRace\Core\Verdict\Limits;
+use CleanRace\Core\Tables\Limits;
 
 /** Anything that hangs on the tool wall, with what is measured of it. A puller or pliers span from opening to outside; of a press the piston of its ram; of a gauge which instrument it is and how well it reads. */
 final readonly class WallTool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Verdict;
 
+use CleanRace\Core\Tables\Limits;
+
 /** How a judgement comes out: carry on, carry on with your eyes open, or do not go on. */
 enum Level: string
 {

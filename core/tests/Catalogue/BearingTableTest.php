@@ -6,9 +6,9 @@ namespace CleanRace\Core\Tests\Catalogue;
 
 use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\BearingTable;
-use CleanRace\Core\Catalogue\DesignationReader;
-use CleanRace\Core\Catalogue\NumberRules;
-use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Catalogue\Number\NumberRules;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Catalogue;
 
-use CleanRace\Core\Catalogue\DesignationReader;
-use CleanRace\Core\Catalogue\Sign;
-use CleanRace\Core\Catalogue\Table;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Catalogue\Number\Sign;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

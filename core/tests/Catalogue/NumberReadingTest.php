@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Catalogue;
 
-use CleanRace\Core\Catalogue\CounterWords;
-use CleanRace\Core\Catalogue\Designation;
-use CleanRace\Core\Catalogue\DesignationReader;
-use CleanRace\Core\Catalogue\LookAlikes;
-use CleanRace\Core\Catalogue\NumberIndex;
-use CleanRace\Core\Catalogue\NumberRules;
-use CleanRace\Core\Catalogue\Suffixes;
-use CleanRace\Core\Catalogue\TypedNumber;
+use CleanRace\Core\Catalogue\Number\CounterWords;
+use CleanRace\Core\Catalogue\Number\Designation;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Catalogue\Number\LookAlikes;
+use CleanRace\Core\Catalogue\Number\NumberIndex;
+use CleanRace\Core\Catalogue\Number\NumberRules;
+use CleanRace\Core\Catalogue\Number\Suffixes;
+use CleanRace\Core\Catalogue\Number\TypedNumber;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Catalogue;
 
 use CleanRace\Core\Catalogue\Material;
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Catalogue\Tolerances;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tooling\DrawBolt;
-use CleanRace\Core\Verdict\Limits;
 use OutOfBoundsException;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;

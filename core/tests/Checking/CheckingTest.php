@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Checking;
 
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Checking\BrakeHeld;
 use CleanRace\Core\Checking\CaliperState;
 use CleanRace\Core\Checking\Coast;
@@ -22,8 +21,9 @@ use CleanRace\Core\Checking\Suspect;
 use CleanRace\Core\Checking\Suspicion;
 use CleanRace\Core\Checking\Urgency;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Hub;
 
-use CleanRace\Core\Hub\EntryReader;
 use CleanRace\Core\Hub\Finding;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Place;
+use CleanRace\Core\Steps\EntryReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -7,14 +7,14 @@ namespace CleanRace\Core\Tests\Hub;
 use CleanRace\Core\Hub\Layout;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Hub\Reach;
 use CleanRace\Core\Hub\Row;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\UsualPart;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Patterns;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Job;
 
-use CleanRace\Core\Hub\Station;
 use CleanRace\Core\Job\BenchBlock;
 use CleanRace\Core\Job\BenchDay;
 use CleanRace\Core\Job\BenchPiece;
 use CleanRace\Core\Job\BenchTask;
+use CleanRace\Core\Steps\Station;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

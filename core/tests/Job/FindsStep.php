@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Job;
 
-use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Steps\Step;
 
 /** Finds a step of a report by its id, wherever it stands; a test fails that names one which is not there. */
 trait FindsStep

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Job;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\EntryReader;
-use CleanRace\Core\Hub\Option;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\EntryReader;
+use CleanRace\Core\Steps\Option;
 use Random\Randomizer;
 
 /** Somebody who knows nothing of bearings, and answers some of what is asked with something that may be said there. */

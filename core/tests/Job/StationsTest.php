@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Job;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Panel;
-use CleanRace\Core\Hub\Patterns\PairSleeve;
-use CleanRace\Core\Hub\StationReport;
-use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Hubs\PairSleeve;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\StationReport;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
-use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Job;
 
-use CleanRace\Core\Hub\EntryReader;
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Hub\Patterns;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Steps\EntryReader;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tests\WholeWords;
-use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
-use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Measure;
 
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\LengthText;
 use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Typed\LengthText;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -10,10 +10,10 @@ use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Measure\Reading;
-use CleanRace\Core\Measure\TemperatureText;
-use CleanRace\Core\Measure\TorqueText;
+use CleanRace\Core\Measure\Typed\TemperatureText;
+use CleanRace\Core\Measure\Typed\TorqueText;
+use CleanRace\Core\Notebook\Notebook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

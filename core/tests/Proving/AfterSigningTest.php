@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Proving;
 
-use CleanRace\Core\Hub\Fastener;
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Proving\AfterSigning;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Proving;
 
-use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Proving\BeforeAfter;
 use CleanRace\Core\Proving\LastChecks;
-use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Level;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Seating;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Panel;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Hub\Push;
-use CleanRace\Core\Hub\Status;
-use CleanRace\Core\Hub\Step;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Notebook;
 use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\Push;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\Status;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\Job\FindsStep;
-use CleanRace\Core\Tooling\Bench;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

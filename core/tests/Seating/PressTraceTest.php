@@ -7,20 +7,19 @@ namespace CleanRace\Core\Tests\Seating;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
-use CleanRace\Core\Seating\ForceCurve;
-use CleanRace\Core\Seating\PressEvent;
-use CleanRace\Core\Seating\PressKind;
-use CleanRace\Core\Seating\PressSample;
-use CleanRace\Core\Seating\PressShown;
-use CleanRace\Core\Seating\PressTrace;
-use CleanRace\Core\Seating\PressTraceInput;
-use CleanRace\Core\Seating\PressTraceResult;
-use CleanRace\Core\Seating\TraceCsv;
-use CleanRace\Core\Trial\Chance;
-use CleanRace\Core\Trial\PressSimulator;
-use CleanRace\Core\Trial\PressTrial;
+use CleanRace\Core\Practice\Bench\Chance;
+use CleanRace\Core\Practice\Bench\PressSimulator;
+use CleanRace\Core\Seating\Press\ForceCurve;
+use CleanRace\Core\Seating\Press\PressEvent;
+use CleanRace\Core\Seating\Press\PressKind;
+use CleanRace\Core\Seating\Press\PressSample;
+use CleanRace\Core\Seating\Press\PressShown;
+use CleanRace\Core\Seating\Press\PressTrace;
+use CleanRace\Core\Seating\Press\PressTraceInput;
+use CleanRace\Core\Seating\Press\PressTraceResult;
+use CleanRace\Core\Seating\Press\TraceCsv;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -149,7 +148,7 @@ final class PressTraceTest extends TestCase
 
     public function test_somebody_at_the_gauge_says_the_same_as_a_trace(): void
     {
-        foreach (PressTrial::KINDS as $kind) {
+        foreach (PressSimulator::KINDS as $kind) {
             $seen = PressShown::from($kind->value);
             $trace = self::read((new PressSimulator(new Chance(new Mt19937(5))))->trace($kind, self::GRIP, self::HOME, self::SLIDE));
             self::assertSame($trace->verdict->level, $seen->verdict()->level, $kind->value);

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Seating;
 
-use CleanRace\Core\Hub\Pattern;
-use CleanRace\Core\Hub\Patterns;
-use CleanRace\Core\Hub\Push;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Notebook;
-use CleanRace\Core\Seating\PressReckoning;
-use CleanRace\Core\Seating\SeatDriver;
-use CleanRace\Core\Seating\SeatOrder;
-use CleanRace\Core\Seating\SeatTools;
-use CleanRace\Core\Sizing\Finder;
-use CleanRace\Core\Sizing\PressedSeat;
-use CleanRace\Core\Tooling\Bench;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\Push;
+use CleanRace\Core\Seating\Plan\PressReckoning;
+use CleanRace\Core\Seating\Plan\SeatDriver;
+use CleanRace\Core\Seating\Plan\SeatOrder;
+use CleanRace\Core\Seating\Plan\SeatTools;
+use CleanRace\Core\Sizing\Plan\Finder;
+use CleanRace\Core\Sizing\Plan\PressedSeat;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

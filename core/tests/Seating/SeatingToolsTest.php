@@ -6,10 +6,8 @@ namespace CleanRace\Core\Tests\Seating;
 
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\Material;
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Force;
-use CleanRace\Core\Measure\GaugeText;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Nonsense;
@@ -17,34 +15,36 @@ use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Measure\Torque;
-use CleanRace\Core\Seating\ClockDepth;
-use CleanRace\Core\Seating\DepthRound;
-use CleanRace\Core\Seating\DepthRounds;
-use CleanRace\Core\Seating\DrawRod;
-use CleanRace\Core\Seating\DrawRodInput;
-use CleanRace\Core\Seating\DriverChoice;
-use CleanRace\Core\Seating\DriverChoiceInput;
-use CleanRace\Core\Seating\DriverWay;
-use CleanRace\Core\Seating\FittedBefore;
-use CleanRace\Core\Seating\ForceWatch;
-use CleanRace\Core\Seating\ForceWatchInput;
-use CleanRace\Core\Seating\HeatClock;
-use CleanRace\Core\Seating\HeatClockInput;
-use CleanRace\Core\Seating\HubMass;
-use CleanRace\Core\Seating\NextTool;
-use CleanRace\Core\Seating\NextToolInput;
-use CleanRace\Core\Seating\SeatingTrend;
-use CleanRace\Core\Seating\SeatingTrendInput;
-use CleanRace\Core\Seating\SleeveToMake;
-use CleanRace\Core\Seating\SleeveToMakeInput;
-use CleanRace\Core\Seating\SupportChoice;
-use CleanRace\Core\Seating\SupportChoiceInput;
-use CleanRace\Core\Seating\ToolInput;
+use CleanRace\Core\Measure\Typed\GaugeText;
+use CleanRace\Core\Mechanics\Drivers\DriverChoice;
+use CleanRace\Core\Mechanics\Drivers\DriverChoiceInput;
+use CleanRace\Core\Mechanics\Drivers\DriverWay;
+use CleanRace\Core\Mechanics\Drivers\FittedBefore;
+use CleanRace\Core\Mechanics\Drivers\NextTool;
+use CleanRace\Core\Mechanics\Drivers\NextToolInput;
+use CleanRace\Core\Mechanics\Drivers\SupportChoice;
+use CleanRace\Core\Mechanics\Drivers\SupportChoiceInput;
+use CleanRace\Core\Mechanics\Drivers\ToolInput;
+use CleanRace\Core\Mechanics\Pressing\DrawRod;
+use CleanRace\Core\Mechanics\Pressing\DrawRodInput;
+use CleanRace\Core\Mechanics\Squareness\ClockDepth;
+use CleanRace\Core\Mechanics\Squareness\DepthRound;
+use CleanRace\Core\Mechanics\Squareness\DepthRounds;
+use CleanRace\Core\Mechanics\Squareness\SeatingTrend;
+use CleanRace\Core\Mechanics\Squareness\SeatingTrendInput;
+use CleanRace\Core\Mechanics\Warmth\HeatClock;
+use CleanRace\Core\Mechanics\Warmth\HeatClockInput;
+use CleanRace\Core\Mechanics\Warmth\HubMass;
+use CleanRace\Core\Seating\Home\SleeveToMake;
+use CleanRace\Core\Seating\Home\SleeveToMakeInput;
+use CleanRace\Core\Seating\Press\ForceWatch;
+use CleanRace\Core\Seating\Press\ForceWatchInput;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -141,7 +141,7 @@ final class SeatingToolsTest extends TestCase
 
     public function test_the_hub_stands_on_the_closest_ring_that_lets_through_what_must_pass(): void
     {
-        $work = static fn (array $supports): \CleanRace\Core\Seating\SupportChoiceResult => (new SupportChoice(Limits::standard()))->work(new SupportChoiceInput(Length::mm(47), Length::mm(66), Length::mm(22), array_values($supports)));
+        $work = static fn (array $supports): \CleanRace\Core\Mechanics\Drivers\SupportChoiceResult => (new SupportChoice(Limits::standard()))->work(new SupportChoiceInput(Length::mm(47), Length::mm(66), Length::mm(22), array_values($supports)));
         $ring = static fn (string $name, float $opening, float $height): ToolInput => new ToolInput($name, Length::mm($opening + 8), Length::mm($opening), Length::mm($height));
         self::assertSame('close', $work([$ring('wide', 60, 60), $ring('close', 50, 60), $ring('low', 49.5, 20), $ring('narrow', 48, 60)])->best);
         self::assertNull($work([$ring('outside the hub', 70, 60)])->best);
@@ -248,7 +248,7 @@ final class SeatingToolsTest extends TestCase
 
     public function test_a_warm_hub_leaves_so_many_seconds(): void
     {
-        $work = static fn (float $hub, float $interference = 0.02, HubMass $mass = HubMass::Medium): \CleanRace\Core\Seating\HeatClockResult => (new HeatClock(Limits::standard()))->work(new HeatClockInput(Temperature::celsius($hub), Temperature::celsius(18), Length::mm(47), Length::mm($interference), $mass));
+        $work = static fn (float $hub, float $interference = 0.02, HubMass $mass = HubMass::Medium): \CleanRace\Core\Mechanics\Warmth\HeatClockResult => (new HeatClock(Limits::standard()))->work(new HeatClockInput(Temperature::celsius($hub), Temperature::celsius(18), Length::mm(47), Length::mm($interference), $mass));
         $result = $work(85);
         // 0.020 / (47 × 23e-6) = 18.5 K; τ = 1.6 × 900 / (12 × 0.085) = 1411.8 s; 0.7 · τ · ln(67 / 18.5)
         self::assertEqualsWithDelta(36.5, $result->needed->celsius, 0.05);
@@ -336,7 +336,7 @@ final class SeatingToolsTest extends TestCase
     {
         $fitted = static fn (string $number, float $bore, float $outside, int $jobs): FittedBefore => new FittedBefore($number, Length::mm($bore), Length::mm($outside), $jobs);
         $all = [$fitted('6204', 20, 47, 7), $fitted('6205', 25, 52, 3), $fitted('6004', 20, 42, 1)];
-        $work = static fn (array $tools): \CleanRace\Core\Seating\NextToolResult => (new NextTool(Limits::standard()))->work(new NextToolInput($all, array_values($tools)));
+        $work = static fn (array $tools): \CleanRace\Core\Mechanics\Drivers\NextToolResult => (new NextTool(Limits::standard()))->work(new NextToolInput($all, array_values($tools)));
         self::assertSame(['6204', '6205', '6004'], $work([])->uncovered);
         self::assertGreaterThanOrEqual(7, $work([])->offers[0]->jobs);
         $with = $work([self::tool(46.2, 37)]);

@@ -7,14 +7,14 @@ namespace CleanRace\Core\Tests\Sizing;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
-use CleanRace\Core\Sizing\Cartridge;
-use CleanRace\Core\Sizing\Conversion;
-use CleanRace\Core\Sizing\ConversionInput;
-use CleanRace\Core\Sizing\ConversionResult;
-use CleanRace\Core\Sizing\PieceToMake;
+use CleanRace\Core\Sizing\Conversion\Cartridge;
+use CleanRace\Core\Sizing\Conversion\Conversion;
+use CleanRace\Core\Sizing\Conversion\ConversionInput;
+use CleanRace\Core\Sizing\Conversion\ConversionResult;
+use CleanRace\Core\Sizing\Conversion\PieceToMake;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\TestCase;
 
 /** Cups out, cartridges in: what goes straight in, what needs a ring or a bush, and what does not go. */

@@ -13,23 +13,23 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
-use CleanRace\Core\Sizing\ClearanceLeft;
-use CleanRace\Core\Sizing\ClearanceLeftInput;
-use CleanRace\Core\Sizing\Fit;
-use CleanRace\Core\Sizing\FitFeel;
-use CleanRace\Core\Sizing\FitInput;
-use CleanRace\Core\Sizing\PressFit;
-use CleanRace\Core\Sizing\PressFitInput;
-use CleanRace\Core\Sizing\PressForce;
-use CleanRace\Core\Sizing\PressForceInput;
-use CleanRace\Core\Sizing\Remedies;
-use CleanRace\Core\Sizing\RingHeat;
-use CleanRace\Core\Sizing\RingHeatInput;
-use CleanRace\Core\Sizing\ShaftFit;
-use CleanRace\Core\Sizing\ShaftFitInput;
+use CleanRace\Core\Mechanics\Fit\Fit;
+use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\FitInput;
+use CleanRace\Core\Mechanics\Fit\Remedies;
+use CleanRace\Core\Mechanics\Fit\ShaftFit;
+use CleanRace\Core\Mechanics\Fit\ShaftFitInput;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeft;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
+use CleanRace\Core\Mechanics\Pressing\PressFit;
+use CleanRace\Core\Mechanics\Pressing\PressFitInput;
+use CleanRace\Core\Mechanics\Pressing\PressForce;
+use CleanRace\Core\Mechanics\Pressing\PressForceInput;
+use CleanRace\Core\Mechanics\Warmth\RingHeat;
+use CleanRace\Core\Mechanics\Warmth\RingHeatInput;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -106,7 +106,7 @@ final class PressFitTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $changed */
-    private static function onShaft(array $changed = []): \CleanRace\Core\Sizing\PressForceResult
+    private static function onShaft(array $changed = []): \CleanRace\Core\Mechanics\Pressing\PressForceResult
     {
         return (new PressForce(Limits::standard()))->work(new PressForceInput(...($changed + ['bore' => Length::mm(30), 'outside' => Length::mm(62), 'width' => Length::mm(16), 'interference' => Length::mm(0.012), 'contactLength' => Length::mm(14), 'seat' => RingSeat::Shaft])));
     }

@@ -16,35 +16,35 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
-use CleanRace\Core\Sizing\BearingFromCaliper;
-use CleanRace\Core\Sizing\BearingFromCaliperInput;
-use CleanRace\Core\Sizing\BearingNumber;
-use CleanRace\Core\Sizing\BearingNumberInput;
-use CleanRace\Core\Sizing\BoreDepth;
-use CleanRace\Core\Sizing\BoreReading;
-use CleanRace\Core\Sizing\BoreSurvey;
-use CleanRace\Core\Sizing\BoreSurveyInput;
-use CleanRace\Core\Sizing\CaliperCandidate;
-use CleanRace\Core\Sizing\ClearanceClass;
-use CleanRace\Core\Sizing\ClearanceLeft;
-use CleanRace\Core\Sizing\ClearanceLeftInput;
-use CleanRace\Core\Sizing\Fit;
-use CleanRace\Core\Sizing\FitFeel;
-use CleanRace\Core\Sizing\FitInput;
-use CleanRace\Core\Sizing\Heat;
-use CleanRace\Core\Sizing\HeatInput;
-use CleanRace\Core\Sizing\HubFinish;
-use CleanRace\Core\Sizing\LengthReading;
-use CleanRace\Core\Sizing\LengthReadingInput;
-use CleanRace\Core\Sizing\MeasuredOn;
-use CleanRace\Core\Sizing\PressForce;
-use CleanRace\Core\Sizing\PressForceInput;
-use CleanRace\Core\Sizing\RingState;
-use CleanRace\Core\Sizing\SlidingFit;
-use CleanRace\Core\Sizing\SlidingFitInput;
+use CleanRace\Core\Mechanics\Fit\Fit;
+use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\FitInput;
+use CleanRace\Core\Mechanics\Fit\SlidingFit;
+use CleanRace\Core\Mechanics\Fit\SlidingFitInput;
+use CleanRace\Core\Mechanics\Pressing\ClearanceClass;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeft;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
+use CleanRace\Core\Mechanics\Pressing\PressForce;
+use CleanRace\Core\Mechanics\Pressing\PressForceInput;
+use CleanRace\Core\Mechanics\Warmth\Heat;
+use CleanRace\Core\Mechanics\Warmth\HeatInput;
+use CleanRace\Core\Mechanics\Warmth\HubFinish;
+use CleanRace\Core\Sizing\Bearing\BearingFromCaliper;
+use CleanRace\Core\Sizing\Bearing\BearingFromCaliperInput;
+use CleanRace\Core\Sizing\Bearing\BearingNumber;
+use CleanRace\Core\Sizing\Bearing\BearingNumberInput;
+use CleanRace\Core\Sizing\Bearing\CaliperCandidate;
+use CleanRace\Core\Sizing\Bearing\MeasuredOn;
+use CleanRace\Core\Sizing\Bearing\RingState;
+use CleanRace\Core\Sizing\Finder\LengthReading;
+use CleanRace\Core\Sizing\Finder\LengthReadingInput;
+use CleanRace\Core\Sizing\Wear\BoreDepth;
+use CleanRace\Core\Sizing\Wear\BoreReading;
+use CleanRace\Core\Sizing\Wear\BoreSurvey;
+use CleanRace\Core\Sizing\Wear\BoreSurveyInput;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -210,7 +210,7 @@ final class SizingTest extends TestCase
         new BearingFromCaliperInput($bore === null ? null : self::caliper($bore), $outside === null ? null : self::caliper($outside));
     }
 
-    private static function find(?float $bore, ?float $outside, ?float $width, RingState $state, Instrument $by = Instrument::DigitalCaliper): \CleanRace\Core\Sizing\BearingFromCaliperResult
+    private static function find(?float $bore, ?float $outside, ?float $width, RingState $state, Instrument $by = Instrument::DigitalCaliper): \CleanRace\Core\Sizing\Bearing\BearingFromCaliperResult
     {
         $read = static fn (?float $mm): ?Reading => $mm === null ? null : Reading::mm($mm, $by);
 
@@ -218,7 +218,7 @@ final class SizingTest extends TestCase
     }
 
     /** @param  list<array{BoreDepth, string, float}>  $readings */
-    private static function survey(array $readings, Instrument $by = Instrument::DigitalCaliper): \CleanRace\Core\Sizing\BoreSurveyResult
+    private static function survey(array $readings, Instrument $by = Instrument::DigitalCaliper): \CleanRace\Core\Sizing\Wear\BoreSurveyResult
     {
         return (new BoreSurvey(Limits::standard()))->work(new BoreSurveyInput(array_map(
             static fn (array $r): BoreReading => new BoreReading($r[0], Clock::read($r[1]), Reading::mm($r[2], $by)), $readings,
@@ -272,7 +272,7 @@ final class SizingTest extends TestCase
         }
     }
 
-    private static function fit(?float $bore, ?FitFeel $feel, Instrument $by = Instrument::DigitalCaliper, bool $compound = false, Material $material = Material::Aluminium): \CleanRace\Core\Sizing\FitResult
+    private static function fit(?float $bore, ?FitFeel $feel, Instrument $by = Instrument::DigitalCaliper, bool $compound = false, Material $material = Material::Aluminium): \CleanRace\Core\Mechanics\Fit\FitResult
     {
         return (new Fit(Limits::standard()))->work(new FitInput(Length::mm(47), $bore === null ? null : Reading::mm($bore, $by), null, $feel, material: $material, compound: $compound));
     }
@@ -404,7 +404,7 @@ final class SizingTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $changed */
-    private static function force(array $changed = []): \CleanRace\Core\Sizing\PressForceResult
+    private static function force(array $changed = []): \CleanRace\Core\Mechanics\Pressing\PressForceResult
     {
         $input = $changed + ['bore' => Length::mm(20), 'outside' => Length::mm(47), 'width' => Length::mm(14), 'hubOutside' => Length::mm(66), 'interference' => Length::mm(0.025), 'contactLength' => Length::mm(14), 'pressCapacity' => Force::newtons(12 * 9806.65)];
 

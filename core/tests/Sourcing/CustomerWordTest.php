@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Sourcing;
 
-use CleanRace\Core\Hub\Ask;
-use CleanRace\Core\Hub\Station;
-use CleanRace\Core\Hub\StationReport;
-use CleanRace\Core\Hub\Step;
-use CleanRace\Core\Measure\Notebook;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Sourcing\CustomerWord;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Station;
+use CleanRace\Core\Steps\StationReport;
+use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

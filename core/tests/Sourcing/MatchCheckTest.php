@@ -11,9 +11,9 @@ use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\MatchCheck;
 use CleanRace\Core\Sourcing\MatchCheckInput;
 use CleanRace\Core\Sourcing\MatchCheckResult;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

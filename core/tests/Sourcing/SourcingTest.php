@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Sourcing;
 
-use CleanRace\Core\Catalogue\Table;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\RowFault;
+use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Sourcing\ArticleKey;
 use CleanRace\Core\Sourcing\AssemblyInput;
 use CleanRace\Core\Sourcing\Baskets;
@@ -20,9 +20,9 @@ use CleanRace\Core\Sourcing\MatchPartInput;
 use CleanRace\Core\Sourcing\NamedSize;
 use CleanRace\Core\Sourcing\Offer;
 use CleanRace\Core\Sourcing\PriceListReader;
-use CleanRace\Core\Trial\Chance;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

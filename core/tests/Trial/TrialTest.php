@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Trial;
 
-use CleanRace\Core\Sizing\FitFeel;
+use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Practice\Bench\Chance;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Trial\CaliperTrial;
-use CleanRace\Core\Trial\Chance;
 use CleanRace\Core\Trial\ConeTrial;
 use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
@@ -14,7 +15,6 @@ use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\TrialFigure;
-use CleanRace\Core\Verdict\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

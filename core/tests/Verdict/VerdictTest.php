@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Verdict;
 
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Share;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
-use CleanRace\Core\Verdict\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;

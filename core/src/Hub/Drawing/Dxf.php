@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub\Drawing;
 
 use CleanRace\Core\Hub\PartState;
-use CleanRace\Core\Hub\Section;
 use CleanRace\Core\Verdict\Message;
 
 /**

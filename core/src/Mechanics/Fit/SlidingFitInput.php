@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Mechanics\Fit;
+
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Verdict\Field;
+
+/** An inner ring that must slide on its axle or shaft. */
+final readonly class SlidingFitInput
+{
+    /** A reading this far from the nominal is of something else, in mm. */
+    private const BELONGS = 2.0;
+
+    public function __construct(
+        #[Field('Bore of the bearing, nominal')] public Length $bore,
+        #[Field('Diameter of the axle', by: Instrument::Micrometer)] public ?Reading $shaft = null,
+        #[Field('How it goes through')] public ?FitFeel $feel = null,
+    ) {
+        if ($shaft === null && $feel === null) {
+            throw Nonsense::about('shaft_mm', 'Measure the axle, or say how it goes through.');
+        }
+        if ($shaft !== null && abs($shaft->value->mm - $bore->mm) > self::BELONGS) {
+            throw Nonsense::about('shaft_mm', sprintf('%.2f mm does not belong in a bore of %.2f mm. Check both.', $shaft->value->mm, $bore->mm));
+        }
+    }
+}

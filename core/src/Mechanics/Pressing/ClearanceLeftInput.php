@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Mechanics\Pressing;
+
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Pressure;
+use CleanRace\Core\Verdict\Field;
+
+final readonly class ClearanceLeftInput
+{
+    public function __construct(
+        #[Field('Bore of the bearing')] public Length $bore,
+        #[Field('Outside diameter of the bearing')] public Length $outside,
+        #[Field('Pressure on the outer ring', least: 0, most: 200)] public ?Pressure $pressure = null,
+        #[Field('Clearance class')] public ClearanceClass $class = ClearanceClass::CN,
+        #[Field('Pressure in the inner ring', least: 0, most: 200)] public ?Pressure $shaftPressure = null,
+    ) {
+        if ($bore->mm >= $outside->mm) {
+            throw Nonsense::boreNotSmaller();
+        }
+        if ($pressure === null && $shaftPressure === null) {
+            throw Nonsense::about('pressure_mpa', 'Missing: the pressure in the joint, from the force calculator.');
+        }
+    }
+}

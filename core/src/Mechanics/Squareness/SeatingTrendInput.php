@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Mechanics\Squareness;
+
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Verdict\Field;
+
+/** Rounds of depths in the order in which they were taken. */
+final readonly class SeatingTrendInput
+{
+    /** @param  list<DepthRound>  $rounds */
+    public function __construct(
+        #[Field('Bore of the bearing')] public Length $bore,
+        #[Field('Outside diameter of the bearing')] public Length $outside,
+        #[Field('Rounds', of: DepthRound::class)] public array $rounds,
+    ) {
+        if ($bore->mm >= $outside->mm) {
+            throw Nonsense::boreNotSmaller();
+        }
+    }
+}

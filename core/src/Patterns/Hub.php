@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Patterns;
+
+use CleanRace\Core\Catalogue\Number\Designation;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Hub\Layout;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\Stack;
+use CleanRace\Core\Hub\StackEdits;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Notebook\Places;
+
+/** The hub of one job: what its pattern usually has, as somebody changed it, with what was read of it. */
+final readonly class Hub
+{
+    private function __construct(public Pattern $pattern, public Stack $stack, public Side $first, public StackEdits $edits)
+    {
+    }
+
+    public static function of(Pattern $pattern, Notebook $notebook): self
+    {
+        $edits = StackEdits::from($notebook->value(Places::HUB));
+        $first = $pattern->firstSide($notebook);
+
+        return new self($pattern, self::measured($edits->onto($pattern->stack($notebook)), $first, $notebook), $first, $edits);
+    }
+
+    public function layout(): Layout
+    {
+        return Layout::of($this->stack);
+    }
+
+    /** Readings and bearing numbers say more than what such hubs usually have. */
+    private static function measured(Stack $stack, Side $first, Notebook $notebook): Stack
+    {
+        $ledge = 'ledge_'.$first->value;
+        $housing = $stack->one(PartKind::Housing);
+        $before = self::width($stack, $first);
+        $stack = self::numbered($stack, $notebook);
+        if ($housing === null) {
+            return $stack;
+        }
+        $read = static fn (string $place): ?float => $notebook->length($place)?->mm;
+        $sizes = array_filter(['length' => $read(Places::OVER_FACES), 'outside' => $read(Places::HUB_OUTSIDE), $ledge => $read(Places::LEDGE_DEPTH)], static fn (?float $mm): bool => $mm !== null);
+        // A wider bearing on the same ledge wants a deeper one: it was built for it.
+        if (! isset($sizes[$ledge]) && $housing->mm($ledge) > 0) {
+            $sizes[$ledge] = $housing->mm($ledge) + self::width($stack, $first) - $before;
+        }
+        $wider = $housing;
+        foreach ($sizes as $size => $mm) {
+            $wider = $wider->resized($size, Length::mm($mm));
+        }
+        $stack = $stack->with($wider);
+        $sleeve = $stack->find('sleeve');
+        $length = $read(Places::SLEEVE_LENGTH);
+        if ($sleeve === null || ($length === null && $sizes === [])) {
+            return $stack;
+        }
+        // Not read: as long as between two like ledges, when the housing moved under it.
+        $grown = $wider->mm('length') - $housing->mm('length') - 2 * ($wider->mm($ledge) - $housing->mm($ledge));
+
+        return $stack->with($sleeve->resized('length', Length::mm($length ?? max(5.0, $sleeve->mm('length') + $grown))));
+    }
+
+    private static function numbered(Stack $stack, Notebook $notebook): Stack
+    {
+        $cartridges = $stack->cartridges();
+        foreach ($cartridges as $i => $part) {
+            $number = $notebook->text(Places::sized($part->id)) ?? (count($cartridges) > 2 ? null : $notebook->text(Places::number(($i === 0 ? Side::Left : Side::Right)->value)) ?? $notebook->text(Places::number(Side::Left->value)));
+            $read = $number === null ? null : self::read($number);
+            if ($read?->size === null) {
+                continue;
+            }
+            $stack = $stack->with($part->resized('bore', $read->size->bore)->resized('outside', $read->size->outside)->resized('width', $read->size->width($read->isClosed())));
+        }
+
+        return $stack;
+    }
+
+    private static function read(string $number): ?Designation
+    {
+        try {
+            return (new DesignationReader)->read($number);
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    private static function width(Stack $stack, Side $first): float
+    {
+        $cartridges = $stack->cartridges();
+        $one = $first === Side::Right ? end($cartridges) : reset($cartridges);
+
+        return $one === false ? 0.0 : $one->mm('width');
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Patterns;
+
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\StackEdits;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Notebook\Place;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Steps\Ask;
+
+/**
+ * Which places a hub can have: by its pattern, and by the parts it usually has and those it was found to have. Whether one
+ * of them is asked now is not said here; what a person measured there is kept whatever else was answered.
+ */
+final readonly class HubPlaces
+{
+    /** @var array<string, Part> by id: as such hubs usually are, and as this one is */
+    private array $parts;
+
+    public function __construct(private Pattern $pattern, Notebook $notebook)
+    {
+        $usual = $pattern->stack($notebook);
+        $this->parts = array_column([...$usual->parts, ...StackEdits::from($notebook->value(Places::HUB))->onto($usual)->parts], null, 'id');
+    }
+
+    /** @throws Nonsense when no hub of this kind has such a place */
+    public function mustHave(Place $place): void
+    {
+        if (! $this->has($place)) {
+            throw new Nonsense('This hub has no such place: '.$place->address.'.');
+        }
+    }
+
+    public function has(Place $place): bool
+    {
+        $card = $this->pattern->card();
+
+        return ($place->part === null || isset($this->parts[$place->part]))
+            && ($place->seat === null || $this->hasSeat($place->seat))
+            && ($place->fastener === null || array_filter($this->pattern->fasteners(), static fn (Fastener $f): bool => $f->id === $place->fastener) !== [])
+            && match ($place->needs) {
+                'capture' => $this->captures($place->address),
+                'pair' => $card->pair,
+                'converted' => $card->converted,
+                'axle_ends', 'cones', 'tapers', 'float', 'centre' => in_array(HubSetting::from($place->needs), $card->sets, true),
+                default => true,
+            };
+    }
+
+    /** The part a place is about; null when it is about none. */
+    public function part(Place $place): ?Part
+    {
+        return $this->parts[$place->part ?? ''] ?? null;
+    }
+
+    /** Left and right of a pair, or a part that may sit in a bore or on a shaft. */
+    private function hasSeat(string $seat): bool
+    {
+        return in_array($seat, [Side::Left->value, Side::Right->value], true) ? $this->pattern->card()->pair : isset($this->parts[$seat]) || isset($this->parts[preg_replace('/_shaft$/', '', $seat)]);
+    }
+
+    private function captures(string $address): bool
+    {
+        $of = preg_replace('/\.photos$/', '', $address);
+
+        return array_filter($this->pattern->capture(), static fn (Ask $ask): bool => $ask->place === $of) !== [];
+    }
+}

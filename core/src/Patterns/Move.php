@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Patterns;
+
+use CleanRace\Core\Hub\Side;
+
+/** One milestone of a take-down, as a pattern names it. How it is done here, with what and how long, is the plan's to say. */
+final readonly class Move
+{
+    /**
+     * @param  list<string>  $parts what comes off at it
+     * @param  array<string, string>  $words that this hub says otherwise than usual: title, detail, tool, why, caution, find
+     */
+    private function __construct(public MoveKind $kind, public array $parts = [], public array $words = [], public ?Side $towards = null, public ?string $name = null, public int $minutes = 0)
+    {
+    }
+
+    public static function safe(string $detail = ''): self
+    {
+        return new self(MoveKind::Safe, words: array_filter(['detail' => $detail]));
+    }
+
+    /**
+     * @param  string|list<string>  $parts
+     * @param  array<string, string>  $words
+     */
+    public static function off(string|array $parts, array $words = []): self
+    {
+        return new self(MoveKind::Off, (array) $parts, $words);
+    }
+
+    /** @param  array<string, string>  $words */
+    public static function axle(array $words = []): self
+    {
+        return new self(MoveKind::Axle, ['axle'], $words);
+    }
+
+    public static function seals(): self
+    {
+        return new self(MoveKind::Seals);
+    }
+
+    public static function rings(): self
+    {
+        return new self(MoveKind::Rings);
+    }
+
+    /**
+     * @param  Side  $towards the only way it leaves
+     * @param  array<string, string>  $words
+     */
+    public static function bearing(string $part, Side $towards, array $words = []): self
+    {
+        return new self(MoveKind::Bearing, [$part], $words, $towards);
+    }
+
+    public static function sleeve(): self
+    {
+        return new self(MoveKind::Sleeve, ['sleeve']);
+    }
+
+    /**
+     * Something to do at which no part comes off.
+     *
+     * @param  array<string, string>  $words
+     */
+    public static function say(string $name, array $words, int $minutes = 2): self
+    {
+        return new self(MoveKind::Say, words: $words, name: $name, minutes: $minutes);
+    }
+
+    public static function look(): self
+    {
+        return new self(MoveKind::Look);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Patterns;
+
+use CleanRace\Core\Hub\HubUse;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\Side;
+
+/** What there is to say of a way hubs are built, whatever the hub. */
+final readonly class PatternCard
+{
+    private const SIDES = ['Left' => 'Left side', 'Right' => 'Right side', 'Outer' => 'Outer side', 'Inner' => 'Inner side'];
+
+    /**
+     * @param  string  $metOn where such hubs are met
+     * @param  string  $fit what the press fit is on
+     * @param  string  $left what people call the left end of the drawing
+     * @param  string  $right and the right end
+     * @param  list<string>  $cautions what is special to take care of
+     * @param  list<RingSeat>  $grips where the rings are pressed: in a bore, on a shaft, or both
+     * @param  HubUse  $use how such hubs are mostly used
+     * @param  list<HubSetting>  $sets what is set on such hubs once they are together, in this order
+     * @param  bool  $converted whether its seats were made for cups, so that a cartridge for them is chosen first
+     * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
+     */
+    public function __construct(
+        public string $name,
+        public string $metOn,
+        public Turning $turns,
+        public string $fit,
+        public MachineKind $machine,
+        public string $left = 'Left',
+        public string $right = 'Right',
+        public array $cautions = [],
+        public array $grips = [RingSeat::Bore],
+        public bool $pair = false,
+        public HubUse $use = HubUse::FastWheel,
+        public array $sets = [HubSetting::Clamped],
+        public bool $converted = false,
+    ) {
+    }
+
+    /** Whether cones or tapers were set by hand: such a setting is looked at again after the first ride. */
+    public function isSetByHand(): bool
+    {
+        return in_array(HubSetting::Cones, $this->sets, true) || in_array(HubSetting::Tapers, $this->sets, true);
+    }
+
+    /** What people call a side, as it stands at the head of a line. */
+    public function side(Side $side): string
+    {
+        return match ($side) {
+            Side::Left => $this->left,
+            Side::Right => $this->right,
+            Side::Middle => 'Middle',
+        };
+    }
+
+    /** The same where it is said to be a side: Outer side, Pulley end. */
+    public function sideName(Side $side): string
+    {
+        $name = $this->side($side);
+
+        return self::SIDES[$name] ?? $name;
+    }
+}

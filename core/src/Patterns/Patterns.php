@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Patterns;
+
+use OutOfBoundsException;
+
+/** The hub patterns there are: every class in Patterns/ is one. To add one, write the class. */
+final class Patterns
+{
+    /** @return array<string, Pattern> by id, in the order of their names */
+    public static function all(): array
+    {
+        $all = [];
+        foreach (glob(__DIR__.'/Hubs/*.php') ?: [] as $file) {
+            $pattern = self::made(basename($file, '.php'));
+            if ($pattern !== null) {
+                $all[$pattern->id()] = $pattern;
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * A pattern's id is the name of its class, in lower case with hyphens.
+     *
+     * @throws OutOfBoundsException when there is no such pattern
+     */
+    public static function find(string $id): Pattern
+    {
+        return (preg_match('/^[a-z]+(-[a-z]+)*$/', $id) === 1 ? self::made(str_replace('-', '', ucwords($id, '-'))) : null) ?? throw new OutOfBoundsException("No hub pattern named $id.");
+    }
+
+    private static function made(string $name): ?Pattern
+    {
+        $class = __NAMESPACE__.'\\Hubs\\'.$name;
+        $made = class_exists($class) ? new $class : null;
+
+        return $made instanceof Pattern ? $made : null;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating\Home;
+
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Verdict\Field;
+
+/** A hub with one ledge: the sleeve is the stop of the second bearing. Depths are from the hub face on each side. */
+final readonly class SecondBearingInput
+{
+    /** @param  list<PairFeel>  $feel */
+    public function __construct(
+        #[Field('Hub over its two faces')] public ?Reading $overFaces = null,
+        #[Field('Depth of the first bearing', least: -50, by: Instrument::DepthCaliper)] public ?Reading $firstDepth = null,
+        #[Field('Width of the first bearing')] public ?Length $firstWidth = null,
+        #[Field('Length of the sleeve')] public ?Reading $sleeveLength = null,
+        #[Field('Width of the second bearing')] public ?Length $secondWidth = null,
+        #[Field('Depth of the second bearing now', least: -50, by: Instrument::DepthCaliper)] public ?Reading $secondDepth = null,
+        #[Field('Draw bolt')] public DrawBolt $drawBolt = DrawBolt::M12,
+        #[Field('How the pair feels', of: PairFeel::class)] public array $feel = [],
+        #[Field('The sleeve has been seen in the hub')] public bool $sleeveSeen = true,
+    ) {
+        if ($feel === [] && ! $this->measured()) {
+            throw Nonsense::about('second_depth_mm', 'Give the sizes of hub, bearings and sleeve and both depths, or say how the pair feels.');
+        }
+        if ($this->measured() && $overFaces !== null && $sleeveLength !== null && $sleeveLength->value->mm >= $overFaces->value->mm) {
+            throw Nonsense::about('sleeve_length_mm', 'The sleeve cannot be longer than the hub.');
+        }
+    }
+
+    public function measured(): bool
+    {
+        return ! in_array(null, [$this->overFaces, $this->firstDepth, $this->firstWidth, $this->sleeveLength, $this->secondWidth, $this->secondDepth], true);
+    }
+}

@@ -1,0 +1,302 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating\Plan;
+
+use CleanRace\Core\Catalogue\Bearing;
+use CleanRace\Core\Hub\Drawing\Standing;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Pressure;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Measure\Temperature;
+use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Mechanics\Squareness\Square;
+use CleanRace\Core\Mechanics\Squareness\SquareInput;
+use CleanRace\Core\Mechanics\Squareness\SquareResult;
+use CleanRace\Core\Mechanics\Squareness\SquareStage;
+use CleanRace\Core\Mechanics\Warmth\HeatClock;
+use CleanRace\Core\Mechanics\Warmth\HeatClockInput;
+use CleanRace\Core\Mechanics\Warmth\HubMass;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubSizes;
+use CleanRace\Core\Seating\Home\Home;
+use CleanRace\Core\Seating\Home\HomeDepth;
+use CleanRace\Core\Seating\Home\HomeInput;
+use CleanRace\Core\Seating\Home\HomeResult;
+use CleanRace\Core\Seating\Home\PairFeel;
+use CleanRace\Core\Seating\Home\SecondBearing;
+use CleanRace\Core\Seating\Home\SecondBearingInput;
+use CleanRace\Core\Seating\Home\SleeveLength;
+use CleanRace\Core\Seating\Home\SleeveLengthInput;
+use CleanRace\Core\Seating\Home\SleeveToMake;
+use CleanRace\Core\Seating\Home\SleeveToMakeInput;
+use CleanRace\Core\Seating\Press\ForceWatch;
+use CleanRace\Core\Seating\Press\ForceWatchInput;
+use CleanRace\Core\Sizing\Plan\Finder;
+use CleanRace\Core\Sizing\Plan\Findings;
+use CleanRace\Core\Sizing\Plan\PressedSeat;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Tooling\WallTool;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Verdict;
+
+/** Runs the seating calculators on what a job's notebook holds, seat by seat. */
+final class Progress
+{
+    private const USUAL_ROOM_C = 20.0;
+
+    /** @var array<string, ?SquareResult> worked out once, by seat and stage */
+    private array $squares = [];
+
+    /** @var array<string, ?HomeResult> worked out once, by seat */
+    private array $homes = [];
+
+    public readonly SeatOrder $order;
+
+    public readonly SeatTools $tools;
+
+    private readonly SeatReadings $readings;
+
+    public function __construct(private readonly Limits $limits, private readonly Bench $bench, private readonly Findings $findings)
+    {
+        $this->readings = new SeatReadings($bench->notebook);
+        $this->order = new SeatOrder($limits, $bench, $findings);
+        $this->tools = new SeatTools($limits, $bench, $this->order);
+    }
+
+    /** @param  string  $stage `start` or `home` */
+    public function square(PressedSeat $seat, string $stage): ?SquareResult
+    {
+        $key = $seat->key.'.'.$stage;
+
+        return array_key_exists($key, $this->squares) ? $this->squares[$key] : $this->squares[$key] = $this->workSquare($seat, $stage);
+    }
+
+    private function workSquare(PressedSeat $seat, string $stage): ?SquareResult
+    {
+        $depths = $this->readings->depths($seat->key, $stage);
+        $eye = $this->readings->eye($seat->key, $stage);
+        $enough = count($depths) >= SquareInput::LEAST_READINGS;
+        if (! $enough && $eye === null) {
+            return null;
+        }
+        try {
+            return (new Square($this->limits))->work(new SquareInput(
+                $seat->bore, $seat->outside, $enough ? $depths : [], $stage === 'home' ? SquareStage::Home : SquareStage::Entering, $eye, $this->readings->eyeClock($seat->key, $stage), $this->readings->isLevelled($seat->key) ? $this->readings->depths($seat->key, 'ref') : [],
+            ));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    public function home(PressedSeat $seat): ?HomeResult
+    {
+        return array_key_exists($seat->key, $this->homes) ? $this->homes[$seat->key] : $this->homes[$seat->key] = $this->workHome($seat);
+    }
+
+    private function workHome(PressedSeat $seat): ?HomeResult
+    {
+        $depth = $this->meanDepth($seat, 'home');
+        $signs = $this->readings->signs($seat->key);
+        $ledge = $this->order->ledge($seat);
+        if ($signs === [] && ($depth === null || $ledge === null)) {
+            return null;
+        }
+        $sizes = $this->findings->sizes;
+        $groove = $this->order->isFirstOfPair($seat) && in_array('groove_edge', $sizes->measured, true) ? $sizes->grooveEdge : null;
+        try {
+            return (new Home($this->limits))->work(new HomeInput($seat->width, $ledge, $depth, $this->bench->notebook->reading(Places::newWidth($seat->key)), $this->square($seat, 'home')?->tilt, $signs, $groove));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** Whether the ring at a seat is down where it belongs: on its ledge, or for a second bearing on the sleeve. */
+    public function isHome(PressedSeat $seat): bool
+    {
+        $home = $this->order->isSecondOfPair($seat) ? $this->second() : $this->home($seat)?->verdict;
+
+        return $home?->level === Level::Go;
+    }
+
+    /** Home, and nothing says that it stands askew. */
+    public function isProven(PressedSeat $seat): bool
+    {
+        return $this->isHome($seat) && in_array($this->square($seat, 'home')?->verdict->level, [null, Level::Go], true);
+    }
+
+    /** The depth at which the bearing stood before it came apart, met again or not. */
+    public function oldDepth(PressedSeat $seat): ?Verdict
+    {
+        $place = $this->order->put($seat)?->depthBefore;
+        if ($place === null || $this->readings->isLevelled($seat->key)) {
+            return null;
+        }
+        $doubt = $this->bench->notebook->has(Places::newWidth($seat->key)) ? 1 : 2;
+
+        return SeatVerdicts::oldDepth(
+            $this->meanDepth($seat, 'home'), $this->bench->notebook->reading($place, Instrument::DepthCaliper),
+            Length::mm($doubt * $this->limits->get('home.over')), $this->bench->tray->state($seat->part->id) === PartState::Fitted,
+        );
+    }
+
+    /** Depth at which a ring stands on its ledge, where that is known; else null. */
+    public function homeDepth(PressedSeat $seat): ?Length
+    {
+        return $this->order->homeDepth($seat);
+    }
+
+    /** The sleeve is off the tray and was seen through the hub. */
+    public function sleeveIn(): bool
+    {
+        return $this->bench->tray->state('sleeve') !== PartState::OnTray && $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'seen';
+    }
+
+    /** A pair with a sleeve: how the second bearing stands to it. */
+    public function second(): ?Verdict
+    {
+        $seat = $this->order->secondOfPair();
+        $feel = $this->readings->feel();
+        $depth = $seat === null ? null : $this->meanDepth($seat, 'home');
+        if ($seat === null || ($depth === null && $feel === [])) {
+            return null;
+        }
+        if (! $this->sleeveIn()) {
+            return SecondBearing::sleeveMissing();
+        }
+        $sizes = $this->findings->sizes;
+        try {
+            return $sizes->twoLedges ? $this->againstSpan($sizes, $feel) : (new SecondBearing($this->limits))->work(new SecondBearingInput(
+                $this->bench->notebook->reading(Places::OVER_FACES), $this->firstDepth($sizes), $sizes->width($sizes->first), $this->bench->notebook->reading(Places::SLEEVE_LENGTH),
+                $seat->width, $depth, $this->bench->drawBolt, $feel,
+            ))->verdict;
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** What is known of a row of loose balls. */
+    public function balls(Part $part): BallRow
+    {
+        return BallRow::of($this->limits, $part, $this->bench->notebook);
+    }
+
+    /** @return list<BallRow> of every row of loose balls */
+    public function ballRows(): array
+    {
+        return array_map($this->balls(...), array_values(array_filter($this->bench->hub->stack->line(), static fn (Part $p): bool => $p->kind === PartKind::Balls)));
+    }
+
+    /** What gauge or wrench shows at this seat, against what was reckoned of it. */
+    public function watch(PressedSeat $seat): ?Verdict
+    {
+        $shown = $this->readings->gauge($seat->key);
+        if ($shown === null || $seat->force === null || $seat->force->forceHigh->newtons < 1) {
+            return null;
+        }
+        try {
+            return (new ForceWatch($this->limits))->work(new ForceWatchInput(
+                $seat->force->forceLow, $seat->force->forceHigh, $shown instanceof Force ? $shown : null, $shown instanceof Pressure ? $shown : null, $this->ram(),
+                $shown instanceof Torque ? $shown : null, $this->bench->drawBolt, toGo: $this->home($seat)?->toGo,
+            ))->verdict;
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** Seconds that a warmed hub leaves, from its temperature as it was read. */
+    public function heatClock(PressedSeat $seat): ?Verdict
+    {
+        $hub = $this->bench->notebook->temperature(Places::HUB_TEMPERATURE);
+        $housing = $this->bench->hub->stack->one(PartKind::Housing);
+        if ($hub === null || $seat->fit === null || $seat->seat === RingSeat::Shaft || $housing === null) {
+            return null;
+        }
+        try {
+            return (new HeatClock($this->limits))->work(new HeatClockInput(
+                $hub, $this->bench->notebook->temperature(Places::ROOM) ?? Temperature::celsius(self::USUAL_ROOM_C), $seat->outside, $seat->fit->interference,
+                HubMass::tryFrom($this->bench->notebook->choice(Places::HUB_MASS) ?? '') ?? HubMass::ofHousing($housing), Finder::material($this->bench),
+            ))->verdict;
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** @return array<string, Standing> how bearings stand by the last depths read of them, by part: at home, else while going in */
+    public function standing(): array
+    {
+        $standing = [];
+        foreach ($this->order->seats() as $seat) {
+            foreach (['home', 'start'] as $stage) {
+                $square = $this->square($seat, $stage);
+                $mean = $this->readings->mean($seat->key, $stage);
+                if ($square?->meanDepth !== null && $mean !== null && $seat->seat === RingSeat::Bore) {
+                    $standing[$seat->part->id] ??= new Standing($mean->value, $square->angle, $square->highSide);
+                }
+            }
+        }
+
+        return $standing;
+    }
+
+    private function meanDepth(PressedSeat $seat, string $stage): ?Reading
+    {
+        $mean = $this->readings->mean($seat->key, $stage);
+        $plane = $this->readings->isLevelled($seat->key) ? null : $this->square($seat, $stage)?->meanDepth;
+
+        return $mean === null ? null : Reading::of($plane ?? $mean->value, $mean->instrument ?? $mean->halfWidth);
+    }
+
+    private function ram(): ?Length
+    {
+        $presses = array_filter($this->bench->wall, static fn (WallTool $t): bool => $t->kind === ToolKind::Press && $t->ram !== null);
+
+        return array_values($presses)[0]->ram ?? null;
+    }
+
+    /** Where the first bearing stands: read, else on its ledge. */
+    private function firstDepth(HubSizes $sizes): ?Reading
+    {
+        $ledge = $this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper);
+        $first = array_values(array_filter($this->order->seats(), $this->order->isFirstOfPair(...)))[0] ?? null;
+        $read = $first === null ? null : $this->meanDepth($first, 'home');
+
+        return $read ?? ($ledge === null ? null : Reading::of(HomeDepth::on($ledge, $sizes->width($sizes->first), $this->bench->notebook->reading(Places::newWidth($sizes->first->value)))->depth(), $ledge->instrument ?? $ledge->halfWidth));
+    }
+
+    /** @param  list<PairFeel>  $feel */
+    private function againstSpan(HubSizes $sizes, array $feel): ?Verdict
+    {
+        $span = $this->order->span();
+        $sleeve = $this->bench->notebook->reading(Places::SLEEVE_LENGTH);
+        $size = $sizes->bearing($sizes->first);
+        if ($span === null || $sleeve === null) {
+            return $feel === [] ? null : (new SecondBearing($this->limits))->work(new SecondBearingInput(feel: $feel))->verdict;
+        }
+
+        return (new SleeveLength($this->limits))->work(new SleeveLengthInput($span, $sleeve, $size->bore, $size->outside, Length::mm(max(0.0, $this->findings->clearance->leftMean->mm ?? 0.0)), $feel))->verdict;
+    }
+
+    /** The sleeve as it would have to be made, when the span is known. */
+    public function sleeveToMake(): ?Verdict
+    {
+        $span = $this->order->span();
+        $axle = $this->bench->hub->stack->one(PartKind::Axle);
+        $size = $this->findings->sizes->bearing($this->findings->sizes->first);
+        try {
+            return $span === null || $axle === null ? null : (new SleeveToMake($this->limits))->work(new SleeveToMakeInput(Length::mm(min($size->bore->mm, $axle->mm('diameter'))), $size->bore, $size->outside, $span, thin: $size->isThin()))->verdict;
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+}

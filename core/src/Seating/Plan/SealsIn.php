@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating\Plan;
+
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Patterns\Put;
+
+/** The schools of when seals go in. */
+enum SealsIn: string
+{
+    case AfterBoth = 'after_both';
+    case AfterOwn = 'after_own';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::AfterBoth => 'After both bearings',
+            self::AfterOwn => 'Each after its own bearing',
+        };
+    }
+
+    public function detail(): string
+    {
+        return match ($this) {
+            self::AfterBoth => 'After both bearings, so that nothing hits them. Lips greased, spring inward, flush or to the depth measured before.',
+            self::AfterOwn => 'After its own bearing. From now on the hub must not stand on it. Lips greased, spring inward, flush or to the depth measured before.',
+        };
+    }
+
+    /**
+     * @param  list<array{Part, Put}>  $order
+     * @param  list<string>  $pressed ids of rings that are pressed
+     * @return list<array{Part, Put}>
+     */
+    public function arranged(array $order, array $pressed): array
+    {
+        if ($this === self::AfterBoth) {
+            return $order;
+        }
+        $seals = array_values(array_filter($order, static fn (array $one): bool => $one[0]->kind === PartKind::Seal));
+        $others = array_values(array_filter($order, static fn (array $one): bool => $one[0]->kind !== PartKind::Seal));
+        foreach ($seals as $seal) {
+            $at = null;
+            foreach ($others as $i => [$part]) {
+                $holds = in_array($part->id, $pressed, true) || $part->kind === PartKind::SnapRing;
+                $at = $holds && $part->side === $seal[0]->side ? $i : $at;
+            }
+            array_splice($others, $at === null ? count($others) : $at + 1, 0, [$seal]);
+        }
+
+        return $others;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating\Plan;
+
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Steps\Station;
+use CleanRace\Core\Steps\StationReport;
+
+/** The fifth station: rings home in their order, what holds them and what lies between, the seals. */
+final readonly class Seat
+{
+    public function report(Bench $bench, Progress $progress): StationReport
+    {
+        return StationReport::of(Station::Seat, (new Assembly($bench, $progress))->steps(), $bench->notebook);
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Setting\Plan;
+
+use CleanRace\Core\Catalogue\BoltGrade;
+use CleanRace\Core\Catalogue\Thread;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\HubSetting;
+use CleanRace\Core\Setting\Torque\ThreadTreatment;
+use CleanRace\Core\Setting\Torque\TorqueInput;
+use CleanRace\Core\Setting\Torque\TorqueSetting;
+use CleanRace\Core\Setting\Torque\TorqueSource;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Tooling\WallTool;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
+
+/** Every fastener of a hub, in the order of tightening, each with its figure and where that comes from. */
+final readonly class TorqueSteps
+{
+    public function __construct(private Limits $limits, private Bench $bench)
+    {
+    }
+
+    /** @return list<Step> */
+    public function steps(): array
+    {
+        return array_map($this->step(...), $this->fasteners());
+    }
+
+    /** @return list<Fastener> that have a figure: a castle nut of tapers is set by its slots */
+    private function fasteners(): array
+    {
+        $bySlots = in_array(HubSetting::Tapers, $this->bench->pattern->card()->sets, true);
+        $castle = array_map(static fn (Part $p): string => $p->id, array_filter($this->bench->hub->stack->parts, static fn (Part $p): bool => $p->kind === PartKind::CastleNut));
+
+        return array_values(array_filter($this->bench->pattern->fasteners(), static fn (Fastener $f): bool => ! $bySlots || ! in_array($f->part, $castle, true)));
+    }
+
+    private function step(Fastener $fastener): Step
+    {
+        $wrenches = array_values(array_filter($this->bench->wall, static fn (WallTool $t): bool => $t->kind === ToolKind::TorqueWrench));
+        $adapter = $this->bench->notebook->has($fastener->place('adapter'));
+
+        return Step::of('set.'.$fastener->id, '{name} to its figure', 'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.', ['name' => Message::plain($fastener->name)])
+            ->with(tool: 'Torque wrench', caution: $fastener->id === 'caliper_bolts' ? 'Brakes: the manual and, where the law says so, a licensed person decide. Pump the lever after.' : null)
+            ->on(Panel::Torques)
+            ->asking(
+                Ask::torque($fastener->place('torque'), 'Torque', wanted: false),
+                Ask::choice($fastener->place('source'), 'From', Fastener::sources()),
+                Ask::text($fastener->place('spanner'), 'Spanner', hint: '27, or 1 1/16')->borrowed(),
+                Ask::text($fastener->place('thread'), 'Thread', hint: 'M16 × 1.5')->borrowed(),
+                Ask::choice($fastener->place('grade'), 'Marked', Option::of(array_combine(array_column(BoltGrade::cases(), 'value'), array_column(BoltGrade::cases(), 'value'))), wanted: false),
+                Ask::choice($fastener->place('treatment'), 'On the thread', Option::each(ThreadTreatment::class), wanted: false),
+                ...($wrenches === [] ? [] : [Ask::choice($fastener->place('wrench'), 'Wrench', array_map(static fn (WallTool $t): Option => new Option($t->id, $t->name), $wrenches), wanted: false)]),
+                ...[Ask::length($fastener->place('adapter'), 'Adapter, square to bolt', wanted: false)],
+                ...($adapter ? [Ask::length($fastener->place('wrench_length'), 'Wrench, grip to square', wanted: false), Ask::turn($fastener->place('adapter_turned'), 'Adapter turned out of line')] : []),
+                ...($fastener->several ? [Ask::count($fastener->place('bolts'), 'How many there are')] : []),
+                ...[Ask::tick($fastener->place('done'), $fastener->several ? 'All tightened, crosswise' : 'Tightened')],
+            )->judged($this->outOfOrder($fastener), $this->judged($fastener, $wrenches))->taking(2);
+    }
+
+    private function outOfOrder(Fastener $fastener): ?Verdict
+    {
+        $notebook = $this->bench->notebook;
+        foreach ($this->fasteners() as $earlier) {
+            if ($earlier->id === $fastener->id) {
+                break;
+            }
+            if ($notebook->done($fastener->place('done')) && ! $notebook->done($earlier->place('done'))) {
+                return Verdict::stop(Message::of('torque.order', '{name} first', ['name' => Message::plain($earlier->name)]), Message::of('torque.order.say', 'Tightened before it, this one holds the fork legs where they should settle by themselves.'))
+                    ->next(Message::of('torque.order.next', 'Loosen, then go through the list from the top.'));
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<WallTool>  $wrenches */
+    private function judged(Fastener $fastener, array $wrenches): ?Verdict
+    {
+        $notebook = $this->bench->notebook;
+        $torque = $notebook->torque($fastener->place('torque'));
+        $source = TorqueSource::tryFrom($notebook->choice($fastener->place('source')) ?? '');
+        if ($source === null) {
+            return $torque === null ? null : Verdict::care(Message::of('torque.source', 'Where does the figure come from'), Message::of('torque.source.say', 'A figure without its source is a guess to the next who reads it.'));
+        }
+        if ($torque === null && $source !== TorqueSource::None) {
+            return Verdict::care(Message::of('torque.missing', 'The figure is missing'), Message::of('torque.missing.say', 'Enter what the source says, or say that none was found.'));
+        }
+        $wrench = array_values(array_filter($wrenches, static fn (WallTool $t): bool => $t->id === $notebook->choice($fastener->place('wrench'))))[0] ?? null;
+        $length = $notebook->length($fastener->place('wrench_length'));
+        try {
+            return (new TorqueSetting($this->limits))->work(new TorqueInput(
+                $source, $torque, $this->thread($fastener), BoltGrade::tryFrom($notebook->choice($fastener->place('grade')) ?? ''),
+                ThreadTreatment::tryFrom($notebook->choice($fastener->place('treatment')) ?? '') ?? ThreadTreatment::Dry,
+                $wrench?->torqueLow, $wrench?->torqueHigh, $length, $length === null ? null : $notebook->length($fastener->place('adapter')), $notebook->turn($fastener->place('adapter_turned')),
+            ))->verdict->because(...$this->asWritten($fastener));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** @return list<Message> the figure as its source has it, when it is not in newton-metres */
+    private function asWritten(Fastener $fastener): array
+    {
+        $typed = $this->bench->notebook->value($fastener->place('torque'))['typed'] ?? null;
+
+        return is_string($typed) && preg_match('/[fi]/i', $typed) === 1 ? [Message::of('torque.written', 'As its source has it: {typed}.', ['typed' => Written::of($typed)])] : [];
+    }
+
+    /** A thread that can be read; what cannot is kept, and no ceiling is reckoned from it. */
+    private function thread(Fastener $fastener): ?string
+    {
+        $text = $this->bench->notebook->text($fastener->place('thread'));
+        try {
+            return $text === null ? null : Thread::read($text)->text;
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+}

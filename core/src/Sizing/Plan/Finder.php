@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing\Plan;
+
+use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Catalogue\Number\Designation;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeft;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeftResult;
+use CleanRace\Core\Mechanics\Pressing\PressForceResult;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubSizes;
+use CleanRace\Core\Sizing\Bearing\BearingFromCaliper;
+use CleanRace\Core\Sizing\Bearing\BearingFromCaliperInput;
+use CleanRace\Core\Sizing\Bearing\BearingFromCaliperResult;
+use CleanRace\Core\Sizing\Bearing\HubConditions;
+use CleanRace\Core\Sizing\Bearing\InThisHub;
+use CleanRace\Core\Sizing\Bearing\NumberVerdict;
+use CleanRace\Core\Sizing\Bearing\RingState;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Verdict;
+
+/** Runs the sizing calculators on what a job's notebook holds. */
+final readonly class Finder
+{
+    private const CALIPER_PLACES = ['bore', 'outside', 'width'];
+
+    public function __construct(private Limits $limits)
+    {
+    }
+
+    public function findings(Bench $bench): Findings
+    {
+        $sizes = HubSizes::of($bench->hub, $bench->notebook);
+        $fits = $heats = $forces = [];
+        foreach ([Side::Left, Side::Right] as $side) {
+            $ring = $this->ring($bench, $side, $sizes);
+            $fits[$side->value] = $fit = $ring->fit();
+            $heats[$side->value] = $fit === null ? null : $ring->heat($fit);
+            $forces[$side->value] = $fit === null ? null : $ring->force($fit);
+        }
+
+        return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value] ?? null));
+    }
+
+    public function seat(Bench $bench, Side $side): SeatSurvey
+    {
+        return $this->ring($bench, $side, HubSizes::of($bench->hub, $bench->notebook))->survey;
+    }
+
+    private function ring(Bench $bench, Side $side, HubSizes $sizes): RingInSeat
+    {
+        return new RingInSeat($this->limits, $bench, $side->value, RingSeat::Bore, $sizes->bearing($side)->bore, $sizes->bearing($side)->outside, $sizes->width($side));
+    }
+
+    /** What the caliper says of the old bearing, when anything is read of it. */
+    public function byCaliper(Bench $bench, Side $side): ?BearingFromCaliperResult
+    {
+        [$bore, $outside, $width] = array_map(static fn (string $what): ?Reading => $bench->notebook->reading(Places::bearing($side->value, $what)), self::CALIPER_PLACES);
+        if ($bore === null && $outside === null && $width === null) {
+            return null;
+        }
+        try {
+            $state = RingState::tryFrom($bench->notebook->choice(Places::bearing($side->value, 'state')) ?? '') ?? RingState::Worn;
+
+            return (new BearingFromCaliper($this->limits))->work(new BearingFromCaliperInput($bore, $outside, $width, $state));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    /** @return list<Verdict> what the number settles, and whether the bearing suits the hub */
+    public function byNumber(Bench $bench, Side $side): array
+    {
+        $readings = $this->readings($bench, $side);
+
+        return $readings === [] ? [] : array_filter([NumberVerdict::of($readings), (new InThisHub)->judge($readings[0], HubConditions::of($bench))]);
+    }
+
+    /** @return list<Designation> */
+    private function readings(Bench $bench, Side $side): array
+    {
+        $number = $bench->notebook->text(Places::number($side->value));
+        try {
+            return $number === null ? [] : (new DesignationReader)->readings($number);
+        } catch (Nonsense) {
+            return [];
+        }
+    }
+
+    private function clearance(HubSizes $sizes, ?PressForceResult $force): ?ClearanceLeftResult
+    {
+        try {
+            return $force === null ? null : (new ClearanceLeft)->work(new ClearanceLeftInput($sizes->bearing($sizes->first)->bore, $sizes->bearing($sizes->first)->outside, $force->pressure));
+        } catch (Nonsense) {
+            return null;
+        }
+    }
+
+    public static function material(Bench $bench): Material
+    {
+        return Material::tryFrom($bench->notebook->choice(Places::MATERIAL) ?? '') ?? Material::Aluminium;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing\Plan;
+
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Mechanics\Fit\FitResult;
+use CleanRace\Core\Mechanics\Pressing\ClearanceLeftResult;
+use CleanRace\Core\Mechanics\Pressing\PressForceResult;
+use CleanRace\Core\Mechanics\Warmth\HeatResult;
+use CleanRace\Core\Patterns\HubSizes;
+
+/** What the sizing station found out, for the stations after it. Per side, null until there is enough to say it. */
+final readonly class Findings
+{
+    /**
+     * @param  array<string, ?FitResult>  $fits by side
+     * @param  array<string, ?HeatResult>  $heats by side
+     * @param  array<string, ?PressForceResult>  $forces by side
+     */
+    public function __construct(
+        public HubSizes $sizes,
+        public array $fits,
+        public array $heats,
+        public array $forces,
+        public ?ClearanceLeftResult $clearance,
+    ) {
+    }
+
+    public function fit(Side $side): ?FitResult
+    {
+        return $this->fits[$side->value] ?? null;
+    }
+
+    public function heat(Side $side): ?HeatResult
+    {
+        return $this->heats[$side->value] ?? null;
+    }
+
+    public function force(Side $side): ?PressForceResult
+    {
+        return $this->forces[$side->value] ?? null;
+    }
+}

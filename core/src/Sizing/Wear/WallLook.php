@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sizing\Wear;
+
+/** What a wall looks like once it is clean: evidence beside the readings. */
+enum WallLook: string
+{
+    case BrightBand = 'bright_band';
+    case Pits = 'pits';
+    case ScoreCaught = 'score_caught';
+    case RustAtLip = 'rust_at_lip';
+    case GripsAtMouth = 'grips_at_mouth';
+    case EvenGrey = 'even_grey';
+
+    /** Whether a wall that looks so is looked at again, whatever the readings say. */
+    public function speaksAgainst(): bool
+    {
+        return in_array($this, [self::Pits, self::ScoreCaught, self::GripsAtMouth], true);
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::BrightBand => 'Bright polished band',
+            self::Pits => 'Pits',
+            self::ScoreCaught => 'A score that catches a nail',
+            self::RustAtLip => 'Rust at the lip',
+            self::GripsAtMouth => 'Old ring gripped at the mouth only',
+            self::EvenGrey => 'Even and grey all over',
+        };
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Steps;
+
+use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Written;
+
+/** One step of a station: what to do, with what, why, what can hurt, what to enter, and what is judged of it. */
+final readonly class Step
+{
+    /**
+     * @param  list<Ask>  $asks
+     * @param  list<Verdict>  $verdicts the one that matters most first
+     * @param  bool  $holds whether its verdicts count when the job is signed
+     * @param  int  $handMinutes of hand time
+     * @param  int  $waitMinutes of waiting that follows: soaking, cooling
+     * @param  bool  $optional whether its station is settled without it
+     * @param  bool  $onlyStops when it holds, whether a care is only advice
+     * @param  list<Message>  $waitsFor what has to be done before it and is not
+     */
+    private function __construct(
+        public string $id,
+        public Message $title,
+        public ?Message $detail = null,
+        public ?Message $tool = null,
+        public ?Message $why = null,
+        public ?Message $caution = null,
+        public ?Message $find = null,
+        public ?string $part = null,
+        public Panel $panel = Panel::Answers,
+        public array $asks = [],
+        public array $verdicts = [],
+        public bool $done = false,
+        public bool $holds = true,
+        public bool $onlyStops = false,
+        public int $handMinutes = 0,
+        public int $waitMinutes = 0,
+        public bool $optional = false,
+        public array $waitsFor = [],
+    ) {
+    }
+
+    /** @param  array<string, Quantity|Message|Written|int>  $values for the places in title and detail */
+    public static function of(string $id, Message|string $title, Message|string|null $detail = null, array $values = []): self
+    {
+        return new self($id, self::words("$id.title", $title, $values), $detail === null ? null : self::words("$id.detail", $detail, $values));
+    }
+
+    /**
+     * The tool, the reason, what can hurt, what to look for, and the part that lights up.
+     *
+     * @param  array<string, Quantity|Message|Written|int>  $values for the places in these words
+     */
+    public function with(Message|string|null $tool = null, Message|string|null $why = null, Message|string|null $caution = null, Message|string|null $find = null, ?string $part = null, array $values = []): self
+    {
+        $words = array_filter(compact('tool', 'why', 'caution', 'find'), static fn (Message|string|null $text): bool => $text !== null);
+        $said = [];
+        foreach ($words as $name => $text) {
+            $said[$name] = self::words("{$this->id}.$name", $text, $values);
+        }
+
+        return $this->changed($part === null ? $said : $said + ['part' => $part]);
+    }
+
+    /**
+     * Words of the step with what stands in them, and no more.
+     *
+     * @param  array<string, Quantity|Message|Written|int>  $values
+     */
+    private static function words(string $key, Message|string $text, array $values): Message
+    {
+        if ($text instanceof Message) {
+            return $text;
+        }
+
+        return Message::of($key, $text, array_filter($values, static fn (string $place): bool => str_contains($text, '{'.$place.'}'), ARRAY_FILTER_USE_KEY));
+    }
+
+    public function asking(Ask ...$asks): self
+    {
+        return $this->changed(['asks' => [...$this->asks, ...array_values($asks)]]);
+    }
+
+    /** A step that is done by doing it. */
+    public function ticked(string $label = 'Done'): self
+    {
+        return $this->asking(Ask::tick(Places::done($this->id), $label));
+    }
+
+    public function on(Panel $panel): self
+    {
+        return $this->changed(['panel' => $panel]);
+    }
+
+    public function judged(?Verdict ...$verdicts): self
+    {
+        return $this->changed(['verdicts' => [...$this->verdicts, ...array_values(array_filter($verdicts))]]);
+    }
+
+    public function taking(int $hand, int $wait = 0): self
+    {
+        return $this->changed(['handMinutes' => $hand, 'waitMinutes' => $wait]);
+    }
+
+    public function advice(): self
+    {
+        return $this->changed(['holds' => false]);
+    }
+
+    public function holdingStopsOnly(): self
+    {
+        return $this->changed(['onlyStops' => true]);
+    }
+
+    /** What has to be done before it, and is not yet. */
+    public function after(Message ...$missing): self
+    {
+        return $this->changed(['waitsFor' => array_values($missing)]);
+    }
+
+    /** Its station does not wait for it. */
+    public function optional(): self
+    {
+        return $this->changed(['optional' => true]);
+    }
+
+    public function markedDone(bool $done): self
+    {
+        return $this->changed(['done' => $done]);
+    }
+
+    public function worst(): ?Level
+    {
+        return array_reduce($this->verdicts, static fn (?Level $l, Verdict $v): Level => $l === null ? $v->level : $l->worse($v->level), null);
+    }
+
+    /** What of its judgement still counts at the end: none when it was advice. */
+    public function open(): ?Verdict
+    {
+        if (! $this->holds) {
+            return null;
+        }
+        foreach ($this->verdicts as $verdict) {
+            if ($verdict->level === $this->worst() && ($verdict->level === Level::Stop || ($verdict->level === Level::Care && ! $this->onlyStops))) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function changed(array $changed): self
+    {
+        /** @var array{id: string, title: Message} $all */
+        $all = [...get_object_vars($this), ...$changed];
+
+        return new self(...$all);
+    }
+}
