@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Job;
 
-use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
@@ -13,19 +12,12 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Patterns\Patterns;
-use CleanRace\Core\Sizing\Plan\PartFinding;
-use CleanRace\Core\Sizing\Plan\SeatFinding;
-use CleanRace\Core\Sourcing\MatchPart;
-use CleanRace\Core\Sourcing\PartMatch;
-use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Steps\Ask;
-use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Status;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Stripping\Extraction;
 use CleanRace\Core\Stripping\Habit;
 use CleanRace\Core\Tables\Limits;
-use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
@@ -230,129 +222,5 @@ final class EveryHubTest extends TestCase
             self::assertGreaterThan(0, $step->handMinutes);
         }
         self::assertCount(count(Extraction::cases()), array_unique($tools));
-    }
-
-    public function test_every_hub_is_sized_part_by_part_and_seated_ring_by_ring(): void
-    {
-        foreach (Patterns::all() as $id => $pattern) {
-            $report = self::report($id);
-            $clocks = array_filter($report->stations[4]->steps, static fn (Step $s): bool => $s->panel === Panel::Clock);
-            self::assertGreaterThanOrEqual(2, count($clocks), "$id has no ring to start and bring home");
-            $size = $report->stations[2];
-            $parts = array_filter($size->steps, static fn (Step $s): bool => str_starts_with($s->id, 'size.part.'));
-            self::assertTrue($pattern->card()->pair || $parts !== [], $id);
-            $seats = array_filter($size->steps, static fn (Step $s): bool => $s->panel === Panel::Survey);
-            self::assertNotEmpty($seats, "$id has no seat to judge");
-        }
-    }
-
-    /** @return iterable<string, array{string, array<string, array<string, mixed>>, string, string, ?string}> pattern, entries, step, key of its first verdict, what to ask for */
-    public static function sized(): iterable
-    {
-        yield 'a wide bearing by number' => ['knuckle-wide', ['size.part.bearing' => ['text' => '5206 2RS']], 'size.part.bearing', 'number.read', '5206'];
-        yield 'by its sizes written out' => ['knuckle-wide', ['size.part.bearing' => ['text' => '30 x 62 x 23.8']], 'size.part.bearing', 'caliper.is', '3206'];
-        yield 'by the caliper' => ['single-ring', ['size.part.bearing.bore' => ['mm' => 19.99], 'size.part.bearing.outside' => ['mm' => 46.98], 'size.part.bearing.width' => ['mm' => 13.96]], 'size.part.bearing', 'caliper.is', '6204'];
-        yield 'a seal by what is printed' => ['knuckle-wide', ['size.part.seal_left' => ['text' => '40 58 8']], 'size.part.seal_left', 'seal.is', '40 × 58 × 8 mm'];
-        yield 'a snap ring by its bore' => ['knuckle-wide', ['size.part.snap_ring_right.diameter' => ['mm' => 60.02]], 'size.part.snap_ring_right', 'snap_ring.is', 'Internal snap ring 60 mm'];
-        yield 'balls' => ['cup-cone', ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.34]], 'size.part.balls_left', 'balls.are', 'Balls 1/4 in'];
-        yield 'worn balls' => ['cup-cone', ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.22]], 'size.part.balls_left', 'balls.mixed', null];
-        yield 'a cone with its own cup' => ['taper-pair', ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'LM11910']], 'size.part.taper_cone_left', 'taper.set', 'Taper set LM11949/LM11910'];
-        yield 'a cone with a stranger' => ['taper-pair', ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'L44610']], 'size.part.taper_cone_left', 'taper.mixed', 'LM11949'];
-        yield 'the pin of a castle nut' => ['knuckle-wide', ['size.part.castle_nut_left.hole' => ['mm' => 5.05]], 'size.part.castle_nut_left', 'pin.is', 'split pin 5'];
-    }
-
-    /** @param  array<string, array<string, mixed>>  $entries */
-    #[DataProvider('sized')]
-    public function test_parts_are_sized_by_what_serves_their_kind(string $pattern, array $entries, string $step, string $key, ?string $askFor): void
-    {
-        $report = self::report($pattern, $entries);
-        self::assertSame($key, self::step($report, $step)->verdicts[0]->headline->key);
-        $finding = array_values(array_filter($report->partFindings, static fn (PartFinding $f): bool => "size.part.$f->part" === $step))[0];
-        self::assertStringContainsString($askFor ?? '', English::of($finding->askFor));
-    }
-
-    public function test_a_pressed_shaft_is_judged_on_its_shaft_and_a_wide_bearing_on_both(): void
-    {
-        $shaft = self::report('shaft-bearing', ['fit.bearing_shaft.feel' => ['choice' => 'firm_driving']]);
-        self::assertSame('fit.holds', self::step($shaft, 'size.bearing_shaft.seat')->verdicts[0]->headline->key);
-        self::assertSame(['bearing_shaft'], array_map(static fn (SeatFinding $s): string => $s->key, $shaft->seats));
-        $wide = self::report('knuckle-wide', ['fit.bearing.feel' => ['choice' => 'drops_in']]);
-        self::assertSame(['bearing', 'bearing_shaft'], array_map(static fn (SeatFinding $s): string => $s->key, $wide->seats));
-        self::assertSame('fit.loose', self::step($wide, 'size.bearing.seat')->verdicts[0]->headline->key);
-        self::assertNotEmpty($wide->seats[0]->remedies);
-    }
-
-    public function test_grease_follows_the_nipple_and_the_use(): void
-    {
-        self::assertSame('grease.hybrid', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'used']]), 'size.grease')->verdicts[0]->headline->key);
-        self::assertSame('grease.sealed', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'unused']]), 'size.grease')->verdicts[0]->headline->key);
-        self::assertSame('grease.mix', self::step(self::report('spindle', ['size.grease_old' => ['choice' => 'polyurea'], 'size.grease_new' => ['choice' => 'lithium']]), 'size.grease')->verdicts[0]->headline->key);
-    }
-
-    #[DataProvider('patterns')]
-    public function test_what_is_worn_comes_on_the_list_once_and_is_matched_when_it_comes(Pattern $pattern): void
-    {
-        $parts = $pattern->stack(new Notebook)->line();
-        $entries = [];
-        foreach ($parts as $part) {
-            $entries["part.$part->id"] = ['state' => 'on_tray', 'condition' => 'replace'];
-        }
-        $report = self::report($pattern->id(), $entries);
-        self::assertNotEmpty($report->toBuy);
-        self::assertGreaterThanOrEqual(count($parts), array_sum(array_map(static fn (ToBuy $l): int => $l->quantity, $report->toBuy)), 'nothing that is worn is left off');
-        $asked = array_map(static fn (ToBuy $l): string => English::of($l->askFor).English::of($l->note), $report->toBuy);
-        self::assertSame($asked, array_values(array_unique($asked)), 'the same thing stands in one line');
-        foreach ($report->toBuy as $line) {
-            self::assertNotSame('', $line->askFor);
-            self::assertGreaterThan(0, $line->quantity);
-        }
-        $matches = array_filter($report->stations[3]->steps, static fn (Step $s): bool => $s->panel === Panel::Match);
-        self::assertNotEmpty($matches);
-        foreach ($matches as $step) {
-            self::assertNotEmpty($step->asks, $step->id);
-        }
-    }
-
-    #[DataProvider('patterns')]
-    public function test_a_part_that_came_is_stopped_when_one_of_its_sizes_is_wrong(Pattern $pattern): void
-    {
-        foreach ($pattern->stack(new Notebook)->line() as $part) {
-            $rows = array_values(array_filter(MatchPart::sizes($part->kind), static fn (array $r): bool => isset($part->sizes[$r['what']])));
-            if ($rows === [] || ($pattern->card()->pair && $part->kind === PartKind::Bearing)) {
-                continue;
-            }
-            $entries = ["part.$part->id" => ['state' => 'on_tray', 'condition' => 'replace']];
-            foreach ($rows as $row) {
-                $entries["source.part.$part->id.new.{$row['what']}"] = ['mm' => $part->mm($row['what'])];
-            }
-            $step = "source.match.$part->id";
-            self::assertNotSame(Level::Stop, self::step(self::report($pattern->id(), $entries), $step)->verdicts[0]->level, "$part->id is the same");
-            $entries["source.part.$part->id.new.{$rows[0]['what']}"] = ['mm' => $part->mm($rows[0]['what']) + 2];
-            $wrong = self::report($pattern->id(), $entries);
-            self::assertSame(Level::Stop, self::step($wrong, $step)->verdicts[0]->level, "$part->id differs");
-            self::assertCount(count($rows), array_values(array_filter($wrong->matches, static fn (PartMatch $m): bool => $m->part === $part->id))[0]->compared);
-        }
-        $this->addToAssertionCount(1);
-    }
-
-    public function test_words_of_cones_are_asked_of_both(): void
-    {
-        $report = self::report('cup-cone', [
-            'part.cone_left' => ['state' => 'on_tray', 'condition' => 'replace'],
-            'source.part.cone_left.old.thread' => ['text' => 'M10x1'], 'source.part.cone_left.new.thread' => ['text' => 'M9 x 1'],
-        ]);
-        self::assertSame(Level::Stop, self::step($report, 'source.match.cone_left')->verdicts[0]->level);
-        $places = array_map(static fn (Ask $a): string => $a->place, self::step($report, 'source.match.cone_left')->asks);
-        self::assertContains('source.part.cone_left.old.track_radius', $places);
-        self::assertContains('source.part.cone_left.new.length', $places);
-        self::assertNotContains('source.part.cone_left.old.length', $places, 'the hub knows it');
-    }
-
-    public function test_the_axle_is_judged_where_each_ring_sits_and_by_hand(): void
-    {
-        $report = self::report('pair-sleeve', ['size.part.axle.bearing_left' => ['mm' => 19.97], 'size.part.axle.bearing_right' => ['mm' => 19.80]]);
-        self::assertSame([Level::Go, Level::Stop], array_map(static fn ($v): Level => $v->level, self::step($report, 'size.axle')->verdicts));
-        $felt = self::report('pair-sleeve', ['size.part.axle.feel' => ['choice' => 'thumb_push']]);
-        self::assertSame(Level::Go, self::step($felt, 'size.axle')->verdicts[0]->level);
     }
 }

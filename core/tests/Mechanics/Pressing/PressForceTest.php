@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Mechanics\Pressing;
+
+use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Mechanics\Pressing\PressForce;
+use CleanRace\Core\Mechanics\Pressing\PressForceInput;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Verdict\Level;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What it takes to press a ring home. */
+final class PressForceTest extends TestCase
+{
+    /** @param  array<string, mixed>  $changed */
+    private static function force(array $changed = []): \CleanRace\Core\Mechanics\Pressing\PressForceResult
+    {
+        $input = $changed + ['bore' => Length::mm(20), 'outside' => Length::mm(47), 'width' => Length::mm(14), 'hubOutside' => Length::mm(66), 'interference' => Length::mm(0.025), 'contactLength' => Length::mm(14), 'pressCapacity' => Force::newtons(12 * 9806.65)];
+
+        return (new PressForce(Limits::standard()))->work(new PressForceInput(...$input));
+    }
+
+    public function test_force_as_worked_by_hand(): void
+    {
+        $result = self::force();
+        self::assertEqualsWithDelta(5.42, $result->pressure->megapascals, 0.005);
+        self::assertEqualsWithDelta(1345, $result->force->newtons, 1);
+        self::assertEqualsWithDelta(0.0114, $result->shareOfPress?->share, 0.0001);
+        self::assertEqualsWithDelta(2.42, $result->drawBoltTorque->newtonMetres, 0.01);
+        self::assertEqualsWithDelta(2689, $result->stop->newtons, 1);
+        self::assertSame(Level::Go, $result->verdict->level);
+    }
+
+    public function test_force_follows_interference_wall_and_oil(): void
+    {
+        $plain = self::force()->force->newtons;
+        self::assertGreaterThan($plain, self::force(['interference' => Length::mm(0.035)])->force->newtons);
+        self::assertLessThan($plain, self::force(['hubOutside' => Length::mm(52)])->force->newtons);
+        self::assertEqualsWithDelta($plain * 0.16 / 0.12, self::force(['oiled' => false])->force->newtons, 0.5);
+        self::assertSame(0.0, self::force(['interference' => Length::mm(0.004)])->force->newtons, 'surfaces flatten first');
+        self::assertSame(2000.0, self::force(['interference' => Length::mm(0.006)])->stop->newtons, 'a floor under the alarm');
+        $wide = self::force(['interferencePlusMinus' => Length::mm(0.01)]);
+        self::assertLessThan($plain, $wide->forceLow->newtons);
+        self::assertGreaterThan($plain, $wide->forceHigh->newtons);
+        self::assertSame(2 * $wide->forceHigh->newtons, $wide->stop->newtons);
+    }
+
+    public function test_without_a_stated_contact_the_corners_are_taken_off(): void
+    {
+        self::assertLessThan(self::force()->force->newtons, self::force(['contactLength' => null])->force->newtons);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function hardCases(): iterable
+    {
+        yield 'splits' => [['interference' => Length::mm(0.15), 'hubOutside' => Length::mm(60)], 'force.split'];
+        yield 'thin wall' => [['hubOutside' => Length::mm(48.5)], 'force.thin'];
+        yield 'too much for the rod' => [['interference' => Length::mm(0.12), 'material' => Material::Steel, 'oiled' => false, 'drawBolt' => DrawBolt::M8], 'force.rod'];
+        yield 'a press, not a hammer' => [['interference' => Length::mm(0.06)], 'force.press'];
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    #[DataProvider('hardCases')]
+    public function test_force_warns_of_what_goes_wrong(array $changed, string $key): void
+    {
+        self::assertSame($key, self::force($changed)->verdict->headline->key);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function impossibleHubs(): iterable
+    {
+        yield 'hub smaller than the bearing' => [['hubOutside' => Length::mm(47)], 'hub_outside_mm'];
+        yield 'bore larger than outside' => [['bore' => Length::mm(50)], 'bore_mm'];
+        yield 'more contact than width' => [['contactLength' => Length::mm(15)], 'contact_length_mm'];
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    #[DataProvider('impossibleHubs')]
+    public function test_force_refuses_what_cannot_be_and_names_the_field(array $changed, string $field): void
+    {
+        try {
+            self::force($changed);
+            self::fail('was taken');
+        } catch (Nonsense $nonsense) {
+            self::assertSame($field, $nonsense->field);
+        }
+    }
+}

@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Seating\Plan;
+
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\Push;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\Status;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\Job\FindsStep;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Tooling\Tool;
+use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Tooling\WallTool;
+use CleanRace\Core\Verdict\Level;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The seating plan of every kind of hub. */
+final class AssemblyTest extends TestCase
+{
+    use FindsStep;
+
+    /**
+     * @param  array<string, mixed>  $entries a string is a choice
+     * @param  array<string, string>  $habits
+     * @param  list<WallTool>  $wall
+     */
+    private static function report(string $pattern, array $entries = [], array $habits = [], array $wall = [], ?Force $press = null): JobReport
+    {
+        $notebook = new Notebook(array_map(static fn (mixed $v): array => ['value' => is_string($v) ? ['choice' => $v] : $v, 'instrument' => null], $entries));
+        $drivers = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => $t->driver(), $wall)));
+
+        return (new WheelJob(Limits::standard()))->report(new Bench(Patterns::find($pattern), $notebook, $drivers, $press, DrawBolt::M12, false, $wall, $habits));
+    }
+
+    /** @return list<Step> */
+    private static function steps(JobReport $report): array
+    {
+        return $report->stations[4]->steps;
+    }
+
+    /** @return list<string> */
+    private static function keys(Step $step): array
+    {
+        return array_map(static fn ($v): string => $v->headline->key, $step->verdicts);
+    }
+
+    /** @return array<string, array<string, mixed>> every part in, as a mechanic says it step by step */
+    private static function allIn(JobReport $report): array
+    {
+        $in = [];
+        foreach (self::steps($report) as $step) {
+            foreach ($step->asks as $ask) {
+                if ($ask->kind === AskKind::Part) {
+                    $in[$ask->place] = ['state' => 'fitted'];
+                }
+            }
+        }
+
+        return $in;
+    }
+
+    /** @return iterable<string, array{Pattern}> */
+    public static function patterns(): iterable
+    {
+        foreach (Patterns::all() as $id => $pattern) {
+            yield $id => [$pattern];
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_its_plan_is_walked_to_the_end(Pattern $pattern): void
+    {
+        $report = self::report($pattern->id());
+        $ids = array_map(static fn (Step $s): string => $s->id, self::steps($report));
+        self::assertSame(count($ids), count(array_unique($ids)), implode(' ', $ids));
+        self::assertSame('seat.clean', $ids[0]);
+        $entries = [];
+        foreach (self::steps($report) as $step) {
+            self::assertGreaterThan(0, $step->handMinutes, $step->id);
+            foreach ($step->asks as $ask) {
+                $entries += match (true) {
+                    $ask->borrowed => [],
+                    $ask->kind === AskKind::Part => [$ask->place => ['state' => 'fitted']],
+                    $ask->kind === AskKind::Tick => [$ask->place => ['done' => true]],
+                    str_ends_with($ask->place, '.eye') => [$ask->place => ['choice' => 'level']],
+                    str_ends_with($ask->place, '.home.signs') => [$ask->place => ['choices' => ['note_changed', 'hard_stop']]],
+                    $ask->place === 'seat.pair_feel' => [$ask->place => ['choices' => ['nudges_only']]],
+                    str_ends_with($ask->place, '_seated') => [$ask->place => ['choice' => 'all_round']],
+                    $ask->place === 'seat.look_through' => [$ask->place => ['choice' => 'seen']],
+                    $ask->place === 'seat.warmed' => [$ask->place => ['choice' => 'cold']],
+                    str_ends_with($ask->place, 'driver') && $ask->options !== [] => [$ask->place => ['choice' => $ask->options[0]->value]],
+                    default => [],
+                };
+            }
+        }
+        $cup = new WallTool('1', 'made for it', ToolKind::Cup, null, Length::mm(30), Length::mm(120));
+        $done = self::report($pattern->id(), $entries + ['seat.driver' => '1', 'seat.bearing.driver' => '1'], [], [$cup]);
+        foreach (self::steps($done) as $step) {
+            $wanted = array_filter($step->asks, static fn (Ask $a): bool => $a->wanted && ! str_contains($a->place, 'driver'));
+            self::assertTrue($wanted === [] || $step->done || $step->panel === Panel::Driver, "{$pattern->id()}: {$step->id}");
+            self::assertSame([], $step->waitsFor, $step->id);
+            self::assertTrue($step->panel === Panel::Driver || $step->open() === null, "{$pattern->id()}: {$step->id} ".implode(' ', self::keys($step)));
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_nothing_that_holds_is_passed_silently(Pattern $pattern): void
+    {
+        $report = self::report($pattern->id());
+        $structural = [PartKind::SnapRing, PartKind::Sleeve, PartKind::Bearing, PartKind::DoubleRow, PartKind::FlangedBearing, PartKind::TaperCup, PartKind::Cup];
+        $before = [];
+        foreach (self::steps($report) as $step) {
+            $parts = array_values(array_filter($step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part));
+            if ($parts === []) {
+                continue;
+            }
+            self::assertCount(count($before), $step->waitsFor, "{$pattern->id()}: {$step->id} waits for ".implode(', ', $before));
+            if ($before !== []) {
+                $early = self::report($pattern->id(), [$parts[0]->place => ['state' => 'fitted']]);
+                self::assertContains('seat.turn', self::keys(self::step($early, $step->id)), "{$pattern->id()}: {$step->id} was begun before its turn");
+                self::assertSame(Level::Stop, self::step($early, $step->id)->worst());
+            }
+            foreach ($parts as $ask) {
+                $part = Patterns::find($pattern->id())->stack(new Notebook([]))->find(substr($ask->place, 5));
+                if ($part !== null && (in_array($part->kind, $structural, true) || $part->kind === PartKind::Axle)) {
+                    $before[] = $part->name;
+                }
+            }
+        }
+    }
+
+    public function test_seals_go_in_by_the_shops_way(): void
+    {
+        $order = static fn (array $habits): array => array_values(array_filter(array_map(static fn (Step $s): string => $s->id, self::steps(self::report('pair-sleeve', [], $habits))), static fn (string $id): bool => preg_match('/seals|seal_|right.start|ring$/', $id) === 1));
+        self::assertSame(['seat.ring', 'seat.right.start', 'seat.seals'], $order([]));
+        self::assertSame(['seat.ring', 'seat.seals', 'seat.right.start', 'seat.seal_right'], $order(['seals' => 'after_own']));
+        $both = self::step(self::report('pair-sleeve', ['part.seal_left' => ['state' => 'fitted']]), 'seat.seals');
+        self::assertContains('seat.turn', self::keys($both), 'a seal before the far bearing is hit');
+        $own = self::step(self::report('pair-sleeve', ['part.bearing_left' => ['state' => 'fitted'], 'part.snap_ring_left' => ['state' => 'fitted'], 'part.seal_left' => ['state' => 'fitted']], ['seals' => 'after_own']), 'seat.seals');
+        self::assertNotContains('seat.turn', self::keys($own));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, ?string}> entries beside a seal that is in, step, key */
+    public static function sealsIn(): iterable
+    {
+        $deep = static fn (float $now, float $before): array => ['seat.seal_left.depth' => ['mm' => $now], 'check.seal_left' => ['mm' => $before]];
+        yield 'as deep as before' => [$deep(0.4, 0.3), 'seal.same', 'go'];
+        yield 'deeper' => [$deep(1.2, 0.3), 'seal.deeper', 'care'];
+        yield 'less deep' => [$deep(0.0, 0.8), 'seal.proud', 'care'];
+        yield 'nothing measured before' => [['seat.seal_left.depth' => ['mm' => 1]], 'seal.', null];
+        yield 'backward' => [['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring out']], 'seat.way_round', 'care'];
+        yield 'the usual way' => [['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring in']], 'seat.way_round', null];
+    }
+
+    /** @param  array<string, mixed>  $entries */
+    #[DataProvider('sealsIn')]
+    public function test_a_seal_is_met_again_where_it_was(array $entries, string $key, ?string $level): void
+    {
+        $step = self::step(self::report('pair-sleeve', $entries + self::allIn(self::report('pair-sleeve'))), 'seat.seals');
+        $said = array_values(array_filter($step->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, $key)));
+        self::assertSame($level, ($said[0] ?? null)?->level->value);
+    }
+
+    public function test_each_hub_says_its_own_way(): void
+    {
+        $words = static fn (string $pattern, string $id): string => implode(' ', array_map(static fn ($m): string => (string) $m?->inEnglish(), [self::step(self::report($pattern), $id)->title, self::step(self::report($pattern), $id)->detail, self::step(self::report($pattern), $id)->why, self::step(self::report($pattern), $id)->caution]));
+        self::assertStringContainsString('shoulder', $words('shaft-bearing', 'seat.bearing_shaft.home'));
+        self::assertStringContainsString('inner ring', $words('shaft-bearing', 'seat.driver'));
+        self::assertStringContainsString('both rings', $words('pair-axle-shoulder', 'seat.driver'));
+        self::assertStringContainsString('axle end hangs free', $words('pair-axle-shoulder', 'seat.bearing_left.start'));
+        self::assertStringContainsString('plastic ledge', $words('single-ring', 'seat.bearing.start'));
+        self::assertStringContainsString('flange is the stop', $words('flanged-wheel', 'seat.flanged_bearing_right.home'));
+        self::assertStringContainsString('Taper facing outward', $words('taper-pair', 'seat.taper_cup_right.start'));
+        self::assertStringContainsString('inner ring is held from behind', $words('knuckle-wide', 'seat.bearing_shaft.through'));
+        self::assertStringContainsString('glues the pawls', $words('freehub-body', 'seat.seals'));
+        self::assertStringContainsString('Inner side first', $words('knuckle-pair', 'seat.first'));
+    }
+
+    public function test_the_ring_that_is_pushed_follows_the_hub(): void
+    {
+        $push = static fn (string $pattern): array => array_map(static fn ($d): Push => $d->push, self::report($pattern)->drivers);
+        self::assertSame([Push::Outer], $push('pair-sleeve'));
+        self::assertSame([Push::Inner], $push('shaft-bearing'));
+        self::assertSame([Push::Both], $push('pair-axle-shoulder'));
+        self::assertSame(['bearing_left', 'bearing_right'], self::report('pair-sleeve')->drivers[0]->parts, 'two of one size share a driver');
+    }
+
+    public function test_what_stays_in_its_place_is_not_pressed(): void
+    {
+        $ids = array_map(static fn (Step $s): string => $s->id, self::steps(self::report('cup-cone', ['part.cup_left' => ['state' => 'stays'], 'part.cup_right' => ['state' => 'stays']])));
+        self::assertNotContains('seat.driver', $ids);
+        self::assertContains('seat.balls_right', $ids);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, array<string, string>, list<WallTool>, ?Force, string}> entries, habits, wall, press, key */
+    public static function ways(): iterable
+    {
+        $long = new WallTool('9', 'M12 rod', ToolKind::Rod, null, Length::mm(12), Length::mm(330));
+        $short = new WallTool('8', 'stub', ToolKind::Rod, null, Length::mm(12), Length::mm(120));
+        $tight = ['fit.left.feel' => 'firm_driving', 'size.hub_material' => 'aluminium', 'size.hub_outside' => ['mm' => 66]];
+        yield 'a rod long enough' => [$tight, [], [$short, $long], null, 'rod.right'];
+        yield 'only a short one' => [$tight, [], [$short], null, 'rod.length'];
+        yield 'the shop presses' => [$tight, ['pressing' => 'press'], [], Force::newtons(100000), 'way.press'];
+        yield 'and has no press' => [$tight, ['pressing' => 'press'], [], null, 'rod.length'];
+        yield 'a hammer for a light fit' => [$tight, ['pressing' => 'hammer'], [], null, 'way.hammer'];
+        yield 'somebody chose the press there is not' => [$tight + ['size.way' => 'press'], [], [], null, 'way.not'];
+        yield 'a hammer on nylon' => [['size.hub_material' => 'nylon', 'size.way' => 'hammer'], [], [], null, 'way.not'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entries
+     * @param  array<string, string>  $habits
+     * @param  list<WallTool>  $wall
+     */
+    #[DataProvider('ways')]
+    public function test_press_draw_or_hammer(array $entries, array $habits, array $wall, ?Force $press, string $key): void
+    {
+        self::assertSame($key, self::keys(self::step(self::report('pair-sleeve', $entries, $habits, $wall, $press), 'seat.way'))[0] ?? null);
+    }
+
+    public function test_a_wide_bearing_is_never_hammered(): void
+    {
+        $step = self::step(self::report('knuckle-wide', ['size.way' => 'hammer']), 'seat.way');
+        self::assertSame(['way.not'], self::keys($step));
+        self::assertStringContainsString('cocks', $step->verdicts[0]->sentence->inEnglish());
+    }
+
+    public function test_depths_of_any_hub_are_judged_as_those_of_a_pair(): void
+    {
+        $depths = static fn (string $at, array $mm): array => array_combine(array_map(static fn (int $h): string => "seat.$at.$h", array_keys($mm)), array_map(static fn (float $d): array => ['mm' => $d], $mm));
+        $cocked = self::report('taper-pair', $depths('taper_cup_right.start', [12 => 2.0, 4 => 3.2, 8 => 3.2]));
+        self::assertSame('square.out', self::keys(self::step($cocked, 'seat.taper_cup_right.start'))[0]);
+        $home = self::report('knuckle-wide', $depths('bearing.home', [12 => 9.02, 4 => 9.0, 8 => 9.0]) + ['seat.bearing.ledge' => ['mm' => 46.0], 'seat.bearing.home.signs' => ['choices' => ['note_changed', 'feeler_refused']]]);
+        self::assertSame('home.home', self::keys(self::step($home, 'seat.bearing.home'))[0]);
+        self::assertSame(9.0, round(self::tiltOf($home, 'bearing')['depth'], 1));
+    }
+
+    /** @return array{depth: float} where the drawing puts a bearing, from its own face */
+    private static function tiltOf(JobReport $report, string $part): array
+    {
+        foreach ($report->section->pieces as $piece) {
+            if ($piece->part === $part) {
+                return ['depth' => 56.0 - $piece->to->mm];
+            }
+        }
+        self::fail("No piece $part");
+    }
+
+    public function test_a_rough_face_is_taken_off_by_a_reference_set(): void
+    {
+        $entries = ['seat.bearing.face' => 'rough'];
+        foreach ([12 => 0.9, 4 => 0.2, 8 => 0.5] as $hour => $face) {
+            $entries["seat.bearing.ref.$hour"] = ['mm' => 20 + $face];
+            $entries["seat.bearing.start.$hour"] = ['mm' => 5 + $face];
+        }
+        self::assertSame('square.on', self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0], 'level to the ledge, whatever the face');
+        unset($entries['seat.bearing.face']);
+        self::assertSame('square.out', self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0]);
+    }
+
+    public function test_a_gauge_and_a_warm_hub_are_watched_where_they_are_read(): void
+    {
+        $tight = ['fit.left.feel' => 'firm_driving', 'size.hub_material' => 'aluminium', 'size.hub_outside' => ['mm' => 66], 'size.room_temperature' => ['c' => 18]];
+        $watch = static fn (array $shown): array => self::keys(self::step(self::report('pair-sleeve', $tight + ['seat.left.gauge' => $shown]), 'seat.left.home'));
+        self::assertContains('watch.right', $watch(['n' => 900]));
+        self::assertContains('watch.stop', $watch(['n' => 9000]));
+        self::assertSame([], array_filter($watch(['mpa' => 4]), static fn (string $k): bool => str_starts_with($k, 'watch')), 'a pressure without a piston says nothing');
+        $ram = [new WallTool('1', 'press', ToolKind::Press, ram: Length::mm(50))];
+        self::assertContains('watch.stop', self::keys(self::step(self::report('pair-sleeve', $tight + ['seat.left.gauge' => ['mpa' => 4]], [], $ram), 'seat.left.home')));
+        $warm = self::step(self::report('pair-sleeve', $tight + ['seat.hub_temperature' => ['c' => 80]]), 'seat.warm');
+        self::assertSame(Panel::HeatClock, $warm->panel);
+        self::assertContains('clock.left', self::keys($warm));
+        self::assertContains('clock.late', self::keys(self::step(self::report('pair-sleeve', $tight + ['seat.hub_temperature' => ['c' => 20]]), 'seat.warm')));
+        $stop = self::step(self::report('pair-sleeve', ['seat.left.press' => 'cocked']), 'seat.left.home');
+        self::assertSame([Level::Stop, 'press.cocked'], [$stop->worst(), $stop->verdicts[0]->headline->key]);
+    }
+
+    public function test_untouched_it_says_what_to_expect_and_nothing_is_wrong(): void
+    {
+        foreach (Patterns::all() as $id => $pattern) {
+            $station = self::report($id)->stations[4];
+            self::assertSame(Status::Untouched, $station->status, $id);
+            foreach ($station->steps as $step) {
+                self::assertTrue($step->panel === Panel::Driver || $step->worst() !== Level::Stop, "$id: {$step->id}");
+            }
+        }
+    }
+}

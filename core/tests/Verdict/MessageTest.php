@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Verdict;
+
+use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
+use PHPUnit\Framework\TestCase;
+
+/** Words with values. */
+final class MessageTest extends TestCase
+{
+    public function test_words_fill_in_and_keep_their_quantities(): void
+    {
+        $message = Message::of('k', 'It stands {tilt} proud at {clock}.', ['tilt' => Length::mm(0.6), 'clock' => Written::of('12')]);
+        self::assertSame('It stands 0.60 mm proud at 12.', $message->inEnglish());
+        self::assertInstanceOf(Length::class, $message->values['tilt']);
+        self::assertSame('0.5000 mm', Message::shown(Length::mm(0.5), 4));
+        self::assertSame(Level::Stop, Level::Care->worse(Level::Stop));
+        self::assertSame(Instrument::DepthCaliper, Ask::depth('d', 'D')->instrument);
+    }
+}
