@@ -8,9 +8,9 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { outOfDate } from './api/outOfDate';
 import { persistOptions, queryClient } from './api/queryClient';
-import { router } from './pages/router';
-import { speak } from './parts/language';
+import { router } from './shell/router';
 import { system } from './theme/system';
+import { speak } from './words/language';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 const styles = createCache({ key: 'cr', nonce });

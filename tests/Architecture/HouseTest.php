@@ -8,7 +8,6 @@ use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Tables\Table;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -23,6 +22,11 @@ final class HouseTest extends TestCase
         'Measure', 'Tables', 'Verdict', 'Catalogue', 'Notebook', 'Tooling', 'Hub', 'Steps', 'Patterns', 'Mechanics',
         'Checking', 'Stripping', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Practice', 'Job', 'Calculators',
     ];
+
+    /** Rooms of the page, each of which may use those before it. */
+    private const PAGE = ['theme', 'words', 'drawing', 'offline', 'api', 'controls', 'job', 'stations', 'pages', 'shell'];
+
+    private const MOST_FILES = 40;
 
     /** @return list<array{string, string}> path below the root, contents */
     private static function files(string $folder, string $ending): array
@@ -138,22 +142,65 @@ final class HouseTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, string, string}> folder, what it must not import, why */
-    public static function rooms(): iterable
+    public function test_rooms_of_the_page_use_only_those_below_them(): void
     {
-        yield 'drawing fetches nothing' => ['drawing', '/from \'(\.\.\/)+(api\/(?!types)|pages|stations)/', 'drawings are pure functions from geometry'];
-        yield 'api shows nothing' => ['api', '/from \'(\.\.\/)+(parts|pages|stations|drawing|theme)/', 'the client knows no screen'];
-        yield 'parts know no station' => ['parts', '/from \'(\.\.\/)+(pages|stations)/', 'small pieces are used by stations, not the other way'];
-        yield 'stations know no page' => ['stations', '/from \'(\.\.\/)+pages/', 'pages put stations together'];
-        yield 'theme knows nobody' => ['theme', '/from \'\.\.\//', 'tokens stand alone'];
+        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
+            $room = explode('/', $path)[2];
+            if ($room === 'main.tsx') {
+                continue;
+            }
+            $mine = array_search($room, self::PAGE, true);
+            self::assertIsInt($mine, "$path is in a room the page does not know.");
+            preg_match_all('/(?:from|import\()\s*\'((?:\.\.?\/)+[^\']+)\'/', $source, $used);
+            foreach ($used[1] as $other) {
+                $theirs = self::below(dirname($path).'/'.$other);
+                // What the server says has its types generated: any room may name them.
+                if ($theirs !== 'api/types') {
+                    $at = array_search(explode('/', $theirs)[0], self::PAGE, true);
+                    self::assertIsInt($at, "$path uses $other.");
+                    self::assertLessThanOrEqual($mine, $at, "$path uses $other, which stands above it.");
+                }
+            }
+        }
     }
 
-    #[DataProvider('rooms')]
-    public function test_the_interface_depends_one_way(string $folder, string $forbidden, string $why): void
+    /** A path without its dots, below resources/js. */
+    private static function below(string $path): string
     {
-        foreach (self::files("resources/js/$folder", '/\.tsx?$/') as [$path, $source]) {
-            self::assertDoesNotMatchRegularExpression($forbidden, $source, "$path: $why.");
+        $parts = [];
+        foreach (explode('/', $path) as $part) {
+            $part === '..' ? array_pop($parts) : ($part === '.' ? null : $parts[] = $part);
         }
+
+        return implode('/', array_slice($parts, 2));
+    }
+
+    public function test_stations_do_not_know_each_other(): void
+    {
+        foreach (self::files('resources/js/stations', '/\.tsx?$/') as [$path, $source]) {
+            if (substr_count($path, '/') === 4) {
+                self::assertDoesNotMatchRegularExpression('/from \'\.\.\/\w+/', $source, "$path reaches into another station.");
+            }
+        }
+    }
+
+    public function test_a_folder_is_one_room_and_a_file_one_thing(): void
+    {
+        $full = [];
+        foreach (['core/src', 'core/trial', 'core/tests', 'app', 'tests', 'resources/js', 'database'] as $root) {
+            foreach (self::files($root, '/\.(php|tsx?)$/') as [$path, $source]) {
+                $full[dirname($path)] = ($full[dirname($path)] ?? 0) + 1;
+            }
+        }
+        foreach ($full as $folder => $files) {
+            self::assertLessThanOrEqual(self::MOST_FILES, $files, "$folder holds $files files: is it one room?");
+        }
+    }
+
+    public function test_tests_of_core_lie_where_the_code_lies(): void
+    {
+        $folders = static fn (string $root): array => array_unique(array_map(static fn (array $f): string => substr(dirname($f[0]), strlen($root)), self::files($root, '/\.php$/')));
+        self::assertSame([], array_values(array_diff($folders('core/tests'), ['', '/Trial'], $folders('core/src'))));
     }
 
     public function test_only_the_theme_names_a_colour(): void
@@ -168,8 +215,8 @@ final class HouseTest extends TestCase
     public function test_days_are_written_in_one_place(): void
     {
         foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
-            if ($path !== 'resources/js/parts/day.ts') {
-                self::assertDoesNotMatchRegularExpression('/\.toLocale(Date|Time)?String\(/', $source, "$path writes a day in its own way: parts/day.ts does that.");
+            if ($path !== 'resources/js/words/day.ts') {
+                self::assertDoesNotMatchRegularExpression('/\.toLocale(Date|Time)?String\(/', $source, "$path writes a day in its own way: words/day.ts does that.");
             }
         }
     }

@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { crossOrder } from '../../resources/js/drawing/BoltCircle';
-import { clock } from '../../resources/js/drawing/DayLine';
 import { arcPath, point, polar } from '../../resources/js/drawing/polar';
-import { daysTo, soon } from '../../resources/js/parts/day';
+import { clock } from '../../resources/js/pages/ahead/DayLine';
+import { crossOrder } from '../../resources/js/stations/set/BoltCircle';
+import { daysTo, soon } from '../../resources/js/words/day';
 
 const isoDay = (days: number): string => {
   const day = new Date();

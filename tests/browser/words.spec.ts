@@ -4,8 +4,8 @@ import { newId } from '../../resources/js/api/records';
 import type { Quantity } from '../../resources/js/api/types';
 import { hours, onClock } from '../../resources/js/drawing/ClockFace';
 import { fit } from '../../resources/js/drawing/scale';
-import { day, dayOfYear, daysTo, moment, timeOfDay, weekday } from '../../resources/js/parts/day';
-import { amount, length, say, shown } from '../../resources/js/parts/say';
+import { day, dayOfYear, daysTo, moment, timeOfDay, weekday } from '../../resources/js/words/day';
+import { amount, length, say, shown } from '../../resources/js/words/say';
 
 test.describe('words and numbers', () => {
   test('quantities are written as the server writes them, in the unit of the person', () => {

@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from 'react';
 import type { JobReport, Piece, Tool } from '../api/types';
-import { length, say, type Units } from '../parts/say';
 import { ink } from '../theme/system';
+import { length, say, type Units } from '../words/say';
 import { useArrivals } from './arrivals';
 import { apart, Dimension, Gaps, Picked } from './Dimensions';
 import { Ghost, Hatches, PartDrawing } from './Parts';

@@ -1,6 +1,6 @@
 import type { HubPart, Piece, Section } from '../api/types';
-import { length, say, type Units } from '../parts/say';
 import { ink } from '../theme/system';
+import { length, say, type Units } from '../words/say';
 import type { Scale } from './scale';
 
 /** Sizes of a part that are measured across the axle. */

@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import { Empty } from '../parts/States';
+import { Empty } from '../controls/States';
 
 export const NotHere = () => (
   <Empty title="There is no such page">

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type ComponentType, useEffect, useRef } from 'react';
 import type { StationReport, Step } from '../api/types';
-import { AnswersPanel } from '../parts/AnswersPanel';
-import { Button } from '../parts/Button';
-import { useSay } from '../parts/person';
-import { VerdictCard } from '../parts/VerdictCard';
+import { Button } from '../controls/Button';
+import { AnswersPanel } from '../job/AnswersPanel';
+import { VerdictCard } from '../job/VerdictCard';
+import { useSay } from '../words/person';
 import { CapturesPanel } from './check_in/CapturesPanel';
 import { Carried } from './check_in/Carried';
 import { BeforeAfterPanel } from './prove/BeforeAfterPanel';

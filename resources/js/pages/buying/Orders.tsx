@@ -2,11 +2,11 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { useOrders, useReceive } from '../../api/buying';
 import type { OrderSheet } from '../../api/types';
-import { Button } from '../../parts/Button';
-import { dayOfYear } from '../../parts/day';
-import { More } from '../../parts/More';
-import { Empty, Loading, Trouble } from '../../parts/States';
-import { money } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { More } from '../../controls/More';
+import { Empty, Loading, Trouble } from '../../controls/States';
+import { dayOfYear } from '../../words/day';
+import { money } from '../../words/say';
 
 const due = (order: OrderSheet): string => {
   if (order.days === null) return 'nobody knows when';

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
 import { useCount, useShelf } from '../../api/buying';
-import { Button } from '../../parts/Button';
-import { Input, Labelled } from '../../parts/Field';
-import { More } from '../../parts/More';
-import { Empty, Loading, Trouble } from '../../parts/States';
+import { Button } from '../../controls/Button';
+import { Input, Labelled } from '../../controls/Field';
+import { More } from '../../controls/More';
+import { Empty, Loading, Trouble } from '../../controls/States';
 
 /** What lies on the shop's own shelf; a job that needs it is told. */
 export function Shelf() {

@@ -2,13 +2,13 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
 import { useAddSupplier, usePriceList, useSuppliers } from '../../api/buying';
 import type { PriceListSheet, SupplierCard } from '../../api/types';
-import { Button } from '../../parts/Button';
-import { day } from '../../parts/day';
-import { Input, Labelled, Select } from '../../parts/Field';
-import { useSay } from '../../parts/person';
-import { Sheet } from '../../parts/Sheet';
-import { Empty, Loading, Trouble } from '../../parts/States';
-import { money } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { Input, Labelled, Select } from '../../controls/Field';
+import { Sheet } from '../../controls/Sheet';
+import { Empty, Loading, Trouble } from '../../controls/States';
+import { day } from '../../words/day';
+import { useSay } from '../../words/person';
+import { money } from '../../words/say';
 
 /** The counters this shop buys from, each with its price list. */
 export function Suppliers() {

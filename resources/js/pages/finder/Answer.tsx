@@ -1,10 +1,10 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { TaperSet, Words, Worked } from '../../api/types';
-import { FitAnswer, PressFitAnswer, SurveyAnswer } from '../../parts/answers/FitAnswer';
-import { Heading } from '../../parts/answers/Heading';
-import { NumberAnswer } from '../../parts/answers/NumberAnswer';
-import { CaliperAnswer, PartAnswer } from '../../parts/answers/RankedAnswer';
+import { FitAnswer, PressFitAnswer, SurveyAnswer } from '../../job/answers/FitAnswer';
+import { Heading } from '../../job/answers/Heading';
+import { NumberAnswer } from '../../job/answers/NumberAnswer';
+import { CaliperAnswer, PartAnswer } from '../../job/answers/RankedAnswer';
 
 interface Props {
   worked: Worked;

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { type RefObject, useEffectEvent, useLayoutEffect } from 'react';
 import type { Asked } from '../../api/types';
-import { Button } from '../../parts/Button';
-import { claimKeys } from '../../parts/early';
-import { useSay } from '../../parts/person';
+import { Button } from '../../controls/Button';
+import { claimKeys } from '../../controls/early';
+import { useSay } from '../../words/person';
 
 /** What the box understands, each with a line that shows it. */
 export const EXAMPLES: [string, string][] = [

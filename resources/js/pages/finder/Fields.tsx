@@ -1,8 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { CalculatorField, Words } from '../../api/types';
-import { Button } from '../../parts/Button';
-import { Input, Labelled, Select } from '../../parts/Field';
-import { useSay } from '../../parts/person';
+import { Button } from '../../controls/Button';
+import { Input, Labelled, Select } from '../../controls/Field';
+import { useSay } from '../../words/person';
 import type { Given } from './given';
 
 /** The inputs of a calculator, from what it says of itself. */

@@ -4,12 +4,12 @@ import { Link } from 'react-router';
 import { useBoard, useJob } from '../../api/jobs';
 import { useKeep } from '../../api/records';
 import type { Ask, JobCard, JobSheet } from '../../api/types';
-import { Button } from '../../parts/Button';
-import { FindField, useRested } from '../../parts/FindField';
-import { More } from '../../parts/More';
-import { usePerson, useSay } from '../../parts/person';
-import { Sheet } from '../../parts/Sheet';
-import { Empty, Loading, Trouble } from '../../parts/States';
+import { Button } from '../../controls/Button';
+import { FindField, useRested } from '../../controls/FindField';
+import { More } from '../../controls/More';
+import { Sheet } from '../../controls/Sheet';
+import { Empty, Loading, Trouble } from '../../controls/States';
+import { usePerson, useSay } from '../../words/person';
 
 /** Puts what was found into an open job, at a place where its Size station asks for it. */
 export function SendToJob({ text }: { text: string }) {

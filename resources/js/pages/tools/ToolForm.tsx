@@ -2,11 +2,11 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
 import { useKeepTool, useTakeDown } from '../../api/shop';
 import type { ToolCard } from '../../api/types';
-import { Button } from '../../parts/Button';
-import { Input, Labelled, Select } from '../../parts/Field';
-import { INSTRUMENTS } from '../../parts/instruments';
-import { useUnits } from '../../parts/person';
-import { amount } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { Input, Labelled, Select } from '../../controls/Field';
+import { INSTRUMENTS } from '../../words/instruments';
+import { useUnits } from '../../words/person';
+import { amount } from '../../words/say';
 
 type Kind = ToolCard['kind'];
 

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useStarterTools, useToolList } from '../../api/shop';
-import { Button } from '../../parts/Button';
+import { Button } from '../../controls/Button';
 
 const FAULTS_SHOWN = 8;
 

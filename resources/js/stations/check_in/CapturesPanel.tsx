@@ -1,13 +1,13 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Ask, Step } from '../../api/types';
-import { CaliperPicture } from '../../drawing/CaliperPicture';
-import { AskField } from '../../parts/AskField';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { Input } from '../../parts/Field';
-import { PartPhotos } from '../../parts/PartPhotos';
-import { useSay } from '../../parts/person';
+import { Button } from '../../controls/Button';
+import { Input } from '../../controls/Field';
+import { AskField } from '../../job/AskField';
+import { useBench } from '../../job/bench';
+import { PartPhotos } from '../../job/PartPhotos';
+import { useSay } from '../../words/person';
+import { CaliperPicture } from './CaliperPicture';
 
 /** What must be measured before it comes apart: each with where the caliper goes, and a way to say why not. */
 export function CapturesPanel({ step }: { step: Step }) {

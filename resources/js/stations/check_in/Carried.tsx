@@ -1,10 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useSettle } from '../../api/ahead';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { TakeBack } from '../../parts/DueLine';
-import { soon } from '../../parts/day';
-import { useSay } from '../../parts/person';
+import { Button } from '../../controls/Button';
+import { useBench } from '../../job/bench';
+import { TakeBack } from '../../job/DueLine';
+import { soon } from '../../words/day';
+import { useSay } from '../../words/person';
 
 /** What earlier jobs on this machine said should be looked at when it comes in again. */
 export function Carried() {

@@ -2,10 +2,10 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import { useAddendum } from '../../api/ahead';
 import { newId } from '../../api/records';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { moment } from '../../parts/day';
-import { Area, Labelled } from '../../parts/Field';
+import { Button } from '../../controls/Button';
+import { Area, Labelled } from '../../controls/Field';
+import { useBench } from '../../job/bench';
+import { moment } from '../../words/day';
 
 /** After the signature nothing changes; what was wrong or missing is added below it, with a name. */
 export function Addenda() {

@@ -1,9 +1,9 @@
 import { Box, chakra, Grid } from '@chakra-ui/react';
 import type { Ask, Step } from '../../api/types';
-import { AskField } from '../../parts/AskField';
-import { type JobBench, useBench } from '../../parts/bench';
-import { useUnits } from '../../parts/person';
-import { length, say, type Units } from '../../parts/say';
+import { AskField } from '../../job/AskField';
+import { type JobBench, useBench } from '../../job/bench';
+import { useUnits } from '../../words/person';
+import { length, say, type Units } from '../../words/say';
 
 /** What was found at check-in, by the same name, in words. */
 function before(ask: Ask, bench: JobBench, units: Units): string {

@@ -1,11 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { useSignJob } from '../../api/jobs';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { moment } from '../../parts/day';
-import { LevelMark } from '../../parts/LevelMark';
-import { usePerson, useSay } from '../../parts/person';
+import { Button } from '../../controls/Button';
+import { LevelMark } from '../../controls/LevelMark';
+import { useBench } from '../../job/bench';
+import { moment } from '../../words/day';
+import { usePerson, useSay } from '../../words/person';
 
 import { Addenda } from './Addenda';
 

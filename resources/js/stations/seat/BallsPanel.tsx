@@ -1,10 +1,10 @@
 import { Grid } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
-import { BallRing } from '../../drawing/BallRing';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { useBench } from '../../parts/bench';
-import { useUnits } from '../../parts/person';
-import { length } from '../../parts/say';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { useBench } from '../../job/bench';
+import { useUnits } from '../../words/person';
+import { length } from '../../words/say';
+import { BallRing } from './BallRing';
 
 /** Loose balls of one row: laid in by count, drawn as they lie. */
 export function BallsPanel({ step }: { step: Step }) {

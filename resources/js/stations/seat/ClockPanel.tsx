@@ -2,18 +2,18 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useTrend } from '../../api/seating';
 import type { Ask, Piece, Step } from '../../api/types';
+import { Button } from '../../controls/Button';
+import { LevelMark } from '../../controls/LevelMark';
 import { ClockFace } from '../../drawing/ClockFace';
-import { NutClock } from '../../drawing/NutClock';
-import { TrendPlot } from '../../drawing/TrendPlot';
-import { AskField } from '../../parts/AskField';
-import { Button } from '../../parts/Button';
-import { type JobBench, useBench } from '../../parts/bench';
-import { Choices } from '../../parts/Choices';
-import { LevelMark } from '../../parts/LevelMark';
-import { useSay, useUnits } from '../../parts/person';
-import { ReadingField } from '../../parts/ReadingField';
-import { amount, length, type Units } from '../../parts/say';
+import { AskField } from '../../job/AskField';
+import { type JobBench, useBench } from '../../job/bench';
+import { Choices } from '../../job/Choices';
+import { ReadingField } from '../../job/ReadingField';
+import { useSay, useUnits } from '../../words/person';
+import { amount, length, type Units } from '../../words/say';
+import { NutClock } from './NutClock';
 import { PressPanel } from './PressPanel';
+import { TrendPlot } from './TrendPlot';
 
 type Depth = Ask & { at: string };
 

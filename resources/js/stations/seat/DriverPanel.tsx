@@ -1,13 +1,13 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { Step, ToolToMake } from '../../api/types';
-import { DriverPlan } from '../../drawing/DriverPlan';
-import { DriverSection } from '../../drawing/DriverSection';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { LevelMark } from '../../parts/LevelMark';
-import { useSay, useUnits } from '../../parts/person';
-import { ReadingField } from '../../parts/ReadingField';
-import { length } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { LevelMark } from '../../controls/LevelMark';
+import { useBench } from '../../job/bench';
+import { ReadingField } from '../../job/ReadingField';
+import { useSay, useUnits } from '../../words/person';
+import { length } from '../../words/say';
+import { DriverPlan } from './DriverPlan';
+import { DriverSection } from './DriverSection';
 
 /** The address of a drawing of a piece to make. */
 export const drawingOf = (make: ToolToMake, form: 'svg' | 'dxf', title: string): string => {

@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { useBench } from '../../parts/bench';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { useBench } from '../../job/bench';
 
 const HURRY_S = 60;
 

@@ -2,13 +2,13 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { useKeepTrace, usePress, useTraces } from '../../api/seating';
 import type { Ask, Pair, PressTraceResult } from '../../api/types';
-import { PressPlot } from '../../drawing/PressPlot';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { Select } from '../../parts/Field';
-import { LevelMark } from '../../parts/LevelMark';
-import { useSay, useUnits } from '../../parts/person';
-import { length } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { Select } from '../../controls/Field';
+import { LevelMark } from '../../controls/LevelMark';
+import { useBench } from '../../job/bench';
+import { useSay, useUnits } from '../../words/person';
+import { length } from '../../words/say';
+import { PressPlot } from './PressPlot';
 
 /** What a simulated press can play; a real one pays no heed. */
 const PLAYS = [

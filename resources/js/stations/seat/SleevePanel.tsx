@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
+import { AnswersPanel } from '../../job/AnswersPanel';
 
 /** The address of a drawing of the sleeve to make, from the figures of its verdict. */
 function drawingOf(step: Step, form: 'svg' | 'dxf'): string | null {

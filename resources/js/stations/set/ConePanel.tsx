@@ -1,13 +1,13 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import type { Ask, Step } from '../../api/types';
-import { ConeDial } from '../../drawing/ConeDial';
-import { AskField } from '../../parts/AskField';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { Input } from '../../parts/Field';
-import { useUnits } from '../../parts/person';
-import { length } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { Input } from '../../controls/Field';
+import { AskField } from '../../job/AskField';
+import { useBench } from '../../job/bench';
+import { useUnits } from '../../words/person';
+import { length } from '../../words/say';
+import { ConeDial } from './ConeDial';
 
 const STAGES = [
   ['open', 'Before'],

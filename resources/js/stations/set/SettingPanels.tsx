@@ -1,14 +1,14 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Step } from '../../api/types';
-import { AxleEndsPicture } from '../../drawing/AxleEndsPicture';
-import { CastleNut } from '../../drawing/CastleNut';
-import { FloatPicture } from '../../drawing/FloatPicture';
-import { ForkPicture } from '../../drawing/ForkPicture';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { type JobBench, useBench } from '../../parts/bench';
-import { useUnits } from '../../parts/person';
-import { length } from '../../parts/say';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { type JobBench, useBench } from '../../job/bench';
+import { useUnits } from '../../words/person';
+import { length } from '../../words/say';
+import { AxleEndsPicture } from './AxleEndsPicture';
+import { CastleNut } from './CastleNut';
+import { FloatPicture } from './FloatPicture';
+import { ForkPicture } from './ForkPicture';
 
 const Beside = ({ picture, step }: { picture: ReactNode; step: Step }) => (
   <Flex direction="column" gap="4">

@@ -1,11 +1,11 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
-import { AdapterPicture } from '../../drawing/AdapterPicture';
-import { BoltCircle } from '../../drawing/BoltCircle';
-import { AskField } from '../../parts/AskField';
-import { useBench } from '../../parts/bench';
-import { useUnits } from '../../parts/person';
-import { length } from '../../parts/say';
+import { AskField } from '../../job/AskField';
+import { useBench } from '../../job/bench';
+import { useUnits } from '../../words/person';
+import { length } from '../../words/say';
+import { AdapterPicture } from './AdapterPicture';
+import { BoltCircle } from './BoltCircle';
 
 /** What is asked of a fastener, as its places are told apart. */
 type About =

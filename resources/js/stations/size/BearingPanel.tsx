@@ -1,11 +1,11 @@
 import { Flex } from '@chakra-ui/react';
 import type { JobReport, Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { Ranked } from '../../parts/answers/RankedAnswer';
-import { Button } from '../../parts/Button';
-import { askOf, textAt, useBench } from '../../parts/bench';
-import { useSay, useUnits } from '../../parts/person';
-import { sizes } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { Ranked } from '../../job/answers/RankedAnswer';
+import { askOf, textAt, useBench } from '../../job/bench';
+import { useSay, useUnits } from '../../words/person';
+import { sizes } from '../../words/say';
 import { Numbered } from './PartSizePanel';
 
 type Candidates = JobReport['candidates_left'];

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { Heading } from '../../parts/answers/Heading';
-import { useBench } from '../../parts/bench';
-import { useSay, useUnits } from '../../parts/person';
-import { length } from '../../parts/say';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { Heading } from '../../job/answers/Heading';
+import { useBench } from '../../job/bench';
+import { useSay, useUnits } from '../../words/person';
+import { length } from '../../words/say';
 
 /** From cups to cartridges: which go in, and what is made for the best of them, each piece with its drawing. */
 export function ConversionPanel({ step }: { step: Step }) {

@@ -1,11 +1,11 @@
 import { Flex } from '@chakra-ui/react';
 import { useBearingNumber } from '../../api/shop';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { NumberAnswer } from '../../parts/answers/NumberAnswer';
-import { Ranked } from '../../parts/answers/RankedAnswer';
-import { textAt, useBench } from '../../parts/bench';
-import { useSay } from '../../parts/person';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { NumberAnswer } from '../../job/answers/NumberAnswer';
+import { Ranked } from '../../job/answers/RankedAnswer';
+import { textAt, useBench } from '../../job/bench';
+import { useSay } from '../../words/person';
 
 /** A part that is bought new: what is stamped on it, what was read of it, and what that may mean. */
 export function PartSizePanel({ step }: { step: Step }) {

@@ -3,14 +3,14 @@ import { Fragment } from 'react';
 import type { Ask, Step } from '../../api/types';
 import { FitPicture } from '../../drawing/FitPicture';
 import { WallStrip } from '../../drawing/WallStrip';
-import { AskField } from '../../parts/AskField';
-import { Remedies } from '../../parts/answers/FitAnswer';
-import { Heading } from '../../parts/answers/Heading';
-import { useBench } from '../../parts/bench';
-import { useUnits } from '../../parts/person';
-import { ReadingField } from '../../parts/ReadingField';
-import { deviation, length } from '../../parts/say';
+import { AskField } from '../../job/AskField';
+import { Remedies } from '../../job/answers/FitAnswer';
+import { Heading } from '../../job/answers/Heading';
+import { useBench } from '../../job/bench';
+import { ReadingField } from '../../job/ReadingField';
 import { ink } from '../../theme/system';
+import { useUnits } from '../../words/person';
+import { deviation, length } from '../../words/say';
 
 const DEPTHS = [
   ['lip', 'At the lip'],

@@ -2,10 +2,10 @@ import { chakra, Flex } from '@chakra-ui/react';
 import { useShopping } from '../../api/buying';
 import { useAssembly } from '../../api/shop';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { textAt, useBench } from '../../parts/bench';
-import { money } from '../../parts/say';
-import { VerdictCard } from '../../parts/VerdictCard';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { textAt, useBench } from '../../job/bench';
+import { VerdictCard } from '../../job/VerdictCard';
+import { money } from '../../words/say';
 
 /** Of a hundred such hubs, how many turn out worn. */
 const RISKS: Record<string, number> = { hardly: 5, may_be: 15, likely: 40 };

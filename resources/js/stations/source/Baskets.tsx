@@ -1,9 +1,9 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { usePlaceOrders } from '../../api/buying';
 import type { BasketShown, ShoppingSheet } from '../../api/types';
-import { Button } from '../../parts/Button';
-import { useSay } from '../../parts/person';
-import { money } from '../../parts/say';
+import { Button } from '../../controls/Button';
+import { useSay } from '../../words/person';
+import { money } from '../../words/say';
 
 export const when = (days: number | null): string =>
   days === null ? 'nobody knows when' : days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`;

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useShopping, useTake } from '../../api/buying';
 import type { ShoppingSheet, Step } from '../../api/types';
-import { AskField } from '../../parts/AskField';
-import { Button } from '../../parts/Button';
-import { useBench } from '../../parts/bench';
-import { useSay } from '../../parts/person';
+import { Button } from '../../controls/Button';
+import { AskField } from '../../job/AskField';
+import { useBench } from '../../job/bench';
+import { useSay } from '../../words/person';
 import { Baskets } from './Baskets';
 
 type Line = ShoppingSheet['lines'][number];

@@ -1,10 +1,10 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { Button } from '../../parts/Button';
-import { askOf, textAt, useBench } from '../../parts/bench';
-import { LevelMark } from '../../parts/LevelMark';
-import { useSay } from '../../parts/person';
+import { Button } from '../../controls/Button';
+import { LevelMark } from '../../controls/LevelMark';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { askOf, textAt, useBench } from '../../job/bench';
+import { useSay } from '../../words/person';
 
 /** Old beside new: what matters, line by line. */
 export function MatchPanel({ step }: { step: Step }) {

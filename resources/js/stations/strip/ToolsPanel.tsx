@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { useBench } from '../../parts/bench';
-import { LevelMark } from '../../parts/LevelMark';
-import { useSay } from '../../parts/person';
+import { LevelMark } from '../../controls/LevelMark';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { useBench } from '../../job/bench';
+import { useSay } from '../../words/person';
 
 /** What the plan needs: what hangs here, what can stand in for what does not, and the step that fails without. */
 export function ToolsPanel({ step }: { step: Step }) {

@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import type { Step } from '../../api/types';
-import { AnswersPanel } from '../../parts/AnswersPanel';
-import { AskField } from '../../parts/AskField';
+import { AnswersPanel } from '../../job/AnswersPanel';
+import { AskField } from '../../job/AskField';
 
 /** Parts that leave the hub at this step, and what is noted beside them. */
 export function TrayPanel({ step }: { step: Step }) {

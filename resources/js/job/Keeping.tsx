@@ -1,0 +1,29 @@
+import { chakra } from '@chakra-ui/react';
+import { useWaiting } from '../api/records';
+import { useOnline } from '../offline/online';
+import { isBy } from '../offline/queue';
+import { usePerson } from '../words/person';
+
+/** Quietly: whether all is kept, or how much waits. */
+export function Keeping() {
+  const person = usePerson();
+  const all = useWaiting();
+  const waiting = all.filter((one) => isBy(one, person)).length;
+  const others = [...new Set(all.filter((one) => !isBy(one, person)).map((one) => one.by))];
+  const online = useOnline();
+  const own = waiting > 0 ? `${waiting} waiting to be kept` : online ? 'All kept' : 'No network; work on';
+  const text =
+    others.length > 0
+      ? `${own}; ${all.length - waiting} ${all.length - waiting === 1 ? 'waits' : 'wait'} for ${others.join(' and ')} to sign in`
+      : own;
+  return (
+    <chakra.span
+      role="status"
+      color={all.length > 0 || !online ? 'brass' : 'mute'}
+      fontWeight={waiting > 0 ? '600' : '400'}
+      data-testid="keeping"
+    >
+      {text}
+    </chakra.span>
+  );
+}

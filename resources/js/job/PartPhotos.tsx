@@ -1,0 +1,63 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import { photoUrl, useSendPhoto } from '../api/photos';
+import type { Ask } from '../api/types';
+import { Button } from '../controls/Button';
+import { PhoneCode } from '../controls/PhoneCode';
+import { useSay } from '../words/person';
+import { useBench } from './bench';
+
+/** Photos of a part: taken here, or with a phone by the code on the screen. */
+export function PartPhotos({
+  ask,
+  photos,
+  onPhotos,
+}: {
+  ask: Ask;
+  photos: string[];
+  onPhotos: (change: { photos: string[] }) => void;
+}) {
+  const say = useSay();
+  const bench = useBench();
+  const input = useRef<HTMLInputElement>(null);
+  const [code, setCode] = useState(false);
+  const { mutate, isPending, error } = useSendPhoto(bench.job.id);
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        hidden
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) mutate(file, { onSuccess: ({ id }) => onPhotos({ photos: [...photos, id] }) });
+          event.target.value = '';
+        }}
+      />
+      <Button look="quiet" disabled={isPending || bench.closed} onClick={() => input.current?.click()}>
+        {isPending ? 'Sending…' : photos.length > 0 ? 'Another photo' : 'Photo'}
+      </Button>
+      <Button look="quiet" disabled={bench.closed} aria-expanded={code} onClick={() => setCode(!code)}>
+        By phone
+      </Button>
+      {photos.length > 0 && (
+        <Flex gap="1.5" wrap="wrap">
+          {photos.map((photo, i) => (
+            <a key={photo} href={photoUrl(photo)} target="_blank" rel="noreferrer">
+              <chakra.img src={photoUrl(photo)} alt={`${say(ask.label)}, no. ${i + 1}`} h="44px" borderRadius="sm" />
+            </a>
+          ))}
+        </Flex>
+      )}
+      {error && (
+        <Box role="alert" color="oxide" fontSize="14px" flexBasis="100%">
+          {error.about('photo') ?? error.message}
+        </Box>
+      )}
+      {code && (
+        <PhoneCode path={`/jobs/${bench.job.id}/photo/${ask.place}`} label={`the photo page of ${say(ask.label)}`} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,92 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useRef } from 'react';
+import { useParams } from 'react-router';
+import { useJob } from '../../api/jobs';
+import { photoUrl, useSendPhoto } from '../../api/photos';
+import { useEntries, useKeep } from '../../api/records';
+import type { Ask, JobSheet } from '../../api/types';
+import { Button } from '../../controls/Button';
+import { Empty, Loading, Trouble } from '../../controls/States';
+import { Keeping } from '../../job/Keeping';
+import { usePerson, useSay } from '../../words/person';
+
+/** One part's photos on a phone: a large button that opens the camera, and what was taken so far. */
+export function PhonePhoto() {
+  const { id, place = '' } = useParams();
+  const { data, error, refetch } = useJob(Number(id));
+  if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the part" />;
+  const ask = data.report.stations
+    .flatMap((station) => station.steps)
+    .flatMap((step) => step.asks)
+    .find((one) => one.place === place && one.until !== 'fitted');
+  return ask ? (
+    <Camera job={data} ask={ask} />
+  ) : (
+    <Empty title="No such part">The hub was changed. Scan its code again.</Empty>
+  );
+}
+
+function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
+  const say = useSay();
+  const person = usePerson();
+  const entries = useEntries(job.id, job.entries);
+  const keep = useKeep(job.id, person);
+  const input = useRef<HTMLInputElement>(null);
+  const { mutate, isPending, error } = useSendPhoto(job.id);
+  const value = entries.get(ask.place)?.value ?? {};
+  const photos = (value.photos as string[] | undefined) ?? [];
+  const take = (id: string) =>
+    keep(
+      ask.place,
+      ask.kind === 'photos'
+        ? { photos: [...photos, id] }
+        : { ...value, state: value.state ?? 'in_place', order: undefined, photos: [...photos, id] },
+    );
+  return (
+    <Flex direction="column" gap="4" p="5" maxW="520px">
+      <Box>
+        <chakra.h1 fontSize="26px">{say(ask.label)}</chakra.h1>
+        <chakra.p color="mute">
+          {job.machine.name}, {job.wheel.toLowerCase()} · job {job.number}
+        </chakra.p>
+      </Box>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) mutate(file, { onSuccess: ({ id }) => take(id) });
+          event.target.value = '';
+        }}
+      />
+      <Button
+        minH="88px"
+        fontSize="24px"
+        disabled={isPending || job.signed_at !== null}
+        onClick={() => input.current?.click()}
+      >
+        {isPending ? 'Sending…' : 'Take a photo'}
+      </Button>
+      {error && (
+        <Box role="alert" color="oxide">
+          {error.about('photo') ?? error.message}
+        </Box>
+      )}
+      <Keeping />
+      <Flex wrap="wrap" gap="3">
+        {photos.map((photo, i) => (
+          <chakra.img
+            key={photo}
+            src={photoUrl(photo)}
+            alt={`${say(ask.label)}, no. ${i + 1}`}
+            w="46%"
+            borderRadius="sm"
+          />
+        ))}
+      </Flex>
+    </Flex>
+  );
+}

@@ -1,0 +1,86 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { type FormEvent, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { useSignIn } from '../api/session';
+import { Button } from '../controls/Button';
+import { Input, Labelled } from '../controls/Field';
+import { lastMode, useMode } from '../theme/mode';
+import { ink } from '../theme/system';
+
+/** A bearing pair drawn as a marking-out: what the product is, before anyone reads a word. */
+const Marking = () => (
+  <chakra.svg viewBox="0 0 420 420" w="min(380px, 40vw)" aria-hidden color="blue">
+    <g fill="none" stroke="currentColor" strokeWidth="1.4">
+      {[180, 142, 88, 50].map((r) => (
+        <circle key={r} cx="210" cy="210" r={r} />
+      ))}
+      <path d="M10 210H410M210 10V410" strokeDasharray="18 5 3 5" stroke={ink('mute')} />
+      {Array.from({ length: 8 }, (_, i) => i * 45 + 22.5).map((turn) => (
+        <circle key={turn} cx="210" cy="95" r="25" transform={`rotate(${turn} 210 210)`} />
+      ))}
+      <path d="M30 388H390M30 380v16M390 380v16M38 384l-8 4 8 4M382 384l8 4-8 4" stroke={ink('ink')} />
+    </g>
+    <chakra.text x="210" y="376" textAnchor="middle" fontFamily="heading" fontSize="19" fill={ink('ink')}>
+      47.00 −0.011
+    </chakra.text>
+  </chakra.svg>
+);
+
+export function SignIn() {
+  const { mutate, isPending, error } = useSignIn();
+  const navigate = useNavigate();
+  const location = useLocation();
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  useMode(lastMode());
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    const from = (location.state as { from?: string } | null)?.from ?? '/board';
+    if (!isPending) mutate({ email, password }, { onSuccess: () => navigate(from, { replace: true }) });
+  };
+  const general = error && !error.about('email') && !error.about('password') ? error.message : undefined;
+  return (
+    <Flex as="main" minH="100%" align="center" justify="center" gap="20" wrap="wrap" p="6">
+      <Marking />
+      <Box as="form" onSubmit={submit} w="320px">
+        <chakra.h1 fontSize="40px">Clean Race</chakra.h1>
+        <chakra.p color="mute" mb="6">
+          Wheel bearings, from complaint to sign-off.
+        </chakra.p>
+        <Flex direction="column" gap="4">
+          <Labelled label="E-mail" fault={error?.about('email')}>
+            {(props) => (
+              <Input
+                {...props}
+                type="email"
+                autoComplete="username"
+                value={email}
+                onChange={(e) => setEmail(e.target.value)}
+                autoFocus
+              />
+            )}
+          </Labelled>
+          <Labelled label="Password" fault={error?.about('password')}>
+            {(props) => (
+              <Input
+                {...props}
+                type="password"
+                autoComplete="current-password"
+                value={password}
+                onChange={(e) => setPassword(e.target.value)}
+              />
+            )}
+          </Labelled>
+          {general && (
+            <Box role="alert" color="oxide">
+              {general}
+            </Box>
+          )}
+          <Button type="submit" disabled={isPending}>
+            {isPending ? 'Signing in…' : 'Sign in'}
+          </Button>
+        </Flex>
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,32 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { Board } from '../pages/board/Board';
+import { Gate } from './Gate';
+import { SignIn } from './SignIn';
+
+export const router = createBrowserRouter([
+  { path: '/sign-in', element: <SignIn /> },
+  {
+    element: <Gate />,
+    HydrateFallback: () => null,
+    children: [
+      { path: '/', element: <Navigate to="/board" replace /> },
+      { path: '/board', element: <Board /> },
+      { path: '/jobs/:id/hub', lazy: async () => ({ Component: (await import('../pages/hub/Hub')).Hub }) },
+      { path: '/bench-day', lazy: async () => ({ Component: (await import('../pages/ahead/BenchDay')).BenchDay }) },
+      { path: '/ahead', lazy: async () => ({ Component: (await import('../pages/ahead/Ahead')).Ahead }) },
+      { path: '/jobs/:id/tag', lazy: async () => ({ Component: (await import('../pages/job/Tag')).Tag }) },
+      {
+        path: '/jobs/:id/photo/:place',
+        lazy: async () => ({ Component: (await import('../pages/job/PhonePhoto')).PhonePhoto }),
+      },
+      { path: '/jobs/:id/:station?', lazy: async () => ({ Component: (await import('../pages/job/Job')).Job }) },
+      { path: '/machines', lazy: async () => ({ Component: (await import('../pages/machines/Machines')).Machines }) },
+      { path: '/machines/:id', lazy: async () => ({ Component: (await import('../pages/machines/Machine')).Machine }) },
+      { path: '/finder/:name?', lazy: async () => ({ Component: (await import('../pages/finder/Finder')).Finder }) },
+      { path: '/parts/:tab?', lazy: async () => ({ Component: (await import('../pages/buying/Parts')).Parts }) },
+      { path: '/shop', lazy: async () => ({ Component: (await import('../pages/shop/Shop')).Shop }) },
+      { path: '/tools', lazy: async () => ({ Component: (await import('../pages/tools/ToolWall')).ToolWall }) },
+      { path: '*', lazy: async () => ({ Component: (await import('../pages/NotHere')).NotHere }) },
+    ],
+  },
+]);
