@@ -20,7 +20,9 @@ final class Release
         $files = [];
         foreach (self::ROOMS as $room) {
             /** @var SplFileInfo $file */
-            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$room", FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (
+                new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$room", FilesystemIterator::SKIP_DOTS)) as $file
+            ) {
                 $files[] = substr($file->getPathname(), strlen($root)).' '.$file->getSize().' '.$file->getMTime();
             }
         }

@@ -24,16 +24,27 @@ use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\AuthenticateSession;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1', then: static function (): void {
-        Route::prefix('api/v1')->group(__DIR__.'/../routes/bench.php');
-    })
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        apiPrefix: 'api/v1',
+        then: static function (): void {
+            Route::prefix('api/v1')->group(__DIR__.'/../routes/bench.php');
+        },
+    )
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
         $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
         $read = [ReadCookies::class, ReadSession::class, HoldsToken::class];
-        $middleware->group('typing', [...$read, AuthenticateSession::class, Authenticate::using('web'), SubstituteBindings::class, ReadableJson::class]);
+        $middleware->group('typing', [
+            ...$read,
+            AuthenticateSession::class,
+            Authenticate::using('web'),
+            SubstituteBindings::class,
+            ReadableJson::class,
+        ]);
         $middleware->group('calculators', [...$read, HoldsSession::class, ReadableJson::class]);
         $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
         // Only a proxy that the shop names may say who is behind it.
@@ -46,6 +57,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // What a person typed wrong is told to the person; it is no fault of the program to be looked into.
         $exceptions->dontReport([InputFaults::class, Nonsense::class, UnknownCalculator::class, Conflict::class]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'files/*'));
-        $exceptions->render(static fn (Throwable $fault, Request $request) => $request->is('api/*', 'files/*') ? Problem::from($fault)->toResponse($request) : null);
+        $exceptions->render(
+            static fn (Throwable $fault, Request $request) => $request->is('api/*', 'files/*')
+                ? Problem::from($fault)->toResponse($request)
+                : null,
+        );
     })
     ->create();

@@ -49,7 +49,9 @@ There is no sudo here. As root, run:  apt-get update && ${apt[*]}"
   # Debian would start servers of its own on standard ports; ours are started here.
   "${sudo[@]}" true || die "sudo refused. As root, run:  apt-get update && ${apt[*]}"
   local log; log=$(mktemp)
-  { "${sudo[@]}" mkdir -p /etc/postgresql-common && { [ -f /etc/postgresql-common/createcluster.conf ] || echo 'create_main_cluster = false' | "${sudo[@]}" tee /etc/postgresql-common/createcluster.conf; } &&
+  local clusters=/etc/postgresql-common/createcluster.conf
+  { "${sudo[@]}" mkdir -p "$(dirname "$clusters")" &&
+    { [ -f "$clusters" ] || echo 'create_main_cluster = false' | "${sudo[@]}" tee "$clusters"; } &&
     "${sudo[@]}" apt-get update -q && "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive "${apt[@]}"; } > "$log" 2>&1 ||
     { tail -n 15 "$log" >&2; die "A package could not be installed. The one to look for is in the lines above; then run this again."; }
   rm -f "$log"
@@ -62,29 +64,34 @@ need_dependencies() {
   have=$(cat "$ROOT/vendor/.installed-for" 2> /dev/null || true)
   if [ "$want" != "$have" ]; then
     say 'Installing PHP dependencies'
-    (cd "$ROOT" && composer install --no-interaction --no-progress -q 2>&1 | grep -v 'lock file' || true)
-    [ -f "$ROOT/vendor/autoload.php" ] || die 'Composer could not install the dependencies. Run "composer install" to see why.'
+    local log; log=$(mktemp)
+    (cd "$ROOT" && composer install --no-interaction --no-progress > "$log" 2>&1) ||
+      { tail -n 15 "$log" >&2; die 'Composer could not install the dependencies: see the lines above.'; }
+    rm -f "$log"
     echo "$want" > "$ROOT/vendor/.installed-for"
   fi
   # Which class lies in which file is noted once: anew when files came, went or moved.
-  want=$(cd "$ROOT" && find app core/src core/tests database tests -name '*.php' | LC_ALL=C sort | sha1sum)
+  want=$(cd "$ROOT" && find app core/src core/trial core/tests database tests -name '*.php' | LC_ALL=C sort | sha1sum)
   have=$(cat "$ROOT/vendor/.classes-for" 2> /dev/null || true)
   if [ "$want" != "$have" ]; then
-    (cd "$ROOT" && composer dump-autoload --optimize --no-interaction -q) || die 'Composer could not note the classes. Run "composer dump-autoload" to see why.'
+    (cd "$ROOT" && composer dump-autoload --optimize --no-interaction -q) ||
+      die 'Composer could not note the classes. Run "composer dump-autoload" to see why.'
     echo "$want" > "$ROOT/vendor/.classes-for"
   fi
   want=$(sha1sum < "$ROOT/package-lock.json")
   have=$(cat "$ROOT/node_modules/.installed-for" 2> /dev/null || true)
   if [ "$want" != "$have" ]; then
     say 'Installing Node dependencies'
-    (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error > /dev/null) || die 'npm could not install the dependencies. Run "npm ci" to see why.'
+    (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error > /dev/null) ||
+      die 'npm could not install the dependencies. Run "npm ci" to see why.'
     echo "$want" > "$ROOT/node_modules/.installed-for"
   fi
 }
 
 need_build() {
   local newest
-  newest=$(cd "$ROOT" && find resources/js resources/views vite.config.ts package-lock.json -type f -newer public/build/manifest.json 2> /dev/null | head -n 1 || true)
+  newest=$(cd "$ROOT" && find resources/js resources/views vite.config.ts package-lock.json -type f \
+    -newer public/build/manifest.json 2> /dev/null | head -n 1 || true)
   if [ ! -f "$ROOT/public/build/manifest.json" ] || [ -n "$newest" ]; then
     say 'Building the interface'
     (cd "$ROOT" && npx --no-install vite build --logLevel error) || die 'The interface does not build.'
@@ -106,7 +113,9 @@ postgres_up() {
 database() {
   export DB_DATABASE=$1
   php -r '$p = new PDO("pgsql:host=127.0.0.1;port=".getenv("DB_PORT").";dbname=postgres", "clean_race", getenv("DB_PASSWORD"));
-    $n = getenv("DB_DATABASE"); if (! $p->query("select 1 from pg_database where datname = ".$p->quote($n))->fetch()) { $p->exec("create database \"$n\""); }' || die 'The database could not be made.'
+    $n = getenv("DB_DATABASE");
+    $there = $p->query("select 1 from pg_database where datname = ".$p->quote($n))->fetch();
+    if (! $there) { $p->exec("create database \"$n\""); }' || die 'The database could not be made.'
 }
 
 # app_env NAME PORT: where this instance of the application keeps its caches, sessions and key.
@@ -152,32 +161,45 @@ serve() {
     [ "$(id -u)" = 0 ] && printf 'listen.owner = root\n'
     for name in $names; do printf 'env[%s] = "%s"\n' "$name" "${!name}"; done
   } | sed 's/^pm.children/pm.max_children/' > "$run/fpm.conf"
+  local smaller='That is larger than 10 MB. Take the photo smaller.' large
+  large="{\"type\":\"/problems/too-large\",\"title\":\"Too large\",\"status\":413,\"detail\":\"$smaller\","
+  large+="\"errors\":[{\"field\":\"photo\",\"detail\":\"$smaller\"}]}"
   cat > "$run/nginx.conf" <<CONF
 $( [ "$(id -u)" = 0 ] && echo 'user root;')
 worker_processes 1; pid $run/nginx.pid; error_log $home/nginx.log warn;
 events { worker_connections 512; }
 http {
   include /etc/nginx/mime.types; default_type application/octet-stream; access_log off; server_tokens off; tcp_nopush on;
-  client_body_temp_path $run/tmp/body; proxy_temp_path $run/tmp/proxy; fastcgi_temp_path $run/tmp/fastcgi; uwsgi_temp_path $run/tmp/uwsgi; scgi_temp_path $run/tmp/scgi;
-  client_max_body_size 64m; gzip on; gzip_comp_level 5; gzip_min_length 600; gzip_types application/json application/problem+json text/css text/javascript application/javascript image/svg+xml;
+  client_body_temp_path $run/tmp/body; proxy_temp_path $run/tmp/proxy; fastcgi_temp_path $run/tmp/fastcgi;
+  uwsgi_temp_path $run/tmp/uwsgi; scgi_temp_path $run/tmp/scgi;
+  client_max_body_size 64m;
+  gzip on; gzip_comp_level 5; gzip_min_length 600;
+  gzip_types application/json application/problem+json text/css text/javascript application/javascript image/svg+xml;
   server {
     listen 127.0.0.1:$port; root $ROOT/public; index index.php;
     location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
     error_page 413 @large;
-    location @large { default_type application/problem+json; return 413 '{"type":"/problems/too-large","title":"Too large","status":413,"detail":"That is larger than 10 MB. Take the photo smaller.","errors":[{"field":"photo","detail":"That is larger than 10 MB. Take the photo smaller."}]}'; }
+    location @large { default_type application/problem+json; return 413 '$large'; }
     location / { try_files \$uri /index.php?\$query_string; }
     location = /index.php {
-      include /etc/nginx/fastcgi_params; fastcgi_param HTTP_HOST \$http_host; fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php; fastcgi_param HTTP_PROXY ""; fastcgi_pass unix:$run/fpm.sock; fastcgi_buffers 32 16k; fastcgi_read_timeout 120;
+      include /etc/nginx/fastcgi_params;
+      fastcgi_param HTTP_HOST \$http_host; fastcgi_param HTTP_PROXY "";
+      fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+      fastcgi_pass unix:$run/fpm.sock; fastcgi_buffers 32 16k; fastcgi_read_timeout 120;
     }
   }
 }
 CONF
-  "$fpm" "${user[@]}" -y "$run/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=$([ -n "$dev" ] && echo 1 || echo 0) -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 \
-    -d upload_max_filesize=12M -d post_max_size=40M -d memory_limit=512M -d expose_php=0 -d zend.enable_gc=0 || die "PHP-FPM does not start; its log is $home/fpm.log"
+  "$fpm" "${user[@]}" -y "$run/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=$([ -n "$dev" ] && echo 1 || echo 0) \
+    -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 \
+    -d upload_max_filesize=12M -d post_max_size=40M -d memory_limit=512M -d expose_php=0 -d zend.enable_gc=0 ||
+    die "PHP-FPM does not start; its log is $home/fpm.log"
   STOP+=("kill \$(cat '$run/fpm.pid')")
   "$nginx" -c "$run/nginx.conf" -e "$home/nginx.log" || die "nginx does not start; its log is $home/nginx.log"
   STOP+=("kill \$(cat '$run/nginx.pid')")
 }
 
 # Caches what does not change while it serves.
-warm_caches() { artisan config:cache -q && artisan route:cache -q && artisan view:cache -q && artisan event:cache -q && artisan bench:tables -q; }
+warm_caches() {
+  artisan config:cache -q && artisan route:cache -q && artisan view:cache -q && artisan event:cache -q && artisan bench:tables -q
+}

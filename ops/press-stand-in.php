@@ -31,12 +31,23 @@ $presses = [];
 $begin = static function (string $asked): array {
     $said = json_decode($asked, true);
     $said = is_array($said) ? $said : [];
-    $number = static fn (string $key, float $otherwise, float $least, float $most): float => max($least, min($most, is_numeric($said[$key] ?? null) ? (float) $said[$key] : $otherwise));
+    $number = static fn (string $key, float $otherwise, float $least, float $most): float => max(
+        $least,
+        min($most, is_numeric($said[$key] ?? null) ? (float) $said[$key] : $otherwise),
+    );
     $kind = PressKind::tryFrom(is_string($said['kind'] ?? null) ? $said['kind'] : '') ?? PressKind::Good;
     $grip = $number('grip_mm', 12, 1, 200);
-    $samples = (new PressSimulator(new Chance(new Mt19937((int) $number('seed', 1, 0, 1e9)))))->trace($kind, $grip, $number('home_mm', 20, $grip, 300), $number('slide_n', 1400, 1, 1e6));
+    $samples = (new PressSimulator(new Chance(new Mt19937((int) $number('seed', 1, 0, 1e9)))))->trace(
+        $kind,
+        $grip,
+        $number('home_mm', 20, $grip, 300),
+        $number('slide_n', 1400, 1, 1e6),
+    );
 
-    return [array_map(static fn ($s): string => sprintf('{"travel_mm":%.3f,"force_n":%.1f}', $s->travel->mm, $s->force->newtons), $samples), $number('pace', 1, 0.1, 50)];
+    return [
+        array_map(static fn ($s): string => sprintf('{"travel_mm":%.3f,"force_n":%.1f}', $s->travel->mm, $s->force->newtons), $samples),
+        $number('pace', 1, 0.1, 50),
+    ];
 };
 
 while (true) {

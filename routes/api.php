@@ -40,8 +40,12 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/{job}/addenda', [AddendumController::class, 'store'])->whereNumber('job');
     Route::post('jobs/{job}/signature', [SignatureController::class, 'store'])->whereNumber('job');
 
-    Route::get('jobs/{job}/seats/{seat}/trend', [SeatingController::class, 'trend'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
-    Route::get('jobs/{job}/seats/{seat}/traces', [PressController::class, 'index'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
+    Route::get('jobs/{job}/seats/{seat}/trend', [SeatingController::class, 'trend'])
+        ->whereNumber('job')
+        ->where('seat', '[a-z_0-9]+');
+    Route::get('jobs/{job}/seats/{seat}/traces', [PressController::class, 'index'])
+        ->whereNumber('job')
+        ->where('seat', '[a-z_0-9]+');
     Route::post('jobs/{job}/traces', [PressController::class, 'store'])->whereNumber('job');
 
     Route::post('machines', [MachineController::class, 'store']);

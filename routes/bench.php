@@ -23,7 +23,9 @@ Route::middleware('typing')->group(static function (): void {
     Route::get('machines/{machine}', [MachineController::class, 'show'])->whereNumber('machine');
     Route::post('jobs/{job}/preview', [JobController::class, 'preview'])->whereNumber('job');
     Route::post('jobs/{job}/records', [RecordController::class, 'store'])->whereNumber('job');
-    Route::get('jobs/{job}/seats/{seat}/live', [PressController::class, 'live'])->whereNumber('job')->where('seat', '[a-z_0-9]+');
+    Route::get('jobs/{job}/seats/{seat}/live', [PressController::class, 'live'])
+        ->whereNumber('job')
+        ->where('seat', '[a-z_0-9]+');
 });
 
 // A calculator's answer is the same for everybody: a session and its token are asked for, the database is not.

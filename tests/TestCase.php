@@ -16,7 +16,10 @@ abstract class TestCase extends Base
 {
     protected function person(Role $role = Role::Mechanic, ?User $sameShopAs = null): User
     {
-        return User::factory()->role($role)->create($sameShopAs === null ? [] : ['shop_id' => $sameShopAs->shop_id])->refresh();
+        return User::factory()
+            ->role($role)
+            ->create($sameShopAs === null ? [] : ['shop_id' => $sameShopAs->shop_id])
+            ->refresh();
     }
 
     /** Signs somebody in; whoever was before is gone with their session. */
@@ -52,7 +55,10 @@ abstract class TestCase extends Base
     protected function keep(Job $job, string $place, ?array $entry, array $more = []): TestResponse
     {
         /** @var TestResponse<\Illuminate\Http\JsonResponse> */
-        return $this->postJson("/api/v1/jobs/{$job->id}/records", $more + ['id' => (string) Str::uuid(), 'place' => $place, 'entry' => $entry]);
+        return $this->postJson(
+            "/api/v1/jobs/{$job->id}/records",
+            $more + ['id' => (string) Str::uuid(), 'place' => $place, 'entry' => $entry],
+        );
     }
 
     /**

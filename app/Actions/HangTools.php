@@ -18,7 +18,11 @@ final readonly class HangTools
     public function __invoke(array $tools, bool $keep): array
     {
         return DB::transaction(static function () use ($tools, $keep): array {
-            $known = Tool::query()->get(['name', 'kind'])->map(static fn (Tool $t): string => $t->kind->value.' '.mb_strtolower($t->name))->flip()->all();
+            $known = Tool::query()
+                ->get(['name', 'kind'])
+                ->map(static fn (Tool $t): string => $t->kind->value.' '.mb_strtolower($t->name))
+                ->flip()
+                ->all();
             $new = 0;
             foreach ($tools as $tool) {
                 $key = $tool->kind->value.' '.mb_strtolower($tool->name);

@@ -25,7 +25,9 @@ final readonly class KeepPhoto
      */
     public function __invoke(Job $job, User $by, string $id, UploadedFile $file): Photo
     {
-        $kept = Photo::query()->withoutGlobalScopes()->find($id, ['id', 'job_id', 'shop_id', 'width', 'height']);
+        $kept = Photo::query()
+            ->withoutGlobalScopes()
+            ->find($id, ['id', 'job_id', 'shop_id', 'width', 'height']);
         if ($kept !== null) {
             return $kept->job_id === $job->id ? $kept : throw Conflict::idTaken();
         }
@@ -34,7 +36,14 @@ final readonly class KeepPhoto
         }
         [$jpeg, $width, $height] = ($this->redraw)((string) $file->get());
         $photo = new Photo(['id' => $id, 'width' => $width, 'height' => $height]);
-        $photo->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id, 'jpeg' => DB::raw("decode('".base64_encode($jpeg)."', 'base64')")])->save();
+        $photo
+            ->forceFill([
+                'shop_id' => $job->shop_id,
+                'job_id' => $job->id,
+                'author_id' => $by->id,
+                'jpeg' => DB::raw("decode('".base64_encode($jpeg)."', 'base64')"),
+            ])
+            ->save();
 
         return $photo;
     }

@@ -27,11 +27,20 @@ final readonly class KeepRecord
      * @param  ?array<string, mixed>  $entry
      * @return ?Record null when the id is there already
      */
-    private function record(Job $job, User $author, string $id, string $place, ?array $entry, string $unit, ?string $instrument, Carbon $madeAt): ?Record
-    {
+    private function record(
+        Job $job,
+        User $author,
+        string $id,
+        string $place,
+        ?array $entry,
+        string $unit,
+        ?string $instrument,
+        Carbon $madeAt,
+    ): ?Record {
         $read = ($this->readEntry)($job, Notes::enoughFor($job, [$place]), $place, $entry, $unit, $instrument);
-        $record = (new Record(['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read))
-            ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id]);
+        $record = (new Record(
+            ['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read,
+        ))->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id]);
 
         return Record::query()->toBase()->insertOrIgnore($record->getAttributes()) === 1 ? $record : null;
     }
@@ -51,13 +60,23 @@ final readonly class KeepRecord
      * @throws Nonsense when the entry is not what the place asks for
      * @throws Conflict when the job is signed, or the id stands for something else
      */
-    public function __invoke(Job $job, User $author, string $id, string $place, ?array $entry, string $unit, ?string $instrument, Carbon $madeAt): array
-    {
+    public function __invoke(
+        Job $job,
+        User $author,
+        string $id,
+        string $place,
+        ?array $entry,
+        string $unit,
+        ?string $instrument,
+        Carbon $madeAt,
+    ): array {
         return DB::transaction(function () use ($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt): array {
             // One record of a job at a time: order of arrival is order of truth.
             $job = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
             try {
-                $record = $job->isSigned() ? throw Conflict::closed() : $this->record($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt);
+                $record = $job->isSigned()
+                    ? throw Conflict::closed()
+                    : $this->record($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt);
             } catch (Nonsense|Conflict $fault) {
                 // What was kept before is kept, whatever has changed since.
                 return [self::keptAs($id, $job, $place) ?? throw $fault, false];

@@ -31,7 +31,13 @@ final readonly class KeepTrace
             if ($job->isSigned()) {
                 throw Conflict::closed();
             }
-            $trace = new PressTrace(['id' => $id, 'seat' => $seat, 'source' => $source, 'samples' => $samples, 'made_at' => Carbon::now()]);
+            $trace = new PressTrace([
+                'id' => $id,
+                'seat' => $seat,
+                'source' => $source,
+                'samples' => $samples,
+                'made_at' => Carbon::now(),
+            ]);
             $trace->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id])->save();
 
             return [$trace, true];

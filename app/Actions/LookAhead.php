@@ -33,7 +33,12 @@ final readonly class LookAhead
         $notebook = Notes::notebookOf($job);
         $signed = $job->signed_at ?? Carbon::now();
         // What was to be looked at of the set before it went out with that set.
-        DueItem::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->whereIn('kind', ['life', 'recheck'])->whereNull('settled_at')->update(['settled_at' => $signed]);
+        DueItem::query()
+            ->where('machine_id', $job->machine_id)
+            ->where('wheel', $job->wheel)
+            ->whereIn('kind', ['life', 'recheck'])
+            ->whereNull('settled_at')
+            ->update(['settled_at' => $signed]);
         $this->meter($job, $notebook);
         $this->carried($job, $notebook, $signed);
         $this->recheck($job, $notebook, $signed);
@@ -44,7 +49,16 @@ final readonly class LookAhead
     {
         $said = $notebook->value(Places::METER);
         if (is_numeric($said['amount'] ?? null) && is_string($said['unit'] ?? null)) {
-            self::keep(new MeterReading(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'amount' => (float) $said['amount'], 'unit' => $said['unit'], 'read_on' => $job->created_at]), $job);
+            self::keep(
+                new MeterReading([
+                    'machine_id' => $job->machine_id,
+                    'job_id' => $job->id,
+                    'amount' => (float) $said['amount'],
+                    'unit' => $said['unit'],
+                    'read_on' => $job->created_at,
+                ]),
+                $job,
+            );
         }
     }
 
@@ -74,21 +88,61 @@ final readonly class LookAhead
     private function fitted(Job $job, Notebook $notebook, Carbon $signed): void
     {
         $new = [$notebook->text(Places::newNumber(Side::Left->value)), $notebook->text(Places::newNumber(Side::Right->value))];
-        $numbers = array_values(array_unique(array_filter(array_filter($new) === [] ? [$notebook->text(Places::number(Side::Left->value)), $notebook->text(Places::number(Side::Right->value))] : $new)));
+        $numbers = array_values(
+            array_unique(
+                array_filter(
+                    array_filter($new) === []
+                        ? [$notebook->text(Places::number(Side::Left->value)), $notebook->text(Places::number(Side::Right->value))]
+                        : $new,
+                ),
+            ),
+        );
         $said = $notebook->value(Places::METER);
-        [$meter, $unit] = is_numeric($said['amount'] ?? null) && is_string($said['unit'] ?? null) ? [(float) $said['amount'], $said['unit']] : [null, null];
-        $before = FittedSet::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->whereNull('ended_on')->orderByDesc('fitted_on')->first();
+        [$meter, $unit] =
+            is_numeric($said['amount'] ?? null) && is_string($said['unit'] ?? null)
+                ? [(float) $said['amount'], $said['unit']]
+                : [null, null];
+        $before = FittedSet::query()
+            ->where('machine_id', $job->machine_id)
+            ->where('wheel', $job->wheel)
+            ->whereNull('ended_on')
+            ->orderByDesc('fitted_on')
+            ->first();
         $before?->update([
-            'ended_on' => $signed, 'lasted_days' => (int) $before->fitted_on->diffInDays($signed, true),
-            'lasted_meter' => $meter !== null && $before->meter !== null && $before->meter_unit === $unit ? max(0.0, $meter - $before->meter) : null,
+            'ended_on' => $signed,
+            'lasted_days' => (int) $before->fitted_on->diffInDays($signed, true),
+            'lasted_meter' => $meter !== null && $before->meter !== null && $before->meter_unit === $unit
+                ? max(0.0, $meter - $before->meter)
+                : null,
         ]);
-        self::keep(new FittedSet(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'wheel' => $job->wheel, 'pattern' => $job->pattern, 'bearings' => mb_substr(implode(', ', $numbers), 0, 200), 'fitted_on' => $signed, 'meter' => $meter, 'meter_unit' => $unit]), $job);
+        self::keep(
+            new FittedSet([
+                'machine_id' => $job->machine_id,
+                'job_id' => $job->id,
+                'wheel' => $job->wheel,
+                'pattern' => $job->pattern,
+                'bearings' => mb_substr(implode(', ', $numbers), 0, 200),
+                'fitted_on' => $signed,
+                'meter' => $meter,
+                'meter_unit' => $unit,
+            ]),
+            $job,
+        );
 
         $lives = FittedSet::query()->where('pattern', $job->pattern)->where('shop_id', $job->shop_id)->whereNotNull('lasted_days');
         $count = $lives->count();
         if ($count >= $this->after->enoughSets()) {
-            $median = (float) $lives->selectRaw('percentile_cont(0.5) within group (order by lasted_days) as median')->toBase()->value('median');
-            $this->due($job, 'life', Message::plain('As long as such sets last here: look, listen, plan'), DueDay::of(LookAgain::inDays(max(1, (int) round($median))), $signed, $job->machine_id), $count);
+            $median = (float) $lives
+                ->selectRaw('percentile_cont(0.5) within group (order by lasted_days) as median')
+                ->toBase()
+                ->value('median');
+            $this->due(
+                $job,
+                'life',
+                Message::plain('As long as such sets last here: look, listen, plan'),
+                DueDay::of(LookAgain::inDays(max(1, (int) round($median))), $signed, $job->machine_id),
+                $count,
+            );
         }
     }
 
@@ -96,7 +150,21 @@ final readonly class LookAhead
     private function due(Job $job, string $kind, Message|string $what, ?DueDay $day, ?int $restsOn = null): void
     {
         $words = $what instanceof Message ? $what : null;
-        self::keep(new DueItem(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'kind' => $kind, 'wheel' => $job->wheel, 'what' => mb_substr(Message::plain($what)->inEnglish(), 0, 500), 'words' => $words === null ? null : Json::of($words), 'due_on' => $day?->on, 'due_meter' => $day?->meter, 'meter_unit' => $day?->unit, 'rests_on' => $restsOn]), $job);
+        self::keep(
+            new DueItem([
+                'machine_id' => $job->machine_id,
+                'job_id' => $job->id,
+                'kind' => $kind,
+                'wheel' => $job->wheel,
+                'what' => mb_substr(Message::plain($what)->inEnglish(), 0, 500),
+                'words' => $words === null ? null : Json::of($words),
+                'due_on' => $day?->on,
+                'due_meter' => $day?->meter,
+                'meter_unit' => $day?->unit,
+                'rests_on' => $restsOn,
+            ]),
+            $job,
+        );
     }
 
     private static function keep(DueItem|FittedSet|MeterReading $row, Job $job): void

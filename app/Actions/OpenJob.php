@@ -29,11 +29,27 @@ final readonly class OpenJob
         return DB::transaction(function () use ($by, $machine, $wheel, $pattern, $complaint): Job {
             $shop = Shop::query()->whereKey($by->shop_id)->lockForUpdate()->firstOrFail();
             $shop->increment('last_job_number');
-            $job = new Job(['machine_id' => $machine->id, 'number' => $shop->last_job_number, 'wheel' => $wheel, 'pattern' => $pattern, 'opened_by' => $by->id]);
-            $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])->setRelation('shop', $shop)->save();
+            $job = new Job([
+                'machine_id' => $machine->id,
+                'number' => $shop->last_job_number,
+                'wheel' => $wheel,
+                'pattern' => $pattern,
+                'opened_by' => $by->id,
+            ]);
+            $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])
+                ->setRelation('shop', $shop)
+                ->save();
             $entry = ['value' => ['text' => $complaint], 'instrument' => null];
-            (new Record(['id' => (string) Str::uuid7(), 'place' => Places::COMPLAINT, 'made_at' => Carbon::now(), 'received_at' => Carbon::now()] + $entry))
-                ->forceFill(['shop_id' => $by->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])->save();
+            (new Record(
+                [
+                    'id' => (string) Str::uuid7(),
+                    'place' => Places::COMPLAINT,
+                    'made_at' => Carbon::now(),
+                    'received_at' => Carbon::now(),
+                ] + $entry,
+            ))
+                ->forceFill(['shop_id' => $by->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])
+                ->save();
             $notebook = new Notebook([Places::COMPLAINT => $entry]);
             $job->update(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)]);
 

@@ -14,9 +14,15 @@ final class OrderBench
     public function __invoke(array $jobs): void
     {
         DB::transaction(static function () use ($jobs): void {
-            Job::query()->whereNotNull('bench_place')->whereNotIn('id', $jobs)->update(['bench_place' => null]);
+            Job::query()
+                ->whereNotNull('bench_place')
+                ->whereNotIn('id', $jobs)
+                ->update(['bench_place' => null]);
             foreach ($jobs as $place => $job) {
-                Job::query()->whereKey($job)->whereNull('signed_at')->update(['bench_place' => $place + 1]);
+                Job::query()
+                    ->whereKey($job)
+                    ->whereNull('signed_at')
+                    ->update(['bench_place' => $place + 1]);
             }
         });
     }

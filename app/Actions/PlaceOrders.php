@@ -17,7 +17,9 @@ use App\Models\User;
 use CleanRace\Core\Sourcing\Offer;
 use Illuminate\Support\Facades\DB;
 
-/** Orders a job's list one way or the other: one order for each counter in the basket. Asked twice, the second finds nothing left to order. */
+/**
+ * Orders a job's list one way or the other: one order for each counter in the basket. Asked twice, the second finds nothing left to order.
+ */
 final readonly class PlaceOrders
 {
     public function __construct(private Shopping $shopping, private Language $language)
@@ -49,12 +51,28 @@ final readonly class PlaceOrders
             foreach ($bySupplier as $supplier => $offers) {
                 $shop->increment('last_order_number');
                 $days = array_map(static fn (Offer $o): ?int => $o->days, $offers);
-                $order = new Order(['supplier_id' => $supplier, 'job_id' => $job->id, 'author_id' => $by->id, 'number' => $shop->last_order_number, 'carriage_minor' => $list->suppliers[$supplier]->carriage_minor, 'days' => in_array(null, $days, true) ? null : max([0, ...$days])]);
+                $order = new Order([
+                    'supplier_id' => $supplier,
+                    'job_id' => $job->id,
+                    'author_id' => $by->id,
+                    'number' => $shop->last_order_number,
+                    'carriage_minor' => $list->suppliers[$supplier]->carriage_minor,
+                    'days' => in_array(null, $days, true) ? null : max([0, ...$days]),
+                ]);
                 $order->forceFill(['shop_id' => $job->shop_id])->save();
                 foreach ($offers as $offer) {
                     $line = $list->lines[$offer->need];
-                    (new OrderLine(['order_id' => $order->id, 'what' => mb_substr($words->of($line->what), 0, 200), 'article' => $offer->article, 'ask_for' => mb_substr($words->of($line->askFor), 0, 200), 'key' => $line->key, 'quantity' => $offer->quantity, 'price_minor' => $offer->price->minor]))
-                        ->forceFill(['shop_id' => $job->shop_id])->save();
+                    (new OrderLine([
+                        'order_id' => $order->id,
+                        'what' => mb_substr($words->of($line->what), 0, 200),
+                        'article' => $offer->article,
+                        'ask_for' => mb_substr($words->of($line->askFor), 0, 200),
+                        'key' => $line->key,
+                        'quantity' => $offer->quantity,
+                        'price_minor' => $offer->price->minor,
+                    ]))
+                        ->forceFill(['shop_id' => $job->shop_id])
+                        ->save();
                 }
                 $orders[] = $order;
             }

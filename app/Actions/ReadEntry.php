@@ -63,7 +63,7 @@ final readonly class ReadEntry
             $place->role === 'feel' => $this->asWarm($notebook, $value),
             default => $value,
         };
-        $by = in_array($place->kind, self::READ_OFF, true) ? (Instrument::tryFrom($instrument ?? '') ?? self::usual($place)) : null;
+        $by = in_array($place->kind, self::READ_OFF, true) ? Instrument::tryFrom($instrument ?? '') ?? self::usual($place) : null;
         if ($by !== null && isset($value['mm'])) {
             // A reading keeps how well it was read, whatever hangs on the wall later.
             $value['half_mm'] = Tool::gauges($job->shop_id)->halfWidth($by)->mm;

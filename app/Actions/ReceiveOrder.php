@@ -24,7 +24,10 @@ final readonly class ReceiveOrder
             foreach ($lines as $i => $said) {
                 $line = $ordered->get($said['id']) ?? throw Nonsense::about("lines.$i.id", 'That line is not of this order.');
                 if ($said['received'] > $line->quantity) {
-                    throw Nonsense::about("lines.$i.received", sprintf('Only %d were ordered. Send the rest back, or put them on the shelf.', $line->quantity));
+                    throw Nonsense::about(
+                        "lines.$i.received",
+                        sprintf('Only %d were ordered. Send the rest back, or put them on the shelf.', $line->quantity),
+                    );
                 }
                 $line->update(['received' => $said['received']]);
             }

@@ -33,7 +33,7 @@ final class RedrawPicture
             throw Nonsense::about('photo', 'That picture has more than 60 million points. Take it smaller.');
         }
         try {
-            $image = (new ImageManager(new Driver))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+            $image = (new ImageManager(new Driver()))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
 
             return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
         } catch (Throwable) {

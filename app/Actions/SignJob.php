@@ -41,10 +41,20 @@ final readonly class SignJob
                 throw Conflict::blocked(self::open($report->blocks));
             }
             if (Prove::secondWanted($job->shop->habits) && ($notes->current[Places::SECOND]->author_id ?? $by->id) === $by->id) {
-                throw Conflict::blocked([['field' => Places::SECOND, 'detail' => 'Prove: whoever looked it over cannot sign it as well. Another of the shop signs.']]);
+                throw Conflict::blocked([
+                    [
+                        'field' => Places::SECOND,
+                        'detail' => 'Prove: whoever looked it over cannot sign it as well. Another of the shop signs.',
+                    ],
+                ]);
             }
             $now = Carbon::now();
-            $signOff = new SignOff(['job_id' => $job->id, 'author_id' => $by->id, 'signed_at' => $now, 'card' => ['report' => Json::of($report), 'signed_by' => $by->name, 'signed_as' => $by->role->value]]);
+            $signOff = new SignOff([
+                'job_id' => $job->id,
+                'author_id' => $by->id,
+                'signed_at' => $now,
+                'card' => ['report' => Json::of($report), 'signed_by' => $by->name, 'signed_as' => $by->role->value],
+            ]);
             $signOff->forceFill(['shop_id' => $job->shop_id])->save();
             $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();
             ($this->lookAhead)($job);
@@ -63,6 +73,9 @@ final readonly class SignJob
     {
         $open = array_values(array_filter($blocks, static fn (Block $b): bool => $b->open));
 
-        return array_map(static fn (Block $b): array => ['field' => $b->step, 'detail' => $b->station->label().': '.$b->what->inEnglish()], $open);
+        return array_map(
+            static fn (Block $b): array => ['field' => $b->step, 'detail' => $b->station->label().': '.$b->what->inEnglish()],
+            $open,
+        );
     }
 }

@@ -21,10 +21,22 @@ final readonly class TakePrices
         DB::transaction(static function () use ($supplier, $list): void {
             ListedPrice::query()->where('supplier_id', $supplier->id)->delete();
             foreach (array_chunk($list->lines, self::AT_ONCE) as $lines) {
-                ListedPrice::query()->insert(array_map(static fn (PriceLine $l): array => [
-                    'shop_id' => $supplier->shop_id, 'supplier_id' => $supplier->id, 'article' => $l->article, 'description' => $l->description, 'key' => $l->key,
-                    'price_minor' => $l->price->minor, 'pack' => $l->pack, 'stock' => $l->stock, 'days' => $l->days,
-                ], $lines));
+                ListedPrice::query()->insert(
+                    array_map(
+                        static fn (PriceLine $l): array => [
+                            'shop_id' => $supplier->shop_id,
+                            'supplier_id' => $supplier->id,
+                            'article' => $l->article,
+                            'description' => $l->description,
+                            'key' => $l->key,
+                            'price_minor' => $l->price->minor,
+                            'pack' => $l->pack,
+                            'stock' => $l->stock,
+                            'days' => $l->days,
+                        ],
+                        $lines,
+                    ),
+                );
             }
             $supplier->forceFill(['priced_at' => Carbon::now()])->save();
         });

@@ -18,7 +18,21 @@ final readonly class Ahead
 
     private const CALENDAR = 500;
 
-    private const COLUMNS = ['due_items.id', 'due_items.kind', 'due_items.wheel', 'due_items.job_id', 'due_items.what', 'due_items.words', 'due_items.due_on', 'due_items.due_meter', 'due_items.meter_unit', 'due_items.rests_on', 'due_items.settled_at', 'due_items.updated_at', ...Machine::JOINED];
+    private const COLUMNS = [
+        'due_items.id',
+        'due_items.kind',
+        'due_items.wheel',
+        'due_items.job_id',
+        'due_items.what',
+        'due_items.words',
+        'due_items.due_on',
+        'due_items.due_meter',
+        'due_items.meter_unit',
+        'due_items.rests_on',
+        'due_items.settled_at',
+        'due_items.updated_at',
+        ...Machine::JOINED,
+    ];
 
     /** @return Builder<DueItem> with a day, the next first */
     public static function dated(): Builder
@@ -35,7 +49,14 @@ final readonly class Ahead
     /** @return list<stdClass> what earlier jobs on the same machine carried forward */
     public static function ofMachine(Job $job): array
     {
-        return self::rows(self::open()->where('due_items.machine_id', $job->machine_id)->where('due_items.job_id', '!=', $job->id)->whereIn('due_items.kind', ['carry', 'recheck'])->orderBy('due_items.id')->limit(self::OF_MACHINE));
+        return self::rows(
+            self::open()
+                ->where('due_items.machine_id', $job->machine_id)
+                ->where('due_items.job_id', '!=', $job->id)
+                ->whereIn('due_items.kind', ['carry', 'recheck'])
+                ->orderBy('due_items.id')
+                ->limit(self::OF_MACHINE),
+        );
     }
 
     /** @return list<stdClass> */

@@ -31,7 +31,17 @@ final class AsSigned
         $prove = array_column($today['stations'], null, 'station')['prove'] ?? null;
 
         // The last station is worked out anew: then it was not signed yet.
-        return self::objects(self::completed(['stations' => array_map(static fn (array $s): array => $s['station'] === 'prove' && $prove !== null ? $prove : $s, $stations)] + $frozen, $today));
+        return self::objects(
+            self::completed(
+                [
+                    'stations' => array_map(
+                        static fn (array $s): array => $s['station'] === 'prove' && $prove !== null ? $prove : $s,
+                        $stations,
+                    ),
+                ] + $frozen,
+                $today,
+            ),
+        );
     }
 
     /**

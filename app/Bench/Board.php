@@ -12,7 +12,17 @@ use stdClass;
 /** Jobs as lists show them: each with its machine, in one query, read as the rows they are. */
 final readonly class Board
 {
-    private const COLUMNS = ['jobs.id', 'jobs.number', 'jobs.wheel', 'jobs.pattern', 'jobs.standing', 'jobs.created_at', 'jobs.signed_at', 'jobs.parts_on', ...Machine::JOINED];
+    private const COLUMNS = [
+        'jobs.id',
+        'jobs.number',
+        'jobs.wheel',
+        'jobs.pattern',
+        'jobs.standing',
+        'jobs.created_at',
+        'jobs.signed_at',
+        'jobs.parts_on',
+        ...Machine::JOINED,
+    ];
 
     /** @return Builder<Job> to be narrowed, then read with toBase() */
     public static function jobs(): Builder

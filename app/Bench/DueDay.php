@@ -25,14 +25,22 @@ final readonly class DueDay
             $now = self::latest($machine, $meter->unit);
             $due = $when->at !== null ? $meter->amount : ($now === null ? null : $now->amount + $meter->amount);
 
-            return new self($due === null ? null : self::reached($machine, $meter->unit, $due), $due, $due === null ? null : $meter->unit);
+            return new self(
+                $due === null ? null : self::reached($machine, $meter->unit, $due),
+                $due,
+                $due === null ? null : $meter->unit,
+            );
         }
 
-        return new self(match (true) {
-            $when->on !== null => Carbon::parse($when->on),
-            $when->before !== null => self::season($day, $when->before),
-            default => $day->copy()->addMonthsNoOverflow($when->months)->addDays($when->days),
-        }, null, null);
+        return new self(
+            match (true) {
+                $when->on !== null => Carbon::parse($when->on),
+                $when->before !== null => self::season($day, $when->before),
+                default => $day->copy()->addMonthsNoOverflow($when->months)->addDays($when->days),
+            },
+            null,
+            null,
+        );
     }
 
     /** The first day of a month, the next time it comes. */
@@ -48,7 +56,12 @@ final readonly class DueDay
     {
         $last = self::latest($machine, $unit);
         $first = MeterReading::query()->where('machine_id', $machine)->where('unit', $unit)->orderBy('read_on')->orderBy('id')->first();
-        if ($last === null || $first === null || $first->read_on->diffInDays($last->read_on) < self::DAYS_A_MONTH || $last->amount <= $first->amount) {
+        if (
+            $last === null ||
+            $first === null ||
+            $first->read_on->diffInDays($last->read_on) < self::DAYS_A_MONTH ||
+            $last->amount <= $first->amount
+        ) {
             return null;
         }
         $daily = ($last->amount - $first->amount) / $first->read_on->diffInDays($last->read_on);
@@ -58,6 +71,11 @@ final readonly class DueDay
 
     private static function latest(int $machine, string $unit): ?MeterReading
     {
-        return MeterReading::query()->where('machine_id', $machine)->where('unit', $unit)->orderByDesc('read_on')->orderByDesc('id')->first();
+        return MeterReading::query()
+            ->where('machine_id', $machine)
+            ->where('unit', $unit)
+            ->orderByDesc('read_on')
+            ->orderByDesc('id')
+            ->first();
     }
 }

@@ -20,9 +20,16 @@ final readonly class FittedHere
     /** @return list<FittedBefore> */
     public static function sizes(int $shop): array
     {
-        $latest = Record::query()->where('shop_id', $shop)->where('place', 'like', 'size.%')->where(static fn ($q) => $q->where('place', 'like', 'size.%.number')->orWhere('place', 'like', 'size.part.%'))
+        $latest = Record::query()
+            ->where('shop_id', $shop)
+            ->where('place', 'like', 'size.%')
+            ->where(static fn ($q) => $q->where('place', 'like', 'size.%.number')->orWhere('place', 'like', 'size.part.%'))
             ->whereIn('job_id', Job::query()->where('shop_id', $shop)->orderByDesc('id')->limit(self::LATEST_JOBS)->select('id'))
-            ->whereRaw("value ->> 'text' is not null")->selectRaw("value ->> 'text' as number, count(distinct job_id) as jobs")->groupByRaw("value ->> 'text'")->toBase()->get();
+            ->whereRaw("value ->> 'text' is not null")
+            ->selectRaw("value ->> 'text' as number, count(distinct job_id) as jobs")
+            ->groupByRaw("value ->> 'text'")
+            ->toBase()
+            ->get();
         $sizes = [];
         foreach ($latest as $row) {
             $read = self::read((string) $row->number);
@@ -30,7 +37,13 @@ final readonly class FittedHere
                 continue;
             }
             $key = $read->size->sizes();
-            $sizes[$key] = new FittedBefore($sizes[$key]->number ?? $read->size->number, $read->size->bore, $read->size->outside, ($sizes[$key]->jobs ?? 0) + (int) $row->jobs, $read->size->isThin());
+            $sizes[$key] = new FittedBefore(
+                $sizes[$key]->number ?? $read->size->number,
+                $read->size->bore,
+                $read->size->outside,
+                ($sizes[$key]->jobs ?? 0) + (int) $row->jobs,
+                $read->size->isThin(),
+            );
         }
 
         return array_values($sizes);
@@ -39,7 +52,7 @@ final readonly class FittedHere
     private static function read(string $number): ?Designation
     {
         try {
-            return (new DesignationReader)->read($number);
+            return (new DesignationReader())->read($number);
         } catch (Nonsense) {
             return null;
         }

@@ -25,14 +25,35 @@ final readonly class LockShiftsHere
         if (! in_array(HubSetting::Cones, Patterns::find($job->pattern)->card()->sets, true)) {
             return [];
         }
-        $earlier = Job::query()->where('shop_id', $job->shop_id)->where('pattern', $job->pattern)->whereKeyNot($job->id)->whereHas('signOff')->orderByDesc('id')->limit(self::LATEST_JOBS)->select('id');
-        $rows = Record::query()->whereIn('job_id', $earlier)->where(static fn ($q) => $q->where('place', 'like', Places::coneTry('%'))->orWhereIn('place', [Places::CONE_RADIUS, Places::CONE_SPACING, Places::AXLE_THREAD]))
-            ->distinct(['job_id', 'place'])->orderBy('job_id')->orderBy('place')->orderByDesc('seq')->toBase()->get(['job_id', 'place', 'value', 'instrument']);
+        $earlier = Job::query()
+            ->where('shop_id', $job->shop_id)
+            ->where('pattern', $job->pattern)
+            ->whereKeyNot($job->id)
+            ->whereHas('signOff')
+            ->orderByDesc('id')
+            ->limit(self::LATEST_JOBS)
+            ->select('id');
+        $rows = Record::query()
+            ->whereIn('job_id', $earlier)
+            ->where(
+                static fn ($q) => $q
+                    ->where('place', 'like', Places::coneTry('%'))
+                    ->orWhereIn('place', [Places::CONE_RADIUS, Places::CONE_SPACING, Places::AXLE_THREAD]),
+            )
+            ->distinct(['job_id', 'place'])
+            ->orderBy('job_id')
+            ->orderBy('place')
+            ->orderByDesc('seq')
+            ->toBase()
+            ->get(['job_id', 'place', 'value', 'instrument']);
         $shifts = [];
         foreach ($rows->groupBy('job_id') as $of) {
             $entries = [];
             foreach ($of as $row) {
-                $entries[(string) $row->place] = ['value' => (array) json_decode($row->value ?? '[]', true, flags: JSON_THROW_ON_ERROR), 'instrument' => $row->instrument];
+                $entries[(string) $row->place] = [
+                    'value' => (array) json_decode($row->value ?? '[]', true, flags: JSON_THROW_ON_ERROR),
+                    'instrument' => $row->instrument,
+                ];
             }
             $shifts = [...$shifts, ...ConeSteps::learnt(Limits::standard(), new Notebook($entries))];
         }

@@ -38,13 +38,26 @@ final readonly class Notes
         $needed = array_values(array_unique(array_merge(...array_map(ReadEntry::needs(...), $addresses))));
         $parts = array_filter($addresses, static fn (string $address): bool => str_starts_with($address, Places::part('')));
 
-        return self::written(Record::query()->where('job_id', $job->id)->where(static fn (Builder $q): Builder => $parts === [] ? $q->whereIn('place', $needed) : $q->whereIn('place', $needed)->orWhere('place', 'like', Places::part('').'%')));
+        return self::written(
+            Record::query()
+                ->where('job_id', $job->id)
+                ->where(
+                    static fn (Builder $q): Builder => $parts === []
+                        ? $q->whereIn('place', $needed)
+                        : $q->whereIn('place', $needed)->orWhere('place', 'like', Places::part('').'%'),
+                ),
+        );
     }
 
     /** @param  Builder<Record>  $records */
     private static function written(Builder $records): Notebook
     {
-        $rows = $records->distinct(['place'])->orderBy('place')->orderByDesc('seq')->toBase()->get(['place', 'value', 'instrument']);
+        $rows = $records
+            ->distinct(['place'])
+            ->orderBy('place')
+            ->orderByDesc('seq')
+            ->toBase()
+            ->get(['place', 'value', 'instrument']);
         $entries = [];
         foreach ($rows as $row) {
             $value = $row->value === null ? null : json_decode($row->value, true, flags: JSON_THROW_ON_ERROR);
@@ -64,9 +77,22 @@ final readonly class Notes
     /** What earlier jobs on the same wheel of the same machine noted of its fasteners. */
     public static function ofFastenersBefore(Job $job): self
     {
-        $earlier = Job::query()->where('machine_id', $job->machine_id)->where('wheel', $job->wheel)->where('id', '<', $job->id)->orderByDesc('id')->limit(self::LAST_TIMES)->select('id');
+        $earlier = Job::query()
+            ->where('machine_id', $job->machine_id)
+            ->where('wheel', $job->wheel)
+            ->where('id', '<', $job->id)
+            ->orderByDesc('id')
+            ->limit(self::LAST_TIMES)
+            ->select('id');
 
-        return new self(self::latest(Record::query()->whereIn('job_id', $earlier)->where('place', 'like', 'fastener.%')->where('place', 'not like', '%.done')));
+        return new self(
+            self::latest(
+                Record::query()
+                    ->whereIn('job_id', $earlier)
+                    ->where('place', 'like', 'fastener.%')
+                    ->where('place', 'not like', '%.done'),
+            ),
+        );
     }
 
     /**
@@ -75,18 +101,29 @@ final readonly class Notes
      */
     private static function latest(Builder $records): array
     {
-        return $records->distinct(['place'])->orderBy('place')->orderByDesc('seq')->with('author:id,name')->get()
-            ->filter(static fn (Record $r): bool => $r->value !== null)->keyBy('place')->all();
+        return $records
+            ->distinct(['place'])
+            ->orderBy('place')
+            ->orderByDesc('seq')
+            ->with('author:id,name')
+            ->get()
+            ->filter(static fn (Record $r): bool => $r->value !== null)
+            ->keyBy('place')
+            ->all();
     }
 
     /** @return array<string, string> what was written, by place */
     public function words(): array
     {
-        return array_filter(array_map(static fn (Record $r): string => is_string($r->value['text'] ?? null) ? $r->value['text'] : '', $this->current));
+        return array_filter(
+            array_map(static fn (Record $r): string => is_string($r->value['text'] ?? null) ? $r->value['text'] : '', $this->current),
+        );
     }
 
     public function notebook(): Notebook
     {
-        return new Notebook(array_map(static fn (Record $r): array => ['value' => $r->value ?? [], 'instrument' => $r->instrument], $this->current));
+        return new Notebook(
+            array_map(static fn (Record $r): array => ['value' => $r->value ?? [], 'instrument' => $r->instrument], $this->current),
+        );
     }
 }

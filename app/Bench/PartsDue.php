@@ -14,9 +14,17 @@ final readonly class PartsDue
     /** Notes at the job the day on which the last of what is ordered for it comes: whenever something is ordered or booked in. */
     public static function note(int $job): void
     {
-        $last = Order::query()->where('job_id', $job)->join('order_lines', 'order_lines.order_id', '=', 'orders.id')->whereColumn('order_lines.received', '<', 'order_lines.quantity')
-            ->toBase()->selectRaw('max((orders.created_at + make_interval(days => coalesce(orders.days, 1)))::date) as day')->value('day');
-        Job::query()->whereKey($job)->toBase()->update(['parts_on' => $last]);
+        $last = Order::query()
+            ->where('job_id', $job)
+            ->join('order_lines', 'order_lines.order_id', '=', 'orders.id')
+            ->whereColumn('order_lines.received', '<', 'order_lines.quantity')
+            ->toBase()
+            ->selectRaw('max((orders.created_at + make_interval(days => coalesce(orders.days, 1)))::date) as day')
+            ->value('day');
+        Job::query()
+            ->whereKey($job)
+            ->toBase()
+            ->update(['parts_on' => $last]);
     }
 
     /**

@@ -23,16 +23,18 @@ final readonly class Reports
      * (their lock nuts are learnt from).
      */
     private const STAMP = <<<'SQL'
-        select md5(concat_ws('|', ?::text, jobs.pattern, jobs.signed_at, jobs.shop_id, shops.habits, shops.press_capacity_n, shops.draw_bolt,
-            (select max(seq) from records where job_id = jobs.id),
-            (select md5(string_agg(tools::text, '|' order by tools.id)) from tools where tools.shop_id = jobs.shop_id),
-            (select string_agg(last::text, ',') from (
-                select (select max(seq) from records where records.job_id = earlier.id and place like 'fastener.%') as last
-                from jobs earlier where earlier.machine_id = jobs.machine_id and earlier.wheel = jobs.wheel and earlier.id < jobs.id order by earlier.id desc limit 3) lasts),
-            (select max(signed_at) from jobs alike where alike.shop_id = jobs.shop_id and alike.pattern = jobs.pattern)
-        )) as stamp
-        from jobs join shops on shops.id = jobs.shop_id where jobs.id = ?
-        SQL;
+    select md5(concat_ws('|', ?::text, jobs.pattern, jobs.signed_at, jobs.shop_id, shops.habits, shops.press_capacity_n, shops.draw_bolt,
+        (select max(seq) from records where job_id = jobs.id),
+        (select md5(string_agg(tools::text, '|' order by tools.id)) from tools where tools.shop_id = jobs.shop_id),
+        (select string_agg(last::text, ',') from (
+            select (select max(seq) from records where records.job_id = earlier.id and place like 'fastener.%') as last
+            from jobs earlier
+            where earlier.machine_id = jobs.machine_id and earlier.wheel = jobs.wheel and earlier.id < jobs.id
+            order by earlier.id desc limit 3) lasts),
+        (select max(signed_at) from jobs alike where alike.shop_id = jobs.shop_id and alike.pattern = jobs.pattern)
+    )) as stamp
+    from jobs join shops on shops.id = jobs.shop_id where jobs.id = ?
+    SQL;
 
     public function __construct(private Workbench $workbench)
     {
@@ -41,9 +43,18 @@ final readonly class Reports
     /** As the job stands now. */
     public function of(Job $job): Ready
     {
-        $kept = DB::selectOne('with due as ('.self::STAMP.') select due.stamp, job_reports.body from due left join job_reports on job_reports.job_id = ? and job_reports.stamp = due.stamp', [config('app.release'), $job->id, $job->id]);
+        $kept = DB::selectOne(
+            'with due as ('.
+                self::STAMP.
+                ') select due.stamp, job_reports.body from due left join job_reports on job_reports.job_id = ? and job_reports.stamp '
+                    .'= due.stamp',
+            [config('app.release'), $job->id, $job->id],
+        );
 
-        return new Ready($kept->body ?? $this->keep($job, $kept->stamp, $this->workbench->report($job->loadMissing('shop'), Notes::notebookOf($job))));
+        return new Ready(
+            $kept->body ??
+                $this->keep($job, $kept->stamp, $this->workbench->report($job->loadMissing('shop'), Notes::notebookOf($job))),
+        );
     }
 
     /**

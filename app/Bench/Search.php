@@ -43,10 +43,15 @@ final readonly class Search
         }
 
         // A few machines are looked up and their jobs read; of many the latest jobs are soon met by going backward.
-        $few = self::narrow(Machine::query(), $words)->limit(self::FEW + 1)->toBase()->pluck('id');
+        $few = self::narrow(Machine::query(), $words)
+            ->limit(self::FEW + 1)
+            ->toBase()
+            ->pluck('id');
 
         return $jobs->where(static function (Builder $either) use ($words, $few): void {
-            $few->count() <= self::FEW ? $either->whereIn('jobs.machine_id', $few) : $either->where(static fn (Builder $machines): Builder => self::narrow($machines, $words));
+            $few->count() <= self::FEW
+                ? $either->whereIn('jobs.machine_id', $few)
+                : $either->where(static fn (Builder $machines): Builder => self::narrow($machines, $words));
             if (ctype_digit($words) && strlen($words) <= self::LONGEST_NUMBER) {
                 $either->orWhere('jobs.number', (int) $words);
             }

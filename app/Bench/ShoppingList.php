@@ -21,7 +21,15 @@ final readonly class ShoppingList
      * @param  list<Offer>  $offers
      * @param  int  $minutes of hand time that the plan of the job asks for
      */
-    public function __construct(public array $lines, public array $shelf, public array $ordered, public array $suppliers, public array $offers, public Basket $cheapest, public Basket $soonest, public int $minutes)
-    {
+    public function __construct(
+        public array $lines,
+        public array $shelf,
+        public array $ordered,
+        public array $suppliers,
+        public array $offers,
+        public Basket $cheapest,
+        public Basket $soonest,
+        public int $minutes,
+    ) {
     }
 }

@@ -17,8 +17,10 @@ use CleanRace\Core\Steps\Status;
 final class Standing
 {
     /**
-     * @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string, int, int}>, asked: ?string, fitted: list<string>, carried: ?string, look_again: ?string}
-     *                what is left as station, minutes of hands, minutes of waiting; the question that waits for the customer; the numbers that were fitted; what is carried forward, and when to look again
+     * @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string,
+     *   int, int}>, asked: ?string, fitted: list<string>, carried: ?string, look_again: ?string}
+     *                what is left as station, minutes of hands, minutes of waiting; the question that waits for the
+     * customer; the numbers that were fitted; what is carried forward, and when to look again
      */
     public static function of(JobReport $report, Notebook $notebook): array
     {
@@ -30,10 +32,19 @@ final class Standing
         }
 
         return [
-            'stations' => array_reverse($stations), 'waits_at' => $waits, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'left' => self::left($report),
+            'stations' => array_reverse($stations),
+            'waits_at' => $waits,
+            'complaint' => $notebook->text(Places::COMPLAINT) ?? '',
+            'left' => self::left($report),
             'asked' => CustomerWord::waiting($notebook),
-            'fitted' => array_values(array_filter([$notebook->text(Places::newNumber(Side::Left->value)), $notebook->text(Places::newNumber(Side::Right->value))])),
-            'carried' => $notebook->text(Places::CARRY), 'look_again' => $notebook->text(Places::CARRY_WHEN),
+            'fitted' => array_values(
+                array_filter([
+                    $notebook->text(Places::newNumber(Side::Left->value)),
+                    $notebook->text(Places::newNumber(Side::Right->value)),
+                ]),
+            ),
+            'carried' => $notebook->text(Places::CARRY),
+            'look_again' => $notebook->text(Places::CARRY_WHEN),
         ];
     }
 
@@ -48,7 +59,11 @@ final class Standing
         foreach ($report->stations as $station) {
             foreach ($station->steps as $step) {
                 if ($step->done && $step->waitMinutes > 0) {
-                    $waiting[] = ['what' => Json::of($step->title), 'places' => array_map(static fn (Ask $ask): string => $ask->place, $step->asks), 'minutes' => $step->waitMinutes];
+                    $waiting[] = [
+                        'what' => Json::of($step->title),
+                        'places' => array_map(static fn (Ask $ask): string => $ask->place, $step->asks),
+                        'minutes' => $step->waitMinutes,
+                    ];
                 }
             }
         }

@@ -34,13 +34,22 @@ final readonly class Today
 
     public static function planned(int $from): self
     {
-        $jobs = Board::jobs()->whereNull('jobs.signed_at')->whereNotNull('jobs.bench_place')->orderBy('jobs.bench_place')->limit(self::MOST)->toBase()->get();
+        $jobs = Board::jobs()
+            ->whereNull('jobs.signed_at')
+            ->whereNotNull('jobs.bench_place')
+            ->orderBy('jobs.bench_place')
+            ->limit(self::MOST)
+            ->toBase()
+            ->get();
         $chosen = $jobs->isNotEmpty();
         if (! $chosen) {
             $jobs = Board::jobs()->whereNull('jobs.signed_at')->orderByDesc('jobs.id')->limit(self::UNCHOSEN)->toBase()->get();
         }
         $tasks = array_values($jobs->map(static fn (stdClass $job): BenchTask => self::task($job, $from))->all());
-        $minutes = array_combine(array_map(static fn (BenchTask $t): int => $t->job, $tasks), array_map(static fn (BenchTask $t): int => $t->handMinutes(), $tasks));
+        $minutes = array_combine(
+            array_map(static fn (BenchTask $t): int => $t->job, $tasks),
+            array_map(static fn (BenchTask $t): int => $t->handMinutes(), $tasks),
+        );
 
         return new self($chosen, $jobs, $minutes, BenchDay::plan($tasks, $from));
     }
@@ -53,7 +62,10 @@ final readonly class Today
         $pieces = [];
         foreach ($standing['left'] ?? [] as [$station, $hand, $wait]) {
             $at = Station::from($station);
-            if (($job->parts_on !== null || isset($standing['asked'])) && in_array($at, [Station::Seat, Station::Set, Station::Prove], true)) {
+            if (
+                ($job->parts_on !== null || isset($standing['asked'])) &&
+                in_array($at, [Station::Seat, Station::Set, Station::Prove], true)
+            ) {
                 break;
             }
             $pieces[] = new BenchPiece($at, $hand, $wait);

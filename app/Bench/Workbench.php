@@ -31,7 +31,9 @@ final readonly class Workbench
 
     public function report(Job $job, Notebook $notebook): JobReport
     {
-        return (new WheelJob($this->limits))->report($this->bench($job, $notebook, Notes::ofFastenersBefore($job)->words(), LockShiftsHere::before($job)));
+        return (new WheelJob($this->limits))->report(
+            $this->bench($job, $notebook, Notes::ofFastenersBefore($job)->words(), LockShiftsHere::before($job)),
+        );
     }
 
     /** What changes at one station with what is typed there: what earlier jobs lend is asked only where it is used. */
@@ -46,7 +48,7 @@ final readonly class Workbench
     /** @throws ModelNotFoundException when the hub of this job has no such seat */
     public function pressSetup(Job $job, Notebook $notebook, string $seat): PressSetup
     {
-        return (new WheelJob($this->limits))->pressSetup($this->bench($job, $notebook), $seat) ?? throw new ModelNotFoundException;
+        return (new WheelJob($this->limits))->pressSetup($this->bench($job, $notebook), $seat) ?? throw new ModelNotFoundException();
     }
 
     /**
@@ -56,7 +58,8 @@ final readonly class Workbench
      */
     public function trend(Job $job, Notebook $notebook, string $seat, array $rounds): SeatingTrendResult
     {
-        return (new WheelJob($this->limits))->trend($this->bench($job, $notebook), $seat, $rounds) ?? throw new ModelNotFoundException;
+        return (new WheelJob($this->limits))->trend($this->bench($job, $notebook), $seat, $rounds) ??
+            throw new ModelNotFoundException();
     }
 
     public function pattern(Job $job): Pattern
@@ -74,9 +77,16 @@ final readonly class Workbench
         [$drivers, $wall] = $shop->wall();
 
         return new Bench(
-            Patterns::find($job->pattern), $notebook, $drivers,
-            $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n), DrawBolt::from($shop->draw_bolt), $job->isSigned(),
-            $wall, $shop->habits, $spanners, $lockShifts,
+            Patterns::find($job->pattern),
+            $notebook,
+            $drivers,
+            $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n),
+            DrawBolt::from($shop->draw_bolt),
+            $job->isSigned(),
+            $wall,
+            $shop->habits,
+            $spanners,
+            $lockShifts,
         );
     }
 }

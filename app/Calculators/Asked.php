@@ -25,7 +25,7 @@ final readonly class Asked
     /** @throws Nonsense when nothing is understood */
     public static function inWords(Calculators $calculators, QuestionInput $question, int $as): self
     {
-        $readings = (new Question)->work($question)->readings;
+        $readings = (new Question())->work($question)->readings;
         $chosen = isset($readings[$as]) ? $as : 0;
 
         return self::of($calculators, $readings[$chosen]->calculator, (array) $readings[$chosen]->input, $readings, $chosen);
@@ -50,7 +50,19 @@ final readonly class Asked
         try {
             return new self($readings, $chosen, new Worked($calculator, $calculators->work($calculator, $input)), []);
         } catch (InputFaults $faults) {
-            return new self($readings, $chosen, null, array_map(static fn (array $f): array => ['field' => $f['field'], 'detail' => $f['detail'], 'missing' => $f['missing'] ?? false], $faults->faults));
+            return new self(
+                $readings,
+                $chosen,
+                null,
+                array_map(
+                    static fn (array $f): array => [
+                        'field' => $f['field'],
+                        'detail' => $f['detail'],
+                        'missing' => $f['missing'] ?? false,
+                    ],
+                    $faults->faults,
+                ),
+            );
         }
     }
 }

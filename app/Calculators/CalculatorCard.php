@@ -27,7 +27,14 @@ final readonly class CalculatorCard
     {
         $about = Registry::about($class);
 
-        return new self($about->name, $about->title, $about->station, $about->answers, CalculatorField::all(Calculators::inputOf($class)), (object) $about->example);
+        return new self(
+            $about->name,
+            $about->title,
+            $about->station,
+            $about->answers,
+            CalculatorField::all(Calculators::inputOf($class)),
+            (object) $about->example,
+        );
     }
 
     /** @return list<self> */

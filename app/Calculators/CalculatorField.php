@@ -24,7 +24,8 @@ use ReflectionParameter;
 final readonly class CalculatorField
 {
     /**
-     * @param  string  $kind length, reading, temperature, force, pressure, torque, angle, clock, text, count, money, yes_no, choice, choices or list
+     * @param  string  $kind length, reading, temperature, force, pressure, torque, angle, clock, text, count, money,
+     *   yes_no, choice, choices or list
      * @param  list<string>  $options values of a choice
      * @param  list<Message|string>  $labels and what they are called
      * @param  list<CalculatorField>  $of fields of each item of a list
@@ -45,7 +46,11 @@ final readonly class CalculatorField
     {
         $type = InputReader::typeOf($parameter);
         $field = InputReader::field($parameter);
-        $enum = is_a($type, BackedEnum::class, true) ? $type : ($field->of !== null && is_a($field->of, BackedEnum::class, true) ? $field->of : null);
+        $enum = is_a($type, BackedEnum::class, true)
+            ? $type
+            : ($field->of !== null && is_a($field->of, BackedEnum::class, true)
+                ? $field->of
+                : null);
         $kind = match (true) {
             $type === Length::class => 'length',
             $type === Reading::class => 'reading',
@@ -64,8 +69,12 @@ final readonly class CalculatorField
         };
 
         return new self(
-            FieldNames::ofInput($parameter->getName(), $type), $field->label, $kind, ! $parameter->isDefaultValueAvailable(),
-            $enum === null ? [] : array_column(Option::each($enum), 'value'), $enum === null ? [] : array_column(Option::each($enum), 'label'),
+            FieldNames::ofInput($parameter->getName(), $type),
+            $field->label,
+            $kind,
+            ! $parameter->isDefaultValueAvailable(),
+            $enum === null ? [] : array_column(Option::each($enum), 'value'),
+            $enum === null ? [] : array_column(Option::each($enum), 'label'),
             $type === Reading::class ? $field->by->value : null,
             $kind === 'list' && $field->of !== null ? self::all($field->of) : [],
         );

@@ -31,7 +31,9 @@ final readonly class Calculators
         try {
             return $this->container->make($class)->work($input);
         } catch (Nonsense $nonsense) {
-            throw new InputFaults([['field' => $nonsense->field ?? CalculatorCard::of($class)->fields[0]->name, 'detail' => $nonsense->getMessage()]]);
+            throw new InputFaults([
+                ['field' => $nonsense->field ?? CalculatorCard::of($class)->fields[0]->name, 'detail' => $nonsense->getMessage()],
+            ]);
         }
     }
 
@@ -54,6 +56,8 @@ final readonly class Calculators
         $result = (new ReflectionMethod($class, 'work'))->getReturnType();
 
         /** @var class-string */
-        return $result instanceof ReflectionNamedType ? $result->getName() : throw new LogicException("$class says not what it answers.");
+        return $result instanceof ReflectionNamedType
+            ? $result->getName()
+            : throw new LogicException("$class says not what it answers.");
     }
 }

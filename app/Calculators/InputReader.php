@@ -88,7 +88,7 @@ final class InputReader
         try {
             return new $class(...$arguments);
         } catch (Nonsense $nonsense) {
-            $this->fault($path.($nonsense->field ?? $known[0] ?? ''), $nonsense->getMessage());
+            $this->fault($path.($nonsense->field ?? ($known[0] ?? '')), $nonsense->getMessage());
 
             return null;
         }
@@ -106,11 +106,17 @@ final class InputReader
             $type === Torque::class => $this->within($field, Torque::newtonMetres(self::number($given)), false),
             $type === Pressure::class => $this->within($field, Pressure::megapascals(self::number($given)), false),
             $type === Angle::class => $this->within($field, Angle::degrees(self::number($given)), false),
-            $type === Clock::class => Clock::read(is_scalar($given) ? (string) $given : throw new Nonsense('Say an hour of the clock, such as 12 or 1:30.')),
+            $type === Clock::class => Clock::read(
+                is_scalar($given) ? (string) $given : throw new Nonsense('Say an hour of the clock, such as 12 or 1:30.'),
+            ),
             $type === 'bool' => is_bool($given) ? $given : throw new Nonsense('Say true or false.'),
-            $type === Money::class => is_string($given) || is_int($given) ? Money::read((string) $given) : throw new Nonsense('Write an amount as text, such as "12.50".'),
+            $type === Money::class => is_string($given) || is_int($given)
+                ? Money::read((string) $given)
+                : throw new Nonsense('Write an amount as text, such as "12.50".'),
             $type === 'int' => self::whole($field, $given),
-            $type === 'string' => is_string($given) || is_int($given) || is_float($given) ? trim((string) $given) : throw new Nonsense('Give it as text.'),
+            $type === 'string' => is_string($given) || is_int($given) || is_float($given)
+                ? trim((string) $given)
+                : throw new Nonsense('Give it as text.'),
             $type === 'array' => $this->list($field, $given, $path),
             is_a($type, BackedEnum::class, true) => self::oneOf($type, $given),
             default => throw new Nonsense('This field cannot be read.'),
@@ -126,7 +132,9 @@ final class InputReader
             throw new Nonsense('Give a number, a text such as "1 1/16 in", or {value, instrument} or {value, plus_minus_mm}.');
         }
         $value = $this->within($field, self::length($given['value']), true);
-        $by = isset($given['plus_minus_mm']) ? self::length($given['plus_minus_mm']) : self::oneOf(Instrument::class, $given['instrument'] ?? $field->by->value);
+        $by = isset($given['plus_minus_mm'])
+            ? self::length($given['plus_minus_mm'])
+            : self::oneOf(Instrument::class, $given['instrument'] ?? $field->by->value);
 
         return Reading::of($value, $by);
     }
@@ -164,11 +172,13 @@ final class InputReader
         }
         if (($field->least !== null && $amount < $field->least) || ($field->most !== null && $amount > $field->most)) {
             $symbol = $quantity->unit()->symbol();
-            throw new Nonsense(match (true) {
-                $field->most === null => "It must be $field->least $symbol or more.",
-                $field->least === null => "It must be $field->most $symbol or less.",
-                default => "It must lie between $field->least and $field->most $symbol.",
-            });
+            throw new Nonsense(
+                match (true) {
+                    $field->most === null => "It must be $field->least $symbol or more.",
+                    $field->least === null => "It must be $field->most $symbol or less.",
+                    default => "It must lie between $field->least and $field->most $symbol.",
+                },
+            );
         }
 
         return $quantity;
@@ -178,7 +188,7 @@ final class InputReader
     {
         return match (true) {
             is_int($given), is_float($given) => Length::mm($given),
-            is_string($given) => (new LengthText)->read($given),
+            is_string($given) => (new LengthText())->read($given),
             default => throw new Nonsense('Give a length in mm, or a text such as "1 1/16 in".'),
         };
     }
@@ -192,7 +202,11 @@ final class InputReader
     {
         $number = filter_var($given, FILTER_VALIDATE_INT);
         if ($number === false || is_bool($given) || $number < ($field->least ?? $number) || $number > ($field->most ?? $number)) {
-            throw new Nonsense($field->least === null || $field->most === null ? 'Give a whole number.' : "Give a whole number from $field->least to $field->most.");
+            throw new Nonsense(
+                $field->least === null || $field->most === null
+                    ? 'Give a whole number.'
+                    : "Give a whole number from $field->least to $field->most.",
+            );
         }
 
         return $number;

@@ -11,6 +11,8 @@ final class UnknownCalculator extends RuntimeException
 {
     public function __construct(string $name)
     {
-        parent::__construct(sprintf('There is no calculator "%s". There are: %s.', mb_substr($name, 0, 40), implode(', ', array_keys(Registry::all()))));
+        parent::__construct(
+            sprintf('There is no calculator "%s". There are: %s.', mb_substr($name, 0, 40), implode(', ', array_keys(Registry::all()))),
+        );
     }
 }

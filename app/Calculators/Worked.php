@@ -20,7 +20,10 @@ final readonly class Worked implements HasSchema
     {
         $one = [];
         foreach (Registry::all() as $name => $class) {
-            $one[] = Schemas::object(['calculator' => ['type' => 'string', 'const' => $name], 'result' => $schemas->of(Calculators::resultOf($class))]);
+            $one[] = Schemas::object([
+                'calculator' => ['type' => 'string', 'const' => $name],
+                'result' => $schemas->of(Calculators::resultOf($class)),
+            ]);
         }
 
         return ['oneOf' => $one];

@@ -23,7 +23,18 @@ final readonly class BuyingPaper
     {
         $goods = Money::minor((int) $order->lines->sum('price_minor'));
 
-        return (string) $this->paper->rendered('order', ['order' => $order, 'currency' => $order->job->shop->currency, 'goods' => $goods, 'total' => $goods->plus(Money::minor($order->carriage_minor))], $size)->output();
+        return (string) $this->paper
+            ->rendered(
+                'order',
+                [
+                    'order' => $order,
+                    'currency' => $order->job->shop->currency,
+                    'goods' => $goods,
+                    'total' => $goods->plus(Money::minor($order->carriage_minor)),
+                ],
+                $size,
+            )
+            ->output();
     }
 
     /**
@@ -41,9 +52,24 @@ final readonly class BuyingPaper
         $minutes = $list->minutes;
         $labour = Money::minor($job->shop->hour_minor)->part($minutes, self::MINUTES);
 
-        return (string) $this->paper->rendered('quote', [
-            'job' => $job, 'words' => new Words($units, $this->language), 'currency' => $job->shop->currency, 'lines' => $list->lines, 'prices' => $prices, 'ordered' => $list->ordered, 'shelf' => $list->shelf,
-            'minutes' => $minutes, 'labour' => $labour, 'carriage' => $list->cheapest->carriage, 'total' => $list->cheapest->total->plus($labour),
-        ], $size)->output();
+        return (string) $this->paper
+            ->rendered(
+                'quote',
+                [
+                    'job' => $job,
+                    'words' => new Words($units, $this->language),
+                    'currency' => $job->shop->currency,
+                    'lines' => $list->lines,
+                    'prices' => $prices,
+                    'ordered' => $list->ordered,
+                    'shelf' => $list->shelf,
+                    'minutes' => $minutes,
+                    'labour' => $labour,
+                    'carriage' => $list->cheapest->carriage,
+                    'total' => $list->cheapest->total->plus($labour),
+                ],
+                $size,
+            )
+            ->output();
     }
 }

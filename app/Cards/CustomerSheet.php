@@ -34,11 +34,27 @@ final readonly class CustomerSheet
         $words = new Words($units, $this->language);
         $notebook = Notes::notebookOf($job);
 
-        return (string) $this->paper->rendered('customer', [
-            'job' => $job, 'words' => $words, 'complaint' => $notebook->text(Places::COMPLAINT) ?? '', 'kind' => $words->of(Patterns::find($job->pattern)->card()->name),
-            'decided' => CustomerWord::decided($notebook), 'bearings' => self::bearings($notebook, $words), 'before' => self::turning($notebook, Places::check(...), $words), 'after' => self::turning($notebook, Places::after(...), $words),
-            'due' => DueItem::query()->where('job_id', $job->id)->whereIn('kind', ['carry', 'recheck'])->orderBy('due_on')->get(),
-        ], $size)->output();
+        return (string) $this->paper
+            ->rendered(
+                'customer',
+                [
+                    'job' => $job,
+                    'words' => $words,
+                    'complaint' => $notebook->text(Places::COMPLAINT) ?? '',
+                    'kind' => $words->of(Patterns::find($job->pattern)->card()->name),
+                    'decided' => CustomerWord::decided($notebook),
+                    'bearings' => self::bearings($notebook, $words),
+                    'before' => self::turning($notebook, Places::check(...), $words),
+                    'after' => self::turning($notebook, Places::after(...), $words),
+                    'due' => DueItem::query()
+                        ->where('job_id', $job->id)
+                        ->whereIn('kind', ['carry', 'recheck'])
+                        ->orderBy('due_on')
+                        ->get(),
+                ],
+                $size,
+            )
+            ->output();
     }
 
     /** @return list<string> what is in it now */
@@ -48,7 +64,11 @@ final readonly class CustomerSheet
         foreach ([Side::Left, Side::Right] as $side) {
             $number = $notebook->text(Places::newNumber($side->value)) ?? $notebook->text(Places::number($side->value));
             if ($number !== null) {
-                $fitted[] = $words->of(Message::of('sheet.bearing', $side === Side::Left ? 'Left: {number}' : 'Right: {number}', ['number' => Written::of($number)]));
+                $fitted[] = $words->of(
+                    Message::of('sheet.bearing', $side === Side::Left ? 'Left: {number}' : 'Right: {number}', [
+                        'number' => Written::of($number),
+                    ]),
+                );
             }
         }
 
@@ -64,7 +84,8 @@ final readonly class CustomerSheet
         $play = $notebook->length($at('rim_play')) ?? $notebook->length($at('end_play'));
 
         $told = array_filter([
-            Spin::tryFrom($notebook->choice($at('spin')) ?? '')?->label(), Coast::tryFrom($notebook->choice($at('coast')) ?? '')?->label(),
+            Spin::tryFrom($notebook->choice($at('spin')) ?? '')?->label(),
+            Coast::tryFrom($notebook->choice($at('coast')) ?? '')?->label(),
             $play === null ? null : Message::of('sheet.play', '{play} of play', ['play' => $play]),
         ]);
 

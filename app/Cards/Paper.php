@@ -23,7 +23,9 @@ final readonly class Paper
     public function rendered(string $view, array $content, string $size): Dompdf
     {
         $cache = storage_path('framework/cache');
-        $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'fontCache' => $cache, 'tempDir' => $cache]));
+        $pdf = new Dompdf(
+            new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'fontCache' => $cache, 'tempDir' => $cache]),
+        );
         $pdf->setPaper($size);
         $pdf->loadHtml($this->views->make($view, $content)->render());
         $pdf->render();

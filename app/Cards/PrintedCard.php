@@ -19,8 +19,15 @@ final readonly class PrintedCard
     private const SIZES_PT = [7.6, 6.9, 6.2, 5.5];
 
     private const INSTRUMENTS = [
-        'steel_rule' => 'rule', 'vernier' => 'vernier', 'digital_caliper' => 'caliper', 'depth_caliper' => 'depth rod', 'micrometer' => 'micrometer',
-        'bore_gauge' => 'bore gauge', 'depth_micrometer' => 'depth mic.', 'dial_gauge' => 'dial', 'feeler' => 'feeler',
+        'steel_rule' => 'rule',
+        'vernier' => 'vernier',
+        'digital_caliper' => 'caliper',
+        'depth_caliper' => 'depth rod',
+        'micrometer' => 'micrometer',
+        'bore_gauge' => 'bore gauge',
+        'depth_micrometer' => 'depth mic.',
+        'dial_gauge' => 'dial',
+        'feeler' => 'feeler',
     ];
 
     /** Where in a bore or on a shaft a diameter was read. */
@@ -38,12 +45,21 @@ final readonly class PrintedCard
     {
         $notes = Notes::of($job);
         /** @var array<string, mixed> $report */
-        $report = json_decode((string) json_encode($job->signOff->card['report'] ?? Json::of($this->workbench->report($job, $notes->notebook()))), true);
+        $report = json_decode(
+            (string) json_encode($job->signOff->card['report'] ?? Json::of($this->workbench->report($job, $notes->notebook()))),
+            true,
+        );
         $words = new Words($units, $this->language);
         $content = [
-            'job' => $job, 'report' => $report, 'words' => $words, 'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionPicture::of($report['section'])),
-            'readings' => $this->readings($notes, $report, $words), 'torques' => $this->torques($job, $notes, $words),
-            'note' => static fn (string $place): ?string => is_string($notes->current[$place]->value['text'] ?? null) ? $notes->current[$place]->value['text'] : null,
+            'job' => $job,
+            'report' => $report,
+            'words' => $words,
+            'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionPicture::of($report['section'])),
+            'readings' => $this->readings($notes, $report, $words),
+            'torques' => $this->torques($job, $notes, $words),
+            'note' => static fn (string $place): ?string => is_string($notes->current[$place]->value['text'] ?? null)
+                ? $notes->current[$place]->value['text']
+                : null,
         ];
         // A long job is set smaller until it is one page.
         foreach (self::SIZES_PT as $size) {
@@ -70,14 +86,18 @@ final readonly class PrintedCard
             foreach ($station['steps'] as $step) {
                 foreach ($step['asks'] as $ask) {
                     $record = $notes->current[$ask['place']] ?? null;
-                    if (! $record instanceof Record || ! isset($record->value['mm'])) {
+                    if (! ($record instanceof Record) || ! isset($record->value['mm'])) {
                         continue;
                     }
                     $value = $words->mm((float) $record->value['mm']);
                     $round = $ask['at'] !== null;
                     $group = $round ? substr($ask['place'], 0, (int) strrpos($ask['place'], '.')) : $ask['place'];
                     $hour = $round ? ' at '.substr($ask['place'], strlen($group) + 1) : '';
-                    $lines[$group] ??= ['label' => $words->say(self::label(PlaceTable::find($ask['place']), $ask['label'], $names)), 'value' => [], 'by' => self::INSTRUMENTS[$record->instrument] ?? ''];
+                    $lines[$group] ??= [
+                        'label' => $words->say(self::label(PlaceTable::find($ask['place']), $ask['label'], $names)),
+                        'value' => [],
+                        'by' => self::INSTRUMENTS[$record->instrument] ?? '',
+                    ];
                     $lines[$group]['value'][] = preg_replace('/ \w+$/', '', $round ? $value : '').($round ? $hour : $value);
                 }
             }
@@ -98,16 +118,20 @@ final readonly class PrintedCard
         if ($place === null || $place->seat === null) {
             return $label;
         }
-        $part = $names['bearing_'.$place->seat] ?? $names[preg_replace('/_shaft$/', '', $place->seat)] ?? null;
+        $part = $names['bearing_'.$place->seat] ?? ($names[preg_replace('/_shaft$/', '', $place->seat)] ?? null);
         $address = explode('.', $place->address);
-        $what = match (true) {
-            $address[0] === 'bore' => self::SEATS[str_ends_with($place->seat, '_shaft') ? 'shaft' : 'bore'][$address[2] ?? ''] ?? null,
-            $address[0] === 'seat' && ($address[2] ?? '') === 'start' => 'Going in',
-            $address[0] === 'seat' && ($address[2] ?? '') === 'home' => 'Home',
-            default => null,
-        } ?? $label;
+        $what =
+            match (true) {
+                $address[0] === 'bore' => self::SEATS[str_ends_with($place->seat, '_shaft') ? 'shaft' : 'bore'][$address[2] ?? ''] ??
+                    null,
+                $address[0] === 'seat' && ($address[2] ?? '') === 'start' => 'Going in',
+                $address[0] === 'seat' && ($address[2] ?? '') === 'home' => 'Home',
+                default => null,
+            } ?? $label;
 
-        return $part === null ? $what : ['text' => '{part}: {what}', 'values' => ['part' => self::nested($part), 'what' => self::nested($what)]];
+        return $part === null
+            ? $what
+            : ['text' => '{part}: {what}', 'values' => ['part' => self::nested($part), 'what' => self::nested($what)]];
     }
 
     /**
@@ -126,13 +150,23 @@ final readonly class PrintedCard
     {
         $said = static fn (string $place, string $key): string => (string) ($notes->current[$place]->value[$key] ?? '');
 
-        return array_map(static fn ($f): array => [
-            'name' => $words->of($f->name),
-            'torque' => ($nm = $said($f->place('torque'), 'nm')) === '' ? '' : $words->quantity(['value' => (float) $nm, 'unit' => 'nm', 'digits' => 0]),
-            'source' => match ($said($f->place('source'), 'choice')) {
-                'manual' => 'manual', 'part_maker' => 'part maker', 'shop' => 'shop standard', 'none' => 'none found', default => 'not noted'
-            },
-            'spanner' => $said($f->place('spanner'), 'text'), 'thread' => $said($f->place('thread'), 'text'),
-        ], Patterns::find($job->pattern)->fasteners());
+        return array_map(
+            static fn ($f): array => [
+                'name' => $words->of($f->name),
+                'torque' => ($nm = $said($f->place('torque'), 'nm')) === ''
+                        ? ''
+                        : $words->quantity(['value' => (float) $nm, 'unit' => 'nm', 'digits' => 0]),
+                'source' => match ($said($f->place('source'), 'choice')) {
+                    'manual' => 'manual',
+                    'part_maker' => 'part maker',
+                    'shop' => 'shop standard',
+                    'none' => 'none found',
+                    default => 'not noted',
+                },
+                'spanner' => $said($f->place('spanner'), 'text'),
+                'thread' => $said($f->place('thread'), 'text'),
+            ],
+            Patterns::find($job->pattern)->fasteners(),
+        );
     }
 }

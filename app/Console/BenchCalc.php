@@ -44,6 +44,13 @@ final class BenchCalc extends Command
 
     private function say(mixed $json): void
     {
-        $this->output->write((string) json_encode($json, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n", false, $this->output::OUTPUT_RAW);
+        $this->output->write(
+            (string) json_encode(
+                $json,
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+            )."\n",
+            false,
+            $this->output::OUTPUT_RAW,
+        );
     }
 }

@@ -17,10 +17,16 @@ final class BenchOpenApi extends Command
     public function handle(OpenApi $openApi): int
     {
         $file = base_path('docs/openapi.json');
-        $made = json_encode($openApi->document(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        $made =
+            json_encode(
+                $openApi->document(),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+            )."\n";
         if ($this->option('check')) {
             $same = is_file($file) && file_get_contents($file) === $made;
-            $same ? $this->info('docs/openapi.json is up to date.') : $this->error('docs/openapi.json is out of date: run php artisan bench:openapi.');
+            $same
+                ? $this->info('docs/openapi.json is up to date.')
+                : $this->error('docs/openapi.json is out of date: run php artisan bench:openapi.');
 
             return $same ? self::SUCCESS : self::FAILURE;
         }

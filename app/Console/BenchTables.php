@@ -35,7 +35,13 @@ final class BenchTables extends Command
     /** @return array<string, array<int|string, mixed>> by name */
     public static function indexes(): array
     {
-        return ['bearings' => BearingTable::byNumber(), 'holes' => BearingTable::byHole(), 'sizes' => BearingTable::bySize(), 'numbers' => NumberIndex::make(), 'places' => PlaceTable::index()];
+        return [
+            'bearings' => BearingTable::byNumber(),
+            'holes' => BearingTable::byHole(),
+            'sizes' => BearingTable::bySize(),
+            'numbers' => NumberIndex::make(),
+            'places' => PlaceTable::index(),
+        ];
     }
 
     /** @param  array<int|string, mixed>  $content */

@@ -19,7 +19,8 @@ use Random\Engine\Mt19937;
 /** Simulated jobs whose truth is known, and how often the program is right. The same seed gives the same figures. */
 final class BenchTrial extends Command
 {
-    protected $signature = 'bench:trial {name? : spelling, caliper, fit, press, cones or hostile; all when none is named} {--seed=1} {--jobs= : how many simulated jobs}';
+    protected $signature = 'bench:trial {name? : spelling, caliper, fit, press, cones or hostile; all when none is named} {--seed=1} '
+        .'{--jobs= : how many simulated jobs}';
 
     protected $description = 'How often the program is right: simulated jobs, seeded';
 
@@ -48,7 +49,9 @@ final class BenchTrial extends Command
             if ($named !== null && $named !== $name) {
                 continue;
             }
-            foreach ($trial->run(new Chance(new Mt19937((int) $this->option('seed'))), (int) ($this->option('jobs') ?? $jobs)) as $figure) {
+            foreach (
+                $trial->run(new Chance(new Mt19937((int) $this->option('seed'))), (int) ($this->option('jobs') ?? $jobs)) as $figure
+            ) {
                 $this->line($figure->line());
                 $missed += $figure->isReached() ? 0 : 1;
             }
@@ -61,7 +64,7 @@ final class BenchTrial extends Command
     public static function trials(Limits $limits): array
     {
         return [
-            'spelling' => [new SpellingTrial, 1],
+            'spelling' => [new SpellingTrial(), 1],
             'caliper' => [new CaliperTrial($limits), 5000],
             'fit' => [new FitTrial($limits), 1000],
             'press' => [new PressTrial($limits), 1000],

@@ -25,7 +25,12 @@ final class InputSchemas
             $properties[$field->name] = self::field($field) + ['description' => $field->label];
         }
 
-        return ['type' => 'object', 'properties' => $properties, 'required' => array_column(array_filter($fields, static fn (CalculatorField $f): bool => $f->required), 'name'), 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            'properties' => $properties,
+            'required' => array_column(array_filter($fields, static fn (CalculatorField $f): bool => $f->required), 'name'),
+            'additionalProperties' => false,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -35,7 +40,20 @@ final class InputSchemas
 
         return match ($field->kind) {
             'length' => $length,
-            'reading' => ['anyOf' => [$length, ['type' => 'object', 'properties' => ['value' => $length, 'plus_minus_mm' => ['type' => 'number'], 'instrument' => ['type' => 'string', 'enum' => array_column(Instrument::cases(), 'value')]], 'required' => ['value']]]],
+            'reading' => [
+                'anyOf' => [
+                    $length,
+                    [
+                        'type' => 'object',
+                        'properties' => [
+                            'value' => $length,
+                            'plus_minus_mm' => ['type' => 'number'],
+                            'instrument' => ['type' => 'string', 'enum' => array_column(Instrument::cases(), 'value')],
+                        ],
+                        'required' => ['value'],
+                    ],
+                ],
+            ],
             'temperature', 'force', 'pressure', 'torque', 'angle' => ['type' => 'number'],
             'clock' => ['type' => ['string', 'number'], 'examples' => ['12', '1:30']],
             'yes_no' => ['type' => 'boolean'],
@@ -55,10 +73,15 @@ final class InputSchemas
     public static function ofRequest(string $request): array
     {
         /** @var array<string, list<string|ValidationRule|Enum|In>> $rules */
-        $rules = method_exists($request, 'rules') ? (new $request)->rules() : [];
+        $rules = method_exists($request, 'rules') ? (new $request())->rules() : [];
         $root = ['type' => 'object', 'properties' => [], 'required' => []];
         foreach ($rules as $name => $set) {
-            $root = self::placed($root, explode('.', $name), self::fromRules($set), array_intersect(['required', 'present'], array_filter($set, is_string(...))) !== []);
+            $root = self::placed(
+                $root,
+                explode('.', $name),
+                self::fromRules($set),
+                array_intersect(['required', 'present'], array_filter($set, is_string(...))) !== [],
+            );
         }
 
         return $root;
@@ -78,7 +101,8 @@ final class InputSchemas
         if ($name === '*') {
             $items = $into['items'] ?? [];
 
-            return ['type' => 'array', 'items' => $path === [] ? $schema + $items : self::placed($items, $path, $schema, $required)] + $into;
+            return ['type' => 'array', 'items' => $path === [] ? $schema + $items : self::placed($items, $path, $schema, $required)] +
+                $into;
         }
         $into = ['type' => 'object'] + $into;
         unset($into['additionalProperties'], $into['items']);
@@ -116,6 +140,8 @@ final class InputSchemas
             $schema['additionalProperties'] = true;
         }
 
-        return in_array('nullable', $set, true) && is_string($schema['type'] ?? null) ? ['type' => [$schema['type'], 'null']] + $schema : $schema;
+        return in_array('nullable', $set, true) && is_string($schema['type'] ?? null)
+            ? ['type' => [$schema['type'], 'null']] + $schema
+            : $schema;
     }
 }

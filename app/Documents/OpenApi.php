@@ -43,7 +43,12 @@ final class OpenApi
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Clean Race', 'version' => '1', 'description' => 'Wheel bearings at the bench. Sign in by session cookie: GET /sanctum/csrf-cookie, then POST /session with the X-XSRF-TOKEN header. Errors are problem details (RFC 9457) with a list of fields.'],
+            'info' => [
+                'title' => 'Clean Race',
+                'version' => '1',
+                'description' => 'Wheel bearings at the bench. Sign in by session cookie: GET /sanctum/csrf-cookie, then POST '
+                    .'/session with the X-XSRF-TOKEN header. Errors are problem details (RFC 9457) with a list of fields.',
+            ],
             'servers' => [['url' => '/api/v1']],
             'paths' => $paths,
             'components' => ['schemas' => $this->schemas->named() + ['Problem' => $this->problem()]],
@@ -66,22 +71,41 @@ final class OpenApi
         /** @var Documented $about */
         $about = $method->getAttributes(Documented::class)[0]->newInstance();
 
-        return [$path => [$verb => array_filter([
-            'summary' => $about->summary,
-            'parameters' => $this->parameters($route, $about),
-            'requestBody' => $this->body($method),
-            'responses' => $this->responses($about),
-        ])]];
+        return [
+            $path => [
+                $verb => array_filter([
+                    'summary' => $about->summary,
+                    'parameters' => $this->parameters($route, $about),
+                    'requestBody' => $this->body($method),
+                    'responses' => $this->responses($about),
+                ]),
+            ],
+        ];
     }
 
     /** @return list<array<string, mixed>> */
     private function parameters(Route $route, Documented $about): array
     {
-        $path = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => isset($route->wheres[$name]) && $route->wheres[$name] !== '[0-9]+' ? 'string' : 'integer']], $route->parameterNames());
+        $path = array_map(
+            static fn (string $name): array => [
+                'name' => $name,
+                'in' => 'path',
+                'required' => true,
+                'schema' => ['type' => isset($route->wheres[$name]) && $route->wheres[$name] !== '[0-9]+' ? 'string' : 'integer'],
+            ],
+            $route->parameterNames(),
+        );
         preg_match_all('/\?(\w+)=/', $about->summary, $found);
-        $query = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'query', 'schema' => ['type' => 'string']], $found[1]);
+        $query = array_map(
+            static fn (string $name): array => ['name' => $name, 'in' => 'query', 'schema' => ['type' => 'string']],
+            $found[1],
+        );
 
-        return array_values([...$path, ...$query, ...($about->page ? [['name' => 'cursor', 'in' => 'query', 'schema' => ['type' => 'string']]] : [])]);
+        return array_values([
+            ...$path,
+            ...$query,
+            ...$about->page ? [['name' => 'cursor', 'in' => 'query', 'schema' => ['type' => 'string']]] : [],
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -103,7 +127,10 @@ final class OpenApi
     /** @return array<int|string, mixed> */
     private function responses(Documented $about): array
     {
-        $problem = ['description' => 'What is wrong', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
+        $problem = [
+            'description' => 'What is wrong',
+            'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]],
+        ];
         if ($about->answers === null) {
             return [(string) $about->status => ['description' => 'Done'], 'default' => $problem];
         }
@@ -115,7 +142,10 @@ final class OpenApi
             default => $one,
         };
 
-        return [(string) $about->status => ['description' => $about->summary, 'content' => ['application/json' => ['schema' => $schema]]], 'default' => $problem];
+        return [
+            (string) $about->status => ['description' => $about->summary, 'content' => ['application/json' => ['schema' => $schema]]],
+            'default' => $problem,
+        ];
     }
 
     /**
@@ -129,7 +159,15 @@ final class OpenApi
         return [
             'summary' => Message::plain($card->title)->inEnglish(),
             'description' => $card->answers,
-            'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => InputSchemas::ofCalculator(CalculatorField::all(Calculators::inputOf($class))), 'example' => $card->example]]],
+            'requestBody' => [
+                'required' => true,
+                'content' => [
+                    'application/json' => [
+                        'schema' => InputSchemas::ofCalculator(CalculatorField::all(Calculators::inputOf($class))),
+                        'example' => $card->example,
+                    ],
+                ],
+            ],
             'responses' => $this->responses(new Documented(Message::plain($card->title)->inEnglish(), Calculators::resultOf($class))),
         ];
     }
@@ -138,8 +176,19 @@ final class OpenApi
     private function problem(): array
     {
         return Schemas::object([
-            'type' => ['type' => 'string'], 'title' => ['type' => 'string'], 'status' => ['type' => 'integer'], 'detail' => ['type' => 'string'],
-            'errors' => ['type' => 'array', 'items' => ['required' => ['field', 'detail']] + Schemas::object(['field' => ['type' => 'string'], 'detail' => ['type' => 'string'], 'value' => ['type' => 'string', 'description' => 'What was entered there']])],
+            'type' => ['type' => 'string'],
+            'title' => ['type' => 'string'],
+            'status' => ['type' => 'integer'],
+            'detail' => ['type' => 'string'],
+            'errors' => [
+                'type' => 'array',
+                'items' => ['required' => ['field', 'detail']] +
+                    Schemas::object([
+                        'field' => ['type' => 'string'],
+                        'detail' => ['type' => 'string'],
+                        'value' => ['type' => 'string', 'description' => 'What was entered there'],
+                    ]),
+            ],
         ]);
     }
 }

@@ -25,7 +25,10 @@ final class Answer
         $of = Json::of($shape);
         $pieces = [];
         foreach ($of as $name => $value) {
-            $pieces[] = json_encode((string) $name, JSON_THROW_ON_ERROR).':'.($value instanceof Ready ? $value->json : json_encode($value, JSON_THROW_ON_ERROR | Json::FLAGS));
+            $pieces[] =
+                json_encode((string) $name, JSON_THROW_ON_ERROR).
+                ':'.
+                ($value instanceof Ready ? $value->json : json_encode($value, JSON_THROW_ON_ERROR | Json::FLAGS));
         }
 
         return JsonResponse::fromJsonString('{'.implode(',', $pieces).'}');

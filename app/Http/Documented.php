@@ -14,7 +14,12 @@ final readonly class Documented
      * @param  ?class-string  $answers the shape of the answer; none when there is no body
      * @param  bool  $page whether a page of them is answered, with a cursor to the next
      */
-    public function __construct(public string $summary, public ?string $answers = null, public int $status = 200, public bool $page = false, public bool $many = false)
-    {
+    public function __construct(
+        public string $summary,
+        public ?string $answers = null,
+        public int $status = 200,
+        public bool $page = false,
+        public bool $many = false,
+    ) {
     }
 }

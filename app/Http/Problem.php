@@ -39,16 +39,37 @@ final readonly class Problem implements Responsable
     {
         return match (true) {
             $fault instanceof InputFaults => self::input($fault->faults),
-            $fault instanceof Nonsense => self::input([['field' => $fault->field ?? 'entry', 'detail' => $fault->getMessage()] + ($fault->value === null ? [] : ['value' => $fault->value])]),
+            $fault instanceof Nonsense => self::input([
+                ['field' => $fault->field ?? 'entry', 'detail' => $fault->getMessage()] +
+                ($fault->value === null ? [] : ['value' => $fault->value]),
+            ]),
             $fault instanceof ValidationException => self::input(self::fromValidation($fault), $fault->status),
-            $fault instanceof UnexpectedValueException && str_contains($fault->getMessage(), 'pagination') => self::input([['field' => 'cursor', 'detail' => 'That cursor belongs to another list. Leave it out to start from the top.']]),
+            $fault instanceof UnexpectedValueException && str_contains($fault->getMessage(), 'pagination') => self::input([
+                ['field' => 'cursor', 'detail' => 'That cursor belongs to another list. Leave it out to start from the top.'],
+            ]),
             $fault instanceof UnknownCalculator => new self(404, 'unknown-calculator', 'No such calculator', $fault->getMessage()),
             $fault instanceof Conflict => new self(409, $fault->slug, $fault->title, $fault->getMessage(), $fault->errors),
             $fault instanceof AuthenticationException => new self(401, 'signed-out', 'Not signed in', 'Sign in to go on.'),
-            $fault instanceof TokenMismatchException => new self(419, 'stale-page', 'This page is stale', 'Load the page again and repeat that.'),
-            $fault instanceof AuthorizationException => new self(403, 'not-allowed', 'Not yours to do', 'Your role in this shop does not allow that.'),
+            $fault instanceof TokenMismatchException => new self(
+                419,
+                'stale-page',
+                'This page is stale',
+                'Load the page again and repeat that.',
+            ),
+            $fault instanceof AuthorizationException => new self(
+                403,
+                'not-allowed',
+                'Not yours to do',
+                'Your role in this shop does not allow that.',
+            ),
             $fault instanceof ModelNotFoundException => self::notFound(),
-            $fault instanceof PostTooLargeException => new self(413, 'too-large', 'Too large', 'That is larger than 10 MB. Take the photo smaller.', [['field' => 'photo', 'detail' => 'That is larger than 10 MB. Take the photo smaller.']]),
+            $fault instanceof PostTooLargeException => new self(
+                413,
+                'too-large',
+                'Too large',
+                'That is larger than 10 MB. Take the photo smaller.',
+                [['field' => 'photo', 'detail' => 'That is larger than 10 MB. Take the photo smaller.']],
+            ),
             $fault instanceof QueryException, $fault instanceof PDOException => self::database($fault),
             $fault instanceof HttpExceptionInterface => self::http($fault),
             default => new self(500, 'fault', 'Something broke here', 'The program failed. What was entered before is kept.'),
@@ -64,7 +85,13 @@ final readonly class Problem implements Responsable
     public function toResponse($request): JsonResponse
     {
         return new JsonResponse(
-            ['type' => '/problems/'.$this->slug, 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail, 'errors' => $this->errors],
+            [
+                'type' => '/problems/'.$this->slug,
+                'title' => $this->title,
+                'status' => $this->status,
+                'detail' => $this->detail,
+                'errors' => $this->errors,
+            ],
             $this->status,
             ['Content-Type' => 'application/problem+json'] + ($this->status === 503 ? ['Retry-After' => '3'] : []),
             JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
@@ -83,10 +110,20 @@ final readonly class Problem implements Responsable
             403 => new self(403, 'not-allowed', 'Not yours to do', 'Your role in this shop does not allow that.'),
             404 => self::notFound(),
             405 => new self(405, 'method', 'Not done that way', 'This address does not take that method.'),
-            413 => self::from(new PostTooLargeException),
+            413 => self::from(new PostTooLargeException()),
             419 => new self(419, 'stale-page', 'This page is stale', 'Load the page again and repeat that.'),
-            429 => new self(429, 'too-many', 'Too many tries', $fault->getMessage() === '' ? 'Wait a minute, then try again.' : $fault->getMessage()),
-            default => new self($fault->getStatusCode(), 'refused', 'Refused', $fault->getMessage() === '' ? 'That was refused.' : $fault->getMessage()),
+            429 => new self(
+                429,
+                'too-many',
+                'Too many tries',
+                $fault->getMessage() === '' ? 'Wait a minute, then try again.' : $fault->getMessage(),
+            ),
+            default => new self(
+                $fault->getStatusCode(),
+                'refused',
+                'Refused',
+                $fault->getMessage() === '' ? 'That was refused.' : $fault->getMessage(),
+            ),
         };
     }
 
@@ -97,10 +134,20 @@ final readonly class Problem implements Responsable
         if (str_starts_with($state, '22')) {
             return self::input([['field' => 'body', 'detail' => 'A value here is not one that can be kept.']]);
         }
-        $away = $state === '' || str_starts_with($state, '08') || str_starts_with($state, '57') || str_starts_with($state, 'HY') || $state === '7';
+        $away =
+            $state === '' ||
+            str_starts_with($state, '08') ||
+            str_starts_with($state, '57') ||
+            str_starts_with($state, 'HY') ||
+            $state === '7';
 
         return $away
-            ? new self(503, 'store-away', 'The record store is away', 'Nothing was kept of this. It is sent again when the store is back.')
+            ? new self(
+                503,
+                'store-away',
+                'The record store is away',
+                'Nothing was kept of this. It is sent again when the store is back.',
+            )
             : new self(500, 'fault', 'Something broke here', 'The program failed. What was entered before is kept.');
     }
 

@@ -26,26 +26,85 @@ final class JobFile
     public static function of(Job $job): array
     {
         $names = $job->origin['authors'] ?? [];
-        $photos = Photo::query()->where('job_id', $job->id)->orderBy('created_at')->orderBy('id')->selectRaw("id, encode(jpeg, 'base64') as jpeg64")->toBase()->get();
+        $photos = Photo::query()
+            ->where('job_id', $job->id)
+            ->orderBy('created_at')
+            ->orderBy('id')
+            ->selectRaw("id, encode(jpeg, 'base64') as jpeg64")
+            ->toBase()
+            ->get();
         $called = [];
         foreach ($photos as $i => $photo) {
             $called[$photo->id] = 'photo-'.($i + 1);
         }
 
         return [
-            'format' => self::FORMAT, 'version' => self::VERSION,
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
             'shop' => $job->origin['shop'] ?? $job->shop->name,
             'machine' => ['name' => $job->machine->name, 'model' => $job->machine->model, 'owner' => $job->machine->owner],
             'job' => [
-                'number' => $job->origin['number'] ?? $job->number, 'wheel' => $job->wheel, 'pattern' => $job->pattern,
-                'opened_at' => $job->origin['opened_at'] ?? $job->created_at->utc()->format(self::TIME), 'signed_at' => $job->signOff?->signed_at->utc()->format(self::TIME), 'signed_by' => $job->signOff?->card['signed_by'] ?? null,
+                'number' => $job->origin['number'] ?? $job->number,
+                'wheel' => $job->wheel,
+                'pattern' => $job->pattern,
+                'opened_at' => $job->origin['opened_at'] ?? $job->created_at->utc()->format(self::TIME),
+                'signed_at' => $job->signOff?->signed_at->utc()->format(self::TIME),
+                'signed_by' => $job->signOff?->card['signed_by'] ?? null,
             ],
-            'records' => array_values(Record::query()->where('job_id', $job->id)->with('author:id,name')->orderBy('seq')->get()->map(static fn (Record $r): array => [
-                'place' => $r->place, 'value' => self::renamed($r->value, $called), 'instrument' => $r->instrument, 'made_at' => $r->made_at->utc()->format(self::TIME), 'by' => $names[$r->id] ?? $r->author->name,
-            ])->all()),
-            'photos' => array_values($photos->map(static fn (object $p): array => ['name' => $called[$p->id], 'jpeg' => str_replace("\n", '', $p->jpeg64)])->all()),
-            'traces' => array_values(PressTrace::query()->where('job_id', $job->id)->orderBy('made_at')->orderBy('id')->get()->map(static fn (PressTrace $t): array => ['seat' => $t->seat, 'source' => $t->source, 'samples' => $t->samples, 'made_at' => $t->made_at->utc()->format(self::TIME)])->all()),
-            'addenda' => array_values(Addendum::query()->where('job_id', $job->id)->with('author:id,name')->orderBy('made_at')->orderBy('id')->get()->map(static fn (Addendum $a): array => ['text' => $a->text, 'made_at' => $a->made_at->utc()->format(self::TIME), 'by' => $names[$a->id] ?? $a->author->name])->all()),
+            'records' => array_values(
+                Record::query()
+                    ->where('job_id', $job->id)
+                    ->with('author:id,name')
+                    ->orderBy('seq')
+                    ->get()
+                    ->map(
+                        static fn (Record $r): array => [
+                            'place' => $r->place,
+                            'value' => self::renamed($r->value, $called),
+                            'instrument' => $r->instrument,
+                            'made_at' => $r->made_at->utc()->format(self::TIME),
+                            'by' => $names[$r->id] ?? $r->author->name,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'photos' => array_values(
+                $photos
+                    ->map(static fn (object $p): array => ['name' => $called[$p->id], 'jpeg' => str_replace("\n", '', $p->jpeg64)])
+                    ->all(),
+            ),
+            'traces' => array_values(
+                PressTrace::query()
+                    ->where('job_id', $job->id)
+                    ->orderBy('made_at')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(
+                        static fn (PressTrace $t): array => [
+                            'seat' => $t->seat,
+                            'source' => $t->source,
+                            'samples' => $t->samples,
+                            'made_at' => $t->made_at->utc()->format(self::TIME),
+                        ],
+                    )
+                    ->all(),
+            ),
+            'addenda' => array_values(
+                Addendum::query()
+                    ->where('job_id', $job->id)
+                    ->with('author:id,name')
+                    ->orderBy('made_at')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(
+                        static fn (Addendum $a): array => [
+                            'text' => $a->text,
+                            'made_at' => $a->made_at->utc()->format(self::TIME),
+                            'by' => $names[$a->id] ?? $a->author->name,
+                        ],
+                    )
+                    ->all(),
+            ),
             'card' => $job->signOff?->card,
         ];
     }
@@ -60,7 +119,9 @@ final class JobFile
     public static function renamed(?array $value, array $names): ?array
     {
         if (is_array($value['photos'] ?? null)) {
-            $value['photos'] = array_values(array_filter(array_map(static fn (mixed $id): ?string => is_string($id) ? $names[$id] ?? null : null, $value['photos'])));
+            $value['photos'] = array_values(
+                array_filter(array_map(static fn (mixed $id): ?string => is_string($id) ? $names[$id] ?? null : null, $value['photos'])),
+            );
         }
 
         return $value;

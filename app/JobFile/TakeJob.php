@@ -43,15 +43,40 @@ final readonly class TakeJob
             $shop = Shop::query()->whereKey($by->shop_id)->lockForUpdate()->firstOrFail();
             $shop->increment('last_job_number');
             $machine = Machine::query()->where($file['machine'])->orderBy('id')->first() ?? Machine::query()->create($file['machine']);
-            $job = new Job(['machine_id' => $machine->id, 'number' => $shop->last_job_number, 'wheel' => $file['job']['wheel'], 'pattern' => $file['job']['pattern'], 'opened_by' => $by->id]);
-            $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])->setRelation('shop', $shop)->save();
+            $job = new Job([
+                'machine_id' => $machine->id,
+                'number' => $shop->last_job_number,
+                'wheel' => $file['job']['wheel'],
+                'pattern' => $file['job']['pattern'],
+                'opened_by' => $by->id,
+            ]);
+            $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])
+                ->setRelation('shop', $shop)
+                ->save();
 
             $photos = $this->photos($job, $by, $file['photos']);
             $authors = $this->records($job, $by, $file['records'], $photos) + $this->addenda($job, $by, $file['addenda']);
             foreach ($file['traces'] as $trace) {
-                self::own(new PressTrace(['id' => (string) Str::uuid7(), 'seat' => $trace['seat'], 'source' => $trace['source'] === 'press' ? 'press' : 'file', 'samples' => $trace['samples'], 'made_at' => Carbon::parse($trace['made_at'])]), $job, $by);
+                self::own(
+                    new PressTrace([
+                        'id' => (string) Str::uuid7(),
+                        'seat' => $trace['seat'],
+                        'source' => $trace['source'] === 'press' ? 'press' : 'file',
+                        'samples' => $trace['samples'],
+                        'made_at' => Carbon::parse($trace['made_at']),
+                    ]),
+                    $job,
+                    $by,
+                );
             }
-            $job->origin = ['shop' => $file['shop'], 'number' => $file['job']['number'], 'opened_at' => $file['job']['opened_at'], 'signed_by' => $file['job']['signed_by'], 'signed_at' => $file['job']['signed_at'], 'authors' => $authors];
+            $job->origin = [
+                'shop' => $file['shop'],
+                'number' => $file['job']['number'],
+                'opened_at' => $file['job']['opened_at'],
+                'signed_by' => $file['job']['signed_by'],
+                'signed_at' => $file['job']['signed_at'],
+                'authors' => $authors,
+            ];
             $notebook = Notes::notebookOf($job);
             try {
                 $job->standing = Standing::of($this->workbench->report($job, $notebook), $notebook);
@@ -75,7 +100,16 @@ final readonly class TakeJob
             $jpeg = base64_decode($photo['jpeg'], true);
             [$redrawn, $width, $height] = ($this->redraw)(is_string($jpeg) ? $jpeg : '');
             $ids[$photo['name']] = (string) Str::uuid7();
-            self::own(new Photo(['id' => $ids[$photo['name']], 'width' => $width, 'height' => $height, 'jpeg' => DB::raw("decode('".base64_encode($redrawn)."', 'base64')")]), $job, $by);
+            self::own(
+                new Photo([
+                    'id' => $ids[$photo['name']],
+                    'width' => $width,
+                    'height' => $height,
+                    'jpeg' => DB::raw("decode('".base64_encode($redrawn)."', 'base64')"),
+                ]),
+                $job,
+                $by,
+            );
         }
 
         return $ids;
@@ -91,7 +125,18 @@ final readonly class TakeJob
         $authors = [];
         foreach ($records as $record) {
             $id = (string) Str::uuid7();
-            self::own(new Record(['id' => $id, 'place' => $record['place'], 'value' => JobFile::renamed($record['value'], $photos), 'instrument' => $record['instrument'], 'made_at' => Carbon::parse($record['made_at']), 'received_at' => Carbon::now()]), $job, $by);
+            self::own(
+                new Record([
+                    'id' => $id,
+                    'place' => $record['place'],
+                    'value' => JobFile::renamed($record['value'], $photos),
+                    'instrument' => $record['instrument'],
+                    'made_at' => Carbon::parse($record['made_at']),
+                    'received_at' => Carbon::now(),
+                ]),
+                $job,
+                $by,
+            );
             $authors[$id] = $record['by'];
         }
 
@@ -107,7 +152,11 @@ final readonly class TakeJob
         $authors = [];
         foreach ($addenda as $addendum) {
             $id = (string) Str::uuid7();
-            self::own(new Addendum(['id' => $id, 'text' => $addendum['text'], 'made_at' => Carbon::parse($addendum['made_at'])]), $job, $by);
+            self::own(
+                new Addendum(['id' => $id, 'text' => $addendum['text'], 'made_at' => Carbon::parse($addendum['made_at'])]),
+                $job,
+                $by,
+            );
             $authors[$id] = $addendum['by'];
         }
 

@@ -34,7 +34,20 @@ final class DueItem extends Model
 
     protected $table = 'due_items';
 
-    protected $fillable = ['machine_id', 'job_id', 'kind', 'wheel', 'what', 'words', 'due_on', 'due_meter', 'meter_unit', 'rests_on', 'settled_at', 'settled_by'];
+    protected $fillable = [
+        'machine_id',
+        'job_id',
+        'kind',
+        'wheel',
+        'what',
+        'words',
+        'due_on',
+        'due_meter',
+        'meter_unit',
+        'rests_on',
+        'settled_at',
+        'settled_by',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

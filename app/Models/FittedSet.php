@@ -35,7 +35,19 @@ final class FittedSet extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['machine_id', 'job_id', 'wheel', 'pattern', 'bearings', 'fitted_on', 'meter', 'meter_unit', 'ended_on', 'lasted_days', 'lasted_meter'];
+    protected $fillable = [
+        'machine_id',
+        'job_id',
+        'wheel',
+        'pattern',
+        'bearings',
+        'fitted_on',
+        'meter',
+        'meter_unit',
+        'ended_on',
+        'lasted_days',
+        'lasted_meter',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

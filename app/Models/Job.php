@@ -24,10 +24,13 @@ use Illuminate\Support\Carbon;
  * @property string $wheel
  * @property string $pattern
  * @property int $opened_by
- * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string, left?: list<array{string, int, int}>, asked?: ?string, fitted?: list<string>, carried?: ?string, look_again?: ?string, waits?: array{what: string, until: string}} $standing
+ * @property array{stations?: array<string, string>, waits_at?: string, complaint?: string, left?: list<array{string,
+ *   int, int}>, asked?: ?string, fitted?: list<string>, carried?: ?string, look_again?: ?string,
+ *   waits?: array{what: string, until: string}} $standing
  * @property ?Carbon $signed_at
  * @property ?int $signed_by
- * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, signed_at?: ?string, authors: array<string, string>} $origin where it was imported from, and who wrote what there
+ * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, signed_at?: ?string,
+ *   authors: array<string, string>} $origin where it was imported from, and who wrote what there
  * @property ?int $bench_place its place in the order of the bench day
  * @property ?string $parts_on the day on which the last of what is ordered for it comes, as it was noted: YYYY-MM-DD
  * @property Carbon $created_at
@@ -92,7 +95,9 @@ final class Job extends Model
     /** What the file it was taken from says of its signature, which nothing here proves. */
     public function saidSigned(): ?string
     {
-        return isset($this->origin['signed_by']) ? "The file from {$this->origin['shop']} says that {$this->origin['signed_by']} signed it there. Nothing here proves that." : null;
+        return isset($this->origin['signed_by'])
+            ? "The file from {$this->origin['shop']} says that {$this->origin['signed_by']} signed it there. Nothing here proves that."
+            : null;
     }
 
     private function wasTakenInSigned(): bool

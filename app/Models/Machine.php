@@ -28,7 +28,12 @@ final class Machine extends Model
     use HasFactory;
 
     /** What a query that joins the machines reads of them. */
-    public const JOINED = ['machines.id as machine_id', 'machines.name as machine_name', 'machines.model as machine_model', 'machines.owner as machine_owner'];
+    public const JOINED = [
+        'machines.id as machine_id',
+        'machines.name as machine_name',
+        'machines.model as machine_model',
+        'machines.owner as machine_owner',
+    ];
 
     protected $table = 'machines';
 

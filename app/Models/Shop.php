@@ -37,7 +37,10 @@ final class Shop extends Model
     /** Before anybody said otherwise, a shop has no habits of its own. */
     protected $attributes = ['habits' => '{}', 'currency' => '€', 'hour_minor' => 5400];
 
-    /** @return array{list<Driver>, list<WallTool>} the drivers that hang on its wall, and all that hangs there: as they were when it was first asked */
+    /**
+     * @return array{list<Driver>, list<WallTool>} the drivers that hang on its wall, and all that hangs there: as
+     *   they were when it was first asked
+     */
     public function wall(): array
     {
         return $this->wall ??= Tool::wall($this->id);

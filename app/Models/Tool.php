@@ -44,7 +44,22 @@ final class Tool extends Model
 
     protected $table = 'tools';
 
-    protected $fillable = ['name', 'kind', 'outside_mm', 'opening_mm', 'length_mm', 'across_mm', 'ram_mm', 'pitch_mm', 'capacity_n', 'torque_low_nm', 'torque_high_nm', 'plus_minus_mm', 'count', 'reads'];
+    protected $fillable = [
+        'name',
+        'kind',
+        'outside_mm',
+        'opening_mm',
+        'length_mm',
+        'across_mm',
+        'ram_mm',
+        'pitch_mm',
+        'capacity_n',
+        'torque_low_nm',
+        'torque_high_nm',
+        'plus_minus_mm',
+        'count',
+        'reads',
+    ];
 
     /** @return array{list<Driver>, list<WallTool>} the drivers that hang on the wall of a shop, and all that hangs there */
     public static function wall(int $shop): array
@@ -57,7 +72,18 @@ final class Tool extends Model
     /** How well the instruments of a shop read: those on its wall that say so. */
     public static function gauges(int $shop): Gauges
     {
-        return new Gauges(array_values(self::query()->where('shop_id', $shop)->whereNotNull('reads')->orderBy('id')->toBase()->get()->map(self::hung(...))->all()));
+        return new Gauges(
+            array_values(
+                self::query()
+                    ->where('shop_id', $shop)
+                    ->whereNotNull('reads')
+                    ->orderBy('id')
+                    ->toBase()
+                    ->get()
+                    ->map(self::hung(...))
+                    ->all(),
+            ),
+        );
     }
 
     public function onWall(): WallTool
@@ -69,9 +95,20 @@ final class Tool extends Model
     public static function kept(WallTool $tool): array
     {
         return [
-            'name' => $tool->name, 'kind' => $tool->kind->value, 'outside_mm' => $tool->outside?->mm, 'opening_mm' => $tool->opening?->mm, 'length_mm' => $tool->length?->mm, 'across_mm' => $tool->across?->mm,
-            'ram_mm' => $tool->ram?->mm, 'pitch_mm' => $tool->pitch?->mm, 'capacity_n' => $tool->capacity === null ? null : (int) round($tool->capacity->newtons),
-            'torque_low_nm' => $tool->torqueLow?->newtonMetres, 'torque_high_nm' => $tool->torqueHigh?->newtonMetres, 'plus_minus_mm' => $tool->plusMinus?->mm, 'count' => $tool->count, 'reads' => $tool->reads?->value,
+            'name' => $tool->name,
+            'kind' => $tool->kind->value,
+            'outside_mm' => $tool->outside?->mm,
+            'opening_mm' => $tool->opening?->mm,
+            'length_mm' => $tool->length?->mm,
+            'across_mm' => $tool->across?->mm,
+            'ram_mm' => $tool->ram?->mm,
+            'pitch_mm' => $tool->pitch?->mm,
+            'capacity_n' => $tool->capacity === null ? null : (int) round($tool->capacity->newtons),
+            'torque_low_nm' => $tool->torqueLow?->newtonMetres,
+            'torque_high_nm' => $tool->torqueHigh?->newtonMetres,
+            'plus_minus_mm' => $tool->plusMinus?->mm,
+            'count' => $tool->count,
+            'reads' => $tool->reads?->value,
         ];
     }
 
@@ -84,8 +121,21 @@ final class Tool extends Model
         $capacity = $number('capacity_n');
 
         return new WallTool(
-            (string) $row->id, $row->name, ToolKind::from($row->kind), $length('opening_mm'), $length('outside_mm'), $length('length_mm'), $length('across_mm'), $length('ram_mm'), $length('pitch_mm'),
-            $capacity === null ? null : Force::newtons($capacity), $torque('torque_low_nm'), $torque('torque_high_nm'), $length('plus_minus_mm'), (int) ($number('count') ?? 1), Instrument::tryFrom($row->reads ?? ''),
+            (string) $row->id,
+            $row->name,
+            ToolKind::from($row->kind),
+            $length('opening_mm'),
+            $length('outside_mm'),
+            $length('length_mm'),
+            $length('across_mm'),
+            $length('ram_mm'),
+            $length('pitch_mm'),
+            $capacity === null ? null : Force::newtons($capacity),
+            $torque('torque_low_nm'),
+            $torque('torque_high_nm'),
+            $length('plus_minus_mm'),
+            (int) ($number('count') ?? 1),
+            Instrument::tryFrom($row->reads ?? ''),
         );
     }
 

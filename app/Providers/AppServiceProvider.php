@@ -46,8 +46,17 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Limits::class, static fn (): Limits => Limits::standard());
         $this->app->singleton(PressGauge::class, static fn (): PressGauge => new PressGauge(config('press.gauge')));
-        $this->app->bind(Language::class, static fn (Application $app): Language => new Language($app->make('translation.loader')->load($app->getLocale(), '*', '*')));
-        $this->app->resolving('auth', static fn (AuthManager $auth) => $auth->provider('eloquent', static fn (Application $app): UserById => new UserById($app->make('hash'), User::class)));
+        $this->app->bind(
+            Language::class,
+            static fn (Application $app): Language => new Language($app->make('translation.loader')->load($app->getLocale(), '*', '*')),
+        );
+        $this->app->resolving(
+            'auth',
+            static fn (AuthManager $auth) => $auth->provider(
+                'eloquent',
+                static fn (Application $app): UserById => new UserById($app->make('hash'), User::class),
+            ),
+        );
         Table::readyIn(BenchTables::folder());
     }
 
@@ -59,7 +68,10 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         if ($this->app->isProduction()) {
             // Nobody listens to single queries; telling of each would cost as much as some of them.
-            Event::listen(ConnectionEstablished::class, static fn (ConnectionEstablished $new) => $new->connection->unsetEventDispatcher());
+            Event::listen(
+                ConnectionEstablished::class,
+                static fn (ConnectionEstablished $new) => $new->connection->unsetEventDispatcher(),
+            );
         }
         Gate::policy(DueItem::class, DueItemPolicy::class);
         Gate::policy(Job::class, JobPolicy::class);

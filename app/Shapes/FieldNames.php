@@ -22,8 +22,18 @@ use Illuminate\Support\Str;
 final class FieldNames
 {
     private const UNITS = [
-        Length::class => 'mm', Reading::class => 'mm', Force::class => 'n', Torque::class => 'nm', Temperature::class => 'c',
-        TemperatureRise::class => 'k', Pressure::class => 'mpa', Angle::class => 'deg', Mass::class => 'g', Volume::class => 'cm3', Money::class => 'minor', Duration::class => 's',
+        Length::class => 'mm',
+        Reading::class => 'mm',
+        Force::class => 'n',
+        Torque::class => 'nm',
+        Temperature::class => 'c',
+        TemperatureRise::class => 'k',
+        Pressure::class => 'mpa',
+        Angle::class => 'deg',
+        Mass::class => 'g',
+        Volume::class => 'cm3',
+        Money::class => 'minor',
+        Duration::class => 's',
     ];
 
     /** How an input is called: as its value is shown, but an amount of money is written as people write it and has no unit in its name. */

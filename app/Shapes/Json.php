@@ -34,7 +34,10 @@ final class Json
 
     private const DECIMALS = 6;
 
-    /** @var array<class-string, list<array{string, string, bool}>> property, outside name and whether it may be words as they stand, by class */
+    /**
+     * @var array<class-string, list<array{string, string, bool}>> property, outside name and whether it may be words
+     *   as they stand, by class
+     */
     private static array $names = [];
 
     public static function of(mixed $value): mixed
@@ -84,30 +87,50 @@ final class Json
         return array_map(static function (ReflectionProperty $p): array {
             $type = $p->getType();
 
-            return [$p->getName(), FieldNames::of($p->getName(), $type instanceof ReflectionNamedType ? $type->getName() : null), $type instanceof ReflectionUnionType];
+            return [
+                $p->getName(),
+                FieldNames::of($p->getName(), $type instanceof ReflectionNamedType ? $type->getName() : null),
+                $type instanceof ReflectionUnionType,
+            ];
         }, (new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC));
     }
 
     /** @return array<string, mixed> */
     private static function message(Message $message): array
     {
-        return ['key' => $message->key, 'text' => $message->text, 'values' => (object) array_map(static fn (Quantity|Message|Written|int $v): mixed => match (true) {
-            $v instanceof Quantity => self::quantity($v, null),
-            $v instanceof Message => self::message($v),
-            $v instanceof Written => $v->text,
-            default => $v,
-        }, $message->values)];
+        return [
+            'key' => $message->key,
+            'text' => $message->text,
+            'values' => (object) array_map(
+                static fn (Quantity|Message|Written|int $v): mixed => match (true) {
+                    $v instanceof Quantity => self::quantity($v, null),
+                    $v instanceof Message => self::message($v),
+                    $v instanceof Written => $v->text,
+                    default => $v,
+                },
+                $message->values,
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function figure(Figure $figure): array
     {
-        return ['name' => $figure->name, 'label' => self::message($figure->label), 'quantity' => self::quantity($figure->value, $figure->digits), 'plus_minus' => $figure->plusMinus === null ? null : round($figure->plusMinus, self::DECIMALS)];
+        return [
+            'name' => $figure->name,
+            'label' => self::message($figure->label),
+            'quantity' => self::quantity($figure->value, $figure->digits),
+            'plus_minus' => $figure->plusMinus === null ? null : round($figure->plusMinus, self::DECIMALS),
+        ];
     }
 
     /** @return array{value: float, unit: string, digits: int} */
     private static function quantity(Quantity $quantity, ?int $digits): array
     {
-        return ['value' => round($quantity->amount(), self::DECIMALS), 'unit' => $quantity->unit()->value, 'digits' => $digits ?? Message::digitsOf($quantity)];
+        return [
+            'value' => round($quantity->amount(), self::DECIMALS),
+            'unit' => $quantity->unit()->value,
+            'digits' => $digits ?? Message::digitsOf($quantity),
+        ];
     }
 }

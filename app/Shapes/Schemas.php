@@ -47,8 +47,27 @@ final class Schemas
         if (! isset($this->named[$name])) {
             $this->named[$name] = [];
             $this->named[$name] = match (true) {
-                $class === Message::class => self::object(['key' => ['type' => 'string'], 'text' => ['type' => 'string'], 'values' => ['type' => 'object', 'additionalProperties' => ['anyOf' => [['type' => 'string'], ['type' => 'number'], $this->quantity(), ['$ref' => '#/components/schemas/Message']]]]]),
-                $class === Figure::class => self::object(['name' => ['type' => 'string'], 'label' => $this->of(Message::class), 'quantity' => $this->quantity(), 'plus_minus' => ['type' => ['number', 'null']]]),
+                $class === Message::class => self::object([
+                    'key' => ['type' => 'string'],
+                    'text' => ['type' => 'string'],
+                    'values' => [
+                        'type' => 'object',
+                        'additionalProperties' => [
+                            'anyOf' => [
+                                ['type' => 'string'],
+                                ['type' => 'number'],
+                                $this->quantity(),
+                                ['$ref' => '#/components/schemas/Message'],
+                            ],
+                        ],
+                    ],
+                ]),
+                $class === Figure::class => self::object([
+                    'name' => ['type' => 'string'],
+                    'label' => $this->of(Message::class),
+                    'quantity' => $this->quantity(),
+                    'plus_minus' => ['type' => ['number', 'null']],
+                ]),
                 is_a($class, HasSchema::class, true) => $class::schema($this),
                 is_a($class, BackedEnum::class, true) => ['type' => 'string', 'enum' => array_column($class::cases(), 'value')],
                 default => $this->properties($class),
@@ -74,12 +93,22 @@ final class Schemas
 
                 continue;
             }
-            if (! $type instanceof ReflectionNamedType) {
+            if (! ($type instanceof ReflectionNamedType)) {
                 throw new LogicException("{$class}::{$property->getName()} has no type.");
             }
             $ready = ($property->getAttributes(ShapeOf::class)[0] ?? null)?->newInstance();
-            $schema = $ready !== null ? ($ready->many ? ['type' => 'array', 'items' => $this->of($ready->class)] : $this->of($ready->class)) : ($type->getName() === 'array' ? ($lists[$property->getName()] ?? throw new LogicException("{$class}::{$property->getName()} says not what it lists.")) : $this->type($type->getName()));
-            $properties[FieldNames::of($property->getName(), $type->getName())] = $type->allowsNull() ? self::nullable($schema) : $schema;
+            $schema =
+                $ready !== null
+                    ? ($ready->many
+                        ? ['type' => 'array', 'items' => $this->of($ready->class)]
+                        : $this->of($ready->class))
+                    : ($type->getName() === 'array'
+                        ? $lists[$property->getName()] ??
+                            throw new LogicException("{$class}::{$property->getName()} says not what it lists.")
+                        : $this->type($type->getName()));
+            $properties[FieldNames::of($property->getName(), $type->getName())] = $type->allowsNull()
+                ? self::nullable($schema)
+                : $schema;
         }
 
         return self::object($properties);
@@ -100,7 +129,10 @@ final class Schemas
     /** @return array<string, mixed> */
     private function wordsOf(ReflectionUnionType $type, string $where): array
     {
-        $names = array_map(static fn (ReflectionType $t): string => $t instanceof ReflectionNamedType ? $t->getName() : '', $type->getTypes());
+        $names = array_map(
+            static fn (ReflectionType $t): string => $t instanceof ReflectionNamedType ? $t->getName() : '',
+            $type->getTypes(),
+        );
         if (array_diff($names, [Message::class, Written::class, 'string', 'null']) !== []) {
             throw new LogicException("$where has no single type.");
         }
@@ -142,7 +174,12 @@ final class Schemas
         preg_match_all('/@param\s+list<(array\{[^}]*\})>\s+\$(\w+)/', $docs, $found, PREG_SET_ORDER);
         foreach ($found as [, $shape, $name]) {
             preg_match_all('/(\w+): ([\w|]+)/', $shape, $keys, PREG_SET_ORDER);
-            $out[$name] = ['type' => 'array', 'items' => self::object(array_combine(array_column($keys, 1), array_map(fn (array $k): array => $this->type($k[2]), $keys)))];
+            $out[$name] = [
+                'type' => 'array',
+                'items' => self::object(
+                    array_combine(array_column($keys, 1), array_map(fn (array $k): array => $this->type($k[2]), $keys)),
+                ),
+            ];
         }
 
         return $out;
@@ -156,13 +193,19 @@ final class Schemas
         }
         $source = (string) file_get_contents((string) $class->getFileName());
 
-        return preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($type, '/').');$/m', $source, $use) === 1 ? $use[1] : $class->getNamespaceName().'\\'.$type;
+        return preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($type, '/').');$/m', $source, $use) === 1
+            ? $use[1]
+            : $class->getNamespaceName().'\\'.$type;
     }
 
     /** @return array<string, mixed> */
     private function quantity(): array
     {
-        $this->named['Quantity'] ??= self::object(['value' => ['type' => 'number'], 'unit' => ['type' => 'string', 'enum' => ['mm', 'deg', 'n', 'nm', 'c', 'k', 'mpa', 'share', 'g', 'cm3', 's', 'count']], 'digits' => ['type' => 'integer']]);
+        $this->named['Quantity'] ??= self::object([
+            'value' => ['type' => 'number'],
+            'unit' => ['type' => 'string', 'enum' => ['mm', 'deg', 'n', 'nm', 'c', 'k', 'mpa', 'share', 'g', 'cm3', 's', 'count']],
+            'digits' => ['type' => 'integer'],
+        ]);
 
         return ['$ref' => '#/components/schemas/Quantity'];
     }
@@ -173,7 +216,9 @@ final class Schemas
      */
     private static function nullable(array $schema): array
     {
-        return isset($schema['$ref']) || is_array($schema['type'] ?? null) ? ['anyOf' => [$schema, ['type' => 'null']]] : ['type' => [$schema['type'], 'null']] + $schema;
+        return isset($schema['$ref']) || is_array($schema['type'] ?? null)
+            ? ['anyOf' => [$schema, ['type' => 'null']]]
+            : ['type' => [$schema['type'], 'null']] + $schema;
     }
 
     /**
@@ -182,6 +227,10 @@ final class Schemas
      */
     public static function object(array $properties): array
     {
-        return ['type' => 'object', 'properties' => $properties === [] ? new stdClass : $properties, 'required' => array_keys($properties)];
+        return [
+            'type' => 'object',
+            'properties' => $properties === [] ? new stdClass() : $properties,
+            'required' => array_keys($properties),
+        ];
     }
 }

@@ -17,7 +17,15 @@ use UnitEnum;
 final class WholeWords
 {
     /** Written by people, or read by programs: not said by the program as it stands there. */
-    private const NOT_OURS = ['PartFinding::article', 'PartFound::found', 'BearingNumberResult::askFor', 'Block::word', 'TrayItem::reason', 'TrayItem::note', 'Option::value'];
+    private const NOT_OURS = [
+        'PartFinding::article',
+        'PartFound::found',
+        'BearingNumberResult::askFor',
+        'Block::word',
+        'TrayItem::reason',
+        'TrayItem::note',
+        'Option::value',
+    ];
 
     /** What of a message no other language could be laid over; null when there is nothing. */
     public static function fault(Message $said): ?string
@@ -52,10 +60,14 @@ final class WholeWords
             foreach (is_array($value) ? self::flat($value) : [$value] as $one) {
                 if ($one instanceof Message) {
                     yield $where => $one;
-                } elseif (is_object($one) && ! $one instanceof UnitEnum && ! $one instanceof Quantity) {
+                } elseif (is_object($one) && ! ($one instanceof UnitEnum) && ! ($one instanceof Quantity)) {
                     yield from self::in($one);
                 } elseif (is_string($one) && ! in_array($where, self::NOT_OURS, true) && self::isPlain($of, $name)) {
-                    Assert::assertDoesNotMatchRegularExpression('/\p{Ll}{2,} \p{Ll}{2,}/u', $one, "$where is typed as no words, and is some");
+                    Assert::assertDoesNotMatchRegularExpression(
+                        '/\p{Ll}{2,} \p{Ll}{2,}/u',
+                        $one,
+                        "$where is typed as no words, and is some",
+                    );
                 }
             }
         }

@@ -35,27 +35,41 @@ final readonly class CaliperTrial implements Trial
         [$named, $crowded, $silent, $mistaken] = [0, 0, [], 0];
         for ($i = 0; $i < $jobs; $i++) {
             $size = $chance->oneOf($sizes);
-            $read = fn (float $true): Reading => Reading::of(Length::mm(round($true + $chance->error($half->mm / sqrt(3)), 2)), Instrument::DigitalCaliper);
+            $read = fn (float $true): Reading => Reading::of(
+                Length::mm(round($true + $chance->error($half->mm / sqrt(3)), 2)),
+                Instrument::DigitalCaliper,
+            );
             $width = $chance->oneOf([$size['open'], $size['closed']]);
             $ring = $this->limits->get('caliper.ring_under') / 2;
-            $found = $finder->work(new BearingFromCaliperInput(
-                $read($chance->between($size['bore'] - $ring, $size['bore'])), $read($chance->between($size['outside'] - $ring, $size['outside'])),
-                $read($chance->between($width - $this->limits->get('caliper.width_under'), $width)),
-            ));
+            $found = $finder->work(
+                new BearingFromCaliperInput(
+                    $read($chance->between($size['bore'] - $ring, $size['bore'])),
+                    $read($chance->between($size['outside'] - $ring, $size['outside'])),
+                    $read($chance->between($width - $this->limits->get('caliper.width_under'), $width)),
+                ),
+            );
             $isFirst = in_array($size['numbers'][0], self::called($found->candidates[0]), true);
             $mistaken += $found->verdict->level === Level::Go && ! $isFirst ? 1 : 0;
             if (self::hasNeighbour($size, $sizes, self::NEIGHBOUR * $half->mm)) {
                 $crowded++;
-                $found->verdict->level === Level::Go || $found->verdict->settledBy !== null ? $named++ : $silent[] = $size['numbers'][0];
+                $found->verdict->level === Level::Go || $found->verdict->settledBy !== null
+                    ? $named++
+                    : ($silent[] = $size['numbers'][0]);
             } else {
                 $alone++;
-                $isFirst ? $first++ : $wrong[] = "{$size['numbers'][0]} called {$found->candidates[0]->number}";
+                $isFirst ? $first++ : ($wrong[] = "{$size['numbers'][0]} called {$found->candidates[0]->number}");
             }
         }
 
         return [
             TrialFigure::atLeast('caliper: right bearing first, no neighbour within 3u', $first, $alone, 0.99, $wrong),
-            TrialFigure::atLeast('caliper: neighbour within 3u, told apart or the splitting measurement named', $named, $crowded, 1.0, $silent),
+            TrialFigure::atLeast(
+                'caliper: neighbour within 3u, told apart or the splitting measurement named',
+                $named,
+                $crowded,
+                1.0,
+                $silent,
+            ),
             TrialFigure::atMost('caliper: go for a wrong bearing', $mistaken, $jobs, 0.002),
         ];
     }
@@ -68,13 +82,24 @@ final readonly class CaliperTrial implements Trial
 
     /**
      * @param  array{bore: float, outside: float, open: float, closed: float, commonness: int, numbers: non-empty-list<string>}  $size
-     * @param  list<array{bore: float, outside: float, open: float, closed: float, commonness: int, numbers: non-empty-list<string>}>  $sizes
+     * @param  list<array{bore: float, outside: float, open: float, closed: float, commonness: int,
+     *   numbers: non-empty-list<string>}>  $sizes
      */
     private static function hasNeighbour(array $size, array $sizes, float $within): bool
     {
         foreach ($sizes as $other) {
-            $widths = min(abs($size['open'] - $other['open']), abs($size['closed'] - $other['closed']), abs($size['open'] - $other['closed']), abs($size['closed'] - $other['open']));
-            if ($other !== $size && abs($size['bore'] - $other['bore']) <= $within && abs($size['outside'] - $other['outside']) <= $within && $widths <= $within + 0.12) {
+            $widths = min(
+                abs($size['open'] - $other['open']),
+                abs($size['closed'] - $other['closed']),
+                abs($size['open'] - $other['closed']),
+                abs($size['closed'] - $other['open']),
+            );
+            if (
+                $other !== $size &&
+                abs($size['bore'] - $other['bore']) <= $within &&
+                abs($size['outside'] - $other['outside']) <= $within &&
+                $widths <= $within + 0.12
+            ) {
                 return true;
             }
         }

@@ -21,7 +21,9 @@ use CleanRace\Core\Setting\Cones\LeverFeel;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
 
-/** Simulated hubs whose play, lock-nut shift and lever are known: in how many lockings the coach sets them, and whether it is ever wrong. */
+/**
+ * Simulated hubs whose play, lock-nut shift and lever are known: in how many lockings the coach sets them, and whether it is ever wrong.
+ */
 final readonly class ConeTrial implements Trial
 {
     private const THREADS = ['M9 × 1', 'M10 × 1', '5/16-24', '3/8-24', '3/8-26'];
@@ -45,7 +47,10 @@ final readonly class ConeTrial implements Trial
                 $examples[] = sprintf('%.0f° off', $off);
             }
         }
-        $figures = [TrialFigure::atLeast('cones: set within four lockings', $within, $jobs, 0.9), TrialFigure::atMost('cones: go outside its band', $wrong, $jobs, 0.0, $examples)];
+        $figures = [
+            TrialFigure::atLeast('cones: set within four lockings', $within, $jobs, 0.9),
+            TrialFigure::atMost('cones: go outside its band', $wrong, $jobs, 0.0, $examples),
+        ];
         $sum = 0;
         for ($n = 1; $n <= 4; $n++) {
             $sum += $took[$n];
@@ -60,7 +65,11 @@ final readonly class ConeTrial implements Trial
     {
         $thread = Thread::read($chance->oneOf(self::THREADS));
         $lever = $chance->whole(0, 1) === 1;
-        [$radius, $spacing, $circle] = [Length::mm($chance->between(180, 310)), Length::mm($chance->between(45, 62)), Length::mm($chance->between(18, 24))];
+        [$radius, $spacing, $circle] = [
+            Length::mm($chance->between(180, 310)),
+            Length::mm($chance->between(45, 62)),
+            Length::mm($chance->between(18, 24)),
+        ];
         $axle = $lever ? AxleKind::QuickRelease : AxleKind::Solid;
         $hub = ConeHub::of($this->limits, $radius, $spacing, $circle, $thread->text, $axle, Length::mm(4.5), null, LeverFeel::Usual);
         $zero = $chance->error(60);
@@ -96,9 +105,15 @@ final readonly class ConeTrial implements Trial
     }
 
     /** @param  float  $stands degrees past no play */
-    private function felt(Chance $chance, ConeHub $hub, float $mark, ConeStage $stage, float $stands, Instrument $by = Instrument::DigitalCaliper): ConeTry
-    {
-        $play = -$stands / 360 * $hub->thread->pitch->mm;
+    private function felt(
+        Chance $chance,
+        ConeHub $hub,
+        float $mark,
+        ConeStage $stage,
+        float $stands,
+        Instrument $by = Instrument::DigitalCaliper,
+    ): ConeTry {
+        $play = (-$stands / 360) * $hub->thread->pitch->mm;
         $felt = $play + $chance->error($this->limits->get('cone.feel_soft'));
         $feel = match (true) {
             $felt < -0.034 => ConeFelt::Binds,

@@ -21,8 +21,63 @@ use Throwable;
 final readonly class HostileTrial implements Trial
 {
     private const PIECES = [
-        '6204', '62', '05', '2RS', 'ZZ', 'C3', '?', '*', '#', '/', '//', '-', '--', ' ', "\0", "\n", "\t", 'ß', '６', '🛞', "\xFF\xFE", '%s', '{x}', "' OR 1=1", '<b>', '../',
-        'LM11949', '/10', 'R8', '9999999999', '1e309', '-1', '.', ',', '1/0', '1/2', 'x', '×', '0', 'NaN', 'INF', '0x10', '(', ')', '[', '\\', '$1', 'mm', 'in', '"', 'mil', 'DAC', 'UC', 'O', 'I', 'S', 'B',
+        '6204',
+        '62',
+        '05',
+        '2RS',
+        'ZZ',
+        'C3',
+        '?',
+        '*',
+        '#',
+        '/',
+        '//',
+        '-',
+        '--',
+        ' ',
+        "\0",
+        "\n",
+        "\t",
+        'ß',
+        '６',
+        '🛞',
+        "\xFF\xFE",
+        '%s',
+        '{x}',
+        "' OR 1=1",
+        '<b>',
+        '../',
+        'LM11949',
+        '/10',
+        'R8',
+        '9999999999',
+        '1e309',
+        '-1',
+        '.',
+        ',',
+        '1/0',
+        '1/2',
+        'x',
+        '×',
+        '0',
+        'NaN',
+        'INF',
+        '0x10',
+        '(',
+        ')',
+        '[',
+        '\\',
+        '$1',
+        'mm',
+        'in',
+        '"',
+        'mil',
+        'DAC',
+        'UC',
+        'O',
+        'I',
+        'S',
+        'B',
     ];
 
     /** Longest an answer may take, in milliseconds. */
@@ -72,23 +127,24 @@ final readonly class HostileTrial implements Trial
     {
         return [
             'length' => static function (string $text): ?Level {
-                (new LengthText)->read($text);
+                (new LengthText())->read($text);
 
                 return null;
             },
             'designation' => static function (string $text): ?Level {
-                (new DesignationReader)->readings($text);
+                (new DesignationReader())->readings($text);
 
                 return null;
             },
-            'number' => fn (string $text): Level => (new BearingNumber($this->limits))->work(new BearingNumberInput($text))->verdict->level,
+            'number' => fn (string $text): Level => (new BearingNumber($this->limits))->work(new BearingNumberInput($text))->verdict
+                ->level,
             'price list' => static function (string $text): ?Level {
-                (new PriceListReader)->read("article;price\n".$text);
+                (new PriceListReader())->read("article;price\n".$text);
 
                 return null;
             },
             'question' => static function (string $text): ?Level {
-                (new Question)->work(new QuestionInput($text));
+                (new Question())->work(new QuestionInput($text));
 
                 return null;
             },

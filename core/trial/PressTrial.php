@@ -34,8 +34,18 @@ final readonly class PressTrial implements Trial
                 $home = $grip + $chance->between(0, 16);
                 $slide = exp($chance->between(log(300), log(9000)));
                 $samples = $press->trace($kind, $grip, $home, $slide);
-                $read = $reader->work(new PressTraceInput($samples, Length::mm($grip), Length::mm($home), Force::newtons(0.75 * $slide), Force::newtons(1.25 * $slide)));
-                $read->kind === $kind ? $right++ : $wrong[] = sprintf('%s: grip %.1f home %.1f slide %.0f', $read->kind->value, $grip, $home, $slide);
+                $read = $reader->work(
+                    new PressTraceInput(
+                        $samples,
+                        Length::mm($grip),
+                        Length::mm($home),
+                        Force::newtons(0.75 * $slide),
+                        Force::newtons(1.25 * $slide),
+                    ),
+                );
+                $read->kind === $kind
+                    ? $right++
+                    : ($wrong[] = sprintf('%s: grip %.1f home %.1f slide %.0f', $read->kind->value, $grip, $home, $slide));
                 $go += $read->verdict->level === Level::Go ? 1 : 0;
             }
             $figures[] = TrialFigure::atLeast("press: {$kind->value} named", $right, $each, 0.95, $wrong);

@@ -18,18 +18,18 @@ final readonly class SpellingTrial implements Trial
 
     public function run(Chance $chance, int $jobs): array
     {
-        $reader = new DesignationReader;
+        $reader = new DesignationReader();
         [$right, $of, $wrong] = [0, 0, []];
         [$offered, $struck, $missed] = [0, 0, []];
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             foreach (self::spellings($size) as $typed) {
                 $of++;
-                self::first($reader, $typed)?->size === $size ? $right++ : $wrong[] = $typed;
+                self::first($reader, $typed)?->size === $size ? $right++ : ($wrong[] = $typed);
             }
             $dirty = self::dirty($size->number, $chance);
             if ($dirty !== null) {
                 $struck++;
-                in_array($size, self::all($reader, $dirty), true) ? $offered++ : $missed[] = "$dirty for $size->number";
+                in_array($size, self::all($reader, $dirty), true) ? $offered++ : ($missed[] = "$dirty for $size->number");
             }
         }
 
@@ -47,15 +47,25 @@ final readonly class SpellingTrial implements Trial
         $spaced = $head.' '.substr($number, strlen($head));
 
         return [
-            $number, strtolower($number), "  $number ", "$number-2RS", "$number 2RS C3", "$number/2Z", strtolower("$number ddu"),
-            "$number.LLU", "$number ZZ", preg_match('~[/\-]|^[A-Z]{2,}\d+$~', $number) === 1 || strlen($number) < 4 ? "$number  VV" : $spaced,
+            $number,
+            strtolower($number),
+            "  $number ",
+            "$number-2RS",
+            "$number 2RS C3",
+            "$number/2Z",
+            strtolower("$number ddu"),
+            "$number.LLU",
+            "$number ZZ",
+            preg_match('~[/\-]|^[A-Z]{2,}\d+$~', $number) === 1 || strlen($number) < 4 ? "$number  VV" : $spaced,
         ];
     }
 
     /** One digit of it replaced by the letter it looks like; null when it has none of those. */
     private static function dirty(string $number, Chance $chance): ?string
     {
-        $places = array_values(array_filter(range(1, strlen($number) - 1), static fn (int $i): bool => isset(self::BADLY_STRUCK[$number[$i]])));
+        $places = array_values(
+            array_filter(range(1, strlen($number) - 1), static fn (int $i): bool => isset(self::BADLY_STRUCK[$number[$i]])),
+        );
         if ($places === []) {
             return null;
         }

@@ -11,8 +11,14 @@ final readonly class TrialFigure
      * @param  float  $wanted share that has to be reached, or must not be passed when `atMost`
      * @param  list<string>  $examples of those that count against it
      */
-    private function __construct(public string $what, public int $count, public int $of, public float $wanted, public bool $atMost, public array $examples)
-    {
+    private function __construct(
+        public string $what,
+        public int $count,
+        public int $of,
+        public float $wanted,
+        public bool $atMost,
+        public array $examples,
+    ) {
     }
 
     /** @param  list<string>  $examples */
@@ -39,7 +45,16 @@ final readonly class TrialFigure
 
     public function line(): string
     {
-        return sprintf('%s %-66s %6.2f %%  (%d of %d; wanted %s %.1f %%)%s', $this->isReached() ? 'ok  ' : 'MISS', $this->what, 100 * $this->share(), $this->count, $this->of,
-            $this->atMost ? 'at most' : 'at least', 100 * $this->wanted, $this->examples === [] ? '' : ' such as '.implode('; ', $this->examples));
+        return sprintf(
+            '%s %-66s %6.2f %%  (%d of %d; wanted %s %.1f %%)%s',
+            $this->isReached() ? 'ok  ' : 'MISS',
+            $this->what,
+            100 * $this->share(),
+            $this->count,
+            $this->of,
+            $this->atMost ? 'at most' : 'at least',
+            100 * $this->wanted,
+            $this->examples === [] ? '' : ' such as '.implode('; ', $this->examples),
+        );
     }
 }

@@ -23,7 +23,8 @@ final class JobFactory extends Factory
     public function by(User $user): self
     {
         return $this->state([
-            'shop_id' => $user->shop_id, 'opened_by' => $user->id,
+            'shop_id' => $user->shop_id,
+            'opened_by' => $user->id,
             'machine_id' => fn (): int => Machine::factory()->create(['shop_id' => $user->shop_id])->id,
         ]);
     }

@@ -15,6 +15,11 @@ final class MachineFactory extends Factory
 
     public function definition(): array
     {
-        return ['shop_id' => fn (): int => User::factory()->create()->shop_id, 'name' => 'Machine '.random_int(1, 999), 'model' => 'Tern 110', 'owner' => 'Somebody'];
+        return [
+            'shop_id' => fn (): int => User::factory()->create()->shop_id,
+            'name' => 'Machine '.random_int(1, 999),
+            'model' => 'Tern 110',
+            'owner' => 'Somebody',
+        ];
     }
 }

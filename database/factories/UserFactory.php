@@ -18,7 +18,10 @@ final class UserFactory extends Factory
     public function definition(): array
     {
         return [
-            'shop_id' => fn (): int => Shop::query()->create(['name' => 'Shop '.random_int(1, 1_000_000), 'press_capacity_n' => 117680])->id,
+            'shop_id' => fn (): int => Shop::query()->create([
+                'name' => 'Shop '.random_int(1, 1_000_000),
+                'press_capacity_n' => 117680,
+            ])->id,
             'name' => 'Person '.random_int(1, 1_000_000),
             'email' => 'person'.Str::lower(Str::random(12)).'@shop.example',
             'password' => 'bearing',

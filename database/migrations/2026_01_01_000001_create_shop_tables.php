@@ -104,14 +104,17 @@ return new class extends Migration
         });
 
         // Records and signatures are never changed and never deleted: the database itself refuses.
-        DB::unprepared(<<<'SQL'
-            CREATE OR REPLACE FUNCTION refuse_change() RETURNS trigger LANGUAGE plpgsql AS $$
-            BEGIN
-                RAISE EXCEPTION '% is append-only', TG_TABLE_NAME;
-            END $$;
-            CREATE TRIGGER records_append_only BEFORE UPDATE OR DELETE ON records FOR EACH ROW EXECUTE FUNCTION refuse_change();
-            CREATE TRIGGER sign_offs_append_only BEFORE UPDATE OR DELETE ON sign_offs FOR EACH ROW EXECUTE FUNCTION refuse_change();
-        SQL);
+        DB::unprepared(
+            <<<'SQL'
+                CREATE OR REPLACE FUNCTION refuse_change() RETURNS trigger LANGUAGE plpgsql AS $$
+                BEGIN
+                    RAISE EXCEPTION '% is append-only', TG_TABLE_NAME;
+                END $$;
+                CREATE TRIGGER records_append_only BEFORE UPDATE OR DELETE ON records FOR EACH ROW EXECUTE FUNCTION refuse_change();
+                CREATE TRIGGER sign_offs_append_only BEFORE UPDATE OR DELETE ON sign_offs FOR EACH ROW EXECUTE FUNCTION refuse_change();
+            SQL
+            ,
+        );
     }
 
     public function down(): void

@@ -33,12 +33,25 @@ return new class extends Migration
             $table->index(['job_id', 'seat', 'made_at']);
             $table->index('shop_id');
         });
-        DB::unprepared('CREATE TRIGGER press_traces_append_only BEFORE UPDATE OR DELETE ON press_traces FOR EACH ROW EXECUTE FUNCTION refuse_change()');
+        DB::unprepared(
+            'CREATE TRIGGER press_traces_append_only BEFORE UPDATE OR DELETE ON press_traces FOR EACH ROW EXECUTE FUNCTION refuse_change()',
+        );
     }
 
     public function down(): void
     {
         Schema::drop('press_traces');
-        Schema::table('tools', static fn (Blueprint $table) => $table->dropColumn(['ram_mm', 'pitch_mm', 'capacity_n', 'torque_low_nm', 'torque_high_nm', 'plus_minus_mm', 'count']));
+        Schema::table(
+            'tools',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'ram_mm',
+                'pitch_mm',
+                'capacity_n',
+                'torque_low_nm',
+                'torque_high_nm',
+                'plus_minus_mm',
+                'count',
+            ]),
+        );
     }
 };

@@ -75,7 +75,9 @@ return new class extends Migration
         // What is still to come, in its order: the rest is history.
         DB::unprepared('CREATE INDEX due_items_to_come ON due_items (shop_id, due_on, id) WHERE settled_at IS NULL');
         DB::unprepared('CREATE INDEX jobs_on_bench ON jobs (shop_id, bench_place) WHERE bench_place IS NOT NULL');
-        DB::unprepared('CREATE TRIGGER addenda_append_only BEFORE UPDATE OR DELETE ON addenda FOR EACH ROW EXECUTE FUNCTION refuse_change()');
+        DB::unprepared(
+            'CREATE TRIGGER addenda_append_only BEFORE UPDATE OR DELETE ON addenda FOR EACH ROW EXECUTE FUNCTION refuse_change()',
+        );
     }
 
     public function down(): void

@@ -23,7 +23,8 @@ return new class extends Migration
         DB::statement("update jobs set standing = standing || (
             select jsonb_build_object(
                 'fitted', coalesce(jsonb_agg(text order by place) filter (where place like 'source.%' and text <> ''), '[]'),
-                'carried', max(text) filter (where place = 'prove.carry'), 'look_again', max(text) filter (where place = 'prove.carry_when'))
+                'carried', max(text) filter (where place = 'prove.carry'),
+                'look_again', max(text) filter (where place = 'prove.carry_when'))
             from (select distinct on (place) place, value ->> 'text' as text from records
                 where records.job_id = jobs.id and place in ('source.left.number', 'source.right.number', 'prove.carry', 'prove.carry_when')
                 order by place, seq desc) latest)");

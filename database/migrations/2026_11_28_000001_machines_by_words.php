@@ -11,7 +11,10 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::statement("alter table machines add column words text generated always as (lower(name || ' ' || coalesce(model, '') || ' ' || coalesce(owner, ''))) stored");
+        DB::statement(
+            "alter table machines add column words text generated always as (lower(name || ' ' || coalesce(model, '') || ' ' || "
+                ."coalesce(owner, ''))) stored",
+        );
         try {
             DB::transaction(static function (): void {
                 DB::statement('create extension if not exists pg_trgm');

@@ -30,18 +30,56 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         DB::transaction(function () use ($demo, $patterns, $suppliers, $sign, $order): void {
-            $shop = Shop::query()->create(['name' => 'Ferry Works', 'press_capacity_n' => 117680, 'draw_bolt' => 'M12', 'habits' => ['extraction' => 'drift', 'heat' => 'cold']]);
-            [$ines] = [$this->person($shop, 'Ines', 'ines', Role::Mechanic), $this->person($shop, 'Tove', 'tove', Role::Owner), $this->person($shop, 'Pim', 'pim', Role::Apprentice)];
+            $shop = Shop::query()->create([
+                'name' => 'Ferry Works',
+                'press_capacity_n' => 117680,
+                'draw_bolt' => 'M12',
+                'habits' => ['extraction' => 'drift', 'heat' => 'cold'],
+            ]);
+            [$ines] = [
+                $this->person($shop, 'Ines', 'ines', Role::Mechanic),
+                $this->person($shop, 'Tove', 'tove', Role::Owner),
+                $this->person($shop, 'Pim', 'pim', Role::Apprentice),
+            ];
             $this->tools($shop);
             $suppliers->load($shop);
             $machines = $this->machines($shop);
 
-            $old = $demo->load($ines, $machines['trail1'], 'Front wheel', 'good', 'Hums at speed, started after the ford', Carbon::now()->subMonths(7));
+            $old = $demo->load(
+                $ines,
+                $machines['trail1'],
+                'Front wheel',
+                'good',
+                'Hums at speed, started after the ford',
+                Carbon::now()->subMonths(7),
+            );
             $this->signed($sign, $old, $ines);
-            $demo->load($ines, $machines['moped3'], 'Front wheel', 'checked-in', 'Rumbles downhill, wheel knocks over the ramp', Carbon::now()->subHours(2));
+            $demo->load(
+                $ines,
+                $machines['moped3'],
+                'Front wheel',
+                'checked-in',
+                'Rumbles downhill, wheel knocks over the ramp',
+                Carbon::now()->subHours(2),
+            );
             $demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
-            $worn = $demo->load($ines, $machines['warden'], 'Front wheel', 'bad-bore', 'Wobbles on the washboard, new bearings last a month', Carbon::now()->subHours(26), [CustomerWord::asked(1) => 'The bore is worn. Sleeve it, or another hub?']);
-            $demo->load($ines, $machines['trail1'], 'Front wheel', 'second-bearing', 'Grinds again after the winter', Carbon::now()->subHours(5));
+            $worn = $demo->load(
+                $ines,
+                $machines['warden'],
+                'Front wheel',
+                'bad-bore',
+                'Wobbles on the washboard, new bearings last a month',
+                Carbon::now()->subHours(26),
+                [CustomerWord::asked(1) => 'The bore is worn. Sleeve it, or another hub?'],
+            );
+            $demo->load(
+                $ines,
+                $machines['trail1'],
+                'Front wheel',
+                'second-bearing',
+                'Grinds again after the winter',
+                Carbon::now()->subHours(5),
+            );
             $demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
             $patterns->load($ines, $machines);
             $this->history($demo, $sign, $ines, $machines);
@@ -64,13 +102,23 @@ final class DatabaseSeeder extends Seeder
             ['moped3', 3, '26 900 km', 'Knocks', 'Left bore: compound next time, or another hub', '+6 000 km'],
         ];
         foreach ($sets as [$machine, $months, $meter, $complaint, $carry, $when]) {
-            $job = $demo->load($by, $machines[$machine], 'Front wheel', 'good', $complaint, Carbon::now()->subMonths($months), ['check.meter' => $meter, 'prove.carry' => $carry, 'prove.carry_when' => $when]);
-            DueItem::query()->where('machine_id', $job->machine_id)->whereNull('settled_at')->update(['settled_at' => $job->created_at, 'settled_by' => $by->id]);
+            $job = $demo->load($by, $machines[$machine], 'Front wheel', 'good', $complaint, Carbon::now()->subMonths($months), [
+                'check.meter' => $meter,
+                'prove.carry' => $carry,
+                'prove.carry_when' => $when,
+            ]);
+            DueItem::query()
+                ->where('machine_id', $job->machine_id)
+                ->whereNull('settled_at')
+                ->update(['settled_at' => $job->created_at, 'settled_by' => $by->id]);
             $this->signed($sign, $job, $by);
         }
         // What is on the bench today, in this order.
         foreach ([6, 10, 7, 4, 11] as $place => $number) {
-            Job::query()->where('shop_id', $by->shop_id)->where('number', $number)->update(['bench_place' => $place + 1]);
+            Job::query()
+                ->where('shop_id', $by->shop_id)
+                ->where('number', $number)
+                ->update(['bench_place' => $place + 1]);
         }
     }
 
@@ -97,20 +145,43 @@ final class DatabaseSeeder extends Seeder
     private function tools(Shop $shop): void
     {
         $wall = [
-            ['42 cup', ToolKind::Cup, 46.2, 37.0, 60], ['Pipe 1 1/4', ToolKind::Pipe, 42.4, 37.2, 90], ['36 socket', ToolKind::ImpactSocket, 46.0, 38.5, 55],
-            ['30 socket', ToolKind::ChromeSocket, 41.0, 32.0, 50], ['24 socket', ToolKind::ImpactSocket, 33.0, 25.0, 50], ['46 disc', ToolKind::Disc, 46.4, null, 25], ['Old 6204 ring', ToolKind::OldRing, 46.7, 41.4, 14],
-            ['35 cup', ToolKind::Cup, 34.4, 27.5, 60], ['42 disc', ToolKind::Disc, 41.6, null, 25],
+            ['42 cup', ToolKind::Cup, 46.2, 37.0, 60],
+            ['Pipe 1 1/4', ToolKind::Pipe, 42.4, 37.2, 90],
+            ['36 socket', ToolKind::ImpactSocket, 46.0, 38.5, 55],
+            ['30 socket', ToolKind::ChromeSocket, 41.0, 32.0, 50],
+            ['24 socket', ToolKind::ImpactSocket, 33.0, 25.0, 50],
+            ['46 disc', ToolKind::Disc, 46.4, null, 25],
+            ['Old 6204 ring', ToolKind::OldRing, 46.7, 41.4, 14],
+            ['35 cup', ToolKind::Cup, 34.4, 27.5, 60],
+            ['42 disc', ToolKind::Disc, 41.6, null, 25],
         ];
         foreach ($wall as [$name, $kind, $outside, $opening, $length]) {
-            (new Tool(['name' => $name, 'kind' => $kind, 'outside_mm' => $outside, 'opening_mm' => $opening, 'length_mm' => $length]))->forceFill(['shop_id' => $shop->id])->save();
+            (new Tool(['name' => $name, 'kind' => $kind, 'outside_mm' => $outside, 'opening_mm' => $opening, 'length_mm' => $length]))
+                ->forceFill(['shop_id' => $shop->id])
+                ->save();
         }
         $others = [
-            ['Seal lever', ToolKind::SealLever], ['Ring pliers, internal', ToolKind::RingPliersIn], ['Square punch 10', ToolKind::Drift, 'outside_mm' => 10, 'length_mm' => 280], ['Hide mallet', ToolKind::SoftMallet],
-            ['Collet puller, small', ToolKind::BlindPuller, 'opening_mm' => 8, 'outside_mm' => 16], ['Collet puller, large', ToolKind::BlindPuller, 'opening_mm' => 18, 'outside_mm' => 28], ['Slide hammer', ToolKind::SlideHammer],
-            ['12-tonne press', ToolKind::Press, 'capacity_n' => 117680, 'ram_mm' => 50], ['Hot-air gun', ToolKind::HeatGun], ['Thermometer', ToolKind::Thermometer], ['Magnet on a stalk', ToolKind::Magnet], ['Side cutters', ToolKind::Cutters], ['Rod M12', ToolKind::Rod, 'outside_mm' => 12, 'length_mm' => 330],
-            ['Cone spanner 15', ToolKind::ConeSpanner, 'across_mm' => 15], ['Spanner 17', ToolKind::Spanner, 'across_mm' => 17], ['Socket 27', ToolKind::Socket, 'across_mm' => 27],
-            ['Rod M10', ToolKind::Rod, 'outside_mm' => 10, 'length_mm' => 260, 'pitch_mm' => 1.5], ['Big washers M12', ToolKind::Washer, 'outside_mm' => 37, 'opening_mm' => 13, 'length_mm' => 3, 'count' => 6], ['Torque wrench, small', ToolKind::TorqueWrench, 'torque_low_nm' => 5, 'torque_high_nm' => 60],
-            ['Stand ring 60', ToolKind::StandRing, 'opening_mm' => 60, 'outside_mm' => 76, 'length_mm' => 90], ['Depth caliper', ToolKind::Gauge, 'plus_minus_mm' => 0.05, 'reads' => 'depth_caliper'],
+            ['Seal lever', ToolKind::SealLever],
+            ['Ring pliers, internal', ToolKind::RingPliersIn],
+            ['Square punch 10', ToolKind::Drift, 'outside_mm' => 10, 'length_mm' => 280],
+            ['Hide mallet', ToolKind::SoftMallet],
+            ['Collet puller, small', ToolKind::BlindPuller, 'opening_mm' => 8, 'outside_mm' => 16],
+            ['Collet puller, large', ToolKind::BlindPuller, 'opening_mm' => 18, 'outside_mm' => 28],
+            ['Slide hammer', ToolKind::SlideHammer],
+            ['12-tonne press', ToolKind::Press, 'capacity_n' => 117680, 'ram_mm' => 50],
+            ['Hot-air gun', ToolKind::HeatGun],
+            ['Thermometer', ToolKind::Thermometer],
+            ['Magnet on a stalk', ToolKind::Magnet],
+            ['Side cutters', ToolKind::Cutters],
+            ['Rod M12', ToolKind::Rod, 'outside_mm' => 12, 'length_mm' => 330],
+            ['Cone spanner 15', ToolKind::ConeSpanner, 'across_mm' => 15],
+            ['Spanner 17', ToolKind::Spanner, 'across_mm' => 17],
+            ['Socket 27', ToolKind::Socket, 'across_mm' => 27],
+            ['Rod M10', ToolKind::Rod, 'outside_mm' => 10, 'length_mm' => 260, 'pitch_mm' => 1.5],
+            ['Big washers M12', ToolKind::Washer, 'outside_mm' => 37, 'opening_mm' => 13, 'length_mm' => 3, 'count' => 6],
+            ['Torque wrench, small', ToolKind::TorqueWrench, 'torque_low_nm' => 5, 'torque_high_nm' => 60],
+            ['Stand ring 60', ToolKind::StandRing, 'opening_mm' => 60, 'outside_mm' => 76, 'length_mm' => 90],
+            ['Depth caliper', ToolKind::Gauge, 'plus_minus_mm' => 0.05, 'reads' => 'depth_caliper'],
         ];
         foreach ($others as $tool) {
             [$name, $kind] = [$tool[0], $tool[1]];
@@ -123,14 +194,24 @@ final class DatabaseSeeder extends Seeder
     private function machines(Shop $shop): array
     {
         $fleet = [
-            'moped7' => ['Parcel moped 7', 'Tern 110', 'Ferry Parcels'], 'moped3' => ['Parcel moped 3', 'Tern 110', 'Ferry Parcels'],
-            'trail1' => ['Campsite trail bike 1', 'Skua 250', 'Northbay Camp'], 'warden' => ['Warden\'s trail bike', 'Skua 250', 'Island Wardens'],
+            'moped7' => ['Parcel moped 7', 'Tern 110', 'Ferry Parcels'],
+            'moped3' => ['Parcel moped 3', 'Tern 110', 'Ferry Parcels'],
+            'trail1' => ['Campsite trail bike 1', 'Skua 250', 'Northbay Camp'],
+            'warden' => ['Warden\'s trail bike', 'Skua 250', 'Island Wardens'],
             'post' => ['Post scooter', 'Dunlin 125', 'Island Post'],
-            'bike1' => ['Harbour bicycle 4', 'Plover 28', 'Harbour Hire'], 'bike2' => ['Doctor\'s bicycle', 'Plover 27', 'Dr Marrow'], 'bike3' => ['School bicycle 11', 'Stint 26', 'Island School'],
-            'trike2' => ['Cargo trike 2', 'Heron Box', 'Ferry Parcels'], 'moped5' => ['Parcel moped 5', 'Tern 50', 'Ferry Parcels'],
-            'snow1' => ['Ski-lift sled', 'Auk 500', 'Northbay Camp'], 'quad1' => ['Campsite quad 1', 'Gannet 300', 'Northbay Camp'], 'quad3' => ['Campsite quad 3', 'Gannet 450', 'Northbay Camp'],
-            'side1' => ['Warden\'s side-by-side', 'Fulmar 700', 'Island Wardens'], 'cart4' => ['Golf cart 4', 'Puffin E', 'Links Golf'],
-            'mower2' => ['Links mower 2', 'Curlew 52', 'Links Golf'], 'tractor1' => ['Groundsman\'s tractor', 'Whimbrel 16', 'Links Golf'], 'trailer1' => ['Boat trailer', 'Eider 750', 'Harbour Hire'],
+            'bike1' => ['Harbour bicycle 4', 'Plover 28', 'Harbour Hire'],
+            'bike2' => ['Doctor\'s bicycle', 'Plover 27', 'Dr Marrow'],
+            'bike3' => ['School bicycle 11', 'Stint 26', 'Island School'],
+            'trike2' => ['Cargo trike 2', 'Heron Box', 'Ferry Parcels'],
+            'moped5' => ['Parcel moped 5', 'Tern 50', 'Ferry Parcels'],
+            'snow1' => ['Ski-lift sled', 'Auk 500', 'Northbay Camp'],
+            'quad1' => ['Campsite quad 1', 'Gannet 300', 'Northbay Camp'],
+            'quad3' => ['Campsite quad 3', 'Gannet 450', 'Northbay Camp'],
+            'side1' => ['Warden\'s side-by-side', 'Fulmar 700', 'Island Wardens'],
+            'cart4' => ['Golf cart 4', 'Puffin E', 'Links Golf'],
+            'mower2' => ['Links mower 2', 'Curlew 52', 'Links Golf'],
+            'tractor1' => ['Groundsman\'s tractor', 'Whimbrel 16', 'Links Golf'],
+            'trailer1' => ['Boat trailer', 'Eider 750', 'Harbour Hire'],
         ];
 
         return array_map(static function (array $m) use ($shop): Machine {

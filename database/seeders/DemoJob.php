@@ -26,8 +26,15 @@ final readonly class DemoJob
     }
 
     /** @param  array<string, string>  $texts words at places that are unlike those in the data */
-    public function load(User $by, Machine $machine, string $wheel, string $entries, string $complaint, Carbon $start, array $texts = []): Job
-    {
+    public function load(
+        User $by,
+        Machine $machine,
+        string $wheel,
+        string $entries,
+        string $complaint,
+        Carbon $start,
+        array $texts = [],
+    ): Job {
         $given = array_values(array_filter(self::entries($entries), static fn (array $one): bool => ! isset($texts[$one['place']])));
         foreach ($texts as $place => $text) {
             $given[] = ['place' => $place, 'entry' => ['text' => $text]];
@@ -54,7 +61,8 @@ final readonly class DemoJob
             $notebook = $notebook->with($given['place'], $kept);
             $at = $start->copy()->addSeconds(40 * $i);
             (new Record(['id' => (string) Str::uuid7(), 'place' => $given['place'], 'made_at' => $at, 'received_at' => $at] + $kept))
-                ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])->save();
+                ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])
+                ->save();
         }
         $job->forceFill(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)])->save();
 
@@ -80,7 +88,10 @@ final readonly class DemoJob
     {
         $choice = $given['entry']['choice'] ?? '';
         if (is_string($choice) && str_starts_with($choice, '@')) {
-            $given['entry']['choice'] = (string) Tool::query()->where('shop_id', $by->shop_id)->where('name', substr($choice, 1))->firstOrFail()->id;
+            $given['entry']['choice'] = (string) Tool::query()
+                ->where('shop_id', $by->shop_id)
+                ->where('name', substr($choice, 1))
+                ->firstOrFail()->id;
         }
 
         return $given;

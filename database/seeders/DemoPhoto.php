@@ -18,8 +18,16 @@ final class DemoPhoto
     private const HEIGHT = 720;
 
     private const SHADES = [
-        'ring' => [150, 152, 150], 'steel' => [172, 168, 158], 'shaft' => [186, 184, 178], 'alloy' => [200, 200, 194], 'ball' => [222, 222, 216],
-        'rubber' => [52, 50, 48], 'felt' => [170, 146, 98], 'bronze' => [176, 132, 72], 'void' => [108, 84, 58], 'line' => [90, 84, 76],
+        'ring' => [150, 152, 150],
+        'steel' => [172, 168, 158],
+        'shaft' => [186, 184, 178],
+        'alloy' => [200, 200, 194],
+        'ball' => [222, 222, 216],
+        'rubber' => [52, 50, 48],
+        'felt' => [170, 146, 98],
+        'bronze' => [176, 132, 72],
+        'void' => [108, 84, 58],
+        'line' => [90, 84, 76],
     ];
 
     /** @return string JPEG */
@@ -32,7 +40,7 @@ final class DemoPhoto
         $outlines = PartDrawer::draw($part);
         $corners = array_merge(...array_map(static fn (Outline $o): array => $o->corners(), $outlines));
         $along = max([4.0, ...array_column($corners, 0)]) - min([0.0, ...array_column($corners, 0)]);
-        $scale = min(0.7 * self::WIDTH / $along, 0.42 * self::HEIGHT / max([3.0, ...array_column($corners, 1)]));
+        $scale = min((0.7 * self::WIDTH) / $along, (0.42 * self::HEIGHT) / max([3.0, ...array_column($corners, 1)]));
         $x = static fn (float $mm): int => (int) (self::WIDTH / 2 + ($mm - $along / 2) * $scale);
         foreach ($outlines as $outline) {
             foreach ([-1, 1] as $half) {
@@ -54,7 +62,14 @@ final class DemoPhoto
         for ($y = 0; $y < self::HEIGHT; $y++) {
             $plank = intdiv($y, 180);
             $shade = 108 + 10 * ($plank % 2) + mt_rand(-5, 5) + (int) (4 * sin($y / 7 + $plank));
-            imageline($image, 0, $y, self::WIDTH, $y, (int) imagecolorallocate($image, self::shade($shade), self::shade($shade - 26), self::shade($shade - 52)));
+            imageline(
+                $image,
+                0,
+                $y,
+                self::WIDTH,
+                $y,
+                (int) imagecolorallocate($image, self::shade($shade), self::shade($shade - 26), self::shade($shade - 52)),
+            );
         }
         foreach ([180, 360, 540] as $y) {
             imagefilledrectangle($image, 0, $y, self::WIDTH, $y + 3, (int) imagecolorallocate($image, 48, 36, 26));
@@ -98,7 +113,14 @@ final class DemoPhoto
     {
         for ($i = 0; $i < 260; $i++) {
             $spot = (int) imagecolorallocatealpha($image, 130 + mt_rand(0, 50), 66 + mt_rand(0, 30), 24, mt_rand(40, 100));
-            imagefilledellipse($image, mt_rand((int) (0.2 * self::WIDTH), (int) (0.8 * self::WIDTH)), mt_rand((int) (0.15 * self::HEIGHT), (int) (0.85 * self::HEIGHT)), mt_rand(3, 26), mt_rand(3, 18), $spot);
+            imagefilledellipse(
+                $image,
+                mt_rand((int) (0.2 * self::WIDTH), (int) (0.8 * self::WIDTH)),
+                mt_rand((int) (0.15 * self::HEIGHT), (int) (0.85 * self::HEIGHT)),
+                mt_rand(3, 26),
+                mt_rand(3, 18),
+                $spot,
+            );
         }
     }
 }

@@ -11,7 +11,9 @@ use App\Models\Supplier;
 use CleanRace\Core\Sourcing\ArticleKey;
 use CleanRace\Core\Sourcing\PriceListReader;
 
-/** Three made-up counters that stand in for real ones, with price lists as such counters send them, and what lies on the shop's own shelf. */
+/**
+ * Three made-up counters that stand in for real ones, with price lists as such counters send them, and what lies on the shop's own shelf.
+ */
 final readonly class DemoSuppliers
 {
     private const COUNTERS = [
@@ -20,7 +22,15 @@ final readonly class DemoSuppliers
         ['North Sound Parts', 350, 1, null, 'prices-northsound.csv'],
     ];
 
-    private const SHELF = ['6202 2RS' => 2, '6301 2RS' => 1, 'Oil seal 30 x 47 x 7' => 2, 'Split pin 3.2' => 14, 'Split pin 5' => 6, 'Steel balls 1/4 in' => 60, 'Snap ring internal 47 DIN 472' => 3];
+    private const SHELF = [
+        '6202 2RS' => 2,
+        '6301 2RS' => 1,
+        'Oil seal 30 x 47 x 7' => 2,
+        'Split pin 3.2' => 14,
+        'Split pin 5' => 6,
+        'Steel balls 1/4 in' => 60,
+        'Snap ring internal 47 DIN 472' => 3,
+    ];
 
     public function __construct(private PriceListReader $reader, private TakePrices $take, private ArticleKey $keys)
     {
@@ -34,7 +44,9 @@ final readonly class DemoSuppliers
             ($this->take)($supplier, $this->reader->read((string) file_get_contents(__DIR__.'/data/'.$file)));
         }
         foreach (self::SHELF as $article => $count) {
-            (new ShelfItem(['article' => $article, 'key' => $this->keys->of($article, $article), 'count' => $count]))->forceFill(['shop_id' => $shop->id])->save();
+            (new ShelfItem(['article' => $article, 'key' => $this->keys->of($article, $article), 'count' => $count]))
+                ->forceFill(['shop_id' => $shop->id])
+                ->save();
         }
     }
 }

@@ -19,8 +19,26 @@ final class HouseTest extends TestCase
 {
     /** Rooms of the core in the order of the work, each of which may use those before it. */
     private const ORDER = [
-        'Measure', 'Tables', 'Verdict', 'Catalogue', 'Notebook', 'Tooling', 'Hub', 'Steps', 'Patterns', 'Mechanics',
-        'Checking', 'Stripping', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Practice', 'Job', 'Calculators',
+        'Measure',
+        'Tables',
+        'Verdict',
+        'Catalogue',
+        'Notebook',
+        'Tooling',
+        'Hub',
+        'Steps',
+        'Patterns',
+        'Mechanics',
+        'Checking',
+        'Stripping',
+        'Sizing',
+        'Sourcing',
+        'Seating',
+        'Setting',
+        'Proving',
+        'Practice',
+        'Job',
+        'Calculators',
     ];
 
     /** Rooms of the page, each of which may use those before it. */
@@ -34,7 +52,9 @@ final class HouseTest extends TestCase
         $root = dirname(__DIR__, 2).'/';
         $out = [];
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root.$folder, RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root.$folder, RecursiveDirectoryIterator::SKIP_DOTS)) as $file
+        ) {
             if (preg_match($ending, $file->getFilename()) === 1 && ! str_contains($file->getFilename(), '.generated.')) {
                 $out[] = [substr($file->getPathname(), strlen($root)), (string) file_get_contents($file->getPathname())];
             }
@@ -94,7 +114,11 @@ final class HouseTest extends TestCase
     {
         foreach (self::files('core/src', '/\.php$/') as [$path, $source]) {
             self::assertDoesNotMatchRegularExpression('/\b(Illuminate|App|Laravel|Symfony)\\\\/', $source, $path);
-            self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])(time|microtime|date|rand|mt_rand|random_int|getenv|file_put_contents|curl_init)\s*\(/', $source, $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/(?<![\w>:$])(time|microtime|date|rand|mt_rand|random_int|getenv|file_put_contents|curl_init)\s*\(/',
+                $source,
+                $path,
+            );
             self::assertDoesNotMatchRegularExpression('/\b(PDO|DateTimeImmutable|DateTime)\b/', $source, $path);
             self::assertStringContainsString('declare(strict_types=1);', $source, $path);
         }
@@ -137,7 +161,11 @@ final class HouseTest extends TestCase
             /** @var class-string $model */
             $model = 'App\\Models\\'.basename($path, '.php');
             foreach ((new ReflectionClass($model))->getMethods() as $method) {
-                self::assertSame([], [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)], "$model::{$method->getName()}");
+                self::assertSame(
+                    [],
+                    [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)],
+                    "$model::{$method->getName()}",
+                );
             }
         }
     }
@@ -169,7 +197,7 @@ final class HouseTest extends TestCase
     {
         $parts = [];
         foreach (explode('/', $path) as $part) {
-            $part === '..' ? array_pop($parts) : ($part === '.' ? null : $parts[] = $part);
+            $part === '..' ? array_pop($parts) : ($part === '.' ? null : ($parts[] = $part));
         }
 
         return implode('/', array_slice($parts, 2));
@@ -199,7 +227,9 @@ final class HouseTest extends TestCase
 
     public function test_tests_of_core_lie_where_the_code_lies(): void
     {
-        $folders = static fn (string $root): array => array_unique(array_map(static fn (array $f): string => substr(dirname($f[0]), strlen($root)), self::files($root, '/\.php$/')));
+        $folders = static fn (string $root): array => array_unique(
+            array_map(static fn (array $f): string => substr(dirname($f[0]), strlen($root)), self::files($root, '/\.php$/')),
+        );
         self::assertSame([], array_values(array_diff($folders('core/tests'), ['', '/Trial'], $folders('core/src'))));
     }
 
@@ -216,7 +246,11 @@ final class HouseTest extends TestCase
     {
         foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
             if ($path !== 'resources/js/words/day.ts') {
-                self::assertDoesNotMatchRegularExpression('/\.toLocale(Date|Time)?String\(/', $source, "$path writes a day in its own way: words/day.ts does that.");
+                self::assertDoesNotMatchRegularExpression(
+                    '/\.toLocale(Date|Time)?String\(/',
+                    $source,
+                    "$path writes a day in its own way: words/day.ts does that.",
+                );
             }
         }
     }
@@ -230,7 +264,10 @@ final class HouseTest extends TestCase
 
     public function test_the_address_of_a_place_is_put_together_in_one_file(): void
     {
-        $rooms = implode('|', array_unique(array_map(static fn (array $row): string => explode('.', $row['address'])[0], Table::rows('places'))));
+        $rooms = implode(
+            '|',
+            array_unique(array_map(static fn (array $row): string => explode('.', $row['address'])[0], Table::rows('places'))),
+        );
         foreach ([...self::files('core/src', '/\.php$/'), ...self::files('app', '/\.php$/')] as [$path, $source]) {
             if (str_contains($path, '/Notebook/')) {
                 continue;
@@ -240,10 +277,16 @@ final class HouseTest extends TestCase
                 [$kind, $text, $line] = is_array($token) ? $token : [null, $token, 0];
                 // A step has a name of its own that may read like a place.
                 if (! str_ends_with($before, 'Step::of(') && ! str_ends_with($before, 'Step::of("')) {
-                    self::assertFalse($kind === T_CONSTANT_ENCAPSED_STRING && PlaceTable::find(substr($text, 1, -1)) !== null, "$path:$line writes the place $text itself.");
-                    self::assertFalse($kind === T_ENCAPSED_AND_WHITESPACE && preg_match("/^($rooms)\\./", $text) === 1, "$path:$line puts a place together itself: $text.");
+                    self::assertFalse(
+                        $kind === T_CONSTANT_ENCAPSED_STRING && PlaceTable::find(substr($text, 1, -1)) !== null,
+                        "$path:$line writes the place $text itself.",
+                    );
+                    self::assertFalse(
+                        $kind === T_ENCAPSED_AND_WHITESPACE && preg_match("/^($rooms)\\./", $text) === 1,
+                        "$path:$line puts a place together itself: $text.",
+                    );
                 }
-                $before = substr($before.$text, -12);
+                $before = substr($before.trim($text), -12);
             }
         }
     }
@@ -252,26 +295,48 @@ final class HouseTest extends TestCase
     {
         $root = dirname(__DIR__, 2).'/';
         // No other file names a pattern: what works for those there works for one that is not there yet.
-        $patterns = array_map(static fn (array $f): string => basename($f[0], '.php'), self::files('core/src/Patterns/Hubs', '/\.php$/'));
-        $ids = array_map(static fn (string $p): string => strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $p)), array_filter($patterns, static fn (string $p): bool => $p !== 'Spindle'));
-        foreach ([...self::files('core/src', '/\.php$/'), ...self::files('app', '/\.php$/'), ...self::files('resources/js', '/\.tsx?$/')] as [$path, $source]) {
+        $patterns = array_map(
+            static fn (array $f): string => basename($f[0], '.php'),
+            self::files('core/src/Patterns/Hubs', '/\.php$/'),
+        );
+        $ids = array_map(
+            static fn (string $p): string => strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $p)),
+            array_filter($patterns, static fn (string $p): bool => $p !== 'Spindle'),
+        );
+        $cases = [...self::files('core/src', '/\.php$/'), ...self::files('app', '/\.php$/'), ...self::files('resources/js', '/\.tsx?$/')];
+        foreach ($cases as [$path, $source]) {
             if (! str_starts_with($path, 'core/src/Patterns/Hubs/')) {
-                self::assertDoesNotMatchRegularExpression('/[\'"]('.implode('|', $ids).')[\'"]/', $source, "$path names a pattern.");
-                self::assertDoesNotMatchRegularExpression('/\b('.implode('|', $patterns).')\b(?=::|;| implements)/', preg_replace('~/\*.*?\*/~s', '', $source) ?? '', "$path names a pattern.");
+                self::assertDoesNotMatchRegularExpression(
+                    '/[\'"]('.implode('|', $ids).')[\'"]/',
+                    $source,
+                    "$path names a pattern.",
+                );
+                self::assertDoesNotMatchRegularExpression(
+                    '/\b('.implode('|', $patterns).')\b(?=::|;| implements)/',
+                    preg_replace('~/\*.*?\*/~s', '', $source) ?? '',
+                    "$path names a pattern.",
+                );
             }
         }
         // And one that is really added is found, opened, drawn and taken apart.
         $file = $root.'core/src/Patterns/Hubs/ThrowawayHub.php';
-        $source = str_replace(['PairSleeve', "'pair-sleeve'", 'Two cartridges and a loose sleeve'], ['ThrowawayHub', "'throwaway-hub'", 'A hub for a test'], (string) file_get_contents($root.'core/src/Patterns/Hubs/PairSleeve.php'));
+        $source = str_replace(
+            ['PairSleeve', "'pair-sleeve'", 'Two cartridges and a loose sleeve'],
+            ['ThrowawayHub', "'throwaway-hub'", 'A hub for a test'],
+            (string) file_get_contents($root.'core/src/Patterns/Hubs/PairSleeve.php'),
+        );
         file_put_contents($file, $source);
         try {
             $script = <<<'PHP'
-                require $argv[1].'vendor/autoload.php';
-                $pattern = CleanRace\Core\Patterns\Patterns::all()['throwaway-hub'];
-                $bench = new CleanRace\Core\Patterns\Bench($pattern, new CleanRace\Core\Notebook\Notebook([]), [], null, CleanRace\Core\Tooling\DrawBolt::M12);
-                $report = (new CleanRace\Core\Job\WheelJob(CleanRace\Core\Tables\Limits::standard()))->report($bench);
-                echo json_encode([CleanRace\Core\Patterns\Patterns::find('throwaway-hub')->card()->name, count($report->section->pieces), count($report->stations[1]->steps), count($report->hub->faults)]);
-                PHP;
+            require $argv[1].'vendor/autoload.php';
+            $pattern = CleanRace\Core\Patterns\Patterns::all()['throwaway-hub'];
+            $notebook = new CleanRace\Core\Notebook\Notebook([]);
+            $bench = new CleanRace\Core\Patterns\Bench($pattern, $notebook, [], null, CleanRace\Core\Tooling\DrawBolt::M12);
+            $report = (new CleanRace\Core\Job\WheelJob(CleanRace\Core\Tables\Limits::standard()))->report($bench);
+            $name = CleanRace\Core\Patterns\Patterns::find('throwaway-hub')->card()->name;
+            $steps = $report->stations[1]->steps;
+            echo json_encode([$name, count($report->section->pieces), count($steps), count($report->hub->faults)]);
+            PHP;
             exec(PHP_BINARY.' -r '.escapeshellarg($script).' -- '.escapeshellarg($root).' 2>&1', $said);
         } finally {
             unlink($file);

@@ -17,8 +17,9 @@ final class SeamTest extends TestCase
     {
         $root = dirname(__DIR__, 2).'/';
         $files = [];
+        $folder = new RecursiveDirectoryIterator($root.'resources/js', RecursiveDirectoryIterator::SKIP_DOTS);
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root.'resources/js', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator($folder) as $file) {
             if (preg_match('/\.tsx?$/', $file->getFilename()) === 1 && ! str_contains($file->getFilename(), '.generated.')) {
                 $files[substr($file->getPathname(), strlen($root))] = (string) file_get_contents($file->getPathname());
             }
@@ -31,14 +32,22 @@ final class SeamTest extends TestCase
     {
         self::assertGreaterThan(100, count(self::page()));
         foreach (self::page() as $path => $source) {
-            self::assertDoesNotMatchRegularExpression('/\bas (never|unknown as|any)\b|@ts-(ignore|expect-error|nocheck)/', $source, $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/\bas (never|unknown as|any)\b|@ts-(ignore|expect-error|nocheck)/',
+                $source,
+                $path,
+            );
         }
     }
 
     public function test_nothing_is_decided_by_the_beginning_or_the_end_of_a_key(): void
     {
         foreach (self::page() as $path => $source) {
-            self::assertDoesNotMatchRegularExpression('/\b(place|key|id|detail|text)\.(startsWith|endsWith|includes|match)\(/', $source, $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/\b(place|key|id|detail|text)\.(startsWith|endsWith|includes|match)\(/',
+                $source,
+                $path,
+            );
         }
     }
 }

@@ -45,17 +45,44 @@ final class AuthorisationTest extends TestCase
         yield 'PATCH session' => ['PATCH', '/api/v1/session', ['units' => 'in'], $all(200)];
         yield 'DELETE session' => ['DELETE', '/api/v1/session', [], $all(204)];
         yield 'GET jobs' => ['GET', '/api/v1/jobs', [], $all(200)];
-        yield 'POST jobs' => ['POST', '/api/v1/jobs', ['machine_id' => '@machine', 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'complaint' => 'Hums'], $all(201)];
-        yield 'POST jobs/several' => ['POST', '/api/v1/jobs/several', ['machine_id' => '@machine', 'complaint' => 'Hums', 'wheels' => [['wheel' => 'Front left', 'pattern' => 'knuckle-wide'], ['wheel' => 'Front right', 'pattern' => 'knuckle-wide']]], $all(201)];
+        yield 'POST jobs' => [
+            'POST',
+            '/api/v1/jobs',
+            ['machine_id' => '@machine', 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'complaint' => 'Hums'],
+            $all(201),
+        ];
+        yield 'POST jobs/several' => [
+            'POST',
+            '/api/v1/jobs/several',
+            [
+                'machine_id' => '@machine',
+                'complaint' => 'Hums',
+                'wheels' => [
+                    ['wheel' => 'Front left', 'pattern' => 'knuckle-wide'],
+                    ['wheel' => 'Front right', 'pattern' => 'knuckle-wide'],
+                ],
+            ],
+            $all(201),
+        ];
         yield 'GET shop' => ['GET', '/api/v1/shop', [], $all(200)];
         yield 'PATCH shop' => ['PATCH', '/api/v1/shop', ['habits' => ['heat' => 'warm']], [200, 403, 403]];
         yield 'GET suppliers' => ['GET', '/api/v1/suppliers', [], $all(200)];
         yield 'POST suppliers' => ['POST', '/api/v1/suppliers', ['name' => 'Counter', 'carriage' => '3.50'], [201, 201, 403]];
-        yield 'POST suppliers/{supplier}/prices' => ['POST', '/api/v1/suppliers/@supplier/prices', ['list' => '@csv', 'keep' => true], [200, 200, 403]];
+        yield 'POST suppliers/{supplier}/prices' => [
+            'POST',
+            '/api/v1/suppliers/@supplier/prices',
+            ['list' => '@csv', 'keep' => true],
+            [200, 200, 403],
+        ];
         yield 'GET jobs/{job}/shopping' => ['GET', '/api/v1/jobs/@job/shopping', [], $all(200)];
         yield 'POST jobs/{job}/orders' => ['POST', '/api/v1/jobs/@job/orders', ['way' => 'cheapest'], [409, 409, 403]];
         yield 'GET orders' => ['GET', '/api/v1/orders', [], $all(200)];
-        yield 'POST orders/{order}/received' => ['POST', '/api/v1/orders/@order/received', ['lines' => [['id' => '@line', 'received' => 1]]], $all(200)];
+        yield 'POST orders/{order}/received' => [
+            'POST',
+            '/api/v1/orders/@order/received',
+            ['lines' => [['id' => '@line', 'received' => 1]]],
+            $all(200),
+        ];
         yield 'GET shelf' => ['GET', '/api/v1/shelf', [], $all(200)];
         yield 'POST shelf' => ['POST', '/api/v1/shelf', ['article' => '6204 2RS', 'count' => 4], $all(201)];
         yield 'POST shelf/{item}/taken' => ['POST', '/api/v1/shelf/@item/taken', ['pieces' => 1], $all(200)];
@@ -66,9 +93,19 @@ final class AuthorisationTest extends TestCase
         yield 'GET hub as SVG' => ['GET', '/files/jobs/@job/hub.svg', [], $all(200)];
         yield 'GET hub as DXF' => ['GET', '/files/jobs/@job/hub.dxf', [], $all(200)];
         yield 'GET jobs/{job}' => ['GET', '/api/v1/jobs/@job', [], $all(200)];
-        yield 'POST jobs/{job}/preview' => ['POST', '/api/v1/jobs/@job/preview', ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]], $all(200)];
+        yield 'POST jobs/{job}/preview' => [
+            'POST',
+            '/api/v1/jobs/@job/preview',
+            ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]],
+            $all(200),
+        ];
         yield 'GET jobs/{job}/records' => ['GET', '/api/v1/jobs/@job/records', [], $all(200)];
-        yield 'POST jobs/{job}/records' => ['POST', '/api/v1/jobs/@job/records', ['id' => '@uuid', 'place' => 'size.over_faces', 'entry' => ['typed' => '104']], $all(201)];
+        yield 'POST jobs/{job}/records' => [
+            'POST',
+            '/api/v1/jobs/@job/records',
+            ['id' => '@uuid', 'place' => 'size.over_faces', 'entry' => ['typed' => '104']],
+            $all(201),
+        ];
         yield 'POST jobs/{job}/photos' => ['POST', '/api/v1/jobs/@job/photos', ['id' => '@uuid', 'photo' => '@photo'], $all(201)];
         yield 'POST jobs/{job}/signature' => ['POST', '/api/v1/jobs/@job/signature', [], [409, 409, 403]];
         yield 'GET machines' => ['GET', '/api/v1/machines', [], $all(200)];
@@ -76,18 +113,33 @@ final class AuthorisationTest extends TestCase
         yield 'PUT machines/{machine}' => ['PUT', '/api/v1/machines/@machine', ['name' => 'Barrow'], $all(200)];
         yield 'GET machines/{machine}' => ['GET', '/api/v1/machines/@machine', [], $all(200)];
         yield 'GET tools' => ['GET', '/api/v1/tools', [], $all(200)];
-        yield 'POST tools' => ['POST', '/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'], [201, 201, 403]];
+        yield 'POST tools' => [
+            'POST',
+            '/api/v1/tools',
+            ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'],
+            [201, 201, 403],
+        ];
         yield 'POST tools/list' => ['POST', '/api/v1/tools/list', ['list' => '@tools', 'keep' => true], [200, 200, 403]];
         yield 'POST tools/starter' => ['POST', '/api/v1/tools/starter', [], [200, 200, 403]];
         yield 'GET tools/next' => ['GET', '/api/v1/tools/next', [], $all(200)];
-        yield 'PUT tools/{tool}' => ['PUT', '/api/v1/tools/@tool', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'], [200, 200, 403]];
+        yield 'PUT tools/{tool}' => [
+            'PUT',
+            '/api/v1/tools/@tool',
+            ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'],
+            [200, 200, 403],
+        ];
         yield 'DELETE tools/{tool}' => ['DELETE', '/api/v1/tools/@tool', [], [204, 204, 403]];
         yield 'GET tools as CSV' => ['GET', '/files/tools.csv', [], $all(200)];
         yield 'GET a piece to make as SVG' => ['GET', '/files/turned-piece.svg?outside=44&bore=30&length=60', [], $all(200)];
         yield 'GET jobs/{job}/seats/{seat}/trend' => ['GET', '/api/v1/jobs/@job/seats/left/trend', [], $all(200)];
         yield 'GET jobs/{job}/seats/{seat}/traces' => ['GET', '/api/v1/jobs/@job/seats/left/traces', [], $all(200)];
         yield 'GET jobs/{job}/seats/{seat}/live' => ['GET', '/api/v1/jobs/@job/seats/left/live', [], $all(409)];
-        yield 'POST jobs/{job}/traces' => ['POST', '/api/v1/jobs/@job/traces', ['id' => '@uuid', 'seat' => 'left', 'samples' => [[0, 0], [1, 100], [2, 200]]], $all(201)];
+        yield 'POST jobs/{job}/traces' => [
+            'POST',
+            '/api/v1/jobs/@job/traces',
+            ['id' => '@uuid', 'seat' => 'left', 'samples' => [[0, 0], [1, 100], [2, 200]]],
+            $all(201),
+        ];
         yield 'GET trace as CSV' => ['GET', '/files/jobs/@job/trace-@trace.csv', [], $all(200)];
         yield 'GET calculators' => ['GET', '/api/v1/calculators', [], $all(200)];
         yield 'POST ask' => ['POST', '/api/v1/ask', ['text' => '6204'], $all(200)];
@@ -96,7 +148,12 @@ final class AuthorisationTest extends TestCase
         yield 'GET sheet for the customer' => ['GET', '/files/jobs/@job/sheet.pdf', [], $all(200)];
         yield 'GET job as a file' => ['GET', '/files/jobs/@job/job.json', [], $all(200)];
         yield 'POST jobs/file' => ['POST', '/api/v1/jobs/file', ['file' => '@jobfile'], $all(201)];
-        yield 'POST jobs/{job}/addenda' => ['POST', '/api/v1/jobs/@job/addenda', ['id' => '@uuid', 'text' => 'Another word'], $all(409)];
+        yield 'POST jobs/{job}/addenda' => [
+            'POST',
+            '/api/v1/jobs/@job/addenda',
+            ['id' => '@uuid', 'text' => 'Another word'],
+            $all(409),
+        ];
         yield 'GET ahead' => ['GET', '/api/v1/ahead', [], $all(200)];
         yield 'DELETE ahead/{item}/settled' => ['DELETE', '/api/v1/ahead/@due/settled', [], $all(200)];
         yield 'POST ahead/{item}/settled' => ['POST', '/api/v1/ahead/@due/settled', [], $all(200)];
@@ -113,7 +170,10 @@ final class AuthorisationTest extends TestCase
     public function test_nobody_gets_in_without_signing_in(string $verb, string $path, array $body): void
     {
         [$path, $body] = $this->filled($path, $body, $this->person());
-        $this->json($verb, $path, $body)->assertStatus(401)->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('title', 'Not signed in');
+        $this->json($verb, $path, $body)
+            ->assertStatus(401)
+            ->assertHeader('Content-Type', 'application/problem+json')
+            ->assertJsonPath('title', 'Not signed in');
     }
 
     /**
@@ -140,14 +200,30 @@ final class AuthorisationTest extends TestCase
             return;
         }
         [$there, $filled] = $this->filled($path, $body, $this->person());
-        $this->actingAs($this->person(Role::Owner))->json($verb, $there, $filled)->assertStatus(404)->assertJsonPath('title', 'Not here');
+        $this->actingAs($this->person(Role::Owner))
+            ->json($verb, $there, $filled)
+            ->assertStatus(404)
+            ->assertJsonPath('title', 'Not here');
     }
 
     public function test_every_route_is_written_down_here(): void
     {
-        $known = array_map(static fn (array $case): string => $case[0].' '.preg_replace('/@\w+/', '{}', ltrim($case[1], '/')), iterator_to_array(self::guarded()));
-        $known = array_map(static fn (string $k): string => str_replace(['calculators/length', 'hub.svg', 'order.pdf', 'seats/left', 'turned-piece.svg?outside=44&bore=30&length=60'], ['calculators/{}', 'hub.{}', 'order.{}', 'seats/{}', 'turned-piece.{}'], $k), array_values($known));
-        $routes = array_map(static fn (Route $r): string => array_values(array_diff($r->methods(), ['HEAD']))[0].' '.$r->uri(), Router::getRoutes()->getRoutes());
+        $known = array_map(
+            static fn (array $case): string => $case[0].' '.preg_replace('/@\w+/', '{}', ltrim($case[1], '/')),
+            iterator_to_array(self::guarded()),
+        );
+        $known = array_map(
+            static fn (string $k): string => str_replace(
+                ['calculators/length', 'hub.svg', 'order.pdf', 'seats/left', 'turned-piece.svg?outside=44&bore=30&length=60'],
+                ['calculators/{}', 'hub.{}', 'order.{}', 'seats/{}', 'turned-piece.{}'],
+                $k,
+            ),
+            array_values($known),
+        );
+        $routes = array_map(
+            static fn (Route $r): string => array_values(array_diff($r->methods(), ['HEAD']))[0].' '.$r->uri(),
+            Router::getRoutes()->getRoutes(),
+        );
         foreach ($routes as $route) {
             if (! in_array($route, self::OPEN, true)) {
                 self::assertContains(preg_replace('/\{\w+\}/', '{}', $route), $known, "$route has no authorisation test.");
@@ -168,14 +244,18 @@ final class AuthorisationTest extends TestCase
     public function test_a_job_cannot_be_opened_on_another_shops_machine(): void
     {
         $theirs = $this->jobOf($this->person())->machine_id;
-        $this->actingAs($this->person(Role::Owner))->postJson('/api/v1/jobs', ['machine_id' => $theirs, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->assertNotFound();
+        $this->actingAs($this->person(Role::Owner))
+            ->postJson('/api/v1/jobs', ['machine_id' => $theirs, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])
+            ->assertNotFound();
     }
 
     public function test_nobody_can_name_a_shop_for_what_they_make(): void
     {
         $mine = $this->person();
         $other = $this->person();
-        $this->actingAs($mine)->postJson('/api/v1/machines', ['name' => 'Barrow', 'shop_id' => $other->shop_id])->assertCreated();
+        $this->actingAs($mine)
+            ->postJson('/api/v1/machines', ['name' => 'Barrow', 'shop_id' => $other->shop_id])
+            ->assertCreated();
         self::assertSame($mine->shop_id, Machine::query()->withoutGlobalScopes()->where('name', 'Barrow')->firstOrFail()->shop_id);
     }
 
@@ -188,20 +268,42 @@ final class AuthorisationTest extends TestCase
         $job = $this->jobOf($user);
         $photo = new Photo(['id' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'jpeg' => 'x']);
         $photo->forceFill(['shop_id' => $user->shop_id, 'job_id' => $job->id, 'author_id' => $user->id])->save();
-        $values = ['@machine' => $job->machine_id, '@job' => $job->id, '@uuid' => (string) Str::uuid(), '@photo_id' => $photo->id, '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30), '@tools' => UploadedFile::fake()->createWithContent('tools.csv', "name,kind,outside_mm,length_mm\n40 cup,cup,44,60\n"), '@jobfile' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode(RecordsThatLastTest::file())), '@csv' => UploadedFile::fake()->createWithContent('prices.csv', "article,price\n6204-2RS,4.20\n")];
+        $values = [
+            '@machine' => $job->machine_id,
+            '@job' => $job->id,
+            '@uuid' => (string) Str::uuid(),
+            '@photo_id' => $photo->id,
+            '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30),
+            '@tools' => UploadedFile::fake()->createWithContent('tools.csv', "name,kind,outside_mm,length_mm\n40 cup,cup,44,60\n"),
+            '@jobfile' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode(RecordsThatLastTest::file())),
+            '@csv' => UploadedFile::fake()->createWithContent('prices.csv', "article,price\n6204-2RS,4.20\n"),
+        ];
         if (preg_match('/@(supplier|order|item|line)/', $path.json_encode($body)) === 1) {
             $values += $this->bought($job, $user);
         }
 
         if (str_contains($path, '@due')) {
-            $due = new DueItem(['machine_id' => $job->machine_id, 'job_id' => $job->id, 'kind' => 'carry', 'wheel' => 'Front wheel', 'what' => 'Look at the bore', 'due_on' => '2027-03-01']);
+            $due = new DueItem([
+                'machine_id' => $job->machine_id,
+                'job_id' => $job->id,
+                'kind' => 'carry',
+                'wheel' => 'Front wheel',
+                'what' => 'Look at the bore',
+                'due_on' => '2027-03-01',
+            ]);
             $due->forceFill(['shop_id' => $user->shop_id])->save();
             $values += ['@due' => $due->id];
         }
         if (preg_match('/@(tool|trace)\b/', $path) === 1) {
             $tool = new Tool(['name' => 'Old cup', 'kind' => 'cup', 'outside_mm' => 40, 'length_mm' => 50]);
             $tool->forceFill(['shop_id' => $user->shop_id])->save();
-            $trace = new PressTrace(['id' => (string) Str::uuid(), 'seat' => 'left', 'source' => 'press', 'samples' => [[0, 0], [1, 100]], 'made_at' => now()]);
+            $trace = new PressTrace([
+                'id' => (string) Str::uuid(),
+                'seat' => 'left',
+                'source' => 'press',
+                'samples' => [[0, 0], [1, 100]],
+                'made_at' => now(),
+            ]);
             $trace->forceFill(['shop_id' => $user->shop_id, 'job_id' => $job->id, 'author_id' => $user->id])->save();
             $values += ['@tool' => $tool->id, '@trace' => $trace->id];
         }
@@ -219,7 +321,10 @@ final class AuthorisationTest extends TestCase
      */
     private static function inside(array $body, array $values): array
     {
-        return array_map(static fn (mixed $v): mixed => is_array($v) ? self::inside($v, $values) : (is_string($v) ? $values[$v] ?? $v : $v), $body);
+        return array_map(
+            static fn (mixed $v): mixed => is_array($v) ? self::inside($v, $values) : (is_string($v) ? $values[$v] ?? $v : $v),
+            $body,
+        );
     }
 
     /** @return array<string, int> ids of a supplier, an order with a line, and something on the shelf */
@@ -228,9 +333,22 @@ final class AuthorisationTest extends TestCase
         $mine = ['shop_id' => $user->shop_id];
         $supplier = new Supplier(['name' => 'Counter']);
         $supplier->forceFill($mine)->save();
-        $order = new Order(['supplier_id' => $supplier->id, 'job_id' => $job->id, 'author_id' => $user->id, 'number' => 1 + (int) Order::query()->withoutGlobalScopes()->max('number'), 'carriage_minor' => 350]);
+        $order = new Order([
+            'supplier_id' => $supplier->id,
+            'job_id' => $job->id,
+            'author_id' => $user->id,
+            'number' => 1 + (int) Order::query()->withoutGlobalScopes()->max('number'),
+            'carriage_minor' => 350,
+        ]);
         $order->forceFill($mine)->save();
-        $line = new OrderLine(['order_id' => $order->id, 'what' => 'Left bearing', 'article' => '6204-2RS', 'ask_for' => '6204', 'quantity' => 2, 'price_minor' => 840]);
+        $line = new OrderLine([
+            'order_id' => $order->id,
+            'what' => 'Left bearing',
+            'article' => '6204-2RS',
+            'ask_for' => '6204',
+            'quantity' => 2,
+            'price_minor' => 840,
+        ]);
         $line->forceFill($mine)->save();
         $item = new ShelfItem(['article' => '6204 2RS', 'count' => 3]);
         $item->forceFill($mine)->save();

@@ -37,8 +37,12 @@ final class BuyingTest extends TestCase
     /** @param  array<string, mixed>  $supplier */
     private function supplier(string $csv, array $supplier = []): int
     {
-        $id = (int) $this->postJson('/api/v1/suppliers', $supplier + ['name' => 'Counter', 'carriage' => '0.00', 'days' => 1])->assertCreated()->json('id');
-        $this->prices($id, $csv, ['keep' => true])->assertOk()->assertJsonPath('kept', true);
+        $id = (int) $this->postJson('/api/v1/suppliers', $supplier + ['name' => 'Counter', 'carriage' => '0.00', 'days' => 1])
+            ->assertCreated()
+            ->json('id');
+        $this->prices($id, $csv, ['keep' => true])
+            ->assertOk()
+            ->assertJsonPath('kept', true);
 
         return $id;
     }
@@ -50,7 +54,11 @@ final class BuyingTest extends TestCase
     private function prices(int $supplier, string $csv, array $more = []): \Illuminate\Testing\TestResponse
     {
         /** @var \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse> */
-        return $this->json('POST', "/api/v1/suppliers/$supplier/prices", ['list' => UploadedFile::fake()->createWithContent('list.csv', $csv)] + $more);
+        return $this->json(
+            'POST',
+            "/api/v1/suppliers/$supplier/prices",
+            ['list' => UploadedFile::fake()->createWithContent('list.csv', $csv)] + $more,
+        );
     }
 
     public function test_a_price_list_is_looked_at_first_and_then_taken_whole(): void
@@ -70,30 +78,56 @@ final class BuyingTest extends TestCase
     {
         $id = $this->supplier("article,price\n6204-2RS,4.20\n");
         $this->prices($id, "foo,bar\n6204 2RS,4.20\n")->assertStatus(422)->assertJsonPath('errors.0.field', 'columns');
-        $this->prices($id, "foo,bar\n6204 2RS,4.20\n", ['column_article' => 0, 'column_price' => 1])->assertOk()->assertJsonPath('taken', 1);
+        $this->prices($id, "foo,bar\n6204 2RS,4.20\n", ['column_article' => 0, 'column_price' => 1])
+            ->assertOk()
+            ->assertJsonPath('taken', 1);
         $this->prices($id, "a\0b")->assertStatus(422)->assertJsonPath('errors.0.field', 'list');
-        $this->json('POST', "/api/v1/suppliers/$id/prices")->assertStatus(422)->assertJsonPath('errors.0.field', 'list');
+        $this->json('POST', "/api/v1/suppliers/$id/prices")
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'list');
     }
 
     public function test_the_list_of_a_job_finds_its_offers_whatever_counters_call_things(): void
     {
         $this->supplier("article,price,stock\n6204 DDU,8.00,10\n", ['name' => 'Near', 'days' => 0]);
-        $this->supplier("Artikel;Bezeichnung;Preis\nM-77;Rillenkugellager 6204-2RSH;3,00\n", ['name' => 'Far', 'carriage' => '6.00', 'days' => 3]);
+        $this->supplier("Artikel;Bezeichnung;Preis\nM-77;Rillenkugellager 6204-2RSH;3,00\n", [
+            'name' => 'Far',
+            'carriage' => '6.00',
+            'days' => 3,
+        ]);
         $sheet = $this->getJson("/api/v1/jobs/{$this->job->id}/shopping")->assertOk();
         self::assertSame([2, true], [$sheet->json('lines.0.quantity'), $sheet->json('lines.0.known')]);
-        self::assertSame([1200, 3, 'M-77'], [$sheet->json('cheapest.total_minor'), $sheet->json('cheapest.days'), $sheet->json('cheapest.offers.0.article')]);
-        self::assertSame([1600, 0, 'Near'], [$sheet->json('soonest.total_minor'), $sheet->json('soonest.days'), $sheet->json('soonest.offers.0.supplier_name')]);
+        self::assertSame(
+            [1200, 3, 'M-77'],
+            [$sheet->json('cheapest.total_minor'), $sheet->json('cheapest.days'), $sheet->json('cheapest.offers.0.article')],
+        );
+        self::assertSame(
+            [1600, 0, 'Near'],
+            [$sheet->json('soonest.total_minor'), $sheet->json('soonest.days'), $sheet->json('soonest.offers.0.supplier_name')],
+        );
     }
 
     public function test_ordering_leaves_nothing_to_order_twice_and_receiving_is_said_as_what_is_here(): void
     {
         $this->supplier("article,price\n6204 2RS,4.00\n", ['carriage' => '2.50']);
         $orders = $this->postJson("/api/v1/jobs/{$this->job->id}/orders", ['way' => 'cheapest'])->assertCreated();
-        self::assertSame([800, 250, false, 2], [$orders->json('data.0.goods_minor'), $orders->json('data.0.carriage_minor'), $orders->json('data.0.here'), $orders->json('data.0.lines.0.quantity')]);
-        $this->postJson("/api/v1/jobs/{$this->job->id}/orders", ['way' => 'cheapest'])->assertStatus(409)->assertJsonPath('title', 'Nothing to order');
+        self::assertSame(
+            [800, 250, false, 2],
+            [
+                $orders->json('data.0.goods_minor'),
+                $orders->json('data.0.carriage_minor'),
+                $orders->json('data.0.here'),
+                $orders->json('data.0.lines.0.quantity'),
+            ],
+        );
+        $this->postJson("/api/v1/jobs/{$this->job->id}/orders", ['way' => 'cheapest'])
+            ->assertStatus(409)
+            ->assertJsonPath('title', 'Nothing to order');
         self::assertSame(2, $this->getJson("/api/v1/jobs/{$this->job->id}/shopping")->json('lines.0.ordered'));
         [$order, $line] = [$orders->json('data.0.id'), $orders->json('data.0.lines.0.id')];
-        $book = fn (int $pieces) => $this->postJson("/api/v1/orders/$order/received", ['lines' => [['id' => $line, 'received' => $pieces]]]);
+        $book = fn (int $pieces) => $this->postJson("/api/v1/orders/$order/received", [
+            'lines' => [['id' => $line, 'received' => $pieces]],
+        ]);
         $board = fn (): ?string => $this->getJson('/api/v1/jobs')->json('data.0.parts_on');
         self::assertSame(now()->addDay()->format('Y-m-d'), $board(), 'the board says when they come');
         $book(1)->assertOk()->assertJsonPath('here', false);
@@ -124,12 +158,21 @@ final class BuyingTest extends TestCase
     public function test_what_lies_on_the_shelf_is_not_bought_and_never_taken_twice(): void
     {
         $this->supplier("article,price\n6204 2RS,4.00\n");
-        $item = $this->postJson('/api/v1/shelf', ['article' => '6204 DDU', 'count' => 1])->assertCreated()->json('id');
+        $item = $this->postJson('/api/v1/shelf', ['article' => '6204 DDU', 'count' => 1])
+            ->assertCreated()
+            ->json('id');
         $sheet = $this->getJson("/api/v1/jobs/{$this->job->id}/shopping")->assertOk();
-        self::assertSame([1, $item, 400], [$sheet->json('lines.0.on_shelf'), $sheet->json('lines.0.shelf_item'), $sheet->json('cheapest.total_minor')]);
-        $this->postJson("/api/v1/shelf/$item/taken", ['pieces' => 1])->assertOk()->assertJsonPath('count', 0);
+        self::assertSame(
+            [1, $item, 400],
+            [$sheet->json('lines.0.on_shelf'), $sheet->json('lines.0.shelf_item'), $sheet->json('cheapest.total_minor')],
+        );
+        $this->postJson("/api/v1/shelf/$item/taken", ['pieces' => 1])
+            ->assertOk()
+            ->assertJsonPath('count', 0);
         $this->postJson("/api/v1/shelf/$item/taken", ['pieces' => 1])->assertStatus(409);
-        $this->postJson('/api/v1/shelf', ['article' => '6204-2RS1', 'count' => 5])->assertCreated()->assertJsonPath('id', $item);
+        $this->postJson('/api/v1/shelf', ['article' => '6204-2RS1', 'count' => 5])
+            ->assertCreated()
+            ->assertJsonPath('id', $item);
         $this->postJson('/api/v1/shelf', ['article' => '', 'count' => -1])->assertStatus(422);
     }
 
@@ -164,7 +207,9 @@ final class BuyingTest extends TestCase
     public function test_a_cell_that_a_spreadsheet_would_run_is_kept_as_text(): void
     {
         $this->supplier("article,price,description\n=1+1,4.00,Bearing 6204 2RS\n");
-        $order = $this->postJson("/api/v1/jobs/{$this->job->id}/orders", ['way' => 'cheapest'])->assertCreated()->json('data.0.id');
+        $order = $this->postJson("/api/v1/jobs/{$this->job->id}/orders", ['way' => 'cheapest'])
+            ->assertCreated()
+            ->json('data.0.id');
         self::assertStringContainsString("\n'=1+1,", (string) $this->get("/files/orders/$order/order.csv")->getContent());
     }
 
@@ -184,7 +229,11 @@ final class BuyingTest extends TestCase
         self::assertLessThanOrEqual($before, $count());
         $this->postJson("/api/v1/jobs/{$this->job->id}/orders", ['way' => 'cheapest'])->assertCreated();
         $this->queriesOf('/api/v1/orders');
-        self::assertLessThanOrEqual(7, $this->queriesOf('/api/v1/orders'), 'a page, and one query for each thing that belongs to its orders');
+        self::assertLessThanOrEqual(
+            7,
+            $this->queriesOf('/api/v1/orders'),
+            'a page, and one query for each thing that belongs to its orders',
+        );
     }
 
     private function queriesOf(string $address): int
@@ -204,7 +253,11 @@ final class BuyingTest extends TestCase
         $listed = ListedPrice::query()->withoutGlobalScopes()->where('shop_id', $shop->id)->get();
         self::assertCount(3, $listed->groupBy('supplier_id'));
         self::assertGreaterThan(150, $listed->count());
-        self::assertGreaterThan(0.95, $listed->whereNotNull('key')->count() / $listed->count(), implode(', ', $listed->whereNull('key')->pluck('description')->all()));
+        self::assertGreaterThan(
+            0.95,
+            $listed->whereNotNull('key')->count() / $listed->count(),
+            implode(', ', $listed->whereNull('key')->pluck('description')->all()),
+        );
         self::assertGreaterThan(1, $listed->where('key', 'bearing:6204:rs2:CN')->count());
     }
 }

@@ -68,18 +68,77 @@ final class CalculatorsTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, array<string, float|string>}> */
     public static function worked(): iterable
     {
-        $press = ['bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 66, 'interference_mm' => 0.025, 'contact_length_mm' => 14, 'material' => 'aluminium', 'press_capacity_n' => 12 * 9806.65, 'draw_bolt' => 'M12'];
-        yield 'heat, aluminium' => ['heat', ['outside_mm' => 47, 'interference_mm' => 0.025, 'material' => 'aluminium', 'room_c' => 18], ['rise_k' => 41.6, 'target_c' => 59.6]];
-        yield 'heat, steel' => ['heat', ['outside_mm' => 52, 'interference_mm' => 0.015, 'material' => 'steel', 'room_c' => 20], ['rise_k' => 57.5]];
-        yield 'press force' => ['press-force', $press, ['pressure_mpa' => 5.42, 'force_n' => 1345, 'share_of_press' => 0.0114, 'draw_bolt_torque_nm' => 2.42]];
-        yield 'square' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '12', 'depth_mm' => 3.10], ['clock' => 3, 'depth_mm' => '3.40'], ['clock' => '6', 'depth_mm' => 3.70], ['clock' => '9', 'depth_mm' => 3.40]]],
-            ['mean_depth_mm' => 3.40, 'tilt_mm' => 0.60, 'angle_deg' => 0.78, 'high_side' => '12', 'verdict.headline.key' => 'square.out']];
-        $second = ['over_faces_mm' => 104.00, 'first_depth_mm' => 9.20, 'first_width_mm' => 14, 'sleeve_length_mm' => 57.60, 'second_width_mm' => 14, 'draw_bolt' => 'M12'];
-        yield 'second bearing, to go' => ['second-bearing', $second + ['second_depth_mm' => 8.85], ['rest_depth_mm' => 9.20, 'to_go_mm' => 0.35, 'nut_turn_deg' => 72]];
-        yield 'second bearing, past' => ['second-bearing', $second + ['second_depth_mm' => 9.60], ['verdict.level' => 'stop']];
+        $press = [
+            'bore_mm' => 20,
+            'outside_mm' => 47,
+            'width_mm' => 14,
+            'hub_outside_mm' => 66,
+            'interference_mm' => 0.025,
+            'contact_length_mm' => 14,
+            'material' => 'aluminium',
+            'press_capacity_n' => 12 * 9806.65,
+            'draw_bolt' => 'M12',
+        ];
+        yield 'heat, aluminium' => [
+            'heat',
+            ['outside_mm' => 47, 'interference_mm' => 0.025, 'material' => 'aluminium', 'room_c' => 18],
+            ['rise_k' => 41.6, 'target_c' => 59.6],
+        ];
+        yield 'heat, steel' => [
+            'heat',
+            ['outside_mm' => 52, 'interference_mm' => 0.015, 'material' => 'steel', 'room_c' => 20],
+            ['rise_k' => 57.5],
+        ];
+        yield 'press force' => [
+            'press-force',
+            $press,
+            ['pressure_mpa' => 5.42, 'force_n' => 1345, 'share_of_press' => 0.0114, 'draw_bolt_torque_nm' => 2.42],
+        ];
+        yield 'square' => [
+            'square',
+            [
+                'bore_mm' => 20,
+                'outside_mm' => 47,
+                'readings' => [
+                    ['clock' => '12', 'depth_mm' => 3.1],
+                    ['clock' => 3, 'depth_mm' => '3.40'],
+                    ['clock' => '6', 'depth_mm' => 3.7],
+                    ['clock' => '9', 'depth_mm' => 3.4],
+                ],
+            ],
+            [
+                'mean_depth_mm' => 3.4,
+                'tilt_mm' => 0.6,
+                'angle_deg' => 0.78,
+                'high_side' => '12',
+                'verdict.headline.key' => 'square.out',
+            ],
+        ];
+        $second = [
+            'over_faces_mm' => 104.0,
+            'first_depth_mm' => 9.2,
+            'first_width_mm' => 14,
+            'sleeve_length_mm' => 57.6,
+            'second_width_mm' => 14,
+            'draw_bolt' => 'M12',
+        ];
+        yield 'second bearing, to go' => [
+            'second-bearing',
+            $second + ['second_depth_mm' => 8.85],
+            ['rest_depth_mm' => 9.2, 'to_go_mm' => 0.35, 'nut_turn_deg' => 72],
+        ];
+        yield 'second bearing, past' => ['second-bearing', $second + ['second_depth_mm' => 9.6], ['verdict.level' => 'stop']];
         yield 'clearance' => ['clearance-left', ['bore_mm' => 20, 'outside_mm' => 47, 'pressure_mpa' => 5.42], ['taken_mm' => 0.00794]];
-        yield 'lengths as text' => ['heat', ['outside_mm' => '1 7/8 in', 'interference_mm' => '0.001 in', 'room_c' => 20], ['rise_k' => (0.0254 + 0.02) / (47.625 * 23e-6)]];
-        yield 'a reading with its instrument' => ['fit', ['outside_mm' => 47, 'bore_mm' => ['value' => 46.975, 'instrument' => 'bore_gauge']], ['verdict.level' => 'go']];
+        yield 'lengths as text' => [
+            'heat',
+            ['outside_mm' => '1 7/8 in', 'interference_mm' => '0.001 in', 'room_c' => 20],
+            ['rise_k' => (0.0254 + 0.02) / (47.625 * 23e-6)],
+        ];
+        yield 'a reading with its instrument' => [
+            'fit',
+            ['outside_mm' => 47, 'bore_mm' => ['value' => 46.975, 'instrument' => 'bore_gauge']],
+            ['verdict.level' => 'go'],
+        ];
         yield 'the same with a caliper' => ['fit', ['outside_mm' => 47, 'bore_mm' => 46.99], ['verdict.level' => 'care']];
     }
 
@@ -90,8 +149,18 @@ final class CalculatorsTest extends TestCase
     #[DataProvider('worked')]
     public function test_worked_figures_through_the_api_and_the_command_line(string $name, array $input, array $expected): void
     {
-        $this->assertFigures($expected, (array) $this->postJson("/api/v1/calculators/$name", $input)->assertOk()->json());
-        $process = new Process([PHP_BINARY, base_path('artisan'), 'bench:calc', $name], base_path(), ['DB_HOST' => '192.0.2.1', 'DB_PORT' => '1', 'DATABASE_URL' => false], (string) json_encode($input));
+        $this->assertFigures(
+            $expected,
+            (array) $this->postJson("/api/v1/calculators/$name", $input)
+                ->assertOk()
+                ->json(),
+        );
+        $process = new Process(
+            [PHP_BINARY, base_path('artisan'), 'bench:calc', $name],
+            base_path(),
+            ['DB_HOST' => '192.0.2.1', 'DB_PORT' => '1', 'DATABASE_URL' => false],
+            (string) json_encode($input),
+        );
         $process->mustRun();
         $this->assertFigures($expected, json_decode($process->getOutput(), true));
     }
@@ -104,7 +173,9 @@ final class CalculatorsTest extends TestCase
     {
         foreach ($expected as $path => $value) {
             $found = data_get($answer, $path);
-            is_string($value) ? self::assertSame($value, $found, $path) : self::assertEqualsWithDelta($value, $found, abs($value) * 0.005 + 1e-6, $path);
+            is_string($value)
+                ? self::assertSame($value, $found, $path)
+                : self::assertEqualsWithDelta($value, $found, abs($value) * 0.005 + 1e-6, $path);
         }
     }
 
@@ -127,15 +198,47 @@ final class CalculatorsTest extends TestCase
         yield 'yes as a word' => ['heat', ['freezer' => 'yes'] + $heat, 'freezer'];
         yield 'a field that is not there' => ['heat', ['outside' => 47] + $heat, 'outside'];
         yield 'bore larger than outside' => ['bearing-from-caliper', ['bore_mm' => 47, 'outside_mm' => 20], 'bore_mm'];
-        yield 'hub smaller than bearing' => ['press-force', ['bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 40, 'interference_mm' => 0.02], 'hub_outside_mm'];
-        yield 'two depths' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '12', 'depth_mm' => 3], ['clock' => '6', 'depth_mm' => 3]]], 'readings'];
-        yield 'a depth of words' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '12', 'depth_mm' => 'x'], ['clock' => '4', 'depth_mm' => 3], ['clock' => '8', 'depth_mm' => 3]]], 'readings.0.depth_mm'];
-        yield 'an hour that is none' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '13', 'depth_mm' => 3]]], 'readings.0.clock'];
+        yield 'hub smaller than bearing' => [
+            'press-force',
+            ['bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 40, 'interference_mm' => 0.02],
+            'hub_outside_mm',
+        ];
+        yield 'two depths' => [
+            'square',
+            [
+                'bore_mm' => 20,
+                'outside_mm' => 47,
+                'readings' => [['clock' => '12', 'depth_mm' => 3], ['clock' => '6', 'depth_mm' => 3]],
+            ],
+            'readings',
+        ];
+        yield 'a depth of words' => [
+            'square',
+            [
+                'bore_mm' => 20,
+                'outside_mm' => 47,
+                'readings' => [
+                    ['clock' => '12', 'depth_mm' => 'x'],
+                    ['clock' => '4', 'depth_mm' => 3],
+                    ['clock' => '8', 'depth_mm' => 3],
+                ],
+            ],
+            'readings.0.depth_mm',
+        ];
+        yield 'an hour that is none' => [
+            'square',
+            ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [['clock' => '13', 'depth_mm' => 3]]],
+            'readings.0.clock',
+        ];
         yield 'readings of words' => ['square', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => 'none'], 'readings'];
         yield 'a number that is no bearing' => ['bearing-number', ['number' => 'rust'], 'number'];
         yield 'a series without such a bore' => ['bearing-number', ['number' => '6299'], 'number'];
         yield 'a size beyond the standard' => ['fit', ['outside_mm' => 500], 'outside_mm'];
-        yield 'an instrument that is none' => ['fit', ['outside_mm' => 47, 'bore_mm' => ['value' => 47, 'instrument' => 'eye']], 'bore_mm'];
+        yield 'an instrument that is none' => [
+            'fit',
+            ['outside_mm' => 47, 'bore_mm' => ['value' => 47, 'instrument' => 'eye']],
+            'bore_mm',
+        ];
         yield 'mil is asked' => ['length', ['typed' => '5 mil'], 'typed'];
     }
 
@@ -143,7 +246,9 @@ final class CalculatorsTest extends TestCase
     #[DataProvider('wrong')]
     public function test_wrong_input_gets_a_sentence_and_the_fields_name(string $name, array $input, string $field): void
     {
-        $answer = $this->postJson("/api/v1/calculators/$name", $input)->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json');
+        $answer = $this->postJson("/api/v1/calculators/$name", $input)
+            ->assertStatus(422)
+            ->assertHeader('Content-Type', 'application/problem+json');
         self::assertSame($field, $answer->json('errors.0.field'), (string) $answer->content());
         self::assertMatchesRegularExpression('/^[A-Z0-9"].{5,}\.$/u', $answer->json('errors.0.detail'));
     }
@@ -151,8 +256,14 @@ final class CalculatorsTest extends TestCase
     public function test_json_that_is_not_is_said_to_be_so(): void
     {
         foreach (['{"outside_mm": ', 'hello', '7', 'null'] as $body) {
-            $this->call('POST', '/api/v1/calculators/heat', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)
-                ->assertStatus(400)->assertJsonPath('errors.0.field', 'body');
+            $this->call(
+                'POST',
+                '/api/v1/calculators/heat',
+                server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                content: $body,
+            )
+                ->assertStatus(400)
+                ->assertJsonPath('errors.0.field', 'body');
         }
     }
 
@@ -160,36 +271,60 @@ final class CalculatorsTest extends TestCase
     {
         $asked = $this->postJson('/api/v1/ask', ['text' => '47.02 in 46.98'])->assertOk();
         self::assertSame(['fit', 'fit'], [$asked->json('readings.0.calculator'), $asked->json('worked.calculator')]);
-        self::assertSame($this->postJson('/api/v1/calculators/fit', $asked->json('readings.0.input'))->json(), $asked->json('worked.result'));
+        self::assertSame(
+            $this->postJson('/api/v1/calculators/fit', $asked->json('readings.0.input'))->json(),
+            $asked->json('worked.result'),
+        );
         $second = $this->postJson('/api/v1/ask', ['text' => '35 62 7', 'as' => 1])->assertOk();
         self::assertSame([1, $second->json('readings.1.calculator')], [$second->json('chosen'), $second->json('worked.calculator')]);
-        self::assertSame(0, $this->postJson('/api/v1/ask', ['text' => '6204', 'as' => 7])->assertOk()->json('chosen'));
-        $this->postJson('/api/v1/ask', ['text' => 'nonsense'])->assertStatus(422)->assertJsonPath('errors.0.field', 'text');
+        self::assertSame(
+            0,
+            $this->postJson('/api/v1/ask', ['text' => '6204', 'as' => 7])
+                ->assertOk()
+                ->json('chosen'),
+        );
+        $this->postJson('/api/v1/ask', ['text' => 'nonsense'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'text');
         $this->postJson('/api/v1/ask', [])->assertStatus(422);
         $this->postJson('/api/v1/ask', ['text' => ['x']])->assertStatus(422);
     }
 
     public function test_a_calculator_that_is_named_answers_or_says_what_is_wrong_with_its_input(): void
     {
-        $this->postJson('/api/v1/ask', ['calculator' => 'fit', 'input' => ['outside_mm' => '47', 'bore_mm' => '46,98']])->assertOk()->assertJsonPath('worked.calculator', 'fit')->assertJsonPath('faults', []);
-        $this->postJson('/api/v1/ask', ['calculator' => 'fit', 'input' => ['outside_mm' => 'wide']])->assertOk()->assertJsonPath('worked', null)->assertJsonPath('faults.0.field', 'outside_mm');
+        $this->postJson('/api/v1/ask', ['calculator' => 'fit', 'input' => ['outside_mm' => '47', 'bore_mm' => '46,98']])
+            ->assertOk()
+            ->assertJsonPath('worked.calculator', 'fit')
+            ->assertJsonPath('faults', []);
+        $this->postJson('/api/v1/ask', ['calculator' => 'fit', 'input' => ['outside_mm' => 'wide']])
+            ->assertOk()
+            ->assertJsonPath('worked', null)
+            ->assertJsonPath('faults.0.field', 'outside_mm');
         $this->postJson('/api/v1/ask', ['calculator' => 'nothing'])->assertStatus(404);
     }
 
     public function test_all_faults_of_an_input_are_said_at_once(): void
     {
-        $errors = $this->postJson('/api/v1/calculators/heat', ['outside_mm' => 'x', 'interference_mm' => 'y', 'material' => 'wood'])->assertStatus(422)->json('errors');
+        $errors = $this->postJson('/api/v1/calculators/heat', ['outside_mm' => 'x', 'interference_mm' => 'y', 'material' => 'wood'])
+            ->assertStatus(422)
+            ->json('errors');
         self::assertSame(['outside_mm', 'interference_mm', 'material'], array_column($errors, 'field'));
     }
 
     public function test_a_calculator_that_is_not_there_names_those_that_are(): void
     {
-        self::assertStringContainsString('press-force', $this->postJson('/api/v1/calculators/moon', ['x' => 1])->assertNotFound()->json('detail'));
+        self::assertStringContainsString(
+            'press-force',
+            $this->postJson('/api/v1/calculators/moon', ['x' => 1])
+                ->assertNotFound()
+                ->json('detail'),
+        );
     }
 
     public function test_the_command_line_says_what_is_wrong(): void
     {
-        foreach ([['heat', '{"outside_mm":"x","interference_mm":0}', 'outside_mm'], ['heat', 'not json', 'body'], ['moon', '{}', 'name']] as [$name, $input, $field]) {
+        $cases = [['heat', '{"outside_mm":"x","interference_mm":0}', 'outside_mm'], ['heat', 'not json', 'body'], ['moon', '{}', 'name']];
+        foreach ($cases as [$name, $input, $field]) {
             $process = new Process([PHP_BINARY, base_path('artisan'), 'bench:calc', $name], base_path(), null, $input);
             self::assertSame(1, $process->run());
             self::assertSame($field, json_decode($process->getOutput(), true)['errors'][0]['field']);

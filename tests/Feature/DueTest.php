@@ -45,10 +45,26 @@ final class DueTest extends TestCase
     /** @param  array<string, array<string, mixed>>  $values by place */
     private function signedJob(string $pattern, array $values, string $on = '2026-05-10'): Job
     {
-        $job = Job::factory()->by($this->user)->create(['pattern' => $pattern, 'machine_id' => $this->machine->id, 'wheel' => 'Front wheel', 'signed_at' => Carbon::parse($on), 'signed_by' => $this->user->id, 'created_at' => Carbon::parse($on)]);
+        $job = Job::factory()
+            ->by($this->user)
+            ->create([
+                'pattern' => $pattern,
+                'machine_id' => $this->machine->id,
+                'wheel' => 'Front wheel',
+                'signed_at' => Carbon::parse($on),
+                'signed_by' => $this->user->id,
+                'created_at' => Carbon::parse($on),
+            ]);
         foreach ($values as $place => $value) {
-            (new Record(['id' => (string) Str::uuid7(), 'place' => $place, 'value' => $value, 'made_at' => Carbon::parse($on), 'received_at' => Carbon::parse($on)]))
-                ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $this->user->id])->save();
+            (new Record([
+                'id' => (string) Str::uuid7(),
+                'place' => $place,
+                'value' => $value,
+                'made_at' => Carbon::parse($on),
+                'received_at' => Carbon::parse($on),
+            ]))
+                ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $this->user->id])
+                ->save();
         }
         $this->app->make(LookAhead::class)($job->refresh());
 
@@ -72,12 +88,18 @@ final class DueTest extends TestCase
     #[DataProvider('days')]
     public function test_a_time_becomes_a_day(string $written, ?string $day): void
     {
-        self::assertSame($day, DueDay::of(LookAgain::read($written), Carbon::parse('2026-05-10 16:30'), $this->machine->id)->on?->format('Y-m-d'));
+        self::assertSame(
+            $day,
+            DueDay::of(LookAgain::read($written), Carbon::parse('2026-05-10 16:30'), $this->machine->id)->on?->format('Y-m-d'),
+        );
     }
 
     public function test_the_end_of_a_month_does_not_run_over(): void
     {
-        self::assertSame('2027-02-28', DueDay::of(LookAgain::read('6 months'), Carbon::parse('2026-08-31'), $this->machine->id)->on?->format('Y-m-d'));
+        self::assertSame(
+            '2027-02-28',
+            DueDay::of(LookAgain::read('6 months'), Carbon::parse('2026-08-31'), $this->machine->id)->on?->format('Y-m-d'),
+        );
     }
 
     /** @return iterable<string, array{list<array{string, float}>, string, ?string, ?float}> readings, what is written, day, meter */
@@ -95,11 +117,23 @@ final class DueTest extends TestCase
 
     /** @param  list<array{string, float}>  $readings */
     #[DataProvider('meters')]
-    public function test_a_meter_becomes_a_day_when_the_machine_was_in_twice(array $readings, string $written, ?string $day, ?float $meter): void
-    {
-        $job = Job::factory()->by($this->user)->create(['machine_id' => $this->machine->id]);
+    public function test_a_meter_becomes_a_day_when_the_machine_was_in_twice(
+        array $readings,
+        string $written,
+        ?string $day,
+        ?float $meter,
+    ): void {
+        $job = Job::factory()
+            ->by($this->user)
+            ->create(['machine_id' => $this->machine->id]);
         foreach ($readings as [$on, $amount]) {
-            MeterReading::query()->create(['machine_id' => $this->machine->id, 'job_id' => $job->id, 'amount' => $amount, 'unit' => 'km', 'read_on' => $on]);
+            MeterReading::query()->create([
+                'machine_id' => $this->machine->id,
+                'job_id' => $job->id,
+                'amount' => $amount,
+                'unit' => 'km',
+                'read_on' => $on,
+            ]);
         }
         $due = DueDay::of(LookAgain::read($written), Carbon::parse('2026-05-10'), $this->machine->id);
         self::assertSame([$day, $meter], [$due->on?->format('Y-m-d'), $due->meter]);
@@ -110,7 +144,10 @@ final class DueTest extends TestCase
         $this->signedJob('pair-sleeve', ['prove.carry' => ['text' => 'Nipple not used']]);
         self::assertSame([], $this->getJson('/api/v1/ahead')->json('data'));
         $undated = $this->getJson('/api/v1/ahead?undated=1')->assertOk()->json('data');
-        self::assertSame([['Nipple not used', null, null]], array_map(static fn (array $i): array => [$i['what'], $i['on'], $i['meter']], $undated));
+        self::assertSame(
+            [['Nipple not used', null, null]],
+            array_map(static fn (array $i): array => [$i['what'], $i['on'], $i['meter']], $undated),
+        );
     }
 
     public function test_nothing_said_nothing_due_but_a_setting_by_hand_is_looked_at_again(): void
@@ -119,32 +156,71 @@ final class DueTest extends TestCase
         self::assertSame(0, DueItem::query()->count());
         $this->signedJob('cup-cone', ['fastener.wheel_nuts.done' => ['done' => true]]);
         $item = DueItem::query()->firstOrFail();
-        self::assertSame(['recheck', '2026-05-17', 'Setting and torques after the first ride: wheel nuts or quick-release'], [$item->kind, $item->due_on?->format('Y-m-d'), $item->what]);
+        self::assertSame(
+            ['recheck', '2026-05-17', 'Setting and torques after the first ride: wheel nuts or quick-release'],
+            [$item->kind, $item->due_on?->format('Y-m-d'), $item->what],
+        );
     }
 
     public function test_a_time_that_cannot_be_read_any_more_loses_no_note(): void
     {
-        $this->signedJob('pair-sleeve', ['prove.carry' => ['text' => 'Look at the bore'], 'prove.carry_when' => ['text' => 'when the swallows come']]);
+        $this->signedJob('pair-sleeve', [
+            'prove.carry' => ['text' => 'Look at the bore'],
+            'prove.carry_when' => ['text' => 'when the swallows come'],
+        ]);
         self::assertSame(['Look at the bore', null], [DueItem::query()->firstOrFail()->what, DueItem::query()->firstOrFail()->due_on]);
     }
 
     public function test_a_set_ends_when_the_next_one_goes_into_the_same_wheel(): void
     {
-        $this->signedJob('pair-sleeve', ['source.left.number' => ['text' => '6204 2RS'], 'source.right.number' => ['text' => '6204 2RS'], 'check.meter' => ['text' => '300 h', 'amount' => 300, 'unit' => 'h']], '2025-01-01');
-        $this->signedJob('pair-sleeve', ['size.left.number' => ['text' => '6204'], 'check.meter' => ['text' => '9 000 km', 'amount' => 9000, 'unit' => 'km']], '2025-12-27');
+        $this->signedJob(
+            'pair-sleeve',
+            [
+                'source.left.number' => ['text' => '6204 2RS'],
+                'source.right.number' => ['text' => '6204 2RS'],
+                'check.meter' => ['text' => '300 h', 'amount' => 300, 'unit' => 'h'],
+            ],
+            '2025-01-01',
+        );
+        $this->signedJob(
+            'pair-sleeve',
+            ['size.left.number' => ['text' => '6204'], 'check.meter' => ['text' => '9 000 km', 'amount' => 9000, 'unit' => 'km']],
+            '2025-12-27',
+        );
         [$old, $new] = [FittedSet::query()->orderBy('id')->firstOrFail(), FittedSet::query()->orderByDesc('id')->firstOrFail()];
-        self::assertSame(['6204 2RS', 360, null], [$old->bearings, $old->lasted_days, $old->lasted_meter], 'hours and kilometres are not subtracted');
+        self::assertSame(
+            ['6204 2RS', 360, null],
+            [$old->bearings, $old->lasted_days, $old->lasted_meter],
+            'hours and kilometres are not subtracted',
+        );
         self::assertSame(['6204', null], [$new->bearings, $new->ended_on], 'nothing noted as new: what was found');
     }
 
     public function test_parts_on_their_way_are_due_tomorrow_at_the_earliest(): void
     {
-        $job = Job::factory()->by($this->user)->create(['machine_id' => $this->machine->id]);
+        $job = Job::factory()
+            ->by($this->user)
+            ->create(['machine_id' => $this->machine->id]);
         $supplier = Supplier::query()->create(['name' => 'Counter']);
         $order = static function (int $number, ?int $days, Carbon $on, int $received) use ($job, $supplier): void {
-            $made = new Order(['supplier_id' => $supplier->id, 'job_id' => $job->id, 'author_id' => $job->opened_by, 'number' => $number, 'carriage_minor' => 0, 'days' => $days]);
+            $made = new Order([
+                'supplier_id' => $supplier->id,
+                'job_id' => $job->id,
+                'author_id' => $job->opened_by,
+                'number' => $number,
+                'carriage_minor' => 0,
+                'days' => $days,
+            ]);
             $made->forceFill(['shop_id' => $job->shop_id, 'created_at' => $on])->save();
-            OrderLine::query()->create(['order_id' => $made->id, 'what' => 'x', 'article' => 'x', 'ask_for' => 'x', 'quantity' => 2, 'price_minor' => 1, 'received' => $received]);
+            OrderLine::query()->create([
+                'order_id' => $made->id,
+                'what' => 'x',
+                'article' => 'x',
+                'ask_for' => 'x',
+                'quantity' => 2,
+                'price_minor' => 1,
+                'received' => $received,
+            ]);
             PartsDue::note($job->id);
         };
         $due = static fn (): ?string => PartsDue::expected($job->refresh()->parts_on);
@@ -169,13 +245,32 @@ final class DueTest extends TestCase
         };
         $make = function (int $many): void {
             for ($i = 0; $i < $many; $i++) {
-                $job = Job::factory()->by($this->user)->create(['machine_id' => $this->machine->id]);
-                DueItem::query()->create(['machine_id' => $this->machine->id, 'job_id' => $job->id, 'kind' => 'carry', 'wheel' => 'x', 'what' => 'y', 'due_on' => '2027-01-01']);
-                FittedSet::query()->create(['machine_id' => $this->machine->id, 'job_id' => $job->id, 'wheel' => "w$i", 'pattern' => 'spindle', 'bearings' => '6204', 'fitted_on' => '2026-01-01']);
+                $job = Job::factory()
+                    ->by($this->user)
+                    ->create(['machine_id' => $this->machine->id]);
+                DueItem::query()->create([
+                    'machine_id' => $this->machine->id,
+                    'job_id' => $job->id,
+                    'kind' => 'carry',
+                    'wheel' => 'x',
+                    'what' => 'y',
+                    'due_on' => '2027-01-01',
+                ]);
+                FittedSet::query()->create([
+                    'machine_id' => $this->machine->id,
+                    'job_id' => $job->id,
+                    'wheel' => "w$i",
+                    'pattern' => 'spindle',
+                    'bearings' => '6204',
+                    'fitted_on' => '2026-01-01',
+                ]);
             }
         };
         $make(2);
-        $few = array_map($count, $addresses = ['/api/v1/ahead', "/api/v1/machines/{$this->machine->id}", '/api/v1/bench-day', '/api/v1/jobs']);
+        $few = array_map(
+            $count,
+            $addresses = ['/api/v1/ahead', "/api/v1/machines/{$this->machine->id}", '/api/v1/bench-day', '/api/v1/jobs'],
+        );
         $make(30);
         self::assertSame($few, array_map($count, $addresses));
         self::assertSame([1, 1, 2, 1], $few, 'the bench day asks first whether somebody chose');
@@ -183,22 +278,54 @@ final class DueTest extends TestCase
 
     public function test_every_list_is_read_from_an_index(): void
     {
-        $job = Job::factory()->by($this->user)->create(['machine_id' => $this->machine->id, 'bench_place' => 1]);
-        DB::statement("insert into machines (shop_id, name, model, owner, created_at, updated_at) select {$job->shop_id}, 'Trailer ' || n, '', '', now(), now() from generate_series(1, 3000) n");
-        DB::statement("insert into jobs (shop_id, machine_id, number, wheel, pattern, opened_by, standing, signed_at, created_at, updated_at)
-            select {$job->shop_id}, m.id, 100 + m.id, 'Rear', 'pair-sleeve', {$job->opened_by}, '{}', case when m.id % 3 = 0 then now() end, now(), now() from machines m where m.id <> {$job->machine_id}");
+        $job = Job::factory()
+            ->by($this->user)
+            ->create(['machine_id' => $this->machine->id, 'bench_place' => 1]);
+        DB::statement(
+            "insert into machines (shop_id, name, model, owner, created_at, updated_at)
+            select {$job->shop_id}, 'Trailer ' || n, '', '', now(), now() from generate_series(1, 3000) n",
+        );
+        DB::statement("insert into jobs (shop_id, machine_id, number, wheel, pattern, opened_by, standing, signed_at,
+                created_at, updated_at)
+            select {$job->shop_id}, m.id, 100 + m.id, 'Rear', 'pair-sleeve', {$job->opened_by}, '{}',
+                case when m.id % 3 = 0 then now() end, now(), now()
+            from machines m where m.id <> {$job->machine_id}");
         DB::statement("insert into due_items (shop_id, machine_id, job_id, kind, wheel, what, due_on, settled_at, created_at, updated_at)
-            select {$job->shop_id}, machine_id, id, 'carry', 'x', 'y', date '2020-01-01' + (id % 6000)::int, case when id % 3 = 0 then now() end, now(), now() from jobs");
-        DB::statement("insert into fitted_sets (shop_id, machine_id, job_id, wheel, pattern, bearings, fitted_on) select {$job->shop_id}, machine_id, id, wheel, pattern, '6204', now() from jobs");
+            select {$job->shop_id}, machine_id, id, 'carry', 'x', 'y', date '2020-01-01' + (id % 6000)::int, 
+                case when id % 3 = 0 then now() end, now(), now() from jobs");
+        DB::statement(
+            "insert into fitted_sets (shop_id, machine_id, job_id, wheel, pattern, bearings, fitted_on)
+            select {$job->shop_id}, machine_id, id, wheel, pattern, '6204', now() from jobs",
+        );
         DB::statement('analyze');
-        foreach (['/api/v1/jobs', '/api/v1/jobs?signed=1', '/api/v1/bench-day', '/api/v1/machines', "/api/v1/machines/{$this->machine->id}", '/api/v1/ahead', '/api/v1/ahead?undated=1'] as $address) {
+        foreach (
+            [
+                '/api/v1/jobs',
+                '/api/v1/jobs?signed=1',
+                '/api/v1/bench-day',
+                '/api/v1/machines',
+                "/api/v1/machines/{$this->machine->id}",
+                '/api/v1/ahead',
+                '/api/v1/ahead?undated=1',
+            ] as $address
+        ) {
             DB::flushQueryLog();
             DB::enableQueryLog();
             $this->getJson($address)->assertOk();
             DB::disableQueryLog();
             foreach (DB::getRawQueryLog() as $asked) {
-                $plan = implode("\n", array_map(static fn (object $row): string => ((array) $row)['QUERY PLAN'], DB::select('explain '.$asked['raw_query'])));
-                self::assertDoesNotMatchRegularExpression('/Seq Scan on (jobs|machines|due_items|fitted_sets)/', $plan, "$address: {$asked['raw_query']}");
+                $plan = implode(
+                    "\n",
+                    array_map(
+                        static fn (object $row): string => ((array) $row)['QUERY PLAN'],
+                        DB::select('explain '.$asked['raw_query']),
+                    ),
+                );
+                self::assertDoesNotMatchRegularExpression(
+                    '/Seq Scan on (jobs|machines|due_items|fitted_sets)/',
+                    $plan,
+                    "$address: {$asked['raw_query']}",
+                );
             }
         }
     }

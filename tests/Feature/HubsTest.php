@@ -35,13 +35,19 @@ final class HubsTest extends TestCase
      */
     private function say(string $place, array $entry, ?int $job = null): TestResponse
     {
-        return $this->postJson('/api/v1/jobs/'.($job ?? $this->job->id).'/records', ['id' => (string) Str::uuid(), 'place' => $place, 'entry' => $entry]);
+        return $this->postJson('/api/v1/jobs/'.($job ?? $this->job->id).'/records', [
+            'id' => (string) Str::uuid(),
+            'place' => $place,
+            'entry' => $entry,
+        ]);
     }
 
     /** @return array<string, mixed> */
     private function hub(): array
     {
-        return $this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->json('report.hub');
+        return $this->getJson("/api/v1/jobs/{$this->job->id}")
+            ->assertOk()
+            ->json('report.hub');
     }
 
     /** @return list<string> */
@@ -52,7 +58,14 @@ final class HubsTest extends TestCase
 
     private function opened(string $pattern): int
     {
-        return $this->postJson('/api/v1/jobs', ['machine_id' => $this->job->machine_id, 'wheel' => "Wheel $pattern", 'pattern' => $pattern, 'complaint' => 'Hums'])->assertCreated()->json('id');
+        return $this->postJson('/api/v1/jobs', [
+            'machine_id' => $this->job->machine_id,
+            'wheel' => "Wheel $pattern",
+            'pattern' => $pattern,
+            'complaint' => 'Hums',
+        ])
+            ->assertCreated()
+            ->json('id');
     }
 
     /** @return iterable<string, array{string}> */
@@ -70,7 +83,12 @@ final class HubsTest extends TestCase
         foreach ($this->getJson("/api/v1/jobs/$id")->json('report.tray') as $item) {
             $this->say("part.{$item['part']}", ['state' => 'on_tray', 'condition' => 'replace'], $id)->assertCreated();
         }
-        $asked = array_merge(...array_map(static fn (array $step): array => $step['panel'] === 'match' ? $step['asks'] : [], $this->getJson("/api/v1/jobs/$id")->json('report.stations.3.steps')));
+        $asked = array_merge(
+            ...array_map(
+                static fn (array $step): array => $step['panel'] === 'match' ? $step['asks'] : [],
+                $this->getJson("/api/v1/jobs/$id")->json('report.stations.3.steps'),
+            ),
+        );
         self::assertGreaterThan(2, count($asked));
         foreach ($asked as $ask) {
             $this->say($ask['place'], ['typed' => '20', 'text' => '6204 2RS'], $id)->assertCreated();
@@ -99,7 +117,11 @@ final class HubsTest extends TestCase
         foreach ($after->json('report.tray') as $item) {
             self::assertContains($item['state'], $item['kind'] === 'nipple' ? ['in_place'] : ['on_tray'], $item['part']);
         }
-        self::assertGreaterThan(0, count(array_filter($after->json('report.blocks'), static fn (array $b): bool => str_starts_with($b['step'], 'tray.'))), 'nothing on the tray is forgotten');
+        self::assertGreaterThan(
+            0,
+            count(array_filter($after->json('report.blocks'), static fn (array $b): bool => str_starts_with($b['step'], 'tray.'))),
+            'nothing on the tray is forgotten',
+        );
         foreach ($after->json('report.stations.4.steps') as $step) {
             foreach ($step['asks'] as $ask) {
                 if ($ask['kind'] === 'part') {
@@ -112,7 +134,16 @@ final class HubsTest extends TestCase
 
     public function test_several_wheels_become_several_jobs_or_none(): void
     {
-        $body = ['machine_id' => $this->job->machine_id, 'complaint' => 'All hum', 'wheels' => array_map(static fn (string $w): array => ['wheel' => $w, 'pattern' => 'knuckle-wide'], ['Front left', 'Front right', 'Rear left', 'Rear right'])];
+        $body = [
+            'machine_id' => $this->job->machine_id,
+            'complaint' => 'All hum',
+            'wheels' => array_map(static fn (string $w): array => ['wheel' => $w, 'pattern' => 'knuckle-wide'], [
+                'Front left',
+                'Front right',
+                'Rear left',
+                'Rear right',
+            ]),
+        ];
         $jobs = $this->postJson('/api/v1/jobs/several', $body)->assertCreated()->json('data');
         self::assertSame(['Front left', 'Front right', 'Rear left', 'Rear right'], array_column($jobs, 'wheel'));
         self::assertCount(4, array_unique(array_column($jobs, 'number')));
@@ -120,8 +151,12 @@ final class HubsTest extends TestCase
         $body['wheels'][3]['pattern'] = 'unknown';
         $this->postJson('/api/v1/jobs/several', $body)->assertStatus(422)->assertJsonPath('errors.0.field', 'wheels.3.pattern');
         $body['wheels'][3] = $body['wheels'][0];
-        $this->postJson('/api/v1/jobs/several', $body)->assertStatus(422)->assertJsonPath('errors.0.detail', 'The same wheel is named twice.');
-        $this->postJson('/api/v1/jobs/several', ['wheels' => []] + $body)->assertStatus(422)->assertJsonPath('errors.0.field', 'wheels');
+        $this->postJson('/api/v1/jobs/several', $body)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.detail', 'The same wheel is named twice.');
+        $this->postJson('/api/v1/jobs/several', ['wheels' => []] + $body)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'wheels');
         self::assertSame($before, Job::query()->count());
     }
 
@@ -181,14 +216,27 @@ final class HubsTest extends TestCase
         $owner = $this->person(Role::Owner);
         $job = $this->jobOf($owner);
         $this->actingAs($owner);
-        $steps = fn (): array => array_column($this->getJson("/api/v1/jobs/{$job->id}")->assertOk()->json('report.stations.1.steps'), 'id');
+        $steps = fn (): array => array_column(
+            $this->getJson("/api/v1/jobs/{$job->id}")
+                ->assertOk()
+                ->json('report.stations.1.steps'),
+            'id',
+        );
         self::assertNotContains('strip.warm', $steps());
         $this->patchJson('/api/v1/shop', ['habits' => ['heat' => 'warm', 'extraction' => 'rod']])->assertOk();
         self::assertContains('strip.warm', $steps());
         self::assertNotContains('strip.crescent', $steps());
-        $this->patchJson('/api/v1/shop', ['habits' => ['heat' => 'boiling']])->assertStatus(422)->assertJsonPath('errors.0.field', 'habits.heat');
+        $this->patchJson('/api/v1/shop', ['habits' => ['heat' => 'boiling']])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'habits.heat');
         $this->patchJson('/api/v1/shop', [])->assertStatus(422)->assertJsonPath('errors.0.field', 'habits');
-        self::assertSame(['warm', 'rod'], [array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['heat'], array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['extraction']]);
+        self::assertSame(
+            ['warm', 'rod'],
+            [
+                array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['heat'],
+                array_column($this->getJson('/api/v1/shop')->json('habits'), 'chosen', 'name')['extraction'],
+            ],
+        );
     }
 
     public function test_what_is_measured_before_keeps_its_photos(): void
@@ -196,26 +244,53 @@ final class HubsTest extends TestCase
         $id = $this->opened('cup-cone');
         $this->say('check.axle_left', ['typed' => '7.5'], $id)->assertCreated();
         $this->say('check.axle_left.photos', ['photos' => ['a', 'b']], $id)->assertCreated();
-        $this->say('check.axle_left.photos', ['photos' => 'a'], $id)->assertStatus(422)->assertJsonPath('errors.0.field', 'check.axle_left.photos');
-        self::assertSame(['a', 'b'], array_column($this->getJson("/api/v1/jobs/$id")->json('entries'), null, 'place')['check.axle_left.photos']['value']['photos']);
+        $this->say('check.axle_left.photos', ['photos' => 'a'], $id)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'check.axle_left.photos');
+        self::assertSame(
+            ['a', 'b'],
+            array_column($this->getJson("/api/v1/jobs/$id")->json('entries'), null, 'place')['check.axle_left.photos']['value'][
+                'photos'
+            ],
+        );
     }
 
     public function test_findings_photos_words_and_scrap_stay_with_a_part(): void
     {
         $photo = (string) Str::uuid();
-        $this->post("/api/v1/jobs/{$this->job->id}/photos", ['id' => $photo, 'photo' => UploadedFile::fake()->image('part.jpg', 300, 200)], ['Accept' => 'application/json'])->assertCreated();
-        $this->say('part.axle', ['state' => 'on_tray', 'condition' => 'note', 'findings' => ['rust', 'nonsense'], 'photos' => [$photo], 'note' => 'One step, 0.02'])->assertCreated();
+        $this->post(
+            "/api/v1/jobs/{$this->job->id}/photos",
+            ['id' => $photo, 'photo' => UploadedFile::fake()->image('part.jpg', 300, 200)],
+            ['Accept' => 'application/json'],
+        )->assertCreated();
+        $this->say('part.axle', [
+            'state' => 'on_tray',
+            'condition' => 'note',
+            'findings' => ['rust', 'nonsense'],
+            'photos' => [$photo],
+            'note' => 'One step, 0.02',
+        ])->assertCreated();
         $this->say('part.axle', ['state' => 'fitted'])->assertCreated();
         $item = array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.tray'), null, 'part')['axle'];
-        self::assertSame(['fitted', ['Rust'], [$photo], 'One step, 0.02', 1], [$item['state'], $item['findings'], $item['photos'], $item['note'], $item['order']]);
-        $this->say('part.sleeve', ['state' => 'scrapped'])->assertStatus(422)->assertJsonPath('detail', 'Say why it is scrapped.');
+        self::assertSame(
+            ['fitted', ['Rust'], [$photo], 'One step, 0.02', 1],
+            [$item['state'], $item['findings'], $item['photos'], $item['note'], $item['order']],
+        );
+        $this->say('part.sleeve', ['state' => 'scrapped'])
+            ->assertStatus(422)
+            ->assertJsonPath('detail', 'Say why it is scrapped.');
         $this->say('part.sleeve', ['state' => 'scrapped', 'reason' => 'Worn short'])->assertCreated();
-        self::assertSame('Worn short', array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.tray'), null, 'part')['sleeve']['reason']);
+        self::assertSame(
+            'Worn short',
+            array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.tray'), null, 'part')['sleeve']['reason'],
+        );
     }
 
     public function test_the_hub_goes_along_as_svg_and_dxf(): void
     {
-        $svg = $this->get("/files/jobs/{$this->job->id}/hub.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+        $svg = $this->get("/files/jobs/{$this->job->id}/hub.svg")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml');
         self::assertNotFalse(simplexml_load_string((string) $svg->content()));
         $dxf = $this->get("/files/jobs/{$this->job->id}/hub.dxf")->assertOk();
         self::assertStringStartsWith("  0\r\nSECTION", (string) $dxf->content());
@@ -225,9 +300,17 @@ final class HubsTest extends TestCase
 
     public function test_a_tool_that_is_no_driver_needs_no_face(): void
     {
-        $this->postJson('/api/v1/tools', ['name' => 'Seal lever', 'kind' => 'seal_lever'])->assertCreated()->assertJsonPath('driver', false);
-        $this->postJson('/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup'])->assertStatus(422)->assertJsonPath('errors.0.field', 'outside_mm');
-        $this->postJson('/api/v1/tools', ['name' => 'Spanner 17', 'kind' => 'spanner', 'across_mm' => '17'])->assertCreated()->assertJsonPath('across_mm', 17.0);
-        $this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->assertJsonCount(0, 'report.drivers.0.choice.tools');
+        $this->postJson('/api/v1/tools', ['name' => 'Seal lever', 'kind' => 'seal_lever'])
+            ->assertCreated()
+            ->assertJsonPath('driver', false);
+        $this->postJson('/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'outside_mm');
+        $this->postJson('/api/v1/tools', ['name' => 'Spanner 17', 'kind' => 'spanner', 'across_mm' => '17'])
+            ->assertCreated()
+            ->assertJsonPath('across_mm', 17.0);
+        $this->getJson("/api/v1/jobs/{$this->job->id}")
+            ->assertOk()
+            ->assertJsonCount(0, 'report.drivers.0.choice.tools');
     }
 }

@@ -45,22 +45,41 @@ final class JobsTest extends TestCase
 
     private function good(?Machine $machine = null): Job
     {
-        Tool::query()->firstOrCreate(['name' => '42 cup'], ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60]);
+        Tool::query()->firstOrCreate(
+            ['name' => '42 cup'],
+            ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
+        );
 
-        return $this->app->make(DemoJob::class)->load($this->user, $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]), 'Front wheel', 'good', 'Hums', Carbon::now()->subHour());
+        return $this->app
+            ->make(DemoJob::class)
+            ->load(
+                $this->user,
+                $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]),
+                'Front wheel',
+                'good',
+                'Hums',
+                Carbon::now()->subHour(),
+            );
     }
 
     public function test_a_job_is_opened_with_a_number_of_the_shops_own(): void
     {
         $machine = Machine::factory()->create(['shop_id' => $this->user->shop_id]);
-        $open = fn () => $this->postJson('/api/v1/jobs', ['machine_id' => $machine->id, 'wheel' => 'Front wheel', 'pattern' => 'pair-sleeve', 'complaint' => 'Rumbles downhill'])->assertCreated();
+        $open = fn () => $this->postJson('/api/v1/jobs', [
+            'machine_id' => $machine->id,
+            'wheel' => 'Front wheel',
+            'pattern' => 'pair-sleeve',
+            'complaint' => 'Rumbles downhill',
+        ])->assertCreated();
         self::assertSame(1, $open()->json('number'));
         $second = $open();
         self::assertSame(2, $second->json('number'));
         self::assertSame(['Rumbles downhill', 'check_in'], [$second->json('complaint'), $second->json('waits_at')]);
         $other = $this->person();
         $theirs = $this->nobody()::machineOf($other);
-        $this->actingAs($other)->postJson('/api/v1/jobs', ['machine_id' => $theirs->id, 'wheel' => 'Rear', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->assertJsonPath('number', 1);
+        $this->actingAs($other)
+            ->postJson('/api/v1/jobs', ['machine_id' => $theirs->id, 'wheel' => 'Rear', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])
+            ->assertJsonPath('number', 1);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -79,8 +98,12 @@ final class JobsTest extends TestCase
     public function test_what_is_missing_to_open_a_job_is_named(array $change, string $field): void
     {
         $machine = Machine::factory()->create(['shop_id' => $this->user->shop_id]);
-        $this->postJson('/api/v1/jobs', $change + ['machine_id' => $machine->id, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])
-            ->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+        $this->postJson(
+            '/api/v1/jobs',
+            $change + ['machine_id' => $machine->id, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'],
+        )
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', $field);
     }
 
     public function test_the_board_is_paged_and_asks_the_same_few_queries_however_long_it_is(): void
@@ -112,8 +135,12 @@ final class JobsTest extends TestCase
     public function test_a_good_job_is_signed_once_and_then_nothing_changes(): void
     {
         $job = $this->good();
-        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated()->assertJsonPath('id', $job->id);
-        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertStatus(409)->assertJsonPath('title', 'Already signed');
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")
+            ->assertCreated()
+            ->assertJsonPath('id', $job->id);
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")
+            ->assertStatus(409)
+            ->assertJsonPath('title', 'Already signed');
         $this->keep($job, 'prove.carry', ['text' => 'later'])->assertStatus(409);
         self::assertSame(1, SignOff::query()->count());
         self::assertSame($this->user->name, $this->getJson("/api/v1/jobs/{$job->id}")->json('signed_by'));
@@ -155,7 +182,15 @@ final class JobsTest extends TestCase
     public function test_fasteners_are_remembered_for_this_wheel_of_this_machine(): void
     {
         $job = $this->good();
-        $again = fn (string $wheel) => $this->getJson('/api/v1/jobs/'.$this->postJson('/api/v1/jobs', ['machine_id' => $job->machine_id, 'wheel' => $wheel, 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->json('id'))->json('remembered');
+        $again = fn (string $wheel) => $this->getJson(
+            '/api/v1/jobs/'.
+                $this->postJson('/api/v1/jobs', [
+                    'machine_id' => $job->machine_id,
+                    'wheel' => $wheel,
+                    'pattern' => 'pair-sleeve',
+                    'complaint' => 'x',
+                ])->json('id'),
+        )->json('remembered');
         $remembered = array_column($again('Front wheel'), null, 'place');
         self::assertSame('24', $remembered['fastener.axle_nut.spanner']['value']['text']);
         self::assertEquals(80, $remembered['fastener.axle_nut.torque']['value']['nm']);
@@ -167,8 +202,13 @@ final class JobsTest extends TestCase
     {
         $job = $this->good();
         $this->postJson("/api/v1/jobs/{$job->id}/signature");
-        $past = $this->getJson("/api/v1/machines/{$job->machine_id}")->assertOk()->json('jobs.0');
-        self::assertSame([['6204 DDU', '6204 DDU'], '12 000 km', $this->user->name], [$past['fitted'], $past['look_again'], $past['signed_by']]);
+        $past = $this->getJson("/api/v1/machines/{$job->machine_id}")
+            ->assertOk()
+            ->json('jobs.0');
+        self::assertSame(
+            [['6204 DDU', '6204 DDU'], '12 000 km', $this->user->name],
+            [$past['fitted'], $past['look_again'], $past['signed_by']],
+        );
         self::assertStringContainsString('seal track worn', $past['carried']);
     }
 
@@ -179,7 +219,10 @@ final class JobsTest extends TestCase
         $this->keep($job, 'source.right.number', ['text' => '6005 2RS'])->assertCreated();
         $this->keep($job, 'prove.carry', ['text' => 'Look at the nipple'])->assertCreated();
         $past = fn (): array => $this->getJson("/api/v1/machines/{$job->machine_id}")->json('jobs.0');
-        self::assertSame([['6005 2RS'], 'Look at the nipple', null, null], [$past()['fitted'], $past()['carried'], $past()['look_again'], $past()['signed_at']]);
+        self::assertSame(
+            [['6005 2RS'], 'Look at the nipple', null, null],
+            [$past()['fitted'], $past()['carried'], $past()['look_again'], $past()['signed_at']],
+        );
         $this->keep($job, 'prove.carry', null)->assertCreated();
         $this->keep($job, 'source.right.number', ['text' => '6005 2Z'])->assertCreated();
         self::assertSame([['6005 2Z'], null], [$past()['fitted'], $past()['carried']]);
@@ -189,12 +232,21 @@ final class JobsTest extends TestCase
     {
         $job = $this->jobOf($this->user);
         $this->actingAs($this->user);
-        foreach (['source.right.number' => ['text' => '6005 2RS'], 'source.left.number' => ['text' => '6004 2RS'], 'prove.carry' => ['text' => 'Look at the nipple'], 'prove.carry_when' => ['text' => 'spring']] as $place => $entry) {
+        foreach (
+            [
+                'source.right.number' => ['text' => '6005 2RS'],
+                'source.left.number' => ['text' => '6004 2RS'],
+                'prove.carry' => ['text' => 'Look at the nipple'],
+                'prove.carry_when' => ['text' => 'spring'],
+            ] as $place => $entry
+        ) {
             $this->keep($job, $place, $entry)->assertCreated();
         }
         $this->keep($job, 'prove.carry_when', null)->assertCreated();
         $noted = $job->refresh()->standing;
-        DB::table('jobs')->where('id', $job->id)->update(['standing' => json_encode(array_diff_key($noted, ['fitted' => 0, 'carried' => 0, 'look_again' => 0]))]);
+        DB::table('jobs')
+            ->where('id', $job->id)
+            ->update(['standing' => json_encode(array_diff_key($noted, ['fitted' => 0, 'carried' => 0, 'look_again' => 0]))]);
         $only = ['--path' => 'database/migrations/2026_11_26_000000_read_at_a_glance.php', '--force' => true];
         self::assertSame([0, 0], [Artisan::call('migrate:rollback', $only), Artisan::call('migrate', $only)]);
         self::assertSame(['6004 2RS', '6005 2RS'], $noted['fitted'] ?? null);
@@ -204,10 +256,25 @@ final class JobsTest extends TestCase
     public function test_tools_are_hung_in_either_unit_and_chosen_from(): void
     {
         $job = $this->jobOf($this->user);
-        $this->actingAs($this->user)->postJson('/api/v1/tools', ['name' => 'Inch cup', 'kind' => 'cup', 'outside_mm' => '1.8', 'opening_mm' => '1 1/2', 'length_mm' => '3', 'unit' => 'in'])->assertCreated()->assertJson(['outside_mm' => 45.72, 'opening_mm' => 38.1]);
+        $this->actingAs($this->user)
+            ->postJson('/api/v1/tools', [
+                'name' => 'Inch cup',
+                'kind' => 'cup',
+                'outside_mm' => '1.8',
+                'opening_mm' => '1 1/2',
+                'length_mm' => '3',
+                'unit' => 'in',
+            ])
+            ->assertCreated()
+            ->assertJson(['outside_mm' => 45.72, 'opening_mm' => 38.1]);
         self::assertSame('Inch cup', $this->getJson("/api/v1/jobs/{$job->id}")->json('report.drivers.0.choice.tools.0.name'));
         foreach ([['outside_mm', 'x'], ['opening_mm', '60'], ['length_mm', ''], ['kind', 'spoon'], ['name', '']] as [$field, $value]) {
-            $this->postJson('/api/v1/tools', [$field => $value] + ['name' => 'T', 'kind' => 'cup', 'outside_mm' => '46', 'opening_mm' => '37', 'length_mm' => '60'])->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+            $this->postJson(
+                '/api/v1/tools',
+                [$field => $value] + ['name' => 'T', 'kind' => 'cup', 'outside_mm' => '46', 'opening_mm' => '37', 'length_mm' => '60'],
+            )
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', $field);
         }
     }
 
@@ -216,7 +283,10 @@ final class JobsTest extends TestCase
         $job = $this->good();
         $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated();
         foreach (['' => '595', '?paper=letter' => '612'] as $query => $width) {
-            $pdf = (string) $this->get("/files/jobs/{$job->id}/card.pdf$query")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            $pdf = (string) $this->get("/files/jobs/{$job->id}/card.pdf$query")
+                ->assertOk()
+                ->assertHeader('Content-Type', 'application/pdf')
+                ->getContent();
             self::assertStringStartsWith('%PDF', $pdf);
             self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf), "one page on $query");
             self::assertMatchesRegularExpression("#/MediaBox \\[0\\.000 0\\.000 $width#", $pdf);
@@ -244,13 +314,28 @@ final class JobsTest extends TestCase
         $this->app->make('auth')->forgetGuards();
         $this->seed(DatabaseSeeder::class);
         $jobs = Job::query()->get();
-        $stops = $jobs->map(static fn (Job $j): array => array_keys(array_filter($j->standing['stations'] ?? [], static fn (string $s): bool => $s === 'stop')))->flatten()->sort()->values()->all();
+        $stops = $jobs
+            ->map(
+                static fn (Job $j): array => array_keys(
+                    array_filter($j->standing['stations'] ?? [], static fn (string $s): bool => $s === 'stop'),
+                ),
+            )
+            ->flatten()
+            ->sort()
+            ->values()
+            ->all();
         self::assertSame(['seat', 'size'], $stops);
         self::assertCount(6, $jobs->whereNotNull('signed_at'));
         self::assertGreaterThanOrEqual(4, $jobs->pluck('standing.waits_at')->unique()->count());
         self::assertSame(0, User::query()->where('email', 'not like', '%.example')->count(), 'no address that could be real');
-        self::assertEqualsCanonicalizing(array_keys(Patterns::all()), $jobs->pluck('pattern')->unique()->all(), 'one of every kind of hub');
-        $done = $jobs->where('pattern', '!=', 'pair-sleeve')->map(fn (Job $j): int => Record::query()->where('job_id', $j->id)->where('place', 'like', 'part.%')->count());
+        self::assertEqualsCanonicalizing(
+            array_keys(Patterns::all()),
+            $jobs->pluck('pattern')->unique()->all(),
+            'one of every kind of hub',
+        );
+        $done = $jobs
+            ->where('pattern', '!=', 'pair-sleeve')
+            ->map(fn (Job $j): int => Record::query()->where('job_id', $j->id)->where('place', 'like', 'part.%')->count());
         self::assertGreaterThanOrEqual(5, $done->unique()->count(), 'each is at another point of the take-down');
         $photos = Photo::query()->get(['id', 'width', 'height', 'job_id']);
         self::assertGreaterThan(10, $photos->count());

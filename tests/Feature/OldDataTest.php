@@ -51,7 +51,12 @@ final class OldDataTest extends TestCase
     /** @param  array<string, mixed>  $at */
     private static function make(array $at): void
     {
-        $connect = static fn (string $database): PDO => new PDO("pgsql:host={$at['host']};port={$at['port']};dbname=$database", $at['username'], $at['password'], [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $connect = static fn (string $database): PDO => new PDO(
+            "pgsql:host={$at['host']};port={$at['port']};dbname=$database",
+            $at['username'],
+            $at['password'],
+            [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+        );
         $server = $connect('postgres');
         $server->exec('drop database if exists '.self::DATABASE.' with (force)');
         $server->exec('create database '.self::DATABASE);
@@ -63,10 +68,20 @@ final class OldDataTest extends TestCase
         $this->actingAs(User::query()->where('email', 'ines@ferryworks.example')->sole());
         $jobs = Job::query()->orderBy('id')->get();
         self::assertGreaterThan(20, $jobs->count());
-        self::assertEqualsCanonicalizing(array_map(static fn ($p): string => $p->id(), Patterns::all()), $jobs->pluck('pattern')->unique()->values()->all());
+        self::assertEqualsCanonicalizing(
+            array_map(static fn ($p): string => $p->id(), Patterns::all()),
+            $jobs->pluck('pattern')->unique()->values()->all(),
+        );
         foreach ($jobs as $job) {
-            $sheet = $this->getJson("/api/v1/jobs/$job->id")->assertOk()->json();
-            $standing = Record::query()->where('job_id', $job->id)->orderBy('seq')->get()->keyBy('place')->filter(static fn (Record $r): bool => $r->value !== null);
+            $sheet = $this->getJson("/api/v1/jobs/$job->id")
+                ->assertOk()
+                ->json();
+            $standing = Record::query()
+                ->where('job_id', $job->id)
+                ->orderBy('seq')
+                ->get()
+                ->keyBy('place')
+                ->filter(static fn (Record $r): bool => $r->value !== null);
             self::assertEqualsCanonicalizing($standing->keys()->all(), array_column($sheet['entries'], 'place'), "job $job->number");
         }
         $this->getJson('/api/v1/jobs')->assertOk();
@@ -78,16 +93,24 @@ final class OldDataTest extends TestCase
         $this->actingAs(User::query()->where('email', 'ines@ferryworks.example')->sole());
         $signed = Job::query()->with('signOff')->whereNotNull('signed_at')->get();
         self::assertNotEmpty($signed);
-        $schemas = new Schemas;
+        $schemas = new Schemas();
         foreach ($signed as $job) {
-            $report = json_decode((string) $this->get("/api/v1/jobs/$job->id")->assertOk()->getContent())->report;
+            $report = json_decode(
+                (string) $this->get("/api/v1/jobs/$job->id")
+                    ->assertOk()
+                    ->getContent(),
+            )->report;
             $this->assertHolds($schemas->of(JobReport::class), $report, $schemas, "job $job->number", exactly: false);
             $shown = Arr::dot(json_decode((string) json_encode($report), true));
             $frozen = $job->signOff?->card['report'] ?? [];
             // The last station was not signed yet when the card was written.
             $frozen['stations'] = array_slice($frozen['stations'] ?? [], 0, 6);
             self::assertCount(6, $frozen['stations']);
-            self::assertEquals([], array_udiff_assoc(Arr::dot($frozen), $shown, static fn (mixed $a, mixed $b): int => $a <=> $b), 'nothing that was said is changed');
+            self::assertEquals(
+                [],
+                array_udiff_assoc(Arr::dot($frozen), $shown, static fn (mixed $a, mixed $b): int => $a <=> $b),
+                'nothing that was said is changed',
+            );
         }
     }
 
@@ -104,11 +127,24 @@ final class OldDataTest extends TestCase
     {
         $this->actingAs(User::query()->where('email', 'ines@ferryworks.example')->sole());
         $file = (string) gzdecode((string) file_get_contents(self::FIXTURES."/jobs/$pattern.json.gz"));
-        $taken = $this->post('/api/v1/jobs/file', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)], ['Accept' => 'application/json'])->assertCreated()->json('id');
-        $sheet = $this->getJson("/api/v1/jobs/$taken")->assertOk()->json();
+        $taken = $this->post(
+            '/api/v1/jobs/file',
+            ['file' => UploadedFile::fake()->createWithContent('job.json', $file)],
+            ['Accept' => 'application/json'],
+        )
+            ->assertCreated()
+            ->json('id');
+        $sheet = $this->getJson("/api/v1/jobs/$taken")
+            ->assertOk()
+            ->json();
         $old = json_decode($file, true)['records'];
         $standing = array_filter(array_column($old, 'value', 'place'), static fn (mixed $value): bool => $value !== null);
         self::assertEqualsCanonicalizing(array_keys($standing), array_column($sheet['entries'], 'place'));
-        self::assertEquals($old, $this->get("/files/jobs/$taken/job.json")->assertOk()->json('records'));
+        self::assertEquals(
+            $old,
+            $this->get("/files/jobs/$taken/job.json")
+                ->assertOk()
+                ->json('records'),
+        );
     }
 }

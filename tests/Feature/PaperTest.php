@@ -48,7 +48,7 @@ final class PaperTest extends TestCase
         return match (true) {
             $value instanceof Message => [$value],
             is_array($value) => array_merge([], ...array_values(array_map(self::messages(...), $value))),
-            is_object($value) && ! $value instanceof \UnitEnum => self::messages(get_object_vars($value)),
+            is_object($value) && ! ($value instanceof \UnitEnum) => self::messages(get_object_vars($value)),
             default => [],
         };
     }
@@ -65,8 +65,17 @@ final class PaperTest extends TestCase
     private static function quantities(): array
     {
         return [
-            Length::mm(0.6), Angle::degrees(47.6), Force::newtons(1344.6), Torque::newtonMetres(2.4), Temperature::celsius(-18.0), TemperatureRise::kelvin(41.6),
-            Pressure::megapascals(5.4), Share::of(0.0114), Mass::grams(2.2), Volume::cubicCentimetres(14.3), Duration::seconds(45.0),
+            Length::mm(0.6),
+            Angle::degrees(47.6),
+            Force::newtons(1344.6),
+            Torque::newtonMetres(2.4),
+            Temperature::celsius(-18.0),
+            TemperatureRise::kelvin(41.6),
+            Pressure::megapascals(5.4),
+            Share::of(0.0114),
+            Mass::grams(2.2),
+            Volume::cubicCentimetres(14.3),
+            Duration::seconds(45.0),
         ];
     }
 
@@ -96,24 +105,44 @@ final class PaperTest extends TestCase
         $user = $this->person()->load('shop');
         $this->actingAs($user);
         $file = (string) gzdecode((string) file_get_contents(__DIR__."/../fixtures/v0.1/jobs/$pattern.json.gz"));
-        $id = $this->post('/api/v1/jobs/file', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)], ['Accept' => 'application/json'])->assertCreated()->json('id');
+        $id = $this->post(
+            '/api/v1/jobs/file',
+            ['file' => UploadedFile::fake()->createWithContent('job.json', $file)],
+            ['Accept' => 'application/json'],
+        )
+            ->assertCreated()
+            ->json('id');
         $job = Job::query()->with('shop')->whereKey($id)->sole();
         $messages = self::messages($this->app->make(Workbench::class)->report($job, Notes::notebookOf($job)));
         self::assertGreaterThan(200, count($messages));
         foreach ($messages as $message) {
             self::assertSame($message->inEnglish(), self::printed($message, 'mm'), $message->key);
-            $bare = Message::of($message->key, $message->text, array_map(static fn (mixed $v): mixed => $v instanceof Written ? Written::of('said') : $v, $message->values));
+            $bare = Message::of(
+                $message->key,
+                $message->text,
+                array_map(static fn (mixed $v): mixed => $v instanceof Written ? Written::of('said') : $v, $message->values),
+            );
             self::assertDoesNotMatchRegularExpression('/[{}]/', $bare->inEnglish(), $message->key);
         }
         $invented = $this->app->make(InventedLanguage::class);
         foreach ($messages as $message) {
             // What stands outside the brackets was written by somebody, or is a number.
-            self::assertDoesNotMatchRegularExpression('/\p{Ll}{4,} \p{Ll}{2,}/u', InventedLanguage::without(self::printed($message, 'mm', $invented)), $message->text);
+            self::assertDoesNotMatchRegularExpression(
+                '/\p{Ll}{4,} \p{Ll}{2,}/u',
+                InventedLanguage::without(self::printed($message, 'mm', $invented)),
+                $message->text,
+            );
         }
         foreach (['mm', 'in'] as $units) {
             $user->forceFill(['units' => $units])->save();
             foreach (['card', 'sheet', 'quote'] as $paper) {
-                self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/$id/$paper.pdf")->assertOk()->getContent(), "$paper in $units");
+                self::assertStringStartsWith(
+                    '%PDF',
+                    (string) $this->get("/files/jobs/$id/$paper.pdf")
+                        ->assertOk()
+                        ->getContent(),
+                    "$paper in $units",
+                );
             }
         }
     }
@@ -123,7 +152,13 @@ final class PaperTest extends TestCase
         $user = $this->person()->load('shop');
         $this->actingAs($user);
         $file = (string) gzdecode((string) file_get_contents(__DIR__.'/../fixtures/v0.1/jobs/pair-sleeve.json.gz'));
-        $id = $this->post('/api/v1/jobs/file', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)], ['Accept' => 'application/json'])->assertCreated()->json('id');
+        $id = $this->post(
+            '/api/v1/jobs/file',
+            ['file' => UploadedFile::fake()->createWithContent('job.json', $file)],
+            ['Accept' => 'application/json'],
+        )
+            ->assertCreated()
+            ->json('id');
         $this->app->bind(Language::class, InventedLanguage::class);
         $printed = [];
         $this->app->make(Factory::class)->composer('card', static function (View $view) use (&$printed): void {
@@ -133,8 +168,18 @@ final class PaperTest extends TestCase
             }
             array_push($printed, ...array_column($data['readings'], 'label'), ...array_column($data['torques'], 'name'));
         });
-        self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/$id/card.pdf")->assertOk()->getContent());
-        self::assertStringStartsWith('%PDF', (string) $this->get("/files/jobs/$id/sheet.pdf")->assertOk()->getContent());
+        self::assertStringStartsWith(
+            '%PDF',
+            (string) $this->get("/files/jobs/$id/card.pdf")
+                ->assertOk()
+                ->getContent(),
+        );
+        self::assertStringStartsWith(
+            '%PDF',
+            (string) $this->get("/files/jobs/$id/sheet.pdf")
+                ->assertOk()
+                ->getContent(),
+        );
         self::assertGreaterThan(15, count($printed));
         foreach ($printed as $words) {
             self::assertSame('', trim(InventedLanguage::without($words), ' :'), $words);
@@ -149,8 +194,15 @@ final class PaperTest extends TestCase
         $this->app->make(Factory::class)->composer('card', static function (View $view) use (&$printed): void {
             array_push($printed, ...array_column($view->getData()['readings'], 'label'));
         });
-        foreach (['pair-sleeve' => ['bore.left.lip.12', 'size.right.width', 'seat.left.home.12'], 'shaft-bearing' => ['bore.bearing_shaft.middle.2']] as $pattern => $places) {
-            $job = Job::factory()->by($user)->create(['pattern' => $pattern, 'machine_id' => Machine::factory()->create(['shop_id' => $user->shop_id])->id]);
+        foreach (
+            [
+                'pair-sleeve' => ['bore.left.lip.12', 'size.right.width', 'seat.left.home.12'],
+                'shaft-bearing' => ['bore.bearing_shaft.middle.2'],
+            ] as $pattern => $places
+        ) {
+            $job = Job::factory()
+                ->by($user)
+                ->create(['pattern' => $pattern, 'machine_id' => Machine::factory()->create(['shop_id' => $user->shop_id])->id]);
             foreach ($places as $place) {
                 $this->keep($job, $place, ['typed' => '14.0'])->assertCreated();
             }
@@ -169,7 +221,10 @@ final class PaperTest extends TestCase
         File::put("$folder/xx.json", (string) json_encode(['{part} out' => 'heraus: {part}', 'Left bearing' => 'Linkes Lager']));
         $this->app->setLocale('xx');
         $words = new Words('mm', $this->app->make(Language::class));
-        self::assertSame('heraus: Linkes Lager', $words->of(Message::of('k', '{part} out', ['part' => Message::plain('Left bearing')])));
+        self::assertSame(
+            'heraus: Linkes Lager',
+            $words->of(Message::of('k', '{part} out', ['part' => Message::plain('Left bearing')])),
+        );
         self::assertSame('Right bearing', $words->of('Right bearing'));
         self::assertSame('../../secret', $words->of('../../secret'), 'what people wrote is looked up in the file, and never is one');
         File::deleteDirectory($folder);
@@ -179,15 +234,39 @@ final class PaperTest extends TestCase
     {
         $user = $this->person()->load('shop');
         $this->actingAs($user);
-        $job = Job::factory()->by($user)->create(['machine_id' => Machine::factory()->create(['shop_id' => $user->shop_id])->id]);
-        foreach ([
-            'size.left.number' => ['text' => '6204'], 'size.right.number' => ['text' => '6204'], 'size.use' => ['choice' => 'fast_wheel'], 'size.grease_new' => ['choice' => 'lithium'],
-            'size.hub_material' => ['choice' => 'aluminium'],
-        ] as $place => $entry) {
+        $job = Job::factory()
+            ->by($user)
+            ->create(['machine_id' => Machine::factory()->create(['shop_id' => $user->shop_id])->id]);
+        foreach (
+            [
+                'size.left.number' => ['text' => '6204'],
+                'size.right.number' => ['text' => '6204'],
+                'size.use' => ['choice' => 'fast_wheel'],
+                'size.grease_new' => ['choice' => 'lithium'],
+                'size.hub_material' => ['choice' => 'aluminium'],
+            ] as $place => $entry
+        ) {
             $this->keep($job, $place, $entry)->assertCreated();
         }
         $report = $this->app->make(Workbench::class)->report($job->load('shop'), Notes::notebookOf($job));
-        $units = array_unique(array_merge(...array_map(static fn (Message $m): array => array_values(array_map(static fn (mixed $v): string => $v instanceof Quantity ? $v->unit()->value : '', $m->values)), self::messages(array_map(static fn ($s) => array_map(static fn ($step) => array_map(static fn ($v) => $v->headline, $step->verdicts), $s->steps), $report->stations)))));
+        $units = array_unique(
+            array_merge(
+                ...array_map(
+                    static fn (Message $m): array => array_values(
+                        array_map(static fn (mixed $v): string => $v instanceof Quantity ? $v->unit()->value : '', $m->values),
+                    ),
+                    self::messages(
+                        array_map(
+                            static fn ($s) => array_map(
+                                static fn ($step) => array_map(static fn ($v) => $v->headline, $step->verdicts),
+                                $s->steps,
+                            ),
+                            $report->stations,
+                        ),
+                    ),
+                ),
+            ),
+        );
         self::assertContains('g', $units, 'a headline carries grams');
         $this->get("/files/jobs/{$job->id}/card.pdf")->assertOk();
     }

@@ -37,12 +37,15 @@ final class PlacesTest extends TestCase
         $this->user = $this->person()->load('shop');
         $this->actingAs($this->user);
         // What is noted for the board after each record is not what this is about.
-        $this->app->instance(DeferredCallbackCollection::class, new class extends DeferredCallbackCollection
-        {
-            public function invokeWhen(?Closure $when = null): void
+        $this->app->instance(
+            DeferredCallbackCollection::class,
+            new class extends DeferredCallbackCollection
             {
-            }
-        });
+                public function invokeWhen(?Closure $when = null): void
+                {
+                }
+            },
+        );
     }
 
     /** @return iterable<string, array{string}> */
@@ -85,7 +88,9 @@ final class PlacesTest extends TestCase
     public function test_every_place_that_is_asked_takes_what_makes_sense_and_refuses_what_does_not(string $pattern): void
     {
         $random = new Randomizer(new Mt19937(crc32($pattern) + 12));
-        $job = Job::factory()->by($this->user)->create(['pattern' => $pattern]);
+        $job = Job::factory()
+            ->by($this->user)
+            ->create(['pattern' => $pattern]);
         $job->setRelation('shop', $this->user->shop);
         $keep = $this->app->make(KeepRecord::class);
         $report = fn () => $this->app->make(Workbench::class)->report($job, Notes::notebookOf($job));
@@ -122,27 +127,49 @@ final class PlacesTest extends TestCase
 
     public function test_what_is_measured_is_kept_whatever_other_answers_say(): void
     {
-        $job = Job::factory()->by($this->user)->create(['pattern' => 'pair-sleeve']);
+        $job = Job::factory()
+            ->by($this->user)
+            ->create(['pattern' => 'pair-sleeve']);
         // Nobody said that the face is rough, that another driver is used, that the bearing burst, or that a try came before.
-        foreach (['seat.left.ref.12' => ['typed' => '0.4'], 'seat.driver.outside' => ['typed' => '46'], 'strip.balls_found' => ['choice' => 'all'], 'fastener.axle_nut.wrench_length' => ['typed' => '300'], 'word.replace.sleeve' => ['text' => 'Next time'], 'source.customer.3.answer' => ['text' => 'Yes']] as $place => $entry) {
+        foreach (
+            [
+                'seat.left.ref.12' => ['typed' => '0.4'],
+                'seat.driver.outside' => ['typed' => '46'],
+                'strip.balls_found' => ['choice' => 'all'],
+                'fastener.axle_nut.wrench_length' => ['typed' => '300'],
+                'word.replace.sleeve' => ['text' => 'Next time'],
+                'source.customer.3.answer' => ['text' => 'Yes'],
+            ] as $place => $entry
+        ) {
             $this->keep($job, $place, $entry)->assertCreated();
         }
         // A part that was taken out of the list a moment ago, by somebody else perhaps.
         $this->keep($job, 'hub.edits', ['do' => 'remove', 'part' => 'seal_left'])->assertCreated();
         $this->keep($job, 'part.seal_left', ['state' => 'on_tray', 'condition' => 'use'])->assertCreated();
         $this->keep($job, 'hub.edits', ['do' => 'undo'])->assertCreated();
-        self::assertSame('on_tray', array_column($this->getJson("/api/v1/jobs/$job->id")->json('report.tray'), 'state', 'part')['seal_left']);
+        self::assertSame(
+            'on_tray',
+            array_column($this->getJson("/api/v1/jobs/$job->id")->json('report.tray'), 'state', 'part')['seal_left'],
+        );
         $this->keep($job, 'seat.left.ref.12', null)->assertCreated();
     }
 
     public function test_what_no_hub_of_this_kind_has_is_refused_and_says_so(): void
     {
-        $job = Job::factory()->by($this->user)->create(['pattern' => 'single-ring']);
-        foreach (['set.cone.try.1', 'part.sleeve', 'bore.left.lip.12', 'fastener.crown.torque', 'check.axle_left', 'set.taper.slots'] as $place) {
-            $this->keep($job, $place, ['typed' => '3'])->assertStatus(422)->assertJsonPath('errors.0.field', $place);
+        $job = Job::factory()
+            ->by($this->user)
+            ->create(['pattern' => 'single-ring']);
+        foreach (
+            ['set.cone.try.1', 'part.sleeve', 'bore.left.lip.12', 'fastener.crown.torque', 'check.axle_left', 'set.taper.slots'] as $place
+        ) {
+            $this->keep($job, $place, ['typed' => '3'])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', $place);
         }
         foreach (['no.such', 'seat.bearing.home.13', '', 'word'] as $place) {
-            $this->keep($job, $place, ['typed' => '3'])->assertStatus(422)->assertJsonPath('errors.0.field', 'place');
+            $this->keep($job, $place, ['typed' => '3'])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', 'place');
         }
     }
 }

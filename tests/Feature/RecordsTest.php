@@ -37,11 +37,20 @@ final class RecordsTest extends TestCase
     public function test_a_reading_is_kept_with_who_when_and_with_what(): void
     {
         $at = Carbon::parse('2026-11-20T10:42:00.123Z');
-        $this->keep($this->job, 'size.sleeve_length', ['typed' => '2 17/64"'], ['instrument' => 'vernier', 'made_at' => $at->toIso8601String()])
-            ->assertCreated()->assertJson(['place' => 'size.sleeve_length', 'new' => true]);
+        $this->keep(
+            $this->job,
+            'size.sleeve_length',
+            ['typed' => '2 17/64"'],
+            ['instrument' => 'vernier', 'made_at' => $at->toIso8601String()],
+        )
+            ->assertCreated()
+            ->assertJson(['place' => 'size.sleeve_length', 'new' => true]);
         $record = Record::query()->firstOrFail();
         self::assertEqualsWithDelta(57.546875, $record->value['mm'] ?? null, 1e-6);
-        self::assertSame(['2 17/64"', 'vernier', $this->user->id], [$record->value['typed'] ?? null, $record->instrument, $record->author_id]);
+        self::assertSame(
+            ['2 17/64"', 'vernier', $this->user->id],
+            [$record->value['typed'] ?? null, $record->instrument, $record->author_id],
+        );
         self::assertSame($at->getTimestamp(), $record->made_at->getTimestamp());
     }
 
@@ -49,7 +58,9 @@ final class RecordsTest extends TestCase
     {
         $id = (string) Str::uuid();
         $this->keep($this->job, 'size.over_faces', ['typed' => '104'], ['id' => $id])->assertCreated();
-        $this->keep($this->job, 'size.over_faces', ['typed' => '104'], ['id' => $id])->assertOk()->assertJsonPath('new', false);
+        $this->keep($this->job, 'size.over_faces', ['typed' => '104'], ['id' => $id])
+            ->assertOk()
+            ->assertJsonPath('new', false);
         $this->keep($this->job, 'size.over_faces', ['typed' => '104'], ['id' => strtoupper($id)])->assertOk();
         self::assertSame(1, Record::query()->count());
     }
@@ -58,10 +69,14 @@ final class RecordsTest extends TestCase
     {
         $id = (string) Str::uuid();
         $this->keep($this->job, 'size.over_faces', ['typed' => '104'], ['id' => $id])->assertCreated();
-        $this->keep($this->job, 'size.sleeve_length', ['typed' => '57'], ['id' => $id])->assertStatus(409)->assertJsonPath('title', 'Id taken');
+        $this->keep($this->job, 'size.sleeve_length', ['typed' => '57'], ['id' => $id])
+            ->assertStatus(409)
+            ->assertJsonPath('title', 'Id taken');
         $other = $this->person();
         $theirs = $this->jobOf($other);
-        $this->actingAs($other)->keep($theirs, 'size.over_faces', ['typed' => '1'], ['id' => $id])->assertStatus(409);
+        $this->actingAs($other)
+            ->keep($theirs, 'size.over_faces', ['typed' => '1'], ['id' => $id])
+            ->assertStatus(409);
     }
 
     public function test_a_correction_keeps_the_old_value_and_the_latest_counts(): void
@@ -87,7 +102,11 @@ final class RecordsTest extends TestCase
         $this->keep($this->job, 'size.over_faces', ['typed' => '104'], ['made_at' => '2030-01-01T00:00:00Z']);
         $this->keep($this->job, 'size.over_faces', ['typed' => '105'], ['made_at' => '2020-01-01T00:00:00Z']);
         self::assertEquals(105, $this->entry('size.over_faces')['value']['mm'] ?? null);
-        self::assertLessThanOrEqual(Carbon::now()->getTimestamp(), Record::query()->orderBy('seq')->firstOrFail()->made_at->getTimestamp(), 'no record from the future');
+        self::assertLessThanOrEqual(
+            Carbon::now()->getTimestamp(),
+            Record::query()->orderBy('seq')->firstOrFail()->made_at->getTimestamp(),
+            'no record from the future',
+        );
     }
 
     public function test_the_database_itself_refuses_to_change_or_delete_a_record(): void
@@ -109,7 +128,14 @@ final class RecordsTest extends TestCase
             $this->keep($this->job, "part.$part", ['state' => 'on_tray', 'condition' => 'use'])->assertCreated();
         }
         $this->keep($this->job, 'part.axle', ['state' => 'on_tray', 'condition' => 'note', 'way_round' => 'head left']);
-        $tray = array_column(array_filter($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.tray'), static fn (array $item): bool => $item['order'] !== null), 'part', 'order');
+        $tray = array_column(
+            array_filter(
+                $this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.tray'),
+                static fn (array $item): bool => $item['order'] !== null,
+            ),
+            'part',
+            'order',
+        );
         ksort($tray);
         self::assertSame(['axle', 'spacer_left', 'seal_left'], array_values($tray));
     }
@@ -163,7 +189,9 @@ final class RecordsTest extends TestCase
     #[DataProvider('malformed')]
     public function test_a_malformed_record_is_refused_and_the_field_named(array $body, string $field): void
     {
-        $this->postJson("/api/v1/jobs/{$this->job->id}/records", $body)->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+        $this->postJson("/api/v1/jobs/{$this->job->id}/records", $body)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', $field);
     }
 
     /** @return iterable<string, array{string}> */
@@ -179,8 +207,14 @@ final class RecordsTest extends TestCase
     #[DataProvider('notJson')]
     public function test_json_that_is_not_is_said_to_be_so(string $body): void
     {
-        $this->call('POST', "/api/v1/jobs/{$this->job->id}/records", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)
-            ->assertStatus(400)->assertJsonPath('errors.0.field', 'body');
+        $this->call(
+            'POST',
+            "/api/v1/jobs/{$this->job->id}/records",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: $body,
+        )
+            ->assertStatus(400)
+            ->assertJsonPath('errors.0.field', 'body');
     }
 
     public function test_a_null_byte_in_a_text_does_no_harm(): void
@@ -192,11 +226,21 @@ final class RecordsTest extends TestCase
     public function test_typing_is_worked_out_without_being_kept(): void
     {
         $depths = [12 => '3.10', 3 => '3.40', 6 => '3.70', 9 => '3.40'];
-        $drafts = array_map(static fn (int $h, string $mm): array => ['place' => "seat.left.start.$h", 'entry' => ['typed' => $mm]], array_keys($depths), $depths);
-        $report = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['station' => 'seat', 'drafts' => $drafts])->assertOk()->json();
+        $drafts = array_map(
+            static fn (int $h, string $mm): array => ['place' => "seat.left.start.$h", 'entry' => ['typed' => $mm]],
+            array_keys($depths),
+            $depths,
+        );
+        $report = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['station' => 'seat', 'drafts' => $drafts])
+            ->assertOk()
+            ->json();
         self::assertSame('square.out', $this->step($report, 'seat.left.start')['verdicts'][0]['headline']['key']);
         self::assertSame(0, Record::query()->count());
-        $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => 'x']]]])->assertStatus(422)->assertJsonPath('errors.0.field', 'size.over_faces');
+        $this->postJson("/api/v1/jobs/{$this->job->id}/preview", [
+            'drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => 'x']]],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'size.over_faces');
         $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['drafts' => []])->assertStatus(422);
     }
 
@@ -209,10 +253,17 @@ final class RecordsTest extends TestCase
     public function test_a_photo_is_opened_made_smaller_and_written_anew(): void
     {
         $id = (string) Str::uuid();
-        $this->photo($id, UploadedFile::fake()->image('part.png', 2400, 1200))->assertCreated()->assertJson(['id' => $id, 'width' => 1600, 'height' => 800]);
-        $jpeg = $this->get("/files/photos/$id.jpg")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
+        $this->photo($id, UploadedFile::fake()->image('part.png', 2400, 1200))
+            ->assertCreated()
+            ->assertJson(['id' => $id, 'width' => 1600, 'height' => 800]);
+        $jpeg = $this->get("/files/photos/$id.jpg")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg')
+            ->getContent();
         self::assertSame("\xff\xd8\xff", substr((string) $jpeg, 0, 3));
-        $this->photo($id, UploadedFile::fake()->image('part.png', 10, 10))->assertCreated()->assertJsonPath('width', 1600);
+        $this->photo($id, UploadedFile::fake()->image('part.png', 10, 10))
+            ->assertCreated()
+            ->assertJsonPath('width', 1600);
         self::assertSame(1, Photo::query()->count());
     }
 
@@ -231,7 +282,9 @@ final class RecordsTest extends TestCase
     public static function noPhotos(): iterable
     {
         yield 'a text file named .jpg' => [UploadedFile::fake()->createWithContent('part.jpg', 'this is text')];
-        yield 'a drawing with a script' => [UploadedFile::fake()->createWithContent('part.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>')];
+        yield 'a drawing with a script' => [
+            UploadedFile::fake()->createWithContent('part.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'),
+        ];
         yield 'a picture cut short' => [UploadedFile::fake()->createWithContent('part.png', "\x89PNG\r\n\x1a\n")];
         yield 'twenty megabytes' => [UploadedFile::fake()->create('part.jpg', 20 * 1024, 'image/jpeg')];
         yield 'an empty file' => [UploadedFile::fake()->createWithContent('part.jpg', '')];
@@ -256,6 +309,12 @@ final class RecordsTest extends TestCase
     /** @return ?array<string, mixed> */
     private function entry(string $place): ?array
     {
-        return array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->json('entries'), null, 'place')[$place] ?? null;
+        return array_column(
+            $this->getJson("/api/v1/jobs/{$this->job->id}")
+                ->assertOk()
+                ->json('entries'),
+            null,
+            'place',
+        )[$place] ?? null;
     }
 }

@@ -39,7 +39,9 @@ final class ReportsTest extends TestCase
 
     private function cones(): Job
     {
-        return Job::factory()->by($this->user)->create(['pattern' => 'cup-cone', 'machine_id' => $this->machine->id, 'wheel' => 'Front wheel']);
+        return Job::factory()
+            ->by($this->user)
+            ->create(['pattern' => 'cup-cone', 'machine_id' => $this->machine->id, 'wheel' => 'Front wheel']);
     }
 
     private function kept(): ?string
@@ -52,10 +54,15 @@ final class ReportsTest extends TestCase
     /** @return array<string, mixed> the report as the page gets it; it must be as it would be worked out now */
     private function opened(string $after): array
     {
-        $shown = $this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->json('report');
+        $shown = $this->getJson("/api/v1/jobs/{$this->job->id}")
+            ->assertOk()
+            ->json('report');
         $job = Job::query()->with('shop', 'signOff')->whereKey($this->job->id)->sole();
         $report = $this->app->make(Workbench::class)->report($job, Notes::notebookOf($job));
-        $fresh = json_decode((string) json_encode($job->isSigned() ? AsSigned::shown($job, $report) : Json::of($report), Json::FLAGS), true);
+        $fresh = json_decode(
+            (string) json_encode($job->isSigned() ? AsSigned::shown($job, $report) : Json::of($report), Json::FLAGS),
+            true,
+        );
         self::assertSame($fresh, $shown, "stale after $after");
         self::assertNotNull($this->kept());
 
@@ -66,13 +73,21 @@ final class ReportsTest extends TestCase
     {
         $earlier = $this->job;
         $this->job = $this->cones();
-        $other = Job::factory()->by($this->user)->create(['pattern' => 'cup-cone', 'machine_id' => Machine::factory()->create(['shop_id' => $this->user->shop_id])->id]);
+        $other = Job::factory()
+            ->by($this->user)
+            ->create(['pattern' => 'cup-cone', 'machine_id' => Machine::factory()->create(['shop_id' => $this->user->shop_id])->id]);
         $tool = null;
         $changes = [
             'a record' => fn () => $this->keep($this->job, 'set.cone.axle', ['choice' => 'quick_release'])->assertCreated(),
             'a record withdrawn' => fn () => $this->keep($this->job, 'set.cone.axle', null)->assertCreated(),
             'a tool hung up' => function () use (&$tool): void {
-                $tool = Tool::query()->create(['name' => '36 cup', 'kind' => ToolKind::Cup, 'outside_mm' => 35, 'opening_mm' => 28, 'length_mm' => 60]);
+                $tool = Tool::query()->create([
+                    'name' => '36 cup',
+                    'kind' => ToolKind::Cup,
+                    'outside_mm' => 35,
+                    'opening_mm' => 28,
+                    'length_mm' => 60,
+                ]);
             },
             'a tool measured anew' => function () use (&$tool): void {
                 $tool?->update(['outside_mm' => 33]);
@@ -80,11 +95,28 @@ final class ReportsTest extends TestCase
             'a tool taken down' => function () use (&$tool): void {
                 $tool?->delete();
             },
-            'the way of the shop' => fn () => DB::table('shops')->where('id', $this->user->shop_id)->update(['habits' => json_encode(['heat' => 'warm', 'extraction' => 'press', 'seals' => 'after_own', 'second_check' => 'required'])]),
-            'the press' => fn () => DB::table('shops')->where('id', $this->user->shop_id)->update(['press_capacity_n' => 50000]),
-            'the draw bolt' => fn () => DB::table('shops')->where('id', $this->user->shop_id)->update(['draw_bolt' => 'M16']),
-            'a spanner that an earlier job noted' => fn () => $this->keep($earlier, 'fastener.wheel_nuts.spanner', ['text' => '15'])->assertCreated(),
-            'another hub of its kind signed' => fn () => DB::table('jobs')->where('id', $other->id)->update(['signed_at' => '2026-11-01 10:00:00+00']),
+            'the way of the shop' => fn () => DB::table('shops')
+                ->where('id', $this->user->shop_id)
+                ->update([
+                    'habits' => json_encode([
+                        'heat' => 'warm',
+                        'extraction' => 'press',
+                        'seals' => 'after_own',
+                        'second_check' => 'required',
+                    ]),
+                ]),
+            'the press' => fn () => DB::table('shops')
+                ->where('id', $this->user->shop_id)
+                ->update(['press_capacity_n' => 50000]),
+            'the draw bolt' => fn () => DB::table('shops')
+                ->where('id', $this->user->shop_id)
+                ->update(['draw_bolt' => 'M16']),
+            'a spanner that an earlier job noted' => fn () => $this->keep($earlier, 'fastener.wheel_nuts.spanner', [
+                'text' => '15',
+            ])->assertCreated(),
+            'another hub of its kind signed' => fn () => DB::table('jobs')
+                ->where('id', $other->id)
+                ->update(['signed_at' => '2026-11-01 10:00:00+00']),
             'another release' => fn () => config(['app.release' => 'another']),
         ];
         $this->opened('nothing');
@@ -104,8 +136,16 @@ final class ReportsTest extends TestCase
     {
         $this->keep($this->job, 'set.cone.axle', ['choice' => 'solid'])->assertCreated();
         self::assertNotNull($this->kept(), 'after a record it is worked out behind the answer');
-        DB::table('job_reports')->where('job_id', $this->job->id)->update(['body' => '{"kept":true}']);
-        self::assertSame(['kept' => true], $this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->json('report'), 'as it was kept');
+        DB::table('job_reports')
+            ->where('job_id', $this->job->id)
+            ->update(['body' => '{"kept":true}']);
+        self::assertSame(
+            ['kept' => true],
+            $this->getJson("/api/v1/jobs/{$this->job->id}")
+                ->assertOk()
+                ->json('report'),
+            'as it was kept',
+        );
         $this->keep($this->job, 'set.cone.axle', ['choice' => 'quick_release'])->assertCreated();
         $this->opened('a record');
         DB::table('job_reports')->delete();

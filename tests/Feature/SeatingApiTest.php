@@ -56,7 +56,9 @@ final class SeatingApiTest extends TestCase
 
     public function test_rounds_of_depths_tell_whether_it_comes_straight(): void
     {
-        $trend = fn (): array => $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/trend")->assertOk()->json();
+        $trend = fn (): array => $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/trend")
+            ->assertOk()
+            ->json();
         self::assertSame([[], null], [$trend()['points'], $trend()['verdict']]);
         $this->round([12 => '1.00', 4 => '1.20', 8 => '1.20']);
         $this->round([12 => '2.00', 4 => '2.40', 8 => '2.40']);
@@ -73,8 +75,12 @@ final class SeatingApiTest extends TestCase
 
     public function test_what_drops_into_a_warm_hub_condemns_no_bore(): void
     {
-        $feel = fn (): array => $this->keep($this->job, 'fit.left.feel', ['choice' => 'drops_in'])->assertCreated()->json('value');
-        $said = fn (): string => $this->step($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report'), 'size.left.bore')['verdicts'][0]['headline']['key'];
+        $feel = fn (): array => $this->keep($this->job, 'fit.left.feel', ['choice' => 'drops_in'])
+            ->assertCreated()
+            ->json('value');
+        $said = fn (): string => $this->step($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report'), 'size.left.bore')[
+            'verdicts'
+        ][0]['headline']['key'];
         $this->keep($this->job, 'seat.warmed', ['choice' => 'warm'])->assertCreated();
         $this->keep($this->job, 'seat.hub_temperature', ['typed' => '72'])->assertCreated();
         self::assertSame(['choice' => 'drops_in', 'hub_c' => 72], $feel());
@@ -95,14 +101,27 @@ final class SeatingApiTest extends TestCase
     {
         $id = (string) Str::uuid();
         $pairs = array_map(static fn (PressSample $s): array => [$s->travel->mm, $s->force->newtons], self::curve(PressKind::Good));
-        $send = fn (string $seat = 'left') => $this->postJson("/api/v1/jobs/{$this->job->id}/traces", ['id' => $id, 'seat' => $seat, 'samples' => $pairs]);
+        $send = fn (string $seat = 'left') => $this->postJson("/api/v1/jobs/{$this->job->id}/traces", [
+            'id' => $id,
+            'seat' => $seat,
+            'samples' => $pairs,
+        ]);
         $send()->assertCreated()->assertJsonPath('setup.part', 'bearing_left')->assertJsonPath('source', 'press');
         $send()->assertOk();
         $send('right')->assertStatus(409);
-        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/traces")->assertOk()->assertJsonCount(1, 'data')->assertJsonPath('data.0.id', $id);
-        $csv = (string) $this->get("/files/jobs/{$this->job->id}/trace-$id.csv")->assertOk()->getContent();
+        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/traces")
+            ->assertOk()
+            ->assertJsonCount(1, 'data')
+            ->assertJsonPath('data.0.id', $id);
+        $csv = (string) $this->get("/files/jobs/{$this->job->id}/trace-$id.csv")
+            ->assertOk()
+            ->getContent();
         self::assertCount(count($pairs), TraceCsv::read($csv));
-        $this->postJson("/api/v1/jobs/{$this->job->id}/traces", ['id' => (string) Str::uuid(), 'seat' => 'nowhere', 'samples' => $pairs])->assertNotFound();
+        $this->postJson("/api/v1/jobs/{$this->job->id}/traces", [
+            'id' => (string) Str::uuid(),
+            'seat' => 'nowhere',
+            'samples' => $pairs,
+        ])->assertNotFound();
     }
 
     /** @return iterable<string, array{string, int, ?string}> file, status, words about it */
@@ -120,8 +139,14 @@ final class SeatingApiTest extends TestCase
     #[DataProvider('files')]
     public function test_a_trace_comes_as_a_file(string $csv, int $status, ?string $words): void
     {
-        $answer = $this->json('POST', "/api/v1/jobs/{$this->job->id}/traces", ['id' => (string) Str::uuid(), 'seat' => 'left', 'file' => UploadedFile::fake()->createWithContent('trace.csv', $csv)])->assertStatus($status);
-        $words === null ? $answer->assertJsonPath('source', 'file') : self::assertStringContainsString($words, (string) $answer->json('errors.0.detail'));
+        $answer = $this->json('POST', "/api/v1/jobs/{$this->job->id}/traces", [
+            'id' => (string) Str::uuid(),
+            'seat' => 'left',
+            'file' => UploadedFile::fake()->createWithContent('trace.csv', $csv),
+        ])->assertStatus($status);
+        $words === null
+            ? $answer->assertJsonPath('source', 'file')
+            : self::assertStringContainsString($words, (string) $answer->json('errors.0.detail'));
     }
 
     public function test_a_press_is_read_live_and_says_stop_in_time(): void
@@ -135,7 +160,9 @@ final class SeatingApiTest extends TestCase
             usleep(40_000);
         }
         $this->app->instance(PressGauge::class, new PressGauge("127.0.0.1:$port"));
-        $said = $this->get("/api/v1/jobs/{$this->job->id}/seats/left/live?kind=cocked&seed=4&pace=20")->assertOk()->streamedContent();
+        $said = $this->get("/api/v1/jobs/{$this->job->id}/seats/left/live?kind=cocked&seed=4&pace=20")
+            ->assertOk()
+            ->streamedContent();
         preg_match_all('/^event: (\w+)\ndata: (.+)$/m', $said, $events, PREG_SET_ORDER);
         self::assertSame('setup', $events[0][1]);
         self::assertSame('end', $events[count($events) - 1][1]);
@@ -143,26 +170,53 @@ final class SeatingApiTest extends TestCase
         self::assertContains('cocked', $kinds, 'it is said while it goes in');
         $samples = array_merge(...array_map(static fn (array $e): array => json_decode($e[2], true)['samples'] ?? [], $events));
         self::assertGreaterThan(50, count($samples));
-        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/live?kind=sideways")->assertStatus(422)->assertJsonPath('errors.0.field', 'kind');
+        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/live?kind=sideways")
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'kind');
     }
 
     public function test_without_a_gauge_it_says_so(): void
     {
-        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/live")->assertStatus(409)->assertJsonPath('title', 'No press gauge');
+        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/live")
+            ->assertStatus(409)
+            ->assertJsonPath('title', 'No press gauge');
     }
 
     public function test_the_wall_goes_out_as_a_list_and_comes_in_again_once(): void
     {
-        $this->postJson('/api/v1/tools', ['name' => 'Big press', 'kind' => 'press', 'capacity' => '12 t', 'ram_mm' => '50'])->assertCreated()->assertJsonPath('capacity_n', 117680.0)->assertJsonPath('ram_mm', 50.0);
-        $this->postJson('/api/v1/tools', ['name' => 'Wrench', 'kind' => 'torque_wrench', 'torque_low' => '10', 'torque_high' => '60 Nm'])->assertCreated()->assertJsonPath('torque_high_nm', 60.0);
-        $this->postJson('/api/v1/tools', ['name' => 'Wrench', 'kind' => 'torque_wrench', 'torque_low' => '90', 'torque_high' => '60'])->assertStatus(422)->assertJsonPath('errors.0.field', 'torque_low_nm');
-        $this->postJson('/api/v1/tools', ['name' => 'Press', 'kind' => 'press', 'capacity' => '12'])->assertStatus(422)->assertJsonPath('errors.0.field', 'capacity');
+        $this->postJson('/api/v1/tools', ['name' => 'Big press', 'kind' => 'press', 'capacity' => '12 t', 'ram_mm' => '50'])
+            ->assertCreated()
+            ->assertJsonPath('capacity_n', 117680.0)
+            ->assertJsonPath('ram_mm', 50.0);
+        $this->postJson('/api/v1/tools', [
+            'name' => 'Wrench',
+            'kind' => 'torque_wrench',
+            'torque_low' => '10',
+            'torque_high' => '60 Nm',
+        ])
+            ->assertCreated()
+            ->assertJsonPath('torque_high_nm', 60.0);
+        $this->postJson('/api/v1/tools', ['name' => 'Wrench', 'kind' => 'torque_wrench', 'torque_low' => '90', 'torque_high' => '60'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'torque_low_nm');
+        $this->postJson('/api/v1/tools', ['name' => 'Press', 'kind' => 'press', 'capacity' => '12'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'capacity');
         $csv = (string) $this->get('/files/tools.csv')->assertOk()->getContent();
         self::assertStringContainsString('Big press,press', $csv);
-        $read = fn (string $list, bool $keep) => $this->json('POST', '/api/v1/tools/list', ['list' => UploadedFile::fake()->createWithContent('tools.csv', $list), 'keep' => $keep]);
-        $read($csv, true)->assertOk()->assertJson(['tools' => 0, 'known' => 2, 'faults' => []]);
+        $read = fn (string $list, bool $keep) => $this->json('POST', '/api/v1/tools/list', [
+            'list' => UploadedFile::fake()->createWithContent('tools.csv', $list),
+            'keep' => $keep,
+        ]);
+        $read($csv, true)
+            ->assertOk()
+            ->assertJson(['tools' => 0, 'known' => 2, 'faults' => []]);
         $other = $csv."42 cup,cup,46.2,37,60\r\nno face,cup,,,\r\n?,spoon\r\n";
-        $read($other, false)->assertOk()->assertJson(['tools' => 1, 'known' => 2, 'kept' => false])->assertJsonPath('faults.0.line', 5)->assertJsonCount(2, 'faults');
+        $read($other, false)
+            ->assertOk()
+            ->assertJson(['tools' => 1, 'known' => 2, 'kept' => false])
+            ->assertJsonPath('faults.0.line', 5)
+            ->assertJsonCount(2, 'faults');
         self::assertSame(2, Tool::query()->count());
         $read($other, true)->assertOk();
         self::assertSame(3, Tool::query()->count());
@@ -171,9 +225,20 @@ final class SeatingApiTest extends TestCase
 
     public function test_a_reading_keeps_how_well_the_gauge_of_this_shop_read_it(): void
     {
-        $half = fn (string $typed, string $by): ?float => $this->keep($this->job, 'size.over_faces', ['typed' => $typed], ['instrument' => $by])->assertCreated()->json('value.half_mm');
+        $half = fn (string $typed, string $by): ?float => $this->keep(
+            $this->job,
+            'size.over_faces',
+            ['typed' => $typed],
+            ['instrument' => $by],
+        )
+            ->assertCreated()
+            ->json('value.half_mm');
         $gauge = ['name' => 'Worn caliper', 'kind' => 'gauge', 'reads' => 'digital_caliper', 'plus_minus_mm' => '0.08'];
-        Tool::query()->toBase()->insert(['shop_id' => $this->person()->shop_id, 'plus_minus_mm' => 0.5, 'created_at' => now(), 'updated_at' => now()] + $gauge);
+        Tool::query()
+            ->toBase()
+            ->insert(
+                ['shop_id' => $this->person()->shop_id, 'plus_minus_mm' => 0.5, 'created_at' => now(), 'updated_at' => now()] + $gauge,
+            );
         self::assertSame(0.03, $half('104', 'digital_caliper'), 'the usual one, whatever another shop has');
         $id = $this->postJson('/api/v1/tools', $gauge)->assertCreated()->assertJsonPath('reads', 'digital_caliper')->json('id');
         self::assertSame([0.08, 0.05], [$half('104.01', 'digital_caliper'), $half('104.02', 'vernier')]);
@@ -181,14 +246,28 @@ final class SeatingApiTest extends TestCase
         $this->deleteJson("/api/v1/tools/$id")->assertNoContent();
         $entry = array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('entries'), null, 'place')['size.over_faces'];
         self::assertSame([104.03, 0.08], [$entry['value']['mm'], $entry['value']['half_mm']], 'it was read by what hung there then');
-        $this->postJson('/api/v1/tools', ['kind' => 'press', 'capacity' => '12 t'] + $gauge)->assertStatus(422)->assertJsonPath('errors.0.field', 'reads');
-        $this->postJson('/api/v1/tools', ['reads' => 'eyeball'] + $gauge)->assertStatus(422)->assertJsonPath('errors.0.field', 'reads');
+        $this->postJson('/api/v1/tools', ['kind' => 'press', 'capacity' => '12 t'] + $gauge)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'reads');
+        $this->postJson('/api/v1/tools', ['reads' => 'eyeball'] + $gauge)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'reads');
     }
 
     public function test_a_tool_is_measured_anew_and_taken_down(): void
     {
-        $id = $this->postJson('/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'])->json('id');
-        $this->putJson("/api/v1/tools/$id", ['name' => 'Cup, turned', 'kind' => 'cup', 'outside_mm' => '45.8', 'opening_mm' => '37', 'length_mm' => '60'])->assertOk()->assertJson(['name' => 'Cup, turned', 'outside_mm' => 45.8]);
+        $id = $this->postJson('/api/v1/tools', ['name' => 'Cup', 'kind' => 'cup', 'outside_mm' => '46', 'length_mm' => '60'])->json(
+            'id',
+        );
+        $this->putJson("/api/v1/tools/$id", [
+            'name' => 'Cup, turned',
+            'kind' => 'cup',
+            'outside_mm' => '45.8',
+            'opening_mm' => '37',
+            'length_mm' => '60',
+        ])
+            ->assertOk()
+            ->assertJson(['name' => 'Cup, turned', 'outside_mm' => 45.8]);
         $this->deleteJson("/api/v1/tools/$id")->assertNoContent();
         $this->getJson('/api/v1/tools')->assertJsonCount(0, 'data');
     }
@@ -197,22 +276,37 @@ final class SeatingApiTest extends TestCase
     {
         $this->getJson('/api/v1/tools/next')->assertOk()->assertJsonPath('verdict.headline.key', 'next_tool.none');
         $this->keep($this->job, 'size.left.number', ['text' => '6204 2RS']);
-        $this->getJson('/api/v1/tools/next')->assertJsonPath('uncovered', ['6204'])->assertJsonPath('verdict.headline.key', 'next_tool.get');
-        $this->postJson('/api/v1/tools', ['name' => '42 cup', 'kind' => 'cup', 'outside_mm' => '46.2', 'opening_mm' => '37', 'length_mm' => '60']);
+        $this->getJson('/api/v1/tools/next')
+            ->assertJsonPath('uncovered', ['6204'])
+            ->assertJsonPath('verdict.headline.key', 'next_tool.get');
+        $this->postJson('/api/v1/tools', [
+            'name' => '42 cup',
+            'kind' => 'cup',
+            'outside_mm' => '46.2',
+            'opening_mm' => '37',
+            'length_mm' => '60',
+        ]);
         $this->getJson('/api/v1/tools/next')->assertJsonPath('covered', 1.0)->assertJsonPath('verdict.headline.key', 'next_tool.all');
     }
 
     public function test_a_piece_to_make_is_drawn_with_its_sizes(): void
     {
         $sizes = 'title=Cup%20%3C6204%3E&outside=44.4&outside_to=46.7&bore=26.2&bore_to=41&length=45';
-        $svg = (string) $this->get("/files/turned-piece.svg?$sizes")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        $svg = (string) $this->get("/files/turned-piece.svg?$sizes")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml')
+            ->getContent();
         self::assertNotFalse(simplexml_load_string($svg));
         self::assertStringContainsString('44.40 to 46.70', $svg);
         self::assertStringContainsString('Cup &lt;6204&gt;', $svg);
-        $dxf = (string) $this->get("/files/turned-piece.dxf?$sizes")->assertOk()->getContent();
+        $dxf = (string) $this->get("/files/turned-piece.dxf?$sizes")
+            ->assertOk()
+            ->getContent();
         self::assertStringStartsWith("  0\r\nSECTION", $dxf);
         self::assertStringContainsString('bore 26.20 to 41.00', $dxf);
         $this->getJson('/files/turned-piece.svg?outside=20&bore=30&length=10')->assertStatus(422);
-        $this->getJson('/files/turned-piece.svg?outside=wide&length=10')->assertStatus(422)->assertJsonPath('errors.0.field', 'outside');
+        $this->getJson('/files/turned-piece.svg?outside=wide&length=10')
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'outside');
     }
 }

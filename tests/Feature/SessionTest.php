@@ -18,7 +18,8 @@ final class SessionTest extends TestCase
     {
         $user = $this->person(Role::Apprentice);
         $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'bearing'])
-            ->assertOk()->assertJson(['name' => $user->name, 'role' => 'apprentice', 'may_sign' => false, 'units' => 'mm', 'theme' => 'light']);
+            ->assertOk()
+            ->assertJson(['name' => $user->name, 'role' => 'apprentice', 'may_sign' => false, 'units' => 'mm', 'theme' => 'light']);
         $this->getJson('/api/v1/session')->assertOk()->assertJsonPath('email', $user->email);
         $this->deleteJson('/api/v1/session')->assertNoContent();
         $this->app->make('auth')->forgetGuards();
@@ -47,15 +48,24 @@ final class SessionTest extends TestCase
     {
         $user = $this->person();
         $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'bearing'])->assertOk();
-        DB::table('users')->where('id', $user->id)->update(['role' => 'apprentice', 'units' => 'in']);
-        $this->nobody()->getJson('/api/v1/session')->assertOk()->assertJson(['role' => 'apprentice', 'units' => 'in', 'may_sign' => false]);
+        DB::table('users')
+            ->where('id', $user->id)
+            ->update(['role' => 'apprentice', 'units' => 'in']);
+        $this->nobody()
+            ->getJson('/api/v1/session')
+            ->assertOk()
+            ->assertJson(['role' => 'apprentice', 'units' => 'in', 'may_sign' => false]);
     }
 
     public function test_a_wrong_password_is_said_beside_the_field_and_tells_nothing_more(): void
     {
         $user = $this->person();
-        $known = $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(422)->json('errors');
-        $unknown = $this->postJson('/api/v1/session', ['email' => 'nobody@shop.example', 'password' => 'wrong'])->assertStatus(422)->json('errors');
+        $known = $this->postJson('/api/v1/session', ['email' => $user->email, 'password' => 'wrong'])
+            ->assertStatus(422)
+            ->json('errors');
+        $unknown = $this->postJson('/api/v1/session', ['email' => 'nobody@shop.example', 'password' => 'wrong'])
+            ->assertStatus(422)
+            ->json('errors');
         self::assertSame($known, $unknown);
         self::assertSame('email', $known[0]['field']);
     }
@@ -95,9 +105,14 @@ final class SessionTest extends TestCase
     public function test_units_and_theme_are_kept(): void
     {
         $user = $this->person();
-        $this->actingAs($user)->patchJson('/api/v1/session', ['units' => 'in', 'theme' => 'dark'])->assertOk()->assertJson(['units' => 'in', 'theme' => 'dark']);
+        $this->actingAs($user)
+            ->patchJson('/api/v1/session', ['units' => 'in', 'theme' => 'dark'])
+            ->assertOk()
+            ->assertJson(['units' => 'in', 'theme' => 'dark']);
         self::assertSame(['in', 'dark'], [$user->refresh()->units, $user->theme]);
-        $this->patchJson('/api/v1/session', ['units' => 'furlong'])->assertStatus(422)->assertJsonPath('errors.0.field', 'units');
+        $this->patchJson('/api/v1/session', ['units' => 'furlong'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'units');
         $this->patchJson('/api/v1/session', ['role' => 'owner'])->assertOk();
         self::assertSame(Role::Mechanic, $user->refresh()->role, 'nobody gives themselves a role');
     }
@@ -109,13 +124,26 @@ final class SessionTest extends TestCase
         self::assertStringContainsString("default-src 'self'", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
         self::assertMatchesRegularExpression("/script-src 'self' 'nonce-\\w{20,}'/", $policy);
-        self::assertSame(['DENY', 'nosniff', 'same-origin'], [$page->headers->get('X-Frame-Options'), $page->headers->get('X-Content-Type-Options'), $page->headers->get('Referrer-Policy')]);
-        self::assertStringContainsString("default-src 'none'", (string) $this->getJson('/api/v1/ping')->headers->get('Content-Security-Policy'));
+        self::assertSame(
+            ['DENY', 'nosniff', 'same-origin'],
+            [
+                $page->headers->get('X-Frame-Options'),
+                $page->headers->get('X-Content-Type-Options'),
+                $page->headers->get('Referrer-Policy'),
+            ],
+        );
+        self::assertStringContainsString(
+            "default-src 'none'",
+            (string) $this->getJson('/api/v1/ping')->headers->get('Content-Security-Policy'),
+        );
     }
 
     public function test_an_unknown_address_of_the_api_is_a_problem_and_not_a_page(): void
     {
-        $this->getJson('/api/v1/nothing')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('status', 404);
+        $this->getJson('/api/v1/nothing')
+            ->assertNotFound()
+            ->assertHeader('Content-Type', 'application/problem+json')
+            ->assertJsonPath('status', 404);
         $this->json('PUT', '/api/v1/session')->assertStatus(405);
     }
 }

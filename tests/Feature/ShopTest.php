@@ -50,16 +50,47 @@ final class ShopTest extends TestCase
     public function test_machines_and_their_jobs_are_found_by_words_and_jobs_by_number_too(): void
     {
         $user = $this->person();
-        $make = static fn (string $name, string $model, string $owner): Machine => Machine::factory()->create(['shop_id' => $user->shop_id, 'name' => $name, 'model' => $model, 'owner' => $owner]);
+        $make = static fn (string $name, string $model, string $owner): Machine => Machine::factory()->create([
+            'shop_id' => $user->shop_id,
+            'name' => $name,
+            'model' => $model,
+            'owner' => $owner,
+        ]);
         $cart = $make('Golf cart 4', 'Puffin E', 'Links 100%');
         $mower = $make('Mower', 'Curlew_52', 'Links Golf');
         Machine::factory()->create(['name' => 'Golf cart 9']);
-        $open = Job::factory()->by($user)->create(['machine_id' => $cart->id, 'number' => 52]);
-        $signed = Job::factory()->by($user)->create(['machine_id' => $mower->id, 'number' => 7, 'signed_at' => '2026-03-01 10:00+00']);
-        DueItem::query()->forceCreate(['shop_id' => $user->shop_id, 'machine_id' => $mower->id, 'job_id' => $signed->id, 'kind' => 'carry', 'wheel' => 'x', 'what' => 'y', 'due_on' => '2027-01-01']);
-        DueItem::query()->forceCreate(['shop_id' => $user->shop_id, 'machine_id' => $mower->id, 'job_id' => $signed->id, 'kind' => 'carry', 'wheel' => 'x', 'what' => 'y', 'due_on' => '2026-12-01', 'settled_at' => '2026-11-01']);
+        $open = Job::factory()
+            ->by($user)
+            ->create(['machine_id' => $cart->id, 'number' => 52]);
+        $signed = Job::factory()
+            ->by($user)
+            ->create(['machine_id' => $mower->id, 'number' => 7, 'signed_at' => '2026-03-01 10:00+00']);
+        DueItem::query()->forceCreate([
+            'shop_id' => $user->shop_id,
+            'machine_id' => $mower->id,
+            'job_id' => $signed->id,
+            'kind' => 'carry',
+            'wheel' => 'x',
+            'what' => 'y',
+            'due_on' => '2027-01-01',
+        ]);
+        DueItem::query()->forceCreate([
+            'shop_id' => $user->shop_id,
+            'machine_id' => $mower->id,
+            'job_id' => $signed->id,
+            'kind' => 'carry',
+            'wheel' => 'x',
+            'what' => 'y',
+            'due_on' => '2026-12-01',
+            'settled_at' => '2026-11-01',
+        ]);
         $this->actingAs($user);
-        $machines = fn (string $find): array => array_column($this->getJson('/api/v1/machines?find='.rawurlencode($find))->assertOk()->json('data'), 'name');
+        $machines = fn (string $find): array => array_column(
+            $this->getJson('/api/v1/machines?find='.rawurlencode($find))
+                ->assertOk()
+                ->json('data'),
+            'name',
+        );
         self::assertSame(['Golf cart 4', 'Mower'], $machines('GOLF'));
         self::assertSame(['Golf cart 4'], $machines(' puffin  links '), 'each word, wherever it stands');
         self::assertSame(['Golf cart 4'], $machines('100%'));
@@ -67,7 +98,12 @@ final class ShopTest extends TestCase
         self::assertSame([], $machines('w%5'));
         self::assertSame([], $machines('\\'));
         self::assertSame(['Golf cart 4', 'Mower'], $machines('   '));
-        $jobs = fn (string $find, int $closed = 0): array => array_column($this->getJson("/api/v1/jobs?signed=$closed&find=".rawurlencode($find))->assertOk()->json('data'), 'number');
+        $jobs = fn (string $find, int $closed = 0): array => array_column(
+            $this->getJson("/api/v1/jobs?signed=$closed&find=".rawurlencode($find))
+                ->assertOk()
+                ->json('data'),
+            'number',
+        );
         self::assertSame([52], $jobs('cart'));
         self::assertSame([52], $jobs('52'), 'by its number');
         self::assertSame([], $jobs('curlew'), 'that one is signed');
@@ -87,14 +123,28 @@ final class ShopTest extends TestCase
     {
         $user = $this->person();
         $machine = Machine::factory()->create(['shop_id' => $user->shop_id, 'name' => 'Cart 4', 'owner' => 'Links Golf']);
-        $job = Job::factory()->by($user)->create(['machine_id' => $machine->id]);
+        $job = Job::factory()
+            ->by($user)
+            ->create(['machine_id' => $machine->id]);
         $this->actingAs($user);
-        $this->putJson("/api/v1/machines/{$machine->id}", ['name' => ' Cart 14 ', 'model' => 'Puffin E', 'owner' => 'Harbour Hire', 'shop_id' => 999])->assertOk()->assertJson(['name' => 'Cart 14', 'owner' => 'Harbour Hire']);
+        $this->putJson("/api/v1/machines/{$machine->id}", [
+            'name' => ' Cart 14 ',
+            'model' => 'Puffin E',
+            'owner' => 'Harbour Hire',
+            'shop_id' => 999,
+        ])
+            ->assertOk()
+            ->assertJson(['name' => 'Cart 14', 'owner' => 'Harbour Hire']);
         $history = $this->getJson("/api/v1/machines/{$machine->id}")->assertOk();
-        self::assertSame(['Cart 14', 'Puffin E', [$job->id]], [$history->json('machine.name'), $history->json('machine.model'), array_column($history->json('jobs'), 'id')]);
+        self::assertSame(
+            ['Cart 14', 'Puffin E', [$job->id]],
+            [$history->json('machine.name'), $history->json('machine.model'), array_column($history->json('jobs'), 'id')],
+        );
         self::assertSame($user->shop_id, $machine->refresh()->shop_id);
         foreach (['', str_repeat('x', 121)] as $name) {
-            $this->putJson("/api/v1/machines/{$machine->id}", ['name' => $name])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
+            $this->putJson("/api/v1/machines/{$machine->id}", ['name' => $name])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', 'name');
         }
         self::assertSame('Cart 14', $machine->refresh()->name);
     }
@@ -107,23 +157,35 @@ final class ShopTest extends TestCase
             $this->getJson('/api/v1/jobs?cursor='.base64_encode($odd))->assertOk();
         }
         $this->getJson('/api/v1/jobs?cursor[]=1')->assertOk();
-        $this->getJson('/api/v1/jobs?cursor='.base64_encode('{"moon":1,"_pointsToNextItems":true}'))->assertStatus(422)->assertJsonPath('errors.0.field', 'cursor');
+        $this->getJson('/api/v1/jobs?cursor='.base64_encode('{"moon":1,"_pointsToNextItems":true}'))
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'cursor');
     }
 
     public function test_a_machine_wants_a_name_and_no_more(): void
     {
         $this->actingAs($this->person(Role::Apprentice));
-        $this->postJson('/api/v1/machines', ['name' => 'Barrow'])->assertCreated()->assertJson(['name' => 'Barrow', 'model' => '', 'owner' => '']);
-        $this->postJson('/api/v1/machines', ['name' => ''])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
-        $this->postJson('/api/v1/machines', ['name' => str_repeat('x', 121)])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
-        $this->postJson('/api/v1/machines', ['name' => 'B', 'owner' => ['x']])->assertStatus(422)->assertJsonPath('errors.0.field', 'owner');
+        $this->postJson('/api/v1/machines', ['name' => 'Barrow'])
+            ->assertCreated()
+            ->assertJson(['name' => 'Barrow', 'model' => '', 'owner' => '']);
+        $this->postJson('/api/v1/machines', ['name' => ''])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'name');
+        $this->postJson('/api/v1/machines', ['name' => str_repeat('x', 121)])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'name');
+        $this->postJson('/api/v1/machines', ['name' => 'B', 'owner' => ['x']])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'owner');
     }
 
     public function test_names_in_any_script_and_with_any_signs_come_back_as_they_went(): void
     {
         $this->actingAs($this->person());
         $name = 'Ölmühle “Řezáč” <b>&\' 自転車 🚲';
-        $id = $this->postJson('/api/v1/machines', ['name' => $name])->assertCreated()->json('id');
+        $id = $this->postJson('/api/v1/machines', ['name' => $name])
+            ->assertCreated()
+            ->json('id');
         self::assertSame($name, $this->getJson("/api/v1/machines/$id")->json('machine.name'));
     }
 
@@ -131,7 +193,12 @@ final class ShopTest extends TestCase
     {
         $user = $this->person();
         $machine = Machine::factory()->create(['shop_id' => $user->shop_id]);
-        $jobs = array_map(fn (): Job => Job::factory()->by($user)->create(['machine_id' => $machine->id]), range(1, 6));
+        $jobs = array_map(
+            fn (): Job => Job::factory()
+                ->by($user)
+                ->create(['machine_id' => $machine->id]),
+            range(1, 6),
+        );
         $this->actingAs($user);
         foreach ($jobs as $i => $job) {
             $this->keep($job, 'fastener.axle_nut.spanner', ['text' => (string) (20 + $i)])->assertCreated();
@@ -149,7 +216,9 @@ final class ShopTest extends TestCase
         $job = $this->jobOf($user);
         $this->actingAs($user)->keep($job, 'check.complaint', ['text' => 'Squeals']);
         $noted = $job->refresh()->standing;
-        DB::table('jobs')->where('id', $job->id)->update(['standing' => '{}']);
+        DB::table('jobs')
+            ->where('id', $job->id)
+            ->update(['standing' => '{}']);
         $this->app->make(NoteStanding::class)($job->id);
         self::assertEquals($noted, $job->refresh()->standing);
         self::assertSame('Squeals', $job->standing['complaint'] ?? null);
@@ -160,7 +229,15 @@ final class ShopTest extends TestCase
         $user = $this->person();
         $machine = Machine::factory()->create(['shop_id' => $user->shop_id]);
         $this->actingAs($user);
-        $numbers = array_map(fn (): int => $this->postJson('/api/v1/jobs', ['machine_id' => $machine->id, 'wheel' => 'Front', 'pattern' => 'pair-sleeve', 'complaint' => 'x'])->json('number'), range(1, 5));
+        $numbers = array_map(
+            fn (): int => $this->postJson('/api/v1/jobs', [
+                'machine_id' => $machine->id,
+                'wheel' => 'Front',
+                'pattern' => 'pair-sleeve',
+                'complaint' => 'x',
+            ])->json('number'),
+            range(1, 5),
+        );
         self::assertSame([1, 2, 3, 4, 5], $numbers);
     }
 
@@ -170,7 +247,12 @@ final class ShopTest extends TestCase
         $job = $this->jobOf($user);
         $this->actingAs($user);
         foreach (range(1, 53) as $n) {
-            $this->keep($job, 'size.over_faces', ['typed' => (string) (100 + $n / 100)], ['id' => (string) Str::uuid()])->assertCreated();
+            $this->keep(
+                $job,
+                'size.over_faces',
+                ['typed' => (string) (100 + $n / 100)],
+                ['id' => (string) Str::uuid()],
+            )->assertCreated();
         }
         $first = $this->getJson("/api/v1/jobs/{$job->id}/records")->assertOk();
         $rest = $this->getJson("/api/v1/jobs/{$job->id}/records?cursor=".$first->json('next_cursor'))->assertOk();

@@ -16,13 +16,17 @@ final class StoreAwayTest extends TestCase
         Config::set('database.connections.pgsql.port', 1);
         DB::purge();
         $this->postJson('/api/v1/session', ['email' => 'a@b.example', 'password' => 'x'])
-            ->assertStatus(503)->assertHeader('Retry-After', '3')->assertJsonPath('title', 'The record store is away');
+            ->assertStatus(503)
+            ->assertHeader('Retry-After', '3')
+            ->assertJsonPath('title', 'The record store is away');
     }
 
     public function test_ping_needs_no_store(): void
     {
         Config::set('database.connections.pgsql.port', 1);
         DB::purge();
-        $this->getJson('/api/v1/ping')->assertOk()->assertExactJson(['ok' => true]);
+        $this->getJson('/api/v1/ping')
+            ->assertOk()
+            ->assertExactJson(['ok' => true]);
     }
 }

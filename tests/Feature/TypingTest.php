@@ -51,9 +51,16 @@ final class TypingTest extends TestCase
 
     public function test_an_answer_that_only_reads_the_session_sends_no_cookie(): void
     {
-        $preview = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]])->assertOk();
+        $preview = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", [
+            'drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]],
+        ])->assertOk();
         self::assertSame([], $preview->headers->getCookies());
-        self::assertSame([], $this->postJson('/api/v1/calculators/length', ['typed' => '1 in'])->assertOk()->headers->getCookies());
+        self::assertSame(
+            [],
+            $this->postJson('/api/v1/calculators/length', ['typed' => '1 in'])
+                ->assertOk()
+                ->headers->getCookies(),
+        );
         self::assertNotSame([], $this->getJson('/api/v1/session')->assertOk()->headers->getCookies(), 'others keep it fresh');
     }
 
@@ -92,7 +99,9 @@ final class TypingTest extends TestCase
     public function test_a_preview_of_a_change_to_the_hub_keeps_nothing(): void
     {
         $draft = ['drafts' => [['place' => 'hub.edits', 'entry' => ['do' => 'remove', 'part' => 'sleeve']]]];
-        $parts = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $draft)->assertOk()->json('section.pieces');
+        $parts = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $draft)
+            ->assertOk()
+            ->json('section.pieces');
         self::assertNotContains('sleeve', array_column($parts, 'part'));
         self::assertContains('sleeve', array_column($this->getJson("/api/v1/jobs/{$this->job->id}")->json('report.hub.parts'), 'part'));
     }
@@ -101,9 +110,15 @@ final class TypingTest extends TestCase
     {
         foreach (['sleeve', 'bearing_right', 'seal_left', 'axle', 'housing'] as $part) {
             $this->keep($this->job, 'hub.edits', ['do' => 'remove', 'part' => $part])->assertCreated();
-            $report = $this->getJson("/api/v1/jobs/{$this->job->id}")->assertOk()->json('report');
+            $report = $this->getJson("/api/v1/jobs/{$this->job->id}")
+                ->assertOk()
+                ->json('report');
             self::assertCount(7, $report['stations']);
-            self::assertSame(in_array($part, ['axle', 'housing'], true), in_array('stack.none', array_column(array_column($report['hub']['faults'], 'say'), 'key'), true), $part);
+            self::assertSame(
+                in_array($part, ['axle', 'housing'], true),
+                in_array('stack.none', array_column(array_column($report['hub']['faults'], 'say'), 'key'), true),
+                $part,
+            );
         }
         $this->get("/files/jobs/{$this->job->id}/card.pdf")->assertOk();
         $this->get("/files/jobs/{$this->job->id}/hub.dxf")->assertOk();
@@ -123,13 +138,27 @@ final class TypingTest extends TestCase
     {
         $drafts = ['drafts' => [['place' => 'size.over_faces', 'entry' => ['typed' => '104']]]];
         $kept = $this->getJson("/api/v1/jobs/{$this->job->id}")->json('report');
-        $shown = ['tools' => 'strip', 'part_findings' => 'size', 'seats' => 'size', 'to_buy' => 'source', 'matches' => 'source', 'drivers' => 'seat', 'set' => 'set', 'blocks' => 'prove', 'may_sign' => 'prove'];
+        $shown = [
+            'tools' => 'strip',
+            'part_findings' => 'size',
+            'seats' => 'size',
+            'to_buy' => 'source',
+            'matches' => 'source',
+            'drivers' => 'seat',
+            'set' => 'set',
+            'blocks' => 'prove',
+            'may_sign' => 'prove',
+        ];
         foreach (['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'] as $station) {
             $live = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => $station])->assertOk();
             self::assertSame([$station], array_column($live->json('stations'), 'station'));
             self::assertLessThan(0.75 * strlen((string) json_encode($kept)), strlen((string) $live->content()));
             foreach ($shown as $what => $where) {
-                self::assertSame($where === $station || ($what === 'set' && $station === 'seat'), $live->json($what) !== null, "$what at $station");
+                self::assertSame(
+                    $where === $station || ($what === 'set' && $station === 'seat'),
+                    $live->json($what) !== null,
+                    "$what at $station",
+                );
             }
         }
         $this->keep($this->job, 'size.over_faces', ['typed' => '104'])->assertCreated();
@@ -138,6 +167,8 @@ final class TypingTest extends TestCase
             $live = $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => $station])->assertOk();
             self::assertSame($after[$station], $live->json('stations.0'), "$station is previewed as it is once it is kept");
         }
-        $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => 'lunch'])->assertStatus(422)->assertJsonPath('errors.0.field', 'station');
+        $this->postJson("/api/v1/jobs/{$this->job->id}/preview", $drafts + ['station' => 'lunch'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'station');
     }
 }

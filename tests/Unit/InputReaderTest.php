@@ -26,13 +26,18 @@ final class InputReaderTest extends TestCase
 {
     public function test_what_is_left_out_is_as_usual(): void
     {
-        $heat = (new InputReader)->read(HeatInput::class, ['outside_mm' => 47, 'interference_mm' => 0.02]);
+        $heat = (new InputReader())->read(HeatInput::class, ['outside_mm' => 47, 'interference_mm' => 0.02]);
         self::assertSame([47.0, Material::Aluminium, false, null], [$heat->outside->mm, $heat->material, $heat->freezer, $heat->room]);
     }
 
     public function test_null_and_empty_are_left_out_too(): void
     {
-        $heat = (new InputReader)->read(HeatInput::class, ['outside_mm' => 47, 'interference_mm' => 0.02, 'room_c' => null, 'material' => '']);
+        $heat = (new InputReader())->read(HeatInput::class, [
+            'outside_mm' => 47,
+            'interference_mm' => 0.02,
+            'room_c' => null,
+            'material' => '',
+        ]);
         self::assertNull($heat->room);
         self::assertSame(Material::Aluminium, $heat->material);
     }
@@ -51,7 +56,7 @@ final class InputReaderTest extends TestCase
     #[DataProvider('readings')]
     public function test_a_reading_comes_in_several_shapes(mixed $given, float $value, float $halfWidth, ?Instrument $by): void
     {
-        $bore = (new InputReader)->read(FitInput::class, ['outside_mm' => 47, 'bore_mm' => $given])->bore;
+        $bore = (new InputReader())->read(FitInput::class, ['outside_mm' => 47, 'bore_mm' => $given])->bore;
         self::assertNotNull($bore);
         self::assertEqualsWithDelta([$value, $halfWidth], [$bore->value->mm, $bore->halfWidth->mm], 1e-9);
         self::assertSame($by, $bore->instrument);
@@ -78,22 +83,36 @@ final class InputReaderTest extends TestCase
     public function test_lists_name_the_item_and_the_field(): void
     {
         $good = ['clock' => '12', 'depth_mm' => 3];
-        $fields = self::faultyFields(SquareInput::class, ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [$good, ['clock' => '25', 'depth_mm' => 'x'], 'what']]);
+        $fields = self::faultyFields(SquareInput::class, [
+            'bore_mm' => 20,
+            'outside_mm' => 47,
+            'readings' => [$good, ['clock' => '25', 'depth_mm' => 'x'], 'what'],
+        ]);
         self::assertSame(['readings.1.clock', 'readings.1.depth_mm', 'readings.2.clock', 'readings.2.depth_mm'], $fields);
     }
 
     public function test_lists_of_answers_are_answers(): void
     {
-        $home = (new InputReader)->read(HomeInput::class, ['width_mm' => 14, 'signs' => ['note_changed', 'hard_stop']]);
+        $home = (new InputReader())->read(HomeInput::class, ['width_mm' => 14, 'signs' => ['note_changed', 'hard_stop']]);
         self::assertSame([HomeSign::NoteChanged, HomeSign::HardStop], $home->signs);
         self::assertSame(['signs'], self::faultyFields(HomeInput::class, ['width_mm' => 14, 'signs' => ['note_changed', 'sang']]));
-        self::assertSame(['signs'], self::faultyFields(HomeInput::class, ['width_mm' => 14, 'signs' => array_fill(0, 101, 'hard_stop')]));
+        self::assertSame(
+            ['signs'],
+            self::faultyFields(HomeInput::class, ['width_mm' => 14, 'signs' => array_fill(0, 101, 'hard_stop')]),
+        );
         self::assertSame(['signs'], self::faultyFields(HomeInput::class, ['width_mm' => 14, 'signs' => ['a' => 'hard_stop']]));
     }
 
     public function test_every_fault_is_said_in_one_go_and_strangers_are_named(): void
     {
-        $fields = self::faultyFields(PressForceInput::class, ['bore_mm' => 'x', 'outside_mm' => -1, 'hub_outside_mm' => 66, 'interference_mm' => 9, 'draw_bolt' => 'M7', 'colour' => 'red']);
+        $fields = self::faultyFields(PressForceInput::class, [
+            'bore_mm' => 'x',
+            'outside_mm' => -1,
+            'hub_outside_mm' => 66,
+            'interference_mm' => 9,
+            'draw_bolt' => 'M7',
+            'colour' => 'red',
+        ]);
         sort($fields);
         self::assertSame(['bore_mm', 'colour', 'draw_bolt', 'interference_mm', 'outside_mm', 'width_mm'], $fields);
     }
@@ -107,7 +126,15 @@ final class InputReaderTest extends TestCase
 
     public function test_numbers_may_come_as_text_where_they_are_no_lengths(): void
     {
-        $press = (new InputReader)->read(PressForceInput::class, ['bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 66, 'interference_mm' => 0.02, 'press_capacity_n' => '117680', 'draw_bolt' => 'M16']);
+        $press = (new InputReader())->read(PressForceInput::class, [
+            'bore_mm' => 20,
+            'outside_mm' => 47,
+            'width_mm' => 14,
+            'hub_outside_mm' => 66,
+            'interference_mm' => 0.02,
+            'press_capacity_n' => '117680',
+            'draw_bolt' => 'M16',
+        ]);
         self::assertSame(117680.0, $press->pressCapacity?->newtons);
         self::assertSame(DrawBolt::M16, $press->drawBolt);
     }
@@ -115,7 +142,7 @@ final class InputReaderTest extends TestCase
     public function test_limits_of_a_field_are_said_with_their_unit(): void
     {
         try {
-            (new InputReader)->read(HeatInput::class, ['outside_mm' => 47, 'interference_mm' => 0.02, 'room_c' => 300]);
+            (new InputReader())->read(HeatInput::class, ['outside_mm' => 47, 'interference_mm' => 0.02, 'room_c' => 300]);
             self::fail('was taken');
         } catch (InputFaults $faults) {
             self::assertSame('It must lie between -30 and 50 °C.', $faults->faults[0]['detail']);
@@ -131,7 +158,11 @@ final class InputReaderTest extends TestCase
             self::assertNotSame([], $card->fields, $name);
             foreach ($card->fields as $field) {
                 self::assertNotSame('', $field->label, "$name {$field->name}");
-                self::assertSame($field->kind === 'choice' || $field->kind === 'choices', $field->options !== [], "$name {$field->name}");
+                self::assertSame(
+                    $field->kind === 'choice' || $field->kind === 'choices',
+                    $field->options !== [],
+                    "$name {$field->name}",
+                );
                 self::assertSame($field->kind === 'list', $field->of !== [], "$name {$field->name}");
                 self::assertSame($field->kind === 'reading', $field->instrument !== null, "$name {$field->name}");
             }
@@ -148,7 +179,7 @@ final class InputReaderTest extends TestCase
     private static function faultyFields(string $class, array $given): array
     {
         try {
-            (new InputReader)->read($class, $given);
+            (new InputReader())->read($class, $given);
         } catch (InputFaults $faults) {
             foreach ($faults->faults as $fault) {
                 self::assertMatchesRegularExpression('/^[A-Z0-9"].*\.$/u', $fault['detail']);

@@ -79,7 +79,14 @@ final class ShapesTest extends TestCase
     public function test_words_keep_their_quantities(): void
     {
         $said = Json::of(Message::of('k', '{a} at {b}', ['a' => Length::mm(0.6), 'b' => Written::of('12')]));
-        self::assertEquals(['key' => 'k', 'text' => '{a} at {b}', 'values' => (object) ['a' => ['value' => 0.6, 'unit' => 'mm', 'digits' => 2], 'b' => '12']], $said);
+        self::assertEquals(
+            [
+                'key' => 'k',
+                'text' => '{a} at {b}',
+                'values' => (object) ['a' => ['value' => 0.6, 'unit' => 'mm', 'digits' => 2], 'b' => '12'],
+            ],
+            $said,
+        );
         $figure = (array) Json::of(Figure::of('angle', 'Out of square', Angle::degrees(0.778), 0.09));
         self::assertSame(['value' => 0.778, 'unit' => 'deg', 'digits' => 2], $figure['quantity']);
         self::assertSame(0.09, $figure['plus_minus']);
@@ -88,16 +95,30 @@ final class ShapesTest extends TestCase
     /** Every answer of every calculator, and a whole job, hold to the schema that is published for them. */
     public function test_what_is_written_holds_to_its_schema(): void
     {
-        $schemas = new Schemas;
-        $container = new Container;
+        $schemas = new Schemas();
+        $container = new Container();
         $container->instance(Limits::class, Limits::standard());
-        $calculators = new Calculators($container, new InputReader);
+        $calculators = new Calculators($container, new InputReader());
         foreach (Registry::all() as $name => $class) {
             $result = $calculators->work($name, Registry::about($class)->example);
             $this->assertHolds($schemas->of($result::class), json_decode((string) json_encode(Json::of($result))), $schemas, $name);
         }
-        $bench = new Bench(new PairSleeve, new Notebook(['size.left.number' => ['value' => ['text' => '6204 RS'], 'instrument' => null], 'fit.left.feel' => ['value' => ['choice' => 'rattles'], 'instrument' => null]]), [], null, DrawBolt::M12);
-        $this->assertHolds($schemas->of(JobReport::class), json_decode((string) json_encode(Json::of((new WheelJob(Limits::standard()))->report($bench)))), $schemas, 'job');
+        $bench = new Bench(
+            new PairSleeve(),
+            new Notebook([
+                'size.left.number' => ['value' => ['text' => '6204 RS'], 'instrument' => null],
+                'fit.left.feel' => ['value' => ['choice' => 'rattles'], 'instrument' => null],
+            ]),
+            [],
+            null,
+            DrawBolt::M12,
+        );
+        $this->assertHolds(
+            $schemas->of(JobReport::class),
+            json_decode((string) json_encode(Json::of((new WheelJob(Limits::standard()))->report($bench)))),
+            $schemas,
+            'job',
+        );
     }
 
     public function test_requests_are_documented_from_their_rules(): void
@@ -108,13 +129,19 @@ final class ShapesTest extends TestCase
         self::assertSame('uuid', $record['properties']['id']['format']);
         self::assertSame(['mm', 'in'], $record['properties']['unit']['enum']);
         self::assertSame(['email', 'password'], InputSchemas::ofRequest(SignInRequest::class)['required']);
-        self::assertSame(['place', 'entry'], InputSchemas::ofRequest(PreviewRequest::class)['properties']['drafts']['items']['required']);
+        self::assertSame(
+            ['place', 'entry'],
+            InputSchemas::ofRequest(PreviewRequest::class)['properties']['drafts']['items']['required'],
+        );
     }
 
     public function test_paper_shows_the_units_of_the_person(): void
     {
-        $english = new Language;
-        $message = ['text' => 'It stands {tilt} proud at {clock}.', 'values' => ['tilt' => ['value' => 0.6, 'unit' => 'mm', 'digits' => 2], 'clock' => '12']];
+        $english = new Language();
+        $message = [
+            'text' => 'It stands {tilt} proud at {clock}.',
+            'values' => ['tilt' => ['value' => 0.6, 'unit' => 'mm', 'digits' => 2], 'clock' => '12'],
+        ];
         self::assertSame('It stands 0.60 mm proud at 12.', (new Words('mm', $english))->say($message));
         self::assertSame('It stands 0.024 in proud at 12.', (new Words('in', $english))->say($message));
         self::assertSame('0.0010 in', (new Words('in', $english))->quantity(['value' => 0.0254, 'unit' => 'mm', 'digits' => 3]));
@@ -124,13 +151,27 @@ final class ShapesTest extends TestCase
 
     public function test_the_picture_on_the_card_holds_what_is_in_the_hub(): void
     {
-        $bench = static fn (array $entries): Bench => new Bench(new PairSleeve, new Notebook($entries), [], null, DrawBolt::M12);
-        $draw = static fn (Bench $b): string => SectionPicture::of((array) json_decode((string) json_encode(((array) Json::of((new WheelJob(Limits::standard()))->report($b)))['section']), true));
+        $bench = static fn (array $entries): Bench => new Bench(new PairSleeve(), new Notebook($entries), [], null, DrawBolt::M12);
+        $draw = static fn (Bench $b): string => SectionPicture::of(
+            (array) json_decode(
+                (string) json_encode(((array) Json::of((new WheelJob(Limits::standard()))->report($b)))['section']),
+                true,
+            ),
+        );
         $whole = $draw($bench([]));
-        $stripped = $draw($bench(['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null], 'part.bearing_left' => ['value' => ['state' => 'on_tray'], 'instrument' => null]]));
+        $stripped = $draw(
+            $bench([
+                'part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null],
+                'part.bearing_left' => ['value' => ['state' => 'on_tray'], 'instrument' => null],
+            ]),
+        );
         self::assertNotFalse(simplexml_load_string($whole));
         self::assertSame(8, substr_count($whole, '<circle'), 'two balls and two garter springs, above and below the axis');
         self::assertSame(6, substr_count($stripped, '<circle'));
-        self::assertSame(substr_count($whole, '<polygon') - 10, substr_count($stripped, '<polygon'), 'two rings and two seals of the bearing, and the sleeve, twice');
+        self::assertSame(
+            substr_count($whole, '<polygon') - 10,
+            substr_count($stripped, '<polygon'),
+            'two rings and two seals of the bearing, and the sleeve, twice',
+        );
     }
 }

@@ -5,11 +5,10 @@ test.use({ serviceWorkers: 'block' });
 
 const STATIONS = ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'];
 /** What of an answer is words of the program beside its messages. */
-const LABELS = new Set(
-  'label hint labels kind_name way turns fit met_on pattern_name left right tool why what note cost risk meaning title answers cautions'.split(
-    ' ',
-  ),
-);
+const LABELS = new Set([
+  ...['label', 'hint', 'labels', 'kind_name', 'way', 'turns', 'fit', 'met_on', 'pattern_name', 'left', 'right', 'tool'],
+  ...['why', 'what', 'note', 'cost', 'risk', 'meaning', 'title', 'answers', 'cautions'],
+]);
 /** Of these, what people wrote, or what was written down when it was ordered. */
 const WRITTEN: Record<string, string> = { what: 'article job_id', note: 'state', why: 'given' };
 /** Words that the page has of its own, and the program too. */

@@ -10,8 +10,12 @@ use RuntimeException;
 final class Conflict extends RuntimeException
 {
     /** @param  list<array{field: string, detail: string}>  $errors */
-    private function __construct(string $message, public readonly string $slug, public readonly string $title, public readonly array $errors = [])
-    {
+    private function __construct(
+        string $message,
+        public readonly string $slug,
+        public readonly string $title,
+        public readonly array $errors = [],
+    ) {
         parent::__construct($message);
     }
 
@@ -27,7 +31,11 @@ final class Conflict extends RuntimeException
 
     public static function nothingToOrder(): self
     {
-        return new self('Nothing on this list can be ordered: it is on the shelf, on its way, or no counter lists it.', 'nothing-to-order', 'Nothing to order');
+        return new self(
+            'Nothing on this list can be ordered: it is on the shelf, on its way, or no counter lists it.',
+            'nothing-to-order',
+            'Nothing to order',
+        );
     }
 
     public static function shelfEmpty(): self
@@ -53,6 +61,11 @@ final class Conflict extends RuntimeException
     /** @param  list<array{field: string, detail: string}>  $blocks */
     public static function blocked(array $blocks): self
     {
-        return new self(($blocks[0]['detail'] ?? 'Something').' stands in the way of signing.', 'blocked', 'Not ready to sign', $blocks);
+        return new self(
+            ($blocks[0]['detail'] ?? 'Something').' stands in the way of signing.',
+            'blocked',
+            'Not ready to sign',
+            $blocks,
+        );
     }
 }

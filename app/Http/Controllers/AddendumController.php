@@ -32,7 +32,17 @@ final class AddendumController
             throw Conflict::idTaken();
         }
         // Sent twice at once, the second finds the first.
-        $addendum = $kept ?? Addendum::query()->createOrFirst(['id' => $id], ['job_id' => $job->id, 'author_id' => $user->id, 'text' => $request->string('text')->trim()->toString(), 'made_at' => Carbon::now()]);
+        $addendum =
+            $kept ??
+            Addendum::query()->createOrFirst(
+                ['id' => $id],
+                [
+                    'job_id' => $job->id,
+                    'author_id' => $user->id,
+                    'text' => $request->string('text')->trim()->toString(),
+                    'made_at' => Carbon::now(),
+                ],
+            );
 
         return Answer::with(AddendumCard::of($addendum->load('author')), $addendum->wasRecentlyCreated ? 201 : 200);
     }

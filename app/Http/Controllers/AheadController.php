@@ -35,7 +35,10 @@ final class AheadController
     {
         Gate::authorize('viewAny', DueItem::class);
 
-        return Answer::page(($request->boolean('undated') ? Ahead::undated() : Ahead::dated())->toBase()->cursorPaginate(self::PAGE), DueCard::of(...));
+        return Answer::page(
+            ($request->boolean('undated') ? Ahead::undated() : Ahead::dated())->toBase()->cursorPaginate(self::PAGE),
+            DueCard::of(...),
+        );
     }
 
     #[Documented('Settled: it was looked at', answers: DueCard::class)]
@@ -89,7 +92,11 @@ final class AheadController
     {
         $shop = Shop::query()->where('calendar_key', $key)->firstOrFail();
 
-        return new Response(CalendarFeed::of($shop, Ahead::forCalendar($shop->id), new Words('mm', $language)), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900', 'Content-Disposition' => 'inline; filename="clean-race.ics"']);
+        return new Response(CalendarFeed::of($shop, Ahead::forCalendar($shop->id), new Words('mm', $language)), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'private, max-age=900',
+            'Content-Disposition' => 'inline; filename="clean-race.ics"',
+        ]);
     }
 
     private static function link(Shop $shop): CalendarLink

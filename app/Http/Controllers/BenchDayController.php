@@ -20,7 +20,12 @@ final class BenchDayController
 {
     private const LAST = 1439;
 
-    #[Documented('The bench day, with ?from= minutes after midnight: who gets hands when, what waits, when each is done', answers: BenchDaySheet::class)]
+    #[
+        Documented(
+            'The bench day, with ?from= minutes after midnight: who gets hands when, what waits, when each is done',
+            answers: BenchDaySheet::class,
+        ),
+    ]
     public function show(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);

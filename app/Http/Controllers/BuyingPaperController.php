@@ -24,7 +24,12 @@ final class BuyingPaperController
         Gate::authorize('view', $order);
         $order->load('supplier:id,name', 'job.machine', 'job.shop', 'author:id,name', 'lines');
 
-        return $form === 'csv' ? self::csv($order) : new Response($paper->order($order, self::size($request)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"order-{$order->number}.pdf\""]);
+        return $form === 'csv'
+            ? self::csv($order)
+            : new Response($paper->order($order, self::size($request)), 200, [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => "inline; filename=\"order-{$order->number}.pdf\"",
+            ]);
     }
 
     public function quote(Request $request, Job $job, Shopping $shopping, BuyingPaper $paper, #[CurrentUser] User $user): Response
@@ -32,17 +37,29 @@ final class BuyingPaperController
         Gate::authorize('view', $job);
         $job->load('machine', 'shop');
 
-        return new Response($paper->quote($job, $shopping->of($job), self::size($request), $user->units), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"quote-{$job->number}.pdf\""]);
+        return new Response($paper->quote($job, $shopping->of($job), self::size($request), $user->units), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"quote-{$job->number}.pdf\"",
+        ]);
     }
 
     private static function csv(Order $order): Response
     {
         $csv = CsvText::line(['article', 'description', 'quantity', 'price', 'for']);
         foreach ($order->lines as $line) {
-            $csv .= CsvText::line([$line->article, $line->ask_for, $line->quantity, sprintf('%d.%02d', intdiv($line->price_minor, 100), $line->price_minor % 100), $line->what]);
+            $csv .= CsvText::line([
+                $line->article,
+                $line->ask_for,
+                $line->quantity,
+                sprintf('%d.%02d', intdiv($line->price_minor, 100), $line->price_minor % 100),
+                $line->what,
+            ]);
         }
 
-        return new Response($csv, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"order-{$order->number}.csv\""]);
+        return new Response($csv, 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"order-{$order->number}.csv\"",
+        ]);
     }
 
     private static function size(Request $request): string
@@ -55,6 +72,9 @@ final class BuyingPaperController
     {
         Gate::authorize('view', $job);
 
-        return new Response($sheet->pdf($job->load('machine', 'shop', 'signer'), self::size($request), $user->units), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"customer-{$job->number}.pdf\""]);
+        return new Response($sheet->pdf($job->load('machine', 'shop', 'signer'), self::size($request), $user->units), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"customer-{$job->number}.pdf\"",
+        ]);
     }
 }

@@ -31,8 +31,10 @@ final class CalculatorController
     {
         $question = $request->question();
 
-        return Answer::with($question === null
-            ? Asked::byName($calculators, $request->string('calculator')->toString(), $request->given())
-            : Asked::inWords($calculators, $question, $request->integer('as')));
+        return Answer::with(
+            $question === null
+                ? Asked::byName($calculators, $request->string('calculator')->toString(), $request->given())
+                : Asked::inWords($calculators, $question, $request->integer('as')),
+        );
     }
 }

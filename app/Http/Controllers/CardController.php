@@ -21,6 +21,9 @@ final class CardController
         $job->load('machine', 'shop', 'signer', 'signOff', 'addenda.author:id,name');
         $paper = $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4';
 
-        return new Response($card->pdf($job, $paper, $user->units), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"job-{$job->number}.pdf\""]);
+        return new Response($card->pdf($job, $paper, $user->units), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"job-{$job->number}.pdf\"",
+        ]);
     }
 }

@@ -24,6 +24,9 @@ final class HubFileController
         $shape = Json::of($section);
         [$body, $type] = $form === 'dxf' ? [Dxf::of($section), 'image/vnd.dxf'] : [SectionPicture::of($shape), 'image/svg+xml'];
 
-        return new Response($body, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"hub-{$job->number}.$form\""]);
+        return new Response($body, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"hub-{$job->number}.$form\"",
+        ]);
     }
 }

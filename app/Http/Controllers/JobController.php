@@ -34,7 +34,14 @@ final class JobController
 {
     private const PAGE = 15;
 
-    #[Documented('Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one of that number', answers: JobCard::class, page: true)]
+    #[
+        Documented(
+            'Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one '
+                .'of that number',
+            answers: JobCard::class,
+            page: true,
+        ),
+    ]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);
@@ -50,7 +57,13 @@ final class JobController
         Gate::authorize('create', Job::class);
         $machine = $request->machine();
         Gate::authorize('view', $machine);
-        $job = $open($user, $machine, $request->string('wheel')->toString(), $request->string('pattern')->toString(), $request->string('complaint')->toString());
+        $job = $open(
+            $user,
+            $machine,
+            $request->string('wheel')->toString(),
+            $request->string('pattern')->toString(),
+            $request->string('complaint')->toString(),
+        );
 
         return Answer::with(JobCard::of(Board::row($job->id)), 201);
     }
@@ -62,7 +75,12 @@ final class JobController
         $machine = $request->machine();
         Gate::authorize('view', $machine);
         $complaint = $request->string('complaint')->toString();
-        $jobs = DB::transaction(static fn (): array => array_map(static fn (array $w): int => $open($user, $machine, $w['wheel'], $w['pattern'], $complaint)->id, $request->wheels()));
+        $jobs = DB::transaction(
+            static fn (): array => array_map(
+                static fn (array $w): int => $open($user, $machine, $w['wheel'], $w['pattern'], $complaint)->id,
+                $request->wheels(),
+            ),
+        );
 
         return Answer::with(['data' => array_map(static fn (int $job): JobCard => JobCard::of(Board::row($job)), $jobs)], 201);
     }
@@ -77,7 +95,12 @@ final class JobController
         return Answer::around(JobSheet::of($job, $entries, $remembered, $reports->of($job), Ahead::ofMachine($job)));
     }
 
-    #[Documented('How the job would stand with these entries, without keeping them: the axle line, and the station that is named', answers: LiveReport::class)]
+    #[
+        Documented(
+            'How the job would stand with these entries, without keeping them: the axle line, and the station that is named',
+            answers: LiveReport::class,
+        ),
+    ]
     public function preview(PreviewRequest $request, Job $job, Workbench $workbench, ReadEntry $read): JsonResponse
     {
         Gate::authorize('view', $job);
@@ -85,10 +108,19 @@ final class JobController
         $drafts = $request->validated('drafts');
         $notebook = Notes::notebookOf($job->load('shop'));
         foreach ($drafts as $draft) {
-            $entry = $read($job, $notebook, $draft['place'], $draft['entry'], $request->string('unit', 'mm')->toString(), $draft['instrument'] ?? null);
+            $entry = $read(
+                $job,
+                $notebook,
+                $draft['place'],
+                $draft['entry'],
+                $request->string('unit', 'mm')->toString(),
+                $draft['instrument'] ?? null,
+            );
             $notebook = $notebook->with($draft['place'], $entry);
         }
 
-        return Answer::with($workbench->live($job, $notebook, Station::tryFrom($request->string('station')->toString()) ?? Station::CheckIn));
+        return Answer::with(
+            $workbench->live($job, $notebook, Station::tryFrom($request->string('station')->toString()) ?? Station::CheckIn),
+        );
     }
 }

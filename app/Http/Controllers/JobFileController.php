@@ -26,7 +26,11 @@ final class JobFileController
         Gate::authorize('view', $job);
 
         return new Response(
-            json_encode(JobFile::of($job->load('machine', 'shop', 'signOff')), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION), 200,
+            json_encode(
+                JobFile::of($job->load('machine', 'shop', 'signOff')),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+            200,
             ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"job-{$job->number}.json\""],
         );
     }

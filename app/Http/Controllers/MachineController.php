@@ -26,11 +26,19 @@ final class MachineController
         (select max(jobs.signed_at) from jobs where jobs.machine_id = machines.id) as last_signed_at,
         (select min(due_items.due_on) from due_items where due_items.machine_id = machines.id and due_items.settled_at is null) as due_on';
 
-    #[Documented('Machines of the shop, by name; with ?find= those with each of its words in name, model or owner', answers: MachineLine::class, page: true)]
+    #[
+        Documented(
+            'Machines of the shop, by name; with ?find= those with each of its words in name, model or owner',
+            answers: MachineLine::class,
+            page: true,
+        ),
+    ]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $machines = Search::machines(Machine::query()->selectRaw(self::LINE), $request->query('find'))->orderBy('name')->orderBy('id');
+        $machines = Search::machines(Machine::query()->selectRaw(self::LINE), $request->query('find'))
+            ->orderBy('name')
+            ->orderBy('id');
 
         return Answer::page($machines->toBase()->cursorPaginate(self::PAGE), MachineLine::of(...));
     }

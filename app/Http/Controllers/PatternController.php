@@ -16,6 +16,8 @@ final class PatternController
     #[Documented('Every way hubs are built that a job may be opened with', answers: PatternShown::class, many: true)]
     public function __invoke(): JsonResponse
     {
-        return Answer::with(['data' => array_values(array_map(static fn (Pattern $p): PatternShown => PatternShown::of($p), Patterns::all()))]);
+        return Answer::with([
+            'data' => array_values(array_map(static fn (Pattern $p): PatternShown => PatternShown::of($p), Patterns::all())),
+        ]);
     }
 }

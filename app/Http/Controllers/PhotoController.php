@@ -36,6 +36,9 @@ final class PhotoController
         Gate::authorize('view', $photo);
         $jpeg = $photo->getAttribute('jpeg');
 
-        return new Response(is_resource($jpeg) ? (string) stream_get_contents($jpeg) : (string) $jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new Response(is_resource($jpeg) ? (string) stream_get_contents($jpeg) : (string) $jpeg, 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
     }
 }

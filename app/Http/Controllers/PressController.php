@@ -37,28 +37,41 @@ final class PressController
     private const LATEST = 4;
 
     #[Documented('What the press gauge sends while a ring goes in, as server-sent events: setup, then samples with what they show')]
-    public function live(PressRequest $request, Job $job, string $seat, Workbench $workbench, PressGauge $gauge, Limits $limits): StreamedResponse
-    {
+    public function live(
+        PressRequest $request,
+        Job $job,
+        string $seat,
+        Workbench $workbench,
+        PressGauge $gauge,
+        Limits $limits,
+    ): StreamedResponse {
         Gate::authorize('work', $job);
         $setup = $workbench->pressSetup($job->load('shop'), Notes::notebookOf($job), $seat);
         $handfuls = $gauge->samples($request->begin($setup), self::LOOK);
         // The line is opened before the answer begins: a gauge that is not there is said as any other fault.
         $handfuls->current();
 
-        return new StreamedResponse(static function () use ($setup, $handfuls, $limits): void {
-            self::send('setup', $setup);
-            $samples = [];
-            foreach ($handfuls as $handful) {
-                $samples = array_slice([...$samples, ...$handful], -6000);
-                if ($handful !== []) {
-                    self::send('samples', ['samples' => self::pairs($handful), 'result' => (new Reader($limits))->work($setup->input($samples, false))]);
+        return new StreamedResponse(
+            static function () use ($setup, $handfuls, $limits): void {
+                self::send('setup', $setup);
+                $samples = [];
+                foreach ($handfuls as $handful) {
+                    $samples = array_slice([...$samples, ...$handful], -6000);
+                    if ($handful !== []) {
+                        self::send('samples', [
+                            'samples' => self::pairs($handful),
+                            'result' => (new Reader($limits))->work($setup->input($samples, false)),
+                        ]);
+                    }
+                    if (connection_aborted() === 1) {
+                        return;
+                    }
                 }
-                if (connection_aborted() === 1) {
-                    return;
-                }
-            }
-            self::send('end', ['samples' => [], 'result' => (new Reader($limits))->work($setup->input($samples, true))]);
-        }, 200, ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-cache', 'X-Accel-Buffering' => 'no']);
+                self::send('end', ['samples' => [], 'result' => (new Reader($limits))->work($setup->input($samples, true))]);
+            },
+            200,
+            ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-cache', 'X-Accel-Buffering' => 'no'],
+        );
     }
 
     #[Documented('The latest traces of a ring of this job, newest first', answers: TraceSheet::class, many: true)]
@@ -66,17 +79,40 @@ final class PressController
     {
         Gate::authorize('view', $job);
         $setup = $workbench->pressSetup($job->load('shop'), Notes::notebookOf($job), $seat);
-        $traces = PressTrace::query()->where('job_id', $job->id)->where('seat', $seat)->orderByDesc('made_at')->limit(self::LATEST)->get();
+        $traces = PressTrace::query()
+            ->where('job_id', $job->id)
+            ->where('seat', $seat)
+            ->orderByDesc('made_at')
+            ->limit(self::LATEST)
+            ->get();
 
         return Answer::with(['data' => $traces->map(static fn (PressTrace $t): TraceSheet => TraceSheet::of($t, $setup))->all()]);
     }
 
-    #[Documented('Keep a trace, as the gauge sent it or as a CSV file; the same id twice is one trace', answers: TraceSheet::class, status: 201)]
-    public function store(NewTraceRequest $request, Job $job, KeepTrace $keep, Workbench $workbench, #[CurrentUser] User $user): JsonResponse
-    {
+    #[
+        Documented(
+            'Keep a trace, as the gauge sent it or as a CSV file; the same id twice is one trace',
+            answers: TraceSheet::class,
+            status: 201,
+        ),
+    ]
+    public function store(
+        NewTraceRequest $request,
+        Job $job,
+        KeepTrace $keep,
+        Workbench $workbench,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('work', $job);
         $setup = $workbench->pressSetup($job->load('shop'), Notes::notebookOf($job), $request->string('seat')->toString());
-        [$trace, $new] = $keep($job, $user, mb_strtolower($request->string('id')->toString()), $setup->seat, $request->hasFile('file') ? 'file' : 'press', $request->samples());
+        [$trace, $new] = $keep(
+            $job,
+            $user,
+            mb_strtolower($request->string('id')->toString()),
+            $setup->seat,
+            $request->hasFile('file') ? 'file' : 'press',
+            $request->samples(),
+        );
 
         return Answer::with(TraceSheet::of($trace, $setup), $new ? 201 : 200);
     }
@@ -87,7 +123,10 @@ final class PressController
         Gate::authorize('view', $job);
         abort_unless($trace->job_id === $job->id, 404);
 
-        return new Response(TraceCsv::write($trace->curve()), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"trace-{$job->number}-{$trace->seat}.csv\""]);
+        return new Response(TraceCsv::write($trace->curve()), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"trace-{$job->number}-{$trace->seat}.csv\"",
+        ]);
     }
 
     /**
@@ -95,7 +134,9 @@ final class PressController
      */
     private static function send(string $event, PressSetup|array $said): void
     {
-        echo "event: $event\ndata: ".json_encode(Json::of($said), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)."\n\n";
+        echo "event: $event\ndata: ".
+            json_encode(Json::of($said), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION).
+            "\n\n";
         if (ob_get_level() > 0) {
             ob_flush();
         }

@@ -29,7 +29,10 @@ final class RecordController
         $records = Record::query()->where('job_id', $job->id)->with('author:id,name')->orderByDesc('seq');
         $place = $request->string('place')->toString();
 
-        return Answer::page(($place === '' ? $records : $records->where('place', $place))->cursorPaginate(self::PAGE), static fn (Record $r): Entry => Entry::of($r));
+        return Answer::page(
+            ($place === '' ? $records : $records->where('place', $place))->cursorPaginate(self::PAGE),
+            static fn (Record $r): Entry => Entry::of($r),
+        );
     }
 
     #[Documented('Keep a reading, an answer or a step done; the same id twice is one record', answers: Kept::class, status: 201)]
@@ -38,10 +41,19 @@ final class RecordController
         Gate::authorize('work', $job);
         $request->mustBeBy($user);
         [$record, $new] = $keep(
-            $job, $user, mb_strtolower($request->string('id')->toString()), $request->string('place')->toString(), $request->entry(),
-            $request->string('unit', 'mm')->toString(), $request->string('instrument')->toString(), $request->madeAt(),
+            $job,
+            $user,
+            mb_strtolower($request->string('id')->toString()),
+            $request->string('place')->toString(),
+            $request->entry(),
+            $request->string('unit', 'mm')->toString(),
+            $request->string('instrument')->toString(),
+            $request->madeAt(),
         );
 
-        return Answer::with(new Kept($record->id, $record->place, $record->value === null ? null : (object) $record->value, $new), $new ? 201 : 200);
+        return Answer::with(
+            new Kept($record->id, $record->place, $record->value === null ? null : (object) $record->value, $new),
+            $new ? 201 : 200,
+        );
     }
 }

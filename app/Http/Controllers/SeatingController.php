@@ -24,18 +24,38 @@ final class SeatingController
     /** More depths than anyone reads of one ring. */
     private const MOST = 400;
 
-    #[Documented('Tilt against depth of a ring that goes in, round by round, from all depths that were kept of it', answers: SeatingTrendResult::class)]
+    #[
+        Documented(
+            'Tilt against depth of a ring that goes in, round by round, from all depths that were kept of it',
+            answers: SeatingTrendResult::class,
+        ),
+    ]
     public function trend(Job $job, string $seat, Workbench $workbench): JsonResponse
     {
         Gate::authorize('view', $job);
-        $rows = Record::query()->where('job_id', $job->id)->where(static fn ($q) => $q->where('place', 'like', Places::seat($seat, 'start', '%'))->orWhere('place', 'like', Places::seat($seat, 'home', '%')))
-            ->orderByDesc('seq')->limit(self::MOST)->toBase()->get(['place', 'value', 'instrument'])->reverse();
+        $rows = Record::query()
+            ->where('job_id', $job->id)
+            ->where(
+                static fn ($q) => $q
+                    ->where('place', 'like', Places::seat($seat, 'start', '%'))
+                    ->orWhere('place', 'like', Places::seat($seat, 'home', '%')),
+            )
+            ->orderByDesc('seq')
+            ->limit(self::MOST)
+            ->toBase()
+            ->get(['place', 'value', 'instrument'])
+            ->reverse();
         $entries = [];
         foreach ($rows as $row) {
             $hour = substr((string) strrchr($row->place, '.'), 1);
             $value = $row->value === null ? null : json_decode($row->value, true);
             if (ctype_digit($hour)) {
-                $entries[] = [$hour, is_numeric($value['mm'] ?? null) ? Reading::mm((float) $value['mm'], Instrument::tryFrom($row->instrument ?? '') ?? Instrument::DepthCaliper) : null];
+                $entries[] = [
+                    $hour,
+                    is_numeric($value['mm'] ?? null)
+                        ? Reading::mm((float) $value['mm'], Instrument::tryFrom($row->instrument ?? '') ?? Instrument::DepthCaliper)
+                        : null,
+                ];
             }
         }
 

@@ -24,16 +24,27 @@ final class ShelfController
     {
         Gate::authorize('viewAny', ShelfItem::class);
 
-        return Answer::page(ShelfItem::query()->orderBy('article')->orderBy('id')->cursorPaginate(self::PAGE), static fn (ShelfItem $i): ShelfCard => ShelfCard::of($i));
+        return Answer::page(
+            ShelfItem::query()->orderBy('article')->orderBy('id')->cursorPaginate(self::PAGE),
+            static fn (ShelfItem $i): ShelfCard => ShelfCard::of($i),
+        );
     }
 
-    #[Documented('Say how many of an article lie on the shelf; the same article again is counted anew', answers: ShelfCard::class, status: 201)]
+    #[
+        Documented(
+            'Say how many of an article lie on the shelf; the same article again is counted anew',
+            answers: ShelfCard::class,
+            status: 201,
+        ),
+    ]
     public function store(ShelfRequest $request, ArticleKey $keys): JsonResponse
     {
         Gate::authorize('create', ShelfItem::class);
         $article = $request->string('article')->trim()->toString();
         $key = $keys->of($article, $article);
-        $item = ($key === null ? ShelfItem::query()->where('article', $article) : ShelfItem::query()->where('key', $key))->first() ?? new ShelfItem(['article' => $article, 'key' => $key]);
+        $item =
+            ($key === null ? ShelfItem::query()->where('article', $article) : ShelfItem::query()->where('key', $key))->first() ??
+            new ShelfItem(['article' => $article, 'key' => $key]);
         $item->fill(['count' => $request->integer('count')])->save();
 
         return Answer::with(ShelfCard::of($item), 201);

@@ -27,7 +27,11 @@ final class SupplierController
         Gate::authorize('viewAny', Supplier::class);
         $suppliers = Supplier::query()->withCount('prices')->orderBy('name')->orderBy('id')->limit(self::MOST)->get();
 
-        return Answer::with(['data' => $suppliers->map(static fn (Supplier $s): SupplierCard => SupplierCard::of($s, (int) $s->getAttribute('prices_count')))->all()]);
+        return Answer::with([
+            'data' => $suppliers
+                ->map(static fn (Supplier $s): SupplierCard => SupplierCard::of($s, (int) $s->getAttribute('prices_count')))
+                ->all(),
+        ]);
     }
 
     #[Documented('Note a supplier', answers: SupplierCard::class, status: 201)]
@@ -35,8 +39,10 @@ final class SupplierController
     {
         Gate::authorize('create', Supplier::class);
         $supplier = Supplier::query()->create([
-            'name' => $request->string('name')->toString(), 'carriage_minor' => $request->carriage()->minor,
-            'days' => $request->integer('days', 1), 'restock_days' => $request->filled('restock_days') ? $request->integer('restock_days') : null,
+            'name' => $request->string('name')->toString(),
+            'carriage_minor' => $request->carriage()->minor,
+            'days' => $request->integer('days', 1),
+            'restock_days' => $request->filled('restock_days') ? $request->integer('restock_days') : null,
         ]);
 
         return Answer::with(SupplierCard::of($supplier->refresh(), 0), 201);

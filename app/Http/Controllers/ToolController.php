@@ -99,6 +99,9 @@ final class ToolController
     {
         Gate::authorize('viewAny', Tool::class);
 
-        return new Response(ToolList::write(Tool::wall($user->shop_id)[1]), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="tools.csv"']);
+        return new Response(ToolList::write(Tool::wall($user->shop_id)[1]), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="tools.csv"',
+        ]);
     }
 }

@@ -20,6 +20,6 @@ final class HoldsSession
         $guard = Auth::guard('web');
         $signedIn = Auth::hasUser() || $request->session()->has($guard->getName());
 
-        return $signedIn ? $next($request) : throw new AuthenticationException;
+        return $signedIn ? $next($request) : throw new AuthenticationException();
     }
 }

@@ -21,6 +21,8 @@ final class ReadableJson
 
         return is_array($body)
             ? $next($request)
-            : (new Problem(400, 'not-json', 'Not JSON', 'The body is not a JSON object.', [['field' => 'body', 'detail' => 'The body is not a JSON object.']]))->toResponse($request);
+            : (new Problem(400, 'not-json', 'Not JSON', 'The body is not a JSON object.', [
+                ['field' => 'body', 'detail' => 'The body is not a JSON object.'],
+            ]))->toResponse($request);
     }
 }

@@ -25,10 +25,21 @@ final class SecureHeaders
         if ($nonce === null) {
             $headers->set('Content-Security-Policy', "default-src 'none'; frame-ancestors 'none'");
         } elseif (! app()->environment('local')) {
-            $headers->set('Content-Security-Policy', implode('; ', [
-                "default-src 'self'", "script-src 'self' 'nonce-$nonce'", "style-src 'self' 'nonce-$nonce'", "img-src 'self' data: blob:",
-                "font-src 'self'", "connect-src 'self'", "object-src 'none'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'",
-            ]));
+            $headers->set(
+                'Content-Security-Policy',
+                implode('; ', [
+                    "default-src 'self'",
+                    "script-src 'self' 'nonce-$nonce'",
+                    "style-src 'self' 'nonce-$nonce'",
+                    "img-src 'self' data: blob:",
+                    "font-src 'self'",
+                    "connect-src 'self'",
+                    "object-src 'none'",
+                    "base-uri 'none'",
+                    "form-action 'self'",
+                    "frame-ancestors 'none'",
+                ]),
+            );
         }
 
         return $response;

@@ -26,12 +26,20 @@ final class AskRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['text.*' => 'Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 in 46.98.', 'unit.*' => 'Units are mm or in.', 'as.*' => 'Say which reading by its place in the list.', 'calculator.*' => 'Ask in words, or name a calculator.', 'input.*' => 'The input is an object.'];
+        return [
+            'text.*' => 'Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 in 46.98.',
+            'unit.*' => 'Units are mm or in.',
+            'as.*' => 'Say which reading by its place in the list.',
+            'calculator.*' => 'Ask in words, or name a calculator.',
+            'input.*' => 'The input is an object.',
+        ];
     }
 
     public function question(): ?QuestionInput
     {
-        return $this->has('text') ? new QuestionInput($this->string('text')->toString(), LengthUnit::from($this->string('unit', 'mm')->toString())) : null;
+        return $this->has('text')
+            ? new QuestionInput($this->string('text')->toString(), LengthUnit::from($this->string('unit', 'mm')->toString()))
+            : null;
     }
 
     /** @return array<mixed> */

@@ -13,13 +13,21 @@ final class BenchDayRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['from' => ['sometimes', 'integer', 'between:0,1439'], 'jobs' => ['present', 'array', 'max:'.Today::MOST], 'jobs.*' => ['integer', 'distinct']];
+        return [
+            'from' => ['sometimes', 'integer', 'between:0,1439'],
+            'jobs' => ['present', 'array', 'max:'.Today::MOST],
+            'jobs.*' => ['integer', 'distinct'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['from.*' => 'Say from when, in minutes after midnight.', 'jobs.max' => sprintf('A bench day has at most %d jobs.', Today::MOST), 'jobs.*' => 'Give the jobs of the day in their order, each once.'];
+        return [
+            'from.*' => 'Say from when, in minutes after midnight.',
+            'jobs.max' => sprintf('A bench day has at most %d jobs.', Today::MOST),
+            'jobs.*' => 'Give the jobs of the day in their order, each once.',
+        ];
     }
 
     /** Minutes after midnight. */

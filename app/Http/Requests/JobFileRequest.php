@@ -46,7 +46,14 @@ final class JobFileRequest extends FormRequest
             throw Nonsense::about('file', 'That is not a job file. Take one that was written with "Job as a file".');
         }
         if (($file['version'] ?? null) !== JobFile::VERSION) {
-            throw Nonsense::about('file', sprintf('This file is of version %s; version %d can be read here.', is_scalar($file['version'] ?? null) ? (string) $file['version'] : '?', JobFile::VERSION));
+            throw Nonsense::about(
+                'file',
+                sprintf(
+                    'This file is of version %s; version %d can be read here.',
+                    is_scalar($file['version'] ?? null) ? (string) $file['version'] : '?',
+                    JobFile::VERSION,
+                ),
+            );
         }
         $found = Validator::make($file, self::shape());
         if ($found->fails()) {
@@ -68,15 +75,41 @@ final class JobFileRequest extends FormRequest
 
         return [
             'shop' => ['present', 'string', 'max:255'],
-            'machine' => ['required', 'array:name,model,owner'], 'machine.name' => ['required', 'string', 'max:255'], 'machine.model' => ['present', 'string', 'max:255'], 'machine.owner' => ['present', 'string', 'max:255'],
-            'job' => ['required', 'array:number,wheel,pattern,opened_at,signed_at,signed_by'], 'job.number' => ['required', 'integer', 'min:0'], 'job.wheel' => ['required', 'string', 'max:80'],
-            'job.pattern' => ['required', 'string', Rule::in(array_map(static fn (Pattern $p): string => $p->id(), Patterns::all()))], 'job.opened_at' => ['required', ...$time], 'job.signed_at' => ['present', 'nullable', ...$time], 'job.signed_by' => ['present', 'nullable', 'string', 'max:255'],
-            'records' => ['present', 'list', 'max:20000'], 'records.*' => ['array:place,value,instrument,made_at,by'], 'records.*.place' => ['required', 'string', 'max:80', 'regex:/^[a-z0-9_.:]+$/'], 'records.*.value' => ['present', 'nullable', 'array'],
-            'records.*.instrument' => ['present', 'nullable', 'string', Rule::enum(Instrument::class)], 'records.*.made_at' => ['required', ...$time], 'records.*.by' => ['required', 'string', 'max:255'],
-            'photos' => ['present', 'list', 'max:200'], 'photos.*' => ['array:name,jpeg'], 'photos.*.name' => ['required', 'string', 'max:40', 'distinct'], 'photos.*.jpeg' => ['required', 'string', 'max:8000000'],
-            'traces' => ['present', 'list', 'max:200'], 'traces.*' => ['array:seat,source,samples,made_at'], 'traces.*.seat' => ['required', 'string', 'max:60'], 'traces.*.source' => ['required', 'string'], 'traces.*.made_at' => ['required', ...$time],
-            'traces.*.samples' => ['required', 'list', 'max:20000'], 'traces.*.samples.*' => ['list', 'size:2'], 'traces.*.samples.*.*' => ['numeric', 'between:-1000000,1000000'],
-            'addenda' => ['present', 'list', 'max:500'], 'addenda.*' => ['array:text,made_at,by'], 'addenda.*.text' => ['required', 'string', 'max:2000'], 'addenda.*.made_at' => ['required', ...$time], 'addenda.*.by' => ['required', 'string', 'max:255'],
+            'machine' => ['required', 'array:name,model,owner'],
+            'machine.name' => ['required', 'string', 'max:255'],
+            'machine.model' => ['present', 'string', 'max:255'],
+            'machine.owner' => ['present', 'string', 'max:255'],
+            'job' => ['required', 'array:number,wheel,pattern,opened_at,signed_at,signed_by'],
+            'job.number' => ['required', 'integer', 'min:0'],
+            'job.wheel' => ['required', 'string', 'max:80'],
+            'job.pattern' => ['required', 'string', Rule::in(array_map(static fn (Pattern $p): string => $p->id(), Patterns::all()))],
+            'job.opened_at' => ['required', ...$time],
+            'job.signed_at' => ['present', 'nullable', ...$time],
+            'job.signed_by' => ['present', 'nullable', 'string', 'max:255'],
+            'records' => ['present', 'list', 'max:20000'],
+            'records.*' => ['array:place,value,instrument,made_at,by'],
+            'records.*.place' => ['required', 'string', 'max:80', 'regex:/^[a-z0-9_.:]+$/'],
+            'records.*.value' => ['present', 'nullable', 'array'],
+            'records.*.instrument' => ['present', 'nullable', 'string', Rule::enum(Instrument::class)],
+            'records.*.made_at' => ['required', ...$time],
+            'records.*.by' => ['required', 'string', 'max:255'],
+            'photos' => ['present', 'list', 'max:200'],
+            'photos.*' => ['array:name,jpeg'],
+            'photos.*.name' => ['required', 'string', 'max:40', 'distinct'],
+            'photos.*.jpeg' => ['required', 'string', 'max:8000000'],
+            'traces' => ['present', 'list', 'max:200'],
+            'traces.*' => ['array:seat,source,samples,made_at'],
+            'traces.*.seat' => ['required', 'string', 'max:60'],
+            'traces.*.source' => ['required', 'string'],
+            'traces.*.made_at' => ['required', ...$time],
+            'traces.*.samples' => ['required', 'list', 'max:20000'],
+            'traces.*.samples.*' => ['list', 'size:2'],
+            'traces.*.samples.*.*' => ['numeric', 'between:-1000000,1000000'],
+            'addenda' => ['present', 'list', 'max:500'],
+            'addenda.*' => ['array:text,made_at,by'],
+            'addenda.*.text' => ['required', 'string', 'max:2000'],
+            'addenda.*.made_at' => ['required', ...$time],
+            'addenda.*.by' => ['required', 'string', 'max:255'],
             'card' => ['present', 'nullable', 'array'],
         ];
     }

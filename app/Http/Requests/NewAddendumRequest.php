@@ -17,6 +17,10 @@ final class NewAddendumRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['id.*' => 'Each addendum carries an id of its own, a UUID.', 'text.required' => 'Write what is to be added.', 'text.*' => 'That is more than 2000 characters. Shorten it.'];
+        return [
+            'id.*' => 'Each addendum carries an id of its own, a UUID.',
+            'text.required' => 'Write what is to be added.',
+            'text.*' => 'That is more than 2000 characters. Shorten it.',
+        ];
     }
 }

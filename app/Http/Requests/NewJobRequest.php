@@ -15,7 +15,7 @@ final class NewJobRequest extends FormRequest
         return [
             'machine_id' => ['required', 'integer', 'min:1', 'max:2147483647'],
             'wheel' => ['required', 'string', 'max:80'],
-            'pattern' => ['required', 'string', new KnownPattern],
+            'pattern' => ['required', 'string', new KnownPattern()],
             'complaint' => ['required', 'string', 'max:2000'],
         ];
     }
@@ -24,8 +24,10 @@ final class NewJobRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'machine_id.*' => 'Choose the machine.', 'wheel.*' => 'Say which wheel, in at most 80 letters.',
-            'pattern.*' => 'Choose how the hub is built.', 'complaint.*' => 'Write what the customer says, in at most 2000 letters.',
+            'machine_id.*' => 'Choose the machine.',
+            'wheel.*' => 'Say which wheel, in at most 80 letters.',
+            'pattern.*' => 'Choose how the hub is built.',
+            'complaint.*' => 'Write what the customer says, in at most 2000 letters.',
         ];
     }
 

@@ -17,6 +17,10 @@ final class NewPhotoRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['id.*' => 'Each photo carries an id of its own, a UUID.', 'photo.required' => 'Attach a photo.', 'photo.*' => 'That is larger than 10 MB, or did not arrive whole. Take the photo smaller.'];
+        return [
+            'id.*' => 'Each photo carries an id of its own, a UUID.',
+            'photo.required' => 'Attach a photo.',
+            'photo.*' => 'That is larger than 10 MB, or did not arrive whole. Take the photo smaller.',
+        ];
     }
 }

@@ -29,16 +29,24 @@ final class NewRecordRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'id.*' => 'Each record carries an id of its own, a UUID.', 'place.*' => 'Say which place of the job the record is for.',
-            'entry.*' => 'The entry is an object, or null to withdraw what stands there.', 'unit.*' => 'Units are mm or in.',
-            'instrument.*' => 'That is not an instrument.', 'made_at.*' => 'When it was made must be a date and time.', 'author.*' => 'Who made it is a number.',
+            'id.*' => 'Each record carries an id of its own, a UUID.',
+            'place.*' => 'Say which place of the job the record is for.',
+            'entry.*' => 'The entry is an object, or null to withdraw what stands there.',
+            'unit.*' => 'Units are mm or in.',
+            'instrument.*' => 'That is not an instrument.',
+            'made_at.*' => 'When it was made must be a date and time.',
+            'author.*' => 'Who made it is a number.',
         ];
     }
 
     /** When it was made, by the clock of whoever made it; never in the future. */
     public function madeAt(): Carbon
     {
-        return $this->filled('made_at') ? Carbon::parse($this->string('made_at')->toString())->utc()->min(Carbon::now()) : Carbon::now();
+        return $this->filled('made_at')
+            ? Carbon::parse($this->string('made_at')->toString())
+                ->utc()
+                ->min(Carbon::now())
+            : Carbon::now();
     }
 
     /**

@@ -14,15 +14,22 @@ final class NewSupplierRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'], 'carriage' => ['sometimes', 'nullable', 'string', 'max:20'],
-            'days' => ['sometimes', 'integer', 'min:0', 'max:365'], 'restock_days' => ['sometimes', 'nullable', 'integer', 'min:0', 'max:365'],
+            'name' => ['required', 'string', 'max:80'],
+            'carriage' => ['sometimes', 'nullable', 'string', 'max:20'],
+            'days' => ['sometimes', 'integer', 'min:0', 'max:365'],
+            'restock_days' => ['sometimes', 'nullable', 'integer', 'min:0', 'max:365'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'Type what the supplier is called, up to 80 characters.', 'carriage.*' => 'Write the carriage like 6.00.', 'days.*' => 'Days are a whole number from 0 to 365.', 'restock_days.*' => 'Days are a whole number from 0 to 365.'];
+        return [
+            'name.*' => 'Type what the supplier is called, up to 80 characters.',
+            'carriage.*' => 'Write the carriage like 6.00.',
+            'days.*' => 'Days are a whole number from 0 to 365.',
+            'restock_days.*' => 'Days are a whole number from 0 to 365.',
+        ];
     }
 
     /** @throws Nonsense when it is no amount */

@@ -42,7 +42,15 @@ final class NewToolRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'Give the tool a name, in at most 60 letters.', 'kind.*' => 'Choose what kind of tool it is.', 'count.*' => 'How many of them hang there is a whole number from 1 to 999.', 'reads.*' => 'Choose which instrument it is.', 'unit.*' => 'Units are mm or in.', '*.string' => 'Write it as text, with its unit.', '*.max' => 'That is too long.'];
+        return [
+            'name.*' => 'Give the tool a name, in at most 60 letters.',
+            'kind.*' => 'Choose what kind of tool it is.',
+            'count.*' => 'How many of them hang there is a whole number from 1 to 999.',
+            'reads.*' => 'Choose which instrument it is.',
+            'unit.*' => 'Units are mm or in.',
+            '*.string' => 'Write it as text, with its unit.',
+            '*.max' => 'That is too long.',
+        ];
     }
 
     /** @throws Nonsense with the field's name */
@@ -50,10 +58,25 @@ final class NewToolRequest extends FormRequest
     {
         [$outside, $opening, $length, $across, $ram, $pitch, $plusMinus] = array_map($this->size(...), self::SIZES);
 
-        return ToolList::checked(new WallTool(
-            '', $this->string('name')->toString(), ToolKind::from($this->string('kind')->toString()), $opening, $outside, $length, $across, $ram, $pitch,
-            $this->capacity(), $this->torque('torque_low'), $this->torque('torque_high'), $plusMinus, $this->integer('count', 1), $this->enum('reads', Instrument::class),
-        ));
+        return ToolList::checked(
+            new WallTool(
+                '',
+                $this->string('name')->toString(),
+                ToolKind::from($this->string('kind')->toString()),
+                $opening,
+                $outside,
+                $length,
+                $across,
+                $ram,
+                $pitch,
+                $this->capacity(),
+                $this->torque('torque_low'),
+                $this->torque('torque_high'),
+                $plusMinus,
+                $this->integer('count', 1),
+                $this->enum('reads', Instrument::class),
+            ),
+        );
     }
 
     private function size(string $field): ?Length
@@ -63,7 +86,10 @@ final class NewToolRequest extends FormRequest
             return null;
         }
         try {
-            $length = is_int($typed) || is_float($typed) ? Length::mm($typed) : (new LengthText($this->string('unit', 'mm')->toString()))->read(is_string($typed) ? $typed : '');
+            $length =
+                is_int($typed) || is_float($typed)
+                    ? Length::mm($typed)
+                    : (new LengthText($this->string('unit', 'mm')->toString()))->read(is_string($typed) ? $typed : '');
 
             return $length->mm > 0 ? $length : throw Nonsense::notPositive();
         } catch (Nonsense $nonsense) {
@@ -77,7 +103,7 @@ final class NewToolRequest extends FormRequest
             return null;
         }
         try {
-            $shown = (new GaugeText)->read($this->string('capacity')->toString());
+            $shown = (new GaugeText())->read($this->string('capacity')->toString());
         } catch (Nonsense $nonsense) {
             throw Nonsense::about('capacity', $nonsense->getMessage());
         }
@@ -88,7 +114,7 @@ final class NewToolRequest extends FormRequest
     private function torque(string $field): ?Torque
     {
         try {
-            return $this->filled($field) ? (new TorqueText)->read($this->string($field)->toString()) : null;
+            return $this->filled($field) ? (new TorqueText())->read($this->string($field)->toString()) : null;
         } catch (Nonsense $nonsense) {
             throw Nonsense::about($field.'_nm', $nonsense->getMessage());
         }

@@ -31,8 +31,11 @@ final class NewTraceRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'id.*' => 'Each trace carries an id of its own, a UUID.', 'seat.*' => 'Say which ring was pressed.', 'samples.max' => sprintf('A trace here has at most %d samples.', PressTraceInput::MOST_SAMPLES),
-            'samples.*' => 'A trace is a list of pairs: travel in mm, force in N.', 'file.*' => 'That is larger than 1 MB, or did not arrive whole.',
+            'id.*' => 'Each trace carries an id of its own, a UUID.',
+            'seat.*' => 'Say which ring was pressed.',
+            'samples.max' => sprintf('A trace here has at most %d samples.', PressTraceInput::MOST_SAMPLES),
+            'samples.*' => 'A trace is a list of pairs: travel in mm, force in N.',
+            'file.*' => 'That is larger than 1 MB, or did not arrive whole.',
         ];
     }
 
@@ -45,7 +48,10 @@ final class NewTraceRequest extends FormRequest
     {
         $file = $this->file('file');
         if ($file instanceof UploadedFile) {
-            return array_map(static fn (PressSample $s): array => [$s->travel->mm, $s->force->newtons], TraceCsv::read((string) $file->get()));
+            return array_map(
+                static fn (PressSample $s): array => [$s->travel->mm, $s->force->newtons],
+                TraceCsv::read((string) $file->get()),
+            );
         }
         /** @var list<array{int|float|string, int|float|string}> $samples */
         $samples = array_values((array) $this->input('samples'));

@@ -27,15 +27,23 @@ final class PressRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind.*' => 'That is no kind of seating.', 'seed.*' => 'A seed is a whole number.', 'pace.*' => 'The pace is a number from 0.5 to 20.'];
+        return [
+            'kind.*' => 'That is no kind of seating.',
+            'seed.*' => 'A seed is a whole number.',
+            'pace.*' => 'The pace is a number from 0.5 to 20.',
+        ];
     }
 
     /** @return array<string, string|int|float> */
     public function begin(PressSetup $setup): array
     {
         return [
-            'grip_mm' => $setup->grip->mm, 'home_mm' => $setup->home->mm, 'slide_n' => ($setup->low->newtons + $setup->high->newtons) / 2,
-            'kind' => $this->string('kind', 'good')->toString(), 'seed' => $this->integer('seed', 1), 'pace' => $this->float('pace', 1.0),
+            'grip_mm' => $setup->grip->mm,
+            'home_mm' => $setup->home->mm,
+            'slide_n' => ($setup->low->newtons + $setup->high->newtons) / 2,
+            'kind' => $this->string('kind', 'good')->toString(),
+            'seed' => $this->integer('seed', 1),
+            'pace' => $this->float('pace', 1.0),
         ];
     }
 }

@@ -25,6 +25,10 @@ final class PreviewRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['drafts.*' => 'Give at least one draft: a place and an entry.', 'unit.*' => 'Units are mm or in.', 'station.*' => 'There is no such station.'];
+        return [
+            'drafts.*' => 'Give at least one draft: a place and an entry.',
+            'unit.*' => 'Units are mm or in.',
+            'station.*' => 'There is no such station.',
+        ];
     }
 }

@@ -25,7 +25,11 @@ final class PriceListRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['list.required' => 'Choose the price list, a CSV file.', 'list.*' => 'That is larger than 5 MB, or did not arrive whole.', '*.integer' => 'A column is told by its place.'];
+        return [
+            'list.required' => 'Choose the price list, a CSV file.',
+            'list.*' => 'That is larger than 5 MB, or did not arrive whole.',
+            '*.integer' => 'A column is told by its place.',
+        ];
     }
 
     public function bytes(): string

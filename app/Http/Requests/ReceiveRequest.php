@@ -11,13 +11,21 @@ final class ReceiveRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['lines' => ['required', 'array', 'max:100'], 'lines.*.id' => ['required', 'integer'], 'lines.*.received' => ['required', 'integer', 'min:0', 'max:100000']];
+        return [
+            'lines' => ['required', 'array', 'max:100'],
+            'lines.*.id' => ['required', 'integer'],
+            'lines.*.received' => ['required', 'integer', 'min:0', 'max:100000'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lines.required' => 'Say which lines came.', 'lines.*.received.*' => 'Say how many are here now, a whole number.', 'lines.*' => 'Say which line, and how many are here now.'];
+        return [
+            'lines.required' => 'Say which lines came.',
+            'lines.*.received.*' => 'Say how many are here now, a whole number.',
+            'lines.*' => 'Say which line, and how many are here now.',
+        ];
     }
 
     /** @return list<array{id: int, received: int}> */

@@ -20,7 +20,7 @@ final class SeveralJobsRequest extends FormRequest
             'complaint' => ['required', 'string', 'max:2000'],
             'wheels' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST_WHEELS],
             'wheels.*.wheel' => ['required', 'string', 'max:80', 'distinct:ignore_case'],
-            'wheels.*.pattern' => ['required', 'string', new KnownPattern],
+            'wheels.*.pattern' => ['required', 'string', new KnownPattern()],
         ];
     }
 
@@ -28,9 +28,12 @@ final class SeveralJobsRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'machine_id.*' => 'Choose the machine.', 'complaint.*' => 'Write what the customer says, in at most 2000 letters.',
-            'wheels.*.wheel.distinct' => 'The same wheel is named twice.', 'wheels.*.wheel.*' => 'Say which wheel, in at most 80 letters.',
-            'wheels.*.pattern.*' => 'Choose how the hub is built.', 'wheels.*' => 'Name at least one wheel, and at most '.self::MOST_WHEELS.'.',
+            'machine_id.*' => 'Choose the machine.',
+            'complaint.*' => 'Write what the customer says, in at most 2000 letters.',
+            'wheels.*.wheel.distinct' => 'The same wheel is named twice.',
+            'wheels.*.wheel.*' => 'Say which wheel, in at most 80 letters.',
+            'wheels.*.pattern.*' => 'Choose how the hub is built.',
+            'wheels.*' => 'Name at least one wheel, and at most '.self::MOST_WHEELS.'.',
         ];
     }
 

@@ -17,6 +17,9 @@ final class ShelfRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['article.*' => 'Type what it is, such as 6204 2RS or Oil seal 35 x 62 x 7.', 'count.*' => 'Say how many lie there, a whole number.'];
+        return [
+            'article.*' => 'Type what it is, such as 6204 2RS or Oil seal 35 x 62 x 7.',
+            'count.*' => 'Say how many lie there, a whole number.',
+        ];
     }
 }

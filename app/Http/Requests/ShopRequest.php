@@ -17,7 +17,11 @@ final class ShopRequest extends FormRequest
     {
         $rules = ['habits' => ['required', 'array']];
         foreach (Habit::all([]) as $habit) {
-            $rules["habits.{$habit->name}"] = ['sometimes', 'string', Rule::in(array_map(static fn (Option $o): string => $o->value, $habit->options))];
+            $rules["habits.{$habit->name}"] = [
+                'sometimes',
+                'string',
+                Rule::in(array_map(static fn (Option $o): string => $o->value, $habit->options)),
+            ];
         }
 
         return $rules;
@@ -26,7 +30,11 @@ final class ShopRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['habits.required' => 'Say which habit.', 'habits.array' => 'Say which habit.', 'habits.*' => 'That is not one of the ways here.'];
+        return [
+            'habits.required' => 'Say which habit.',
+            'habits.array' => 'Say which habit.',
+            'habits.*' => 'That is not one of the ways here.',
+        ];
     }
 
     /** @return array<string, string> those that are known */

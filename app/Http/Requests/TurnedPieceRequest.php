@@ -18,15 +18,25 @@ final class TurnedPieceRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'title' => ['sometimes', 'nullable', 'string', 'max:60'], 'outside' => ['required', ...self::SIZE], 'outside_to' => ['sometimes', 'nullable', ...self::SIZE], 'bore' => ['sometimes', 'nullable', ...self::SIZE],
-            'bore_to' => ['sometimes', 'nullable', ...self::SIZE], 'length' => ['required', ...self::SIZE], 'nose' => ['sometimes', 'nullable', ...self::SIZE],
+            'title' => ['sometimes', 'nullable', 'string', 'max:60'],
+            'outside' => ['required', ...self::SIZE],
+            'outside_to' => ['sometimes', 'nullable', ...self::SIZE],
+            'bore' => ['sometimes', 'nullable', ...self::SIZE],
+            'bore_to' => ['sometimes', 'nullable', ...self::SIZE],
+            'length' => ['required', ...self::SIZE],
+            'nose' => ['sometimes', 'nullable', ...self::SIZE],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.required' => 'Give its outside and its length, in mm.', '*.numeric' => 'Sizes are numbers, in mm.', '*.between' => 'Sizes lie between 0 and 1000 mm.', 'title.*' => 'The title has at most 60 letters.'];
+        return [
+            '*.required' => 'Give its outside and its length, in mm.',
+            '*.numeric' => 'Sizes are numbers, in mm.',
+            '*.between' => 'Sizes lie between 0 and 1000 mm.',
+            'title.*' => 'The title has at most 60 letters.',
+        ];
     }
 
     /** @throws Nonsense when no such piece can be made */
@@ -37,8 +47,14 @@ final class TurnedPieceRequest extends FormRequest
         $outside = $this->float('outside_to') > 0 ? $this->float('outside_to') : $this->float('outside');
 
         return Draft::turned(
-            $this->string('title', 'To make')->toString(), Length::mm($outside), $this->range('outside'), $bore > 0 ? Length::mm($bore) : null, $bore > 0 ? $this->range('bore') : '',
-            Length::mm($this->float('length')), sprintf('%.2f mm', $this->float('length')), $nose > 0 ? Length::mm($nose) : null,
+            $this->string('title', 'To make')->toString(),
+            Length::mm($outside),
+            $this->range('outside'),
+            $bore > 0 ? Length::mm($bore) : null,
+            $bore > 0 ? $this->range('bore') : '',
+            Length::mm($this->float('length')),
+            sprintf('%.2f mm', $this->float('length')),
+            $nose > 0 ? Length::mm($nose) : null,
         );
     }
 

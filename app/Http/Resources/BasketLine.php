@@ -11,7 +11,15 @@ use CleanRace\Core\Verdict\Written;
 final readonly class BasketLine
 {
     /** @param  bool  $known whether it is clear enough what it is to be found in a price list */
-    public function __construct(public Message|string $what, public Message|Written|string $askFor, public int $quantity, public Message|string|null $note, public bool $known, public ?int $shelfItem, public int $onShelf, public int $ordered)
-    {
+    public function __construct(
+        public Message|string $what,
+        public Message|Written|string $askFor,
+        public int $quantity,
+        public Message|string|null $note,
+        public bool $known,
+        public ?int $shelfItem,
+        public int $onShelf,
+        public int $ordered,
+    ) {
     }
 }

@@ -18,8 +18,15 @@ final readonly class BenchDaySheet
      * @param  list<BenchBlock>  $waits
      * @param  int  $idle minutes in which nothing can be done
      */
-    public function __construct(public int $from, public bool $chosen, public array $jobs, public array $hands, public array $waits, public int $idle, public int $end)
-    {
+    public function __construct(
+        public int $from,
+        public bool $chosen,
+        public array $jobs,
+        public array $hands,
+        public array $waits,
+        public int $idle,
+        public int $end,
+    ) {
     }
 
     public static function of(Today $today, int $from): self
@@ -30,6 +37,14 @@ final readonly class BenchDaySheet
             return new BenchJob($card, $today->minutes[$card->id] ?? 0, $today->day->ends[$card->id] ?? null, $card->partsOn);
         };
 
-        return new self($from, $today->chosen, array_values($today->jobs->map($job)->all()), $today->day->hands, $today->day->waits, $today->day->idle, $today->day->end);
+        return new self(
+            $from,
+            $today->chosen,
+            array_values($today->jobs->map($job)->all()),
+            $today->day->hands,
+            $today->day->waits,
+            $today->day->idle,
+            $today->day->end,
+        );
     }
 }

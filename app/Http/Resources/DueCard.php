@@ -20,8 +20,19 @@ final readonly class DueCard
      * @param  ?string  $meter the reading at which it is due, with its unit
      * @param  ?int  $restsOn how many sets of this shop that day rests on
      */
-    public function __construct(public int $id, public string $kind, public MachineCard $machine, public string $wheel, public int $jobId, public string $what, #[ShapeOf(Message::class)] public ?stdClass $words, public ?string $on, public ?string $meter, public ?int $restsOn, public bool $settled)
-    {
+    public function __construct(
+        public int $id,
+        public string $kind,
+        public MachineCard $machine,
+        public string $wheel,
+        public int $jobId,
+        public string $what,
+        #[ShapeOf(Message::class)] public ?stdClass $words,
+        public ?string $on,
+        public ?string $meter,
+        public ?int $restsOn,
+        public bool $settled,
+    ) {
     }
 
     /** @param  stdClass  $item a row of {@see Ahead} */
@@ -34,8 +45,17 @@ final readonly class DueCard
     public static function on(MachineCard $machine, stdClass $item): self
     {
         return new self(
-            $item->id, $item->kind, $machine, $item->wheel, $item->job_id, $item->what, is_string($item->words) ? json_decode($item->words) : $item->words, $item->due_on,
-            $item->due_meter === null ? null : number_format((float) $item->due_meter, 0, '.', ' ').' '.$item->meter_unit, $item->rests_on, $item->settled_at !== null,
+            $item->id,
+            $item->kind,
+            $machine,
+            $item->wheel,
+            $item->job_id,
+            $item->what,
+            is_string($item->words) ? json_decode($item->words) : $item->words,
+            $item->due_on,
+            $item->due_meter === null ? null : number_format((float) $item->due_meter, 0, '.', ' ').' '.$item->meter_unit,
+            $item->rests_on,
+            $item->settled_at !== null,
         );
     }
 }

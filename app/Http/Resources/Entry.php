@@ -23,6 +23,13 @@ final readonly class Entry
 
     public static function of(Record $record): self
     {
-        return new self($record->id, $record->place, $record->value === null ? null : (object) $record->value, $record->instrument, $record->author->name, $record->made_at);
+        return new self(
+            $record->id,
+            $record->place,
+            $record->value === null ? null : (object) $record->value,
+            $record->instrument,
+            $record->author->name,
+            $record->made_at,
+        );
     }
 }

@@ -45,16 +45,35 @@ final readonly class JobCard
     /** @param  stdClass  $row of {@see Board::jobs()} */
     public static function of(stdClass $row): self
     {
-        /** @var array{stations?: array<string, string>, waits_at?: string, complaint?: string, asked?: ?string, waits?: array{until: string}} $standing */
+        /**
+         * @var array{stations?: array<string, string>, waits_at?: string, complaint?: string, asked?: ?string,
+         *   waits?: array{until: string}} $standing
+         */
         $standing = json_decode($row->standing, true, flags: JSON_THROW_ON_ERROR);
         $stations = $standing['stations'] ?? [];
 
         return new self(
-            $row->id, $row->number, $row->wheel, $row->pattern, MachineCard::joined($row), $standing['complaint'] ?? '',
+            $row->id,
+            $row->number,
+            $row->wheel,
+            $row->pattern,
+            MachineCard::joined($row),
+            $standing['complaint'] ?? '',
             Station::from($standing['waits_at'] ?? 'check_in'),
-            array_map(static fn (Station $s): StationCard => new StationCard($s, $s->label(), Status::from($stations[$s->value] ?? 'untouched')), Station::cases()),
-            new DateTimeImmutable($row->created_at), $row->signed_at === null ? null : new DateTimeImmutable($row->signed_at),
-            PartsDue::expected($row->parts_on), isset($standing['waits']) ? self::waitsFor($row->standing) : null, $standing['waits']['until'] ?? null, $standing['asked'] ?? null,
+            array_map(
+                static fn (Station $s): StationCard => new StationCard(
+                    $s,
+                    $s->label(),
+                    Status::from($stations[$s->value] ?? 'untouched'),
+                ),
+                Station::cases(),
+            ),
+            new DateTimeImmutable($row->created_at),
+            $row->signed_at === null ? null : new DateTimeImmutable($row->signed_at),
+            PartsDue::expected($row->parts_on),
+            isset($standing['waits']) ? self::waitsFor($row->standing) : null,
+            $standing['waits']['until'] ?? null,
+            $standing['asked'] ?? null,
         );
     }
 
@@ -63,6 +82,6 @@ final readonly class JobCard
     {
         $what = json_decode($standing, flags: JSON_THROW_ON_ERROR)->waits->what ?? null;
 
-        return is_string($what) ? (object) ['key' => $what, 'text' => $what, 'values' => new stdClass] : $what;
+        return is_string($what) ? (object) ['key' => $what, 'text' => $what, 'values' => new stdClass()] : $what;
     }
 }

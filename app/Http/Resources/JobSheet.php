@@ -46,9 +46,22 @@ final readonly class JobSheet
     public static function of(Job $job, Ready $entries, Ready $remembered, Ready $report, array $carried): self
     {
         return new self(
-            $job->id, $job->number, $job->wheel, Patterns::find($job->pattern)->card()->name, MachineCard::of($job->machine), $job->created_at,
-            $job->signed_at, $job->signerName(), self::signedAs($job), $entries, $remembered, $report,
-            $job->relationLoaded('addenda') ? array_values($job->addenda->map(AddendumCard::of(...))->all()) : [], array_map(DueCard::of(...), $carried), $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'], $job->saidSigned(),
+            $job->id,
+            $job->number,
+            $job->wheel,
+            Patterns::find($job->pattern)->card()->name,
+            MachineCard::of($job->machine),
+            $job->created_at,
+            $job->signed_at,
+            $job->signerName(),
+            self::signedAs($job),
+            $entries,
+            $remembered,
+            $report,
+            $job->relationLoaded('addenda') ? array_values($job->addenda->map(AddendumCard::of(...))->all()) : [],
+            array_map(DueCard::of(...), $carried),
+            $job->origin === null ? null : $job->origin['shop'].', job '.$job->origin['number'],
+            $job->saidSigned(),
         );
     }
 

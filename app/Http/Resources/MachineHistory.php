@@ -24,7 +24,9 @@ final readonly class MachineHistory
         $machine = MachineCard::of($history->machine);
 
         return new self(
-            $machine, array_map(PastJob::of(...), $history->jobs), array_map(SetCard::of(...), $history->sets),
+            $machine,
+            array_map(PastJob::of(...), $history->jobs),
+            array_map(SetCard::of(...), $history->sets),
             array_map(static fn (stdClass $item): DueCard => DueCard::on($machine, $item), $history->due),
         );
     }

@@ -30,8 +30,15 @@ final readonly class PastJob
     public static function of(stdClass $job): self
     {
         return new self(
-            $job->id, $job->number, $job->wheel, new DateTimeImmutable($job->created_at), $job->signed_at === null ? null : new DateTimeImmutable($job->signed_at),
-            $job->signed_by, $job->fitted ?? [], $job->carried, $job->look_again,
+            $job->id,
+            $job->number,
+            $job->wheel,
+            new DateTimeImmutable($job->created_at),
+            $job->signed_at === null ? null : new DateTimeImmutable($job->signed_at),
+            $job->signed_by,
+            $job->fitted ?? [],
+            $job->carried,
+            $job->look_again,
         );
     }
 }

@@ -10,8 +10,13 @@ use CleanRace\Core\Verdict\Message;
 /** A way hubs are built, as it is offered when a job is opened. */
 final readonly class PatternShown
 {
-    public function __construct(public string $id, public Message|string $name, public Message|string $metOn, public Message|string $turns, public Message|string $fit)
-    {
+    public function __construct(
+        public string $id,
+        public Message|string $name,
+        public Message|string $metOn,
+        public Message|string $turns,
+        public Message|string $fit,
+    ) {
     }
 
     public static function of(Pattern $pattern): self

@@ -25,6 +25,16 @@ final readonly class Person
 
     public static function of(User $user): self
     {
-        return new self($user->id, $user->name, $user->email, $user->role, $user->shop->name, $user->units, $user->theme, $user->role->maySign(), $user->role->mayKeepTools());
+        return new self(
+            $user->id,
+            $user->name,
+            $user->email,
+            $user->role,
+            $user->shop->name,
+            $user->units,
+            $user->theme,
+            $user->role->maySign(),
+            $user->role->mayKeepTools(),
+        );
     }
 }

@@ -40,8 +40,23 @@ final readonly class ToolCard
         $hung = $tool->onWall();
 
         return new self(
-            $tool->id, $hung->name, $hung->kind, $hung->kind->label(), $hung->kind->isDriver(), $hung->outside, $hung->opening, $hung->length, $hung->across,
-            $hung->ram, $hung->pitch, $hung->capacity, $hung->torqueLow, $hung->torqueHigh, $hung->plusMinus, $hung->count, $hung->reads,
+            $tool->id,
+            $hung->name,
+            $hung->kind,
+            $hung->kind->label(),
+            $hung->kind->isDriver(),
+            $hung->outside,
+            $hung->opening,
+            $hung->length,
+            $hung->across,
+            $hung->ram,
+            $hung->pitch,
+            $hung->capacity,
+            $hung->torqueLow,
+            $hung->torqueHigh,
+            $hung->plusMinus,
+            $hung->count,
+            $hung->reads,
         );
     }
 }

@@ -30,6 +30,14 @@ final readonly class TraceSheet
     {
         $samples = $trace->curve();
 
-        return new self($trace->id, $trace->seat, $trace->source, $trace->made_at->toIso8601String(), $setup, $samples, (new Reader(Limits::standard()))->work($setup->input($samples, true)));
+        return new self(
+            $trace->id,
+            $trace->seat,
+            $trace->source,
+            $trace->made_at->toIso8601String(),
+            $setup,
+            $samples,
+            (new Reader(Limits::standard()))->work($setup->input($samples, true)),
+        );
     }
 }

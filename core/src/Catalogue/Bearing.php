@@ -47,10 +47,19 @@ final readonly class Bearing
         $force = static fn (string $kn): ?Force => $kn === '' ? null : Force::newtons(1000 * (float) $kn);
 
         return new self(
-            $row['number'], $row['series'], BearingKind::from($row['kind']), $row['system'],
-            Length::mm((float) $row['bore_mm']), Length::mm((float) $row['outside_mm']),
-            Length::mm((float) $row['width_open_mm']), Length::mm((float) $row['width_sealed_mm']),
-            $length($row['corner_mm']), (int) $row['commonness'], $length($row['flange_mm']), $force($row['load_kn']), $force($row['static_kn']),
+            $row['number'],
+            $row['series'],
+            BearingKind::from($row['kind']),
+            $row['system'],
+            Length::mm((float) $row['bore_mm']),
+            Length::mm((float) $row['outside_mm']),
+            Length::mm((float) $row['width_open_mm']),
+            Length::mm((float) $row['width_sealed_mm']),
+            $length($row['corner_mm']),
+            (int) $row['commonness'],
+            $length($row['flange_mm']),
+            $force($row['load_kn']),
+            $force($row['static_kn']),
         );
     }
 

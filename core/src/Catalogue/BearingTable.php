@@ -27,7 +27,8 @@ final class BearingTable
     {
         $best = null;
         foreach (Table::index('holes', self::byHole(...))[self::hole($bore, $outside)] ?? [] as $row) {
-            $fits = abs((float) $row['width_sealed_mm'] - $width) < self::SAME || abs((float) $row['width_open_mm'] - $width) < self::SAME;
+            $fits =
+                abs((float) $row['width_sealed_mm'] - $width) < self::SAME || abs((float) $row['width_open_mm'] - $width) < self::SAME;
             if ($fits && ($best === null || (int) $row['commonness'] > (int) $best['commonness'])) {
                 $best = $row;
             }
@@ -53,7 +54,11 @@ final class BearingTable
             $bore = abs((float) $row['bore_mm'] - $size->bore->mm);
             $outside = abs((float) $row['outside_mm'] - $size->outside->mm);
             if ($bore <= $withinMm && $outside <= $withinMm && $bore + $outside > self::SAME) {
-                $near[] = [$bore + $outside + abs((float) $row['width_sealed_mm'] - $size->sealedWidth->mm), -(int) $row['commonness'], $row];
+                $near[] = [
+                    $bore + $outside + abs((float) $row['width_sealed_mm'] - $size->sealedWidth->mm),
+                    -(int) $row['commonness'],
+                    $row,
+                ];
             }
         }
         usort($near, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
@@ -70,7 +75,14 @@ final class BearingTable
     {
         $lies = static fn (string $mm, array $between): bool => (float) $mm >= $between[0] && (float) $mm <= $between[1];
 
-        return $this->named(array_values(array_filter(Table::rows('bearings'), static fn (array $row): bool => $lies($row['bore_mm'], $bore) && $lies($row['outside_mm'], $outside))));
+        return $this->named(
+            array_values(
+                array_filter(
+                    Table::rows('bearings'),
+                    static fn (array $row): bool => $lies($row['bore_mm'], $bore) && $lies($row['outside_mm'], $outside),
+                ),
+            ),
+        );
     }
 
     /** @return list<Bearing> */
@@ -96,7 +108,10 @@ final class BearingTable
         return $holes;
     }
 
-    /** @return list<array{bore: float, outside: float, open: float, closed: float, commonness: int, numbers: non-empty-list<string>}> each size once, the commonest of its numbers first */
+    /**
+     * @return list<array{bore: float, outside: float, open: float, closed: float, commonness: int,
+     *   numbers: non-empty-list<string>}> each size once, the commonest of its numbers first
+     */
     public static function bySize(): array
     {
         $sizes = [];
@@ -108,8 +123,12 @@ final class BearingTable
             usort($rows, static fn (array $a, array $b): int => (int) $b['commonness'] <=> (int) $a['commonness']);
 
             return [
-                'bore' => (float) $rows[0]['bore_mm'], 'outside' => (float) $rows[0]['outside_mm'], 'open' => (float) $rows[0]['width_open_mm'],
-                'closed' => (float) $rows[0]['width_sealed_mm'], 'commonness' => (int) $rows[0]['commonness'], 'numbers' => array_map(static fn (array $row): string => $row['number'], $rows),
+                'bore' => (float) $rows[0]['bore_mm'],
+                'outside' => (float) $rows[0]['outside_mm'],
+                'open' => (float) $rows[0]['width_open_mm'],
+                'closed' => (float) $rows[0]['width_sealed_mm'],
+                'commonness' => (int) $rows[0]['commonness'],
+                'numbers' => array_map(static fn (array $row): string => $row['number'], $rows),
             ];
         }, array_values($sizes));
     }

@@ -33,7 +33,11 @@ final readonly class Thread
     public static function read(string $typed): self
     {
         $typed = (string) preg_replace('/^\s*(\d+)\s*-\s*(\d+\/\d+)/', '$1 $2', $typed);
-        $text = (string) preg_replace('/\s*(unf|unc|bsc|tpi|"|in\b|iso|rh|lh)\s*/iu', ' ', str_replace([',', '×', '*', '–'], ['.', 'x', 'x', '-'], trim($typed)));
+        $text = (string) preg_replace(
+            '/\s*(unf|unc|bsc|tpi|"|in\b|iso|rh|lh)\s*/iu',
+            ' ',
+            str_replace([',', '×', '*', '–'], ['.', 'x', 'x', '-'], trim($typed)),
+        );
         if (preg_match('/^\s*(m?)\s*(\d+(?:\.\d+)?(?:\s+\d+\/\d+|\/\d+)?)\s*(?:[x-]\s*(\d+(?:\.\d+)?))?\s*$/iu', $text, $found) !== 1) {
             throw self::unknown($typed);
         }
@@ -48,9 +52,17 @@ final readonly class Thread
     {
         $name = 'M'.self::number($diameter);
         $coarse = Table::keyed('threads')[$name]['pitch_mm'] ?? null;
-        $pitch ??= $coarse === null ? throw new Nonsense(sprintf('%s has no coarse pitch in the table. Write it with its pitch, such as M9 × 1.', $name)) : (float) $coarse;
+        $pitch ??=
+            $coarse === null
+                ? throw new Nonsense(sprintf('%s has no coarse pitch in the table. Write it with its pitch, such as M9 × 1.', $name))
+                : (float) $coarse;
 
-        return self::sound($typed, $name.(self::number($pitch) === self::number((float) $coarse) ? '' : ' × '.self::number($pitch)), $diameter, $pitch);
+        return self::sound(
+            $typed,
+            $name.(self::number($pitch) === self::number((float) $coarse) ? '' : ' × '.self::number($pitch)),
+            $diameter,
+            $pitch,
+        );
     }
 
     /** @throws Nonsense when no such thread can be */
@@ -81,7 +93,7 @@ final readonly class Thread
     /** mm² that carry the pull. */
     public function stressArea(): float
     {
-        return M_PI / 4 * ($this->diameter->mm - self::STRESS_SHARE * $this->pitch->mm) ** 2;
+        return (M_PI / 4) * ($this->diameter->mm - self::STRESS_SHARE * $this->pitch->mm) ** 2;
     }
 
     /** Diameter at the root of the thread. */

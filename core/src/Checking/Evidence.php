@@ -25,7 +25,14 @@ final readonly class Evidence
         $weighed = array_map(fn (Suspect $s): array => [$s, ...$this->weighed($input, $s->value)], self::suspects($input));
         $sum = array_sum(array_map(static fn (array $w): float => exp($w[1]), $weighed));
         $doubt = $this->limits->get('check.doubt');
-        $out = array_map(static fn (array $w): Suspicion => new Suspicion($w[0], Share::of($doubt / count($weighed) + (1 - $doubt) * exp($w[1]) / $sum), $w[2]), $weighed);
+        $out = array_map(
+            static fn (array $w): Suspicion => new Suspicion(
+                $w[0],
+                Share::of($doubt / count($weighed) + ((1 - $doubt) * exp($w[1])) / $sum),
+                $w[2],
+            ),
+            $weighed,
+        );
         usort($out, static fn (Suspicion $a, Suspicion $b): int => $b->probability->share <=> $a->probability->share);
 
         /** @var non-empty-list<Suspicion> */
@@ -47,7 +54,10 @@ final readonly class Evidence
         $p = $first->probability->share / ($first->probability->share + $second->probability->share);
         $best = null;
         foreach (Table::rows('checks') as $check) {
-            if (isset($input->made()[$check['check']]) && ! ($check['check'] === 'caliper' && $input->caliper === CaliperState::NotFreed)) {
+            if (
+                isset($input->made()[$check['check']]) &&
+                ! ($check['check'] === 'caliper' && $input->caliper === CaliperState::NotFreed)
+            ) {
                 continue;
             }
             $left = $this->doubtAfter($check, $p, $first->suspect->value, $second->suspect->value);
@@ -62,16 +72,29 @@ final readonly class Evidence
     /** @return list<Suspect> those that such a hub has */
     private static function suspects(RockCheckInput $input): array
     {
-        return array_values(array_filter(Suspect::cases(), static fn (Suspect $s): bool => match ($s) {
-            Suspect::ConeSetting => $input->cones, Suspect::Freehub => $input->freehub, default => true
-        }));
+        return array_values(
+            array_filter(
+                Suspect::cases(),
+                static fn (Suspect $s): bool => match ($s) {
+                    Suspect::ConeSetting => $input->cones,
+                    Suspect::Freehub => $input->freehub,
+                    default => true,
+                },
+            ),
+        );
     }
 
     /** @return array{float, list<string>} log odds, and the signs that speak for it */
     private function weighed(RockCheckInput $input, string $suspect): array
     {
-        $seen = ['prior' => ['any'], 'complaint' => array_map(static fn (ComplaintKind $k): string => $k->value, $input->complaints)] + array_map(static fn (string $o): array => [$o], $input->made());
-        if ($input->rockThreeNine !== null && $input->rockTwelveSix !== null && ($input->rockThreeNine === Rock::None) !== ($input->rockTwelveSix === Rock::None)) {
+        $seen =
+            ['prior' => ['any'], 'complaint' => array_map(static fn (ComplaintKind $k): string => $k->value, $input->complaints)] +
+            array_map(static fn (string $o): array => [$o], $input->made());
+        if (
+            $input->rockThreeNine !== null &&
+            $input->rockTwelveSix !== null &&
+            ($input->rockThreeNine === Rock::None) !== ($input->rockTwelveSix === Rock::None)
+        ) {
             $seen['one_plane'] = ['any'];
         }
         $odds = 0.0;
@@ -113,7 +136,7 @@ final readonly class Evidence
         $left = 0.0;
         foreach ($outcomes as $outcome) {
             $chance = $p * $a[$outcome] + (1 - $p) * $b[$outcome];
-            $left += $chance * self::entropy($p * $a[$outcome] / $chance);
+            $left += $chance * self::entropy(($p * $a[$outcome]) / $chance);
         }
 
         return $left;

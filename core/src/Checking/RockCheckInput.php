@@ -41,10 +41,19 @@ final readonly class RockCheckInput
      */
     public function made(bool $withCaliper = true): array
     {
-        $all = [
-            'rock_3_9' => $this->rockThreeNine, 'rock_12_6' => $this->rockTwelveSix, 'spin' => $this->spin, 'seals' => $this->seals, 'brake_held' => $this->brakeHeld, 'end_float' => $this->endFloat,
-            'listen' => $this->listen, 'coast' => $this->coast, 'inner_left' => $this->innerLeft, 'inner_right' => $this->innerRight,
-        ] + ($withCaliper ? ['caliper' => $this->caliper] : []);
+        $all =
+            [
+                'rock_3_9' => $this->rockThreeNine,
+                'rock_12_6' => $this->rockTwelveSix,
+                'spin' => $this->spin,
+                'seals' => $this->seals,
+                'brake_held' => $this->brakeHeld,
+                'end_float' => $this->endFloat,
+                'listen' => $this->listen,
+                'coast' => $this->coast,
+                'inner_left' => $this->innerLeft,
+                'inner_right' => $this->innerRight,
+            ] + ($withCaliper ? ['caliper' => $this->caliper] : []);
 
         return array_map(static fn (BackedEnum $o): string => (string) $o->value, array_filter($all));
     }

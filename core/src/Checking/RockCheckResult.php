@@ -14,7 +14,13 @@ final readonly class RockCheckResult
      * @param  Share  $left how much of the suspicion on the bearings lies on the left one
      * @param  list<Suspicion>  $suspects likeliest first
      */
-    public function __construct(public Suspect $first, public bool $mayBeRidden, public Urgency $urgency, public Share $left, public array $suspects, public Verdict $verdict)
-    {
+    public function __construct(
+        public Suspect $first,
+        public bool $mayBeRidden,
+        public Urgency $urgency,
+        public Share $left,
+        public array $suspects,
+        public Verdict $verdict,
+    ) {
     }
 }

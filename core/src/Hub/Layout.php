@@ -53,11 +53,15 @@ final readonly class Layout
             }
         }
         $at += self::ends($line, $rows, $offsets, $faces) + self::between($line, $rows, $offsets);
-        $onAxle = array_filter($line, static fn (Part $p): bool => in_array($p->kind->lane(), [Lane::Axle, Lane::Both], true) || in_array($p->kind, [PartKind::Cone, PartKind::TaperCone], true));
+        $onAxle = array_filter(
+            $line,
+            static fn (Part $p): bool => in_array($p->kind->lane(), [Lane::Axle, Lane::Both], true) ||
+                in_array($p->kind, [PartKind::Cone, PartKind::TaperCone], true),
+        );
         $froms = array_map(static fn (Part $p): float => $at[$p->id][0], $onAxle);
         $tos = array_map(static fn (Part $p): float => $at[$p->id][1], $onAxle);
         $axleFrom = $froms === [] ? 0.0 : min($froms);
-        $axleTo = $tos === [] ? ($faces[1] ?? 0.0) : max($tos);
+        $axleTo = $tos === [] ? $faces[1] ?? 0.0 : max($tos);
         [$shoulderFrom, $shoulderTo] = [null, null];
         if ($housing !== null) {
             $at[$housing->id] = [0.0, $housing->mm('length')];
@@ -88,13 +92,20 @@ final readonly class Layout
             }
             $before = $rows[$k - 1];
             $between = array_slice($line, $before->last + 1, $row->first - $before->last - 1);
-            $onAxle = self::sum($between, Lane::Axle) + ($k === 1 && $axle?->form === 'shoulder_between' ? $axle->mm('shoulder_length') : 0.0);
-            $span = $housing === null || $housing->mm('ledge_left') <= 0 || $housing->mm('ledge_right') <= 0 || count($rows) !== 2 ? 0.0 : $housing->mm('length') - $housing->mm('ledge_left') - $housing->mm('ledge_right');
-            $offsets[] = $offsets[$k - 1] + match (true) {
-                $onAxle > 0 => $before->axleTo + $onAxle - $row->axleFrom,
-                $span > 0 => $before->housingTo + $span - $row->housingFrom,
-                default => $before->housingTo + max(self::APART, self::sum($between, Lane::Housing)) - $row->housingFrom,
-            };
+            $onAxle =
+                self::sum($between, Lane::Axle) +
+                ($k === 1 && $axle?->form === 'shoulder_between' ? $axle->mm('shoulder_length') : 0.0);
+            $span =
+                $housing === null || $housing->mm('ledge_left') <= 0 || $housing->mm('ledge_right') <= 0 || count($rows) !== 2
+                    ? 0.0
+                    : $housing->mm('length') - $housing->mm('ledge_left') - $housing->mm('ledge_right');
+            $offsets[] =
+                $offsets[$k - 1] +
+                match (true) {
+                    $onAxle > 0 => $before->axleTo + $onAxle - $row->axleFrom,
+                    $span > 0 => $before->housingTo + $span - $row->housingFrom,
+                    default => $before->housingTo + max(self::APART, self::sum($between, Lane::Housing)) - $row->housingFrom,
+                };
         }
 
         return $offsets;
@@ -103,7 +114,14 @@ final readonly class Layout
     /** @param  list<Part>  $parts */
     private static function sum(array $parts, Lane $lane): float
     {
-        return array_sum(array_map(static fn (Part $p): float => $p->kind->lane() === $lane && $p->kind !== PartKind::ORing && $p->kind !== PartKind::Nipple ? $p->along() : 0.0, $parts));
+        return array_sum(
+            array_map(
+                static fn (Part $p): float => $p->kind->lane() === $lane && $p->kind !== PartKind::ORing && $p->kind !== PartKind::Nipple
+                    ? $p->along()
+                    : 0.0,
+                $parts,
+            ),
+        );
     }
 
     /**
@@ -147,8 +165,20 @@ final readonly class Layout
         $before = array_reverse(array_slice($line, 0, $rows[0]->first));
         $after = array_slice($line, $rows[$last]->last + 1);
 
-        return self::outward($before, -1, $rows[0]->axleFrom + $offsets[0], $rows[0]->housingFrom + $offsets[0], $faces === null ? null : $faces[0])
-            + self::outward($after, 1, $rows[$last]->axleTo + $offsets[$last], $rows[$last]->housingTo + $offsets[$last], $faces === null ? null : $faces[1]);
+        return self::outward(
+            $before,
+            -1,
+            $rows[0]->axleFrom + $offsets[0],
+            $rows[0]->housingFrom + $offsets[0],
+            $faces === null ? null : $faces[0],
+        ) +
+            self::outward(
+                $after,
+                1,
+                $rows[$last]->axleTo + $offsets[$last],
+                $rows[$last]->housingTo + $offsets[$last],
+                $faces === null ? null : $faces[1],
+            );
     }
 
     /**
@@ -159,7 +189,9 @@ final readonly class Layout
     private static function outward(array $parts, int $way, float $onAxle, float $inHousing, ?float $face): array
     {
         $at = [];
-        $housed = array_values(array_filter($parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Housing && $p->kind !== PartKind::Nipple));
+        $housed = array_values(
+            array_filter($parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Housing && $p->kind !== PartKind::Nipple),
+        );
         foreach ($parts as $part) {
             $along = $part->along();
             if ($part->kind === PartKind::ORing) {
@@ -204,8 +236,18 @@ final readonly class Layout
             $left = [$rows[$k - 1]->axleTo + $offsets[$k - 1], $rows[$k - 1]->housingTo + $offsets[$k - 1]];
             $right = $rows[$k]->housingFrom + $offsets[$k];
             $middle = ($left[1] + $right) / 2;
-            $toRight = array_values(array_filter($parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Housing && $p->side === Side::Right));
-            $at += self::outward(array_values(array_filter($parts, static fn (Part $p): bool => ! in_array($p, $toRight, true) && $p->kind !== PartKind::Nipple)), 1, $left[0], $left[1], null);
+            $toRight = array_values(
+                array_filter($parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Housing && $p->side === Side::Right),
+            );
+            $at += self::outward(
+                array_values(
+                    array_filter($parts, static fn (Part $p): bool => ! in_array($p, $toRight, true) && $p->kind !== PartKind::Nipple),
+                ),
+                1,
+                $left[0],
+                $left[1],
+                null,
+            );
             $at += self::outward(array_reverse($toRight), -1, 0.0, $right, null);
             foreach ($parts as $part) {
                 if ($part->kind === PartKind::Nipple) {

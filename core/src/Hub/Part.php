@@ -31,7 +31,12 @@ final readonly class Part
     {
         return new self(
             $id ?? ($side === Side::Middle ? $kind->value : $kind->value.'_'.$side->value),
-            $kind, $side, $name, array_map(Length::mm(...), $mm), $kind->ways()[0] ?? '', $form,
+            $kind,
+            $side,
+            $name,
+            array_map(Length::mm(...), $mm),
+            $kind->ways()[0] ?? '',
+            $form,
         );
     }
 

@@ -24,7 +24,10 @@ final class Reach
         if ($part->kind->lane() === Lane::Across) {
             return [];
         }
-        $towards ??= in_array($part->kind->lane(), [Lane::Both, Lane::Row, Lane::Housing], true) && $part->side !== Side::Middle ? $part->side : null;
+        $towards ??=
+            in_array($part->kind->lane(), [Lane::Both, Lane::Row, Lane::Housing], true) && $part->side !== Side::Middle
+                ? $part->side
+                : null;
         if ($towards !== null) {
             return self::on($stack, $part, $off, $towards);
         }
@@ -43,7 +46,9 @@ final class Reach
         $line = $stack->line();
         $at = array_search($part, $line, true);
         $outside = $side === Side::Right ? array_reverse(array_slice($line, (int) $at + 1)) : array_slice($line, 0, (int) $at);
-        $blocking = array_values(array_filter($outside, static fn (Part $o): bool => ! in_array($o->id, $off, true) && self::blocks($o, $part)));
+        $blocking = array_values(
+            array_filter($outside, static fn (Part $o): bool => ! in_array($o->id, $off, true) && self::blocks($o, $part)),
+        );
         // A bearing on its axle, and what lies between two, leave only when the axle is out; a spindle stays, the wheel comes off it.
         $axle = $stack->one(PartKind::Axle);
         $onAxle = $part->kind->lane() === Lane::Both || $part->kind === PartKind::Sleeve;
@@ -56,10 +61,14 @@ final class Reach
 
     private static function blocks(Part $outer, Part $inner): bool
     {
-        if (in_array($outer->kind, [PartKind::Nipple, PartKind::ORing], true) || in_array($inner->kind, [PartKind::Nipple, PartKind::ORing], true)) {
+        if (
+            in_array($outer->kind, [PartKind::Nipple, PartKind::ORing], true) ||
+            in_array($inner->kind, [PartKind::Nipple, PartKind::ORing], true)
+        ) {
             return false;
         }
-        $housed = static fn (Part $p): bool => $p->kind->lane() === Lane::Housing || in_array($p->kind, [PartKind::Cup, PartKind::TaperCup, PartKind::Balls], true);
+        $housed = static fn (Part $p): bool => $p->kind->lane() === Lane::Housing ||
+            in_array($p->kind, [PartKind::Cup, PartKind::TaperCup, PartKind::Balls], true);
 
         // Past the lip of a dust cap the balls come out.
         if ($outer->kind === PartKind::DustCap && $outer->mm('bore') > 0 && $inner->kind === PartKind::Balls) {
@@ -68,7 +77,8 @@ final class Reach
 
         return match (true) {
             // Over a narrow spacer a seal can be lifted.
-            ! $housed($outer) && $outer->kind->lane() === Lane::Axle && $housed($inner) => $outer->mm('outside') > self::opening($inner) + Limits::standard()->get('stack.passes'),
+            ! $housed($outer) && $outer->kind->lane() === Lane::Axle && $housed($inner) => $outer->mm('outside') >
+                self::opening($inner) + Limits::standard()->get('stack.passes'),
             // Through an open seal or cup a nut or spacer comes; a closed cap lets nothing by.
             $housed($outer) && $inner->kind->lane() === Lane::Axle => $outer->mm('bore') <= 0 && $outer->kind === PartKind::DustCap,
             default => true,

@@ -47,7 +47,11 @@ final readonly class Row
                 $to = $i;
                 $seen = [$kind];
                 // A dust cap lies between cone and balls; the pieces of the next row repeat a kind, or come from the other family.
-                while (isset($line[$to + 1]) && ! in_array($line[$to + 1]->kind, $seen, true) && self::together($seen, $line[$to + 1]->kind)) {
+                while (
+                    isset($line[$to + 1]) &&
+                    ! in_array($line[$to + 1]->kind, $seen, true) &&
+                    self::together($seen, $line[$to + 1]->kind)
+                ) {
                     $seen[] = $line[++$to]->kind;
                 }
                 $rows[] = self::loose(array_slice($line, $i, $to - $i + 1), $i, $to);
@@ -75,15 +79,18 @@ final readonly class Row
     {
         $by = array_combine(array_map(static fn (Part $p): string => $p->kind->value, $pieces), $pieces);
         $order = array_keys($by);
-        $leads = static fn (string $a, string $b): bool => isset($by[$a]) && (! isset($by[$b]) || array_search($a, $order, true) < array_search($b, $order, true));
-        $left = isset($by['taper_cone']) || isset($by['taper_cup']) ? $leads('taper_cone', 'taper_cup') || (! isset($by['taper_cone']) && $pieces[0]->side === Side::Left)
-            : $leads('cone', isset($by['cup']) ? 'cup' : 'balls') || (! isset($by['cone']) && $leads('balls', 'cup'));
+        $leads = static fn (string $a, string $b): bool => isset($by[$a]) &&
+            (! isset($by[$b]) || array_search($a, $order, true) < array_search($b, $order, true));
+        $left =
+            isset($by['taper_cone']) || isset($by['taper_cup'])
+                ? $leads('taper_cone', 'taper_cup') || (! isset($by['taper_cone']) && $pieces[0]->side === Side::Left)
+                : $leads('cone', isset($by['cup']) ? 'cup' : 'balls') || (! isset($by['cone']) && $leads('balls', 'cup'));
         $at = isset($by['taper_cone']) || isset($by['taper_cup']) ? self::taper($by) : self::balls($by);
         if (! $left) {
             $at = array_map(static fn (array $ft): array => [-$ft[1], -$ft[0]], $at);
         }
-        $axle = $at['cone'] ?? $at['taper_cone'] ?? $at['balls'] ?? array_values($at)[0];
-        $housing = $at['cup'] ?? $at['taper_cup'] ?? $at['balls'] ?? array_values($at)[0];
+        $axle = $at['cone'] ?? ($at['taper_cone'] ?? ($at['balls'] ?? array_values($at)[0]));
+        $housing = $at['cup'] ?? ($at['taper_cup'] ?? ($at['balls'] ?? array_values($at)[0]));
         $named = [];
         foreach ($at as $kind => $fromTo) {
             $named[$by[$kind]->id] = $fromTo;

@@ -17,20 +17,38 @@ final readonly class StackEdit
     }
 
     /**
-     * @param  array<mixed>  $given `{do, part}` and, by its verb: `by` for move; `size` and `typed` or `mm` for resize; `kind`, `after` for add
+     * @param  array<mixed>  $given `{do, part}` and, by its verb: `by` for move; `size` and `typed` or `mm` for
+     *   resize; `kind`, `after` for add
      * @param  string  $unit what a bare length is in
      *
      * @throws Nonsense when it cannot be understood
      */
     public static function read(array $given, string $unit): self
     {
-        $text = static fn (string $key): string => is_string($given[$key] ?? null) && $given[$key] !== '' && strlen($given[$key]) <= 80 ? $given[$key] : throw Nonsense::about($key, "Say the $key.");
+        $text = static fn (string $key): string => is_string($given[$key] ?? null) && $given[$key] !== '' && strlen($given[$key]) <= 80
+            ? $given[$key]
+            : throw Nonsense::about($key, "Say the $key.");
 
         return match ($given['do'] ?? null) {
             'remove', 'duplicate', 'flip' => new self($given['do'], ['part' => $text('part')]),
-            'move' => new self('move', ['part' => $text('part'), 'by' => is_int($given['by'] ?? null) && $given['by'] !== 0 && abs($given['by']) < 100 ? $given['by'] : throw Nonsense::about('by', 'Say by how many places, such as -1.')]),
-            'resize' => new self('resize', ['part' => $text('part'), 'size' => $text('size'), 'mm' => is_int($given['mm'] ?? null) || is_float($given['mm'] ?? null) ? Length::mm($given['mm'])->mm : (new LengthText($unit))->read($text('typed'))->mm]),
-            'add' => new self('add', ['kind' => PartKind::tryFrom($text('kind'))->value ?? throw Nonsense::about('kind', 'There is no such kind of part.')] + (isset($given['after']) ? ['after' => $text('after')] : [])),
+            'move' => new self('move', [
+                'part' => $text('part'),
+                'by' => is_int($given['by'] ?? null) && $given['by'] !== 0 && abs($given['by']) < 100
+                        ? $given['by']
+                        : throw Nonsense::about('by', 'Say by how many places, such as -1.'),
+            ]),
+            'resize' => new self('resize', [
+                'part' => $text('part'),
+                'size' => $text('size'),
+                'mm' => is_int($given['mm'] ?? null) || is_float($given['mm'] ?? null)
+                        ? Length::mm($given['mm'])->mm
+                        : (new LengthText($unit))->read($text('typed'))->mm,
+            ]),
+            'add' => new self(
+                'add',
+                ['kind' => PartKind::tryFrom($text('kind'))->value ?? throw Nonsense::about('kind', 'There is no such kind of part.')] +
+                    (isset($given['after']) ? ['after' => $text('after')] : []),
+            ),
             default => throw Nonsense::about('do', 'Say what to do: add, remove, move, duplicate, flip, resize, undo or redo.'),
         };
     }
@@ -61,6 +79,9 @@ final readonly class StackEdit
         $kind = PartKind::from((string) $this->says['kind']);
         $after = isset($this->says['after']) ? $stack->get((string) $this->says['after']) : null;
 
-        return $stack->inserted(UsualPart::besides($stack, $kind, $after), $after === null ? count($stack->parts) : 1 + (int) array_search($after, $stack->parts, true));
+        return $stack->inserted(
+            UsualPart::besides($stack, $kind, $after),
+            $after === null ? count($stack->parts) : 1 + (int) array_search($after, $stack->parts, true),
+        );
     }
 }

@@ -21,7 +21,10 @@ final readonly class StackEdits
     {
         $edits = is_array($kept['edits'] ?? null) ? array_values(array_filter($kept['edits'], is_array(...))) : [];
 
-        return new self(array_map(static fn (array $e): StackEdit => StackEdit::read($e, 'mm'), $edits), max(0, min(count($edits), (int) ($kept['undone'] ?? 0))));
+        return new self(
+            array_map(static fn (array $e): StackEdit => StackEdit::read($e, 'mm'), $edits),
+            max(0, min(count($edits), (int) ($kept['undone'] ?? 0))),
+        );
     }
 
     /**
@@ -34,8 +37,12 @@ final readonly class StackEdits
     public function plus(array $given, string $unit): self
     {
         return match ($given['do'] ?? null) {
-            'undo' => $this->mayUndo() ? new self($this->edits, $this->undone + 1) : throw Nonsense::about('do', 'There is nothing to undo.'),
-            'redo' => $this->mayRedo() ? new self($this->edits, $this->undone - 1) : throw Nonsense::about('do', 'There is nothing to redo.'),
+            'undo' => $this->mayUndo()
+                ? new self($this->edits, $this->undone + 1)
+                : throw Nonsense::about('do', 'There is nothing to undo.'),
+            'redo' => $this->mayRedo()
+                ? new self($this->edits, $this->undone - 1)
+                : throw Nonsense::about('do', 'There is nothing to redo.'),
             default => count($this->edits) < self::MOST
                 ? new self([...array_slice($this->edits, 0, count($this->edits) - $this->undone), StackEdit::read($given, $unit)], 0)
                 : throw Nonsense::about('do', sprintf('This hub was changed %d times. Open a new job for another hub.', self::MOST)),

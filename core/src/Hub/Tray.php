@@ -18,20 +18,38 @@ final readonly class Tray
 
     public static function of(Stack $stack, Notebook $notebook): self
     {
-        return new self(array_map(static function (Part $part) use ($notebook): TrayItem {
-            $entry = $notebook->value(Places::part($part->id)) ?? [];
-            $list = static fn (string $key): array => array_values(array_filter((array) ($entry[$key] ?? []), is_string(...)));
-            $text = static fn (string $key): ?string => is_string($entry[$key] ?? null) ? $entry[$key] : null;
+        return new self(
+            array_map(static function (Part $part) use ($notebook): TrayItem {
+                $entry = $notebook->value(Places::part($part->id)) ?? [];
+                $list = static fn (string $key): array => array_values(array_filter((array) ($entry[$key] ?? []), is_string(...)));
+                $text = static fn (string $key): ?string => is_string($entry[$key] ?? null) ? $entry[$key] : null;
 
-            return new TrayItem(
-                $part->id, $part->kind, $part->name, $part->side,
-                PartState::tryFrom($text('state') ?? '') ?? PartState::InPlace,
-                $text('condition'), $text('way_round'), is_int($entry['order'] ?? null) ? $entry['order'] : null,
-                // One photo a part was all there was, once.
-                [...$list('photos'), ...array_filter([$text('photo')])], array_values(array_map(static fn (Finding $f): Message|string => $f->label, array_filter(Finding::of($part->kind), static fn (Finding $f): bool => in_array($f->value, $list('findings'), true)))),
-                $text('note'), $text('reason'), ($entry['new'] ?? false) === true,
-            );
-        }, array_values(array_filter($stack->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing))));
+                return new TrayItem(
+                    $part->id,
+                    $part->kind,
+                    $part->name,
+                    $part->side,
+                    PartState::tryFrom($text('state') ?? '') ?? PartState::InPlace,
+                    $text('condition'),
+                    $text('way_round'),
+                    is_int($entry['order'] ?? null) ? $entry['order'] : null,
+                    // One photo a part was all there was, once.
+                    [...$list('photos'), ...array_filter([$text('photo')])],
+                    array_values(
+                        array_map(
+                            static fn (Finding $f): Message|string => $f->label,
+                            array_filter(
+                                Finding::of($part->kind),
+                                static fn (Finding $f): bool => in_array($f->value, $list('findings'), true),
+                            ),
+                        ),
+                    ),
+                    $text('note'),
+                    $text('reason'),
+                    ($entry['new'] ?? false) === true,
+                );
+            }, array_values(array_filter($stack->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing))),
+        );
     }
 
     public function state(string $part): PartState

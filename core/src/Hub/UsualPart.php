@@ -18,15 +18,28 @@ final class UsualPart
     {
         $axle = self::or($stack->one(PartKind::Axle)?->mm('diameter'), self::AXLE);
         $bearing = $stack->cartridges()[0] ?? $stack->one(PartKind::Bush);
-        $seat = self::or($bearing?->mm('outside') ?? $stack->one(PartKind::Cup)?->mm('outside') ?? $stack->one(PartKind::TaperCup)?->mm('outside'), self::SEAT);
+        $seat = self::or(
+            $bearing?->mm('outside') ?? ($stack->one(PartKind::Cup)?->mm('outside') ?? $stack->one(PartKind::TaperCup)?->mm('outside')),
+            self::SEAT,
+        );
         $side = $after->side ?? Side::Middle;
         $ball = self::or($stack->one(PartKind::Balls)?->mm('ball'), 6.35);
         $mm = match ($kind) {
             PartKind::Axle => ['diameter' => $axle, 'length' => 160],
             PartKind::Housing => ['outside' => $seat + 20, 'length' => 90, 'ledge_left' => 20, 'ledge_right' => 20],
-            PartKind::Bearing, PartKind::AngularBearing => ['bore' => $axle, 'outside' => $seat, 'width' => self::or($bearing?->mm('width'), 12)],
+            PartKind::Bearing, PartKind::AngularBearing => [
+                'bore' => $axle,
+                'outside' => $seat,
+                'width' => self::or($bearing?->mm('width'), 12),
+            ],
             PartKind::DoubleRow => ['bore' => $axle, 'outside' => $seat, 'width' => 20],
-            PartKind::FlangedBearing, PartKind::Bush => ['bore' => $axle, 'outside' => $seat, 'width' => self::or($bearing?->mm('width'), 12), 'flange_outside' => $seat + 5, 'flange_width' => 1.6],
+            PartKind::FlangedBearing, PartKind::Bush => [
+                'bore' => $axle,
+                'outside' => $seat,
+                'width' => self::or($bearing?->mm('width'), 12),
+                'flange_outside' => $seat + 5,
+                'flange_width' => 1.6,
+            ],
             PartKind::TaperCone => ['bore' => $axle, 'outside' => $axle + 18, 'width' => 16],
             PartKind::TaperCup => ['outside' => $seat, 'width' => 12, 'stand' => 15.5],
             PartKind::Cup => ['outside' => $seat, 'width' => 9, 'bore' => $axle + 4],

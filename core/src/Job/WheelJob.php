@@ -79,17 +79,30 @@ final readonly class WheelJob
             // Whether it may be signed is the matter of all stations.
             $all = $this->report($bench);
 
-            return new LiveReport($all->section, $all->sizes, $all->tray, [$all->stations[6]], blocks: $all->blocks, maySign: $all->maySign);
+            return new LiveReport(
+                $all->section,
+                $all->sizes,
+                $all->tray,
+                [$all->stations[6]],
+                blocks: $all->blocks,
+                maySign: $all->maySign,
+            );
         }
 
         return new LiveReport(
-            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()), $findings->sizes, $bench->tray->items,
+            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()),
+            $findings->sizes,
+            $bench->tray->items,
             ...match ($station) {
                 Station::CheckIn => ['stations' => [(new CheckIn($this->limits))->report($bench)]],
                 Station::Strip => $this->stripping($bench),
                 Station::Size => $this->sizing($bench, $finder, $findings),
                 Station::Source => $this->sourcing($bench, $findings),
-                Station::Seat => ['stations' => [(new Seat)->report($bench, $progress)], 'drivers' => $progress->tools->drivers(), 'set' => (new Set($this->limits, $bench, $progress))->findings],
+                Station::Seat => [
+                    'stations' => [(new Seat())->report($bench, $progress)],
+                    'drivers' => $progress->tools->drivers(),
+                    'set' => (new Set($this->limits, $bench, $progress))->findings,
+                ],
                 Station::Set => $this->setting(new Set($this->limits, $bench, $progress)),
             },
         );
@@ -103,25 +116,39 @@ final readonly class WheelJob
         return ['stations' => [$strip->report()], 'tools' => $strip->toolLines()];
     }
 
-    /** @return array{stations: list<StationReport>, candidatesLeft: list<CaliperCandidate>, candidatesRight: list<CaliperCandidate>, partFindings: list<PartFinding>, seats: list<SeatFinding>, conversion: ?ConversionResult} */
+    /**
+     * @return array{stations: list<StationReport>, candidatesLeft: list<CaliperCandidate>,
+     *   candidatesRight: list<CaliperCandidate>, partFindings: list<PartFinding>, seats: list<SeatFinding>,
+     *   conversion: ?ConversionResult}
+     */
     private function sizing(Bench $bench, Finder $finder, Findings $findings): array
     {
         $size = new Size($this->limits, $finder);
 
         return [
-            'stations' => [$size->report($bench, $findings)], 'candidatesLeft' => $finder->byCaliper($bench, Side::Left)->candidates ?? [], 'candidatesRight' => $finder->byCaliper($bench, Side::Right)->candidates ?? [],
-            'partFindings' => (new PartSizing($this->limits))->findings($bench), 'seats' => $size->seats($bench, $findings), 'conversion' => Converted::work($this->limits, $bench),
+            'stations' => [$size->report($bench, $findings)],
+            'candidatesLeft' => $finder->byCaliper($bench, Side::Left)->candidates ?? [],
+            'candidatesRight' => $finder->byCaliper($bench, Side::Right)->candidates ?? [],
+            'partFindings' => (new PartSizing($this->limits))->findings($bench),
+            'seats' => $size->seats($bench, $findings),
+            'conversion' => Converted::work($this->limits, $bench),
         ];
     }
 
-    /** @return array{stations: list<StationReport>, toBuy: list<ToBuy>, matchLeft: list<Difference>, matchRight: list<Difference>, matches: list<PartMatch>} */
+    /**
+     * @return array{stations: list<StationReport>, toBuy: list<ToBuy>, matchLeft: list<Difference>,
+     *   matchRight: list<Difference>, matches: list<PartMatch>}
+     */
     private function sourcing(Bench $bench, Findings $findings): array
     {
         $source = new Source($this->limits);
 
         return [
-            'stations' => [$source->report($bench, $findings)], 'toBuy' => $source->toBuy($bench, $findings), 'matchLeft' => $source->compared($bench, Side::Left)->compared ?? [],
-            'matchRight' => $source->compared($bench, Side::Right)->compared ?? [], 'matches' => (new PartMatches)->matches($bench),
+            'stations' => [$source->report($bench, $findings)],
+            'toBuy' => $source->toBuy($bench, $findings),
+            'matchLeft' => $source->compared($bench, Side::Left)->compared ?? [],
+            'matchRight' => $source->compared($bench, Side::Right)->compared ?? [],
+            'matches' => (new PartMatches())->matches($bench),
         ];
     }
 
@@ -140,15 +167,19 @@ final readonly class WheelJob
         $strip = new Strip($bench);
         $set = new Set($this->limits, $bench, $progress);
         $earlier = [
-            (new CheckIn($this->limits))->report($bench), $strip->report(), (new Size($this->limits, $finder))->report($bench, $findings),
-            $source->report($bench, $findings), (new Seat)->report($bench, $progress), $set->report(),
+            (new CheckIn($this->limits))->report($bench),
+            $strip->report(),
+            (new Size($this->limits, $finder))->report($bench, $findings),
+            $source->report($bench, $findings),
+            (new Seat())->report($bench, $progress),
+            $set->report(),
         ];
         $blocks = Blocks::of($bench, $earlier);
 
         return new JobReport(
             (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()),
             $findings->sizes,
-            [...$earlier, (new Prove)->report($bench, $blocks)],
+            [...$earlier, (new Prove())->report($bench, $blocks)],
             $bench->tray->items,
             $source->toBuy($bench, $findings),
             $source->compared($bench, Side::Left)->compared ?? [],
@@ -162,7 +193,7 @@ final readonly class WheelJob
             $strip->toolLines(),
             (new PartSizing($this->limits))->findings($bench),
             (new Size($this->limits, $finder))->seats($bench, $findings),
-            (new PartMatches)->matches($bench),
+            (new PartMatches())->matches($bench),
             $set->findings,
             Converted::work($this->limits, $bench),
         );

@@ -31,7 +31,7 @@ final readonly class Belief
     {
         $sigma = max($estimate->sigma, $this->step);
 
-        return $this->times(static fn (float $x): float => exp(-(($x - $estimate->mean) / $sigma) ** 2 / 2));
+        return $this->times(static fn (float $x): float => exp(-((($x - $estimate->mean) / $sigma) ** 2) / 2));
     }
 
     /** Hands or a standard say it lies in this band; the edges are soft by about `soft`. */
@@ -54,8 +54,8 @@ final readonly class Belief
         $square = 0.0;
         foreach ($this->weights as $i => $weight) {
             $x = $this->from + $i * $this->step;
-            $mean += $weight * $x / $sum;
-            $square += $weight * $x * $x / $sum;
+            $mean += ($weight * $x) / $sum;
+            $square += ($weight * $x * $x) / $sum;
         }
 
         return new Estimate($mean, sqrt(max(0.0, $square - $mean * $mean)));

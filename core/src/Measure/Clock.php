@@ -16,7 +16,9 @@ final readonly class Clock
     public static function read(string|int|float $said): self
     {
         if (preg_match('/^(\d{1,2})(?:[:.](00|0|30|5))?$/', trim((string) $said), $found) !== 1 || (int) $found[1] > 12) {
-            throw new Nonsense(sprintf('"%s" is not on a clock face. Say 12, 3, 6, 9 or a half hour such as 1:30.', mb_substr((string) $said, 0, 20)));
+            throw new Nonsense(
+                sprintf('"%s" is not on a clock face. Say 12, 3, 6, 9 or a half hour such as 1:30.', mb_substr((string) $said, 0, 20)),
+            );
         }
 
         return new self(fmod((int) $found[1] + (in_array($found[2] ?? '', ['30', '5'], true) ? 0.5 : 0), 12));
@@ -25,12 +27,12 @@ final readonly class Clock
     /** The nearest half hour to an angle clockwise from 12, in radians. */
     public static function nearest(float $radians): self
     {
-        return new self(fmod(fmod(round($radians / M_PI * 12) / 2, 12) + 12, 12));
+        return new self(fmod(fmod(round(($radians / M_PI) * 12) / 2, 12) + 12, 12));
     }
 
     public function radians(): float
     {
-        return $this->hours * M_PI / 6;
+        return ($this->hours * M_PI) / 6;
     }
 
     /** "12", "3", "1:30". */

@@ -20,14 +20,16 @@ enum Instrument: string
     /** Half-width of the band the true size lies in. */
     public function halfWidth(): Length
     {
-        return Length::mm(match ($this) {
-            self::SteelRule => 0.5,
-            self::Vernier, self::DepthCaliper => 0.05,
-            self::DigitalCaliper => 0.03,
-            self::Feeler => 0.02,
-            self::DepthMicrometer, self::DialGauge => 0.01,
-            self::Micrometer, self::BoreGauge => 0.005,
-        });
+        return Length::mm(
+            match ($this) {
+                self::SteelRule => 0.5,
+                self::Vernier, self::DepthCaliper => 0.05,
+                self::DigitalCaliper => 0.03,
+                self::Feeler => 0.02,
+                self::DepthMicrometer, self::DialGauge => 0.01,
+                self::Micrometer, self::BoreGauge => 0.005,
+            },
+        );
     }
 
     public function label(): string

@@ -4,10 +4,25 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Measure;
 
-/** When something is to be looked at again: on a day, after some time, before a season, or at a meter reading. Never more than one of them. */
+/**
+ * When something is to be looked at again: on a day, after some time, before a season, or at a meter reading. Never more than one of them.
+ */
 final readonly class LookAgain
 {
-    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
+    private const MONTHS = [
+        'jan' => 1,
+        'feb' => 2,
+        'mar' => 3,
+        'apr' => 4,
+        'may' => 5,
+        'jun' => 6,
+        'jul' => 7,
+        'aug' => 8,
+        'sep' => 9,
+        'oct' => 10,
+        'nov' => 11,
+        'dec' => 12,
+    ];
 
     /** Where a season begins, as the north has it. */
     private const SEASONS = ['spring' => 3, 'summer' => 6, 'autumn' => 9, 'fall' => 9, 'winter' => 12, 'season' => 3];
@@ -20,8 +35,14 @@ final readonly class LookAgain
      * @param  int  $months from the day of signing
      * @param  ?int  $before the month in which the season begins
      */
-    private function __construct(public ?string $on = null, public int $days = 0, public int $months = 0, public ?int $before = null, public ?Meter $at = null, public ?Meter $after = null)
-    {
+    private function __construct(
+        public ?string $on = null,
+        public int $days = 0,
+        public int $months = 0,
+        public ?int $before = null,
+        public ?Meter $at = null,
+        public ?Meter $after = null,
+    ) {
     }
 
     public static function inDays(int $days): self
@@ -34,8 +55,17 @@ final readonly class LookAgain
     {
         $text = trim(mb_strtolower($typed));
 
-        return self::asDay($text) ?? self::asTime($text) ?? self::asSeason($text) ?? self::asMeter($text)
-            ?? throw new Nonsense(sprintf('"%s" is no time to look again. Write a day (2027-03-01, 1 March 2027), 6 months, spring, 12 000 km, or +500 km.', mb_substr($typed, 0, 40)));
+        return self::asDay($text) ??
+            (self::asTime($text) ??
+                (self::asSeason($text) ??
+                    (self::asMeter($text) ??
+                        throw new Nonsense(
+                            sprintf(
+                                '"%s" is no time to look again. Write a day (2027-03-01, 1 March 2027), 6 months, spring, 12 000 km, '
+                                    .'or +500 km.',
+                                mb_substr($typed, 0, 40),
+                            ),
+                        ))));
     }
 
     private static function asDay(string $text): ?self
@@ -43,7 +73,11 @@ final readonly class LookAgain
         [$year, $month, $day] = match (true) {
             preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})$/', $text, $f) === 1 => [(int) $f[1], (int) $f[2], (int) $f[3]],
             preg_match('/^(\d{1,2})\.(\d{1,2})\.(\d{4})$/', $text, $f) === 1 => [(int) $f[3], (int) $f[2], (int) $f[1]],
-            preg_match('/^(?:(\d{1,2})\.? )?([a-z]{3})[a-z]*\.?,? (\d{4})$/', $text, $f) === 1 => [(int) $f[3], self::MONTHS[$f[2]] ?? 0, (int) ($f[1] === '' ? '1' : $f[1])],
+            preg_match('/^(?:(\d{1,2})\.? )?([a-z]{3})[a-z]*\.?,? (\d{4})$/', $text, $f) === 1 => [
+                (int) $f[3],
+                self::MONTHS[$f[2]] ?? 0,
+                (int) ($f[1] === '' ? '1' : $f[1]),
+            ],
             default => [0, 0, 0],
         };
 
@@ -67,7 +101,9 @@ final readonly class LookAgain
 
     private static function asSeason(string $text): ?self
     {
-        return preg_match('/^(?:before )?(?:the )?(?:next )?(spring|summer|autumn|fall|winter|season)$/', $text, $found) === 1 ? new self(before: self::SEASONS[$found[1]]) : null;
+        return preg_match('/^(?:before )?(?:the )?(?:next )?(spring|summer|autumn|fall|winter|season)$/', $text, $found) === 1
+            ? new self(before: self::SEASONS[$found[1]])
+            : null;
     }
 
     private static function asMeter(string $text): ?self

@@ -34,9 +34,14 @@ final readonly class Money
         $text = trim((string) preg_replace('/^[^\d\-]*|[^\d]*$/u', '', $typed));
         $plain = (string) preg_replace('/[\s\x{00A0}\'’]/u', '', $text);
         if (preg_match('/^\d{1,3}[.,]\d{3}$/', $plain) === 1) {
-            throw new Nonsense(sprintf('"%s" can be read two ways. Write %s or %s.', $plain, str_replace([',', '.'], '', $plain), $plain.'0'));
+            throw new Nonsense(
+                sprintf('"%s" can be read two ways. Write %s or %s.', $plain, str_replace([',', '.'], '', $plain), $plain.'0'),
+            );
         }
-        if (preg_match('/^(\d{1,3}(?:([.,])\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $plain, $m) !== 1 || (($m[2] ?? '') !== '' && isset($m[3]) && substr_count($plain, $m[2]) > substr_count($m[1], $m[2]))) {
+        if (
+            preg_match('/^(\d{1,3}(?:([.,])\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $plain, $m) !== 1 ||
+            (($m[2] ?? '') !== '' && isset($m[3]) && substr_count($plain, $m[2]) > substr_count($m[1], $m[2]))
+        ) {
             throw new Nonsense(sprintf('"%s" is not an amount. Write it like 12.50.', mb_substr(trim($typed), 0, 30)));
         }
         $whole = str_replace(['.', ','], '', $m[1]);

@@ -35,8 +35,11 @@ final class Nonsense extends DomainException
     public static function entered(string $field, string $sentence, ?array $entry): self
     {
         $fault = self::about($field, $sentence);
-        $said = $entry['typed'] ?? $entry['text'] ?? $entry['choice'] ?? $entry['state'] ?? $entry['mark'] ?? $entry;
-        $fault->value = $said === null ? null : mb_substr(is_scalar($said) ? (string) $said : (string) json_encode($said, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 120);
+        $said = $entry['typed'] ?? ($entry['text'] ?? ($entry['choice'] ?? ($entry['state'] ?? ($entry['mark'] ?? $entry))));
+        $fault->value =
+            $said === null
+                ? null
+                : mb_substr(is_scalar($said) ? (string) $said : (string) json_encode($said, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 120);
 
         return $fault;
     }
@@ -57,11 +60,17 @@ final class Nonsense extends DomainException
     {
         $say = static fn (float $x): string => trim(rtrim(rtrim(number_format($x, 3, '.', ''), '0'), '.').' '.$symbol);
 
-        return new self(sprintf('%s cannot be right here: %s. Look at the unit and the decimal point.', $say($amount), match (true) {
-            $least !== null && $most !== null => 'it lies between '.$say($least).' and '.$say($most),
-            $least !== null => 'it is '.$say($least).' or more',
-            default => 'it is at most '.$say($most ?? 0.0),
-        }));
+        return new self(
+            sprintf(
+                '%s cannot be right here: %s. Look at the unit and the decimal point.',
+                $say($amount),
+                match (true) {
+                    $least !== null && $most !== null => 'it lies between '.$say($least).' and '.$say($most),
+                    $least !== null => 'it is '.$say($least).' or more',
+                    default => 'it is at most '.$say($most ?? 0.0),
+                },
+            ),
+        );
     }
 
     public static function notALength(string $text): self
@@ -91,7 +100,9 @@ final class Nonsense extends DomainException
 
     public static function thousandsOrDecimals(string $text): self
     {
-        return new self(sprintf('"%s" can be read two ways. Write %s or %s.', $text, str_replace(',', '.', $text), str_replace(',', '', $text)));
+        return new self(
+            sprintf('"%s" can be read two ways. Write %s or %s.', $text, str_replace(',', '.', $text), str_replace(',', '', $text)),
+        );
     }
 
     public static function badFraction(string $text): self

@@ -13,7 +13,20 @@ final readonly class QuantityText
     private const MM_PER_INCH = 25.4;
 
     /** Decimals of a quantity that does not say how many it wants. */
-    private const DIGITS = ['mm' => 2, 'deg' => 2, 'n' => 0, 'nm' => 1, 'c' => 0, 'k' => 1, 'mpa' => 1, 'share' => 0, 'g' => 1, 'cm3' => 1, 's' => 0, 'count' => 0];
+    private const DIGITS = [
+        'mm' => 2,
+        'deg' => 2,
+        'n' => 0,
+        'nm' => 1,
+        'c' => 0,
+        'k' => 1,
+        'mpa' => 1,
+        'share' => 0,
+        'g' => 1,
+        'cm3' => 1,
+        's' => 0,
+        'count' => 0,
+    ];
 
     /** @param  LengthUnit  $lengths what lengths are shown in; all else has one unit */
     public function __construct(private LengthUnit $lengths = LengthUnit::Millimetre)

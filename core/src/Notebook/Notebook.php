@@ -13,7 +13,8 @@ use CleanRace\Core\Measure\Torque;
 
 /**
  * What has been read, answered and done on one job so far: the latest entry of each place, by the place's name.
- * An entry is a small map: `mm` (with `half_mm`, the half-width its instrument reads to), `choice`, `choices`, `text`, `done`, `nm`, `state`.
+ * An entry is a small map: `mm` (with `half_mm`, the half-width its instrument reads to), `choice`, `choices`,
+ * `text`, `done`, `nm`, `state`.
  */
 final readonly class Notebook
 {
@@ -47,7 +48,9 @@ final readonly class Notebook
         $by = $this->instrument($place) ?? $otherwise;
 
         // No instrument is perfect: a file that says so is not believed.
-        return is_numeric($half) && $half > 0 ? Reading::by(Length::mm((float) $mm), $by, Length::mm((float) $half)) : Reading::mm((float) $mm, $by);
+        return is_numeric($half) && $half > 0
+            ? Reading::by(Length::mm((float) $mm), $by, Length::mm((float) $half))
+            : Reading::mm((float) $mm, $by);
     }
 
     public function length(string $place): ?Length
@@ -120,7 +123,11 @@ final readonly class Notebook
         $entries = $this->entries;
         unset($entries[$place]);
 
-        return new self($entry['value'] === null ? $entries : $entries + [$place => ['value' => $entry['value'], 'instrument' => $entry['instrument']]]);
+        return new self(
+            $entry['value'] === null
+                ? $entries
+                : $entries + [$place => ['value' => $entry['value'], 'instrument' => $entry['instrument']]],
+        );
     }
 
     /**
@@ -136,6 +143,12 @@ final readonly class Notebook
     /** How many places that begin so have this in their entry. */
     public function count(string $prefix, string $key): int
     {
-        return count(array_filter($this->entries, static fn (array $entry, string $place): bool => str_starts_with($place, $prefix) && isset($entry['value'][$key]), ARRAY_FILTER_USE_BOTH));
+        return count(
+            array_filter(
+                $this->entries,
+                static fn (array $entry, string $place): bool => str_starts_with($place, $prefix) && isset($entry['value'][$key]),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 }

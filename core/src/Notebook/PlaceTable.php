@@ -59,9 +59,18 @@ final class PlaceTable
         [$row, $about] = [Table::rows('places')[$match[0]], $match[1]];
 
         return new Place(
-            $address, AskKind::from($row['kind']), $row['role'], $about['part'] ?? null, $about['seat'] ?? null, $about['fastener'] ?? null,
-            $row['options'] === '' ? [] : explode('|', $row['options']), $row['least'] === '' ? null : (float) $row['least'], $row['most'] === '' ? null : (float) $row['most'],
-            Instrument::tryFrom($row['instrument']), $row['needs'], $row['skippable'] === '1',
+            $address,
+            AskKind::from($row['kind']),
+            $row['role'],
+            $about['part'] ?? null,
+            $about['seat'] ?? null,
+            $about['fastener'] ?? null,
+            $row['options'] === '' ? [] : explode('|', $row['options']),
+            $row['least'] === '' ? null : (float) $row['least'],
+            $row['most'] === '' ? null : (float) $row['most'],
+            Instrument::tryFrom($row['instrument']),
+            $row['needs'],
+            $row['skippable'] === '1',
         );
     }
 
@@ -87,7 +96,13 @@ final class PlaceTable
             $rooms[$room]['variables'][$i] = $variables;
         }
 
-        return array_map(static fn (array $room): array => ['regex' => '~^(?|'.implode('|', $room['ones']).')$~', 'variables' => $room['variables']], $rooms);
+        return array_map(
+            static fn (array $room): array => [
+                'regex' => '~^(?|'.implode('|', $room['ones']).')$~',
+                'variables' => $room['variables'],
+            ],
+            $rooms,
+        );
     }
 
     /**
@@ -105,7 +120,9 @@ final class PlaceTable
             $isSeat = $ofPair && $name === 'left|right';
             $regex .= match (true) {
                 $piece === $name => preg_quote($piece, '~'),
-                str_contains($name, '|') => ($isSeat ? '(' : '(?:').implode('|', array_map(static fn (string $one): string => preg_quote($one, '~'), explode('|', $name))).')',
+                str_contains($name, '|') => ($isSeat ? '(' : '(?:').
+                    implode('|', array_map(static fn (string $one): string => preg_quote($one, '~'), explode('|', $name))).
+                    ')',
                 in_array($name, self::ABOUT, true) => '('.self::VARIABLE.')',
                 str_ends_with($name, '...') => self::REST,
                 default => self::VARIABLE,

@@ -202,7 +202,8 @@ final class Places
     /** @throws Nonsense when there is no such place in any job */
     public static function at(string $address): Place
     {
-        return PlaceTable::find($address) ?? throw Nonsense::about('place', sprintf('There is no place named "%s" in a job.', mb_substr($address, 0, 80)));
+        return PlaceTable::find($address) ??
+            throw Nonsense::about('place', sprintf('There is no place named "%s" in a job.', mb_substr($address, 0, 80)));
     }
 
     public static function part(string $id): string

@@ -47,7 +47,10 @@ final readonly class Bench
     {
         $stack = $this->hub->stack;
 
-        return $this->pattern->card()->pair && count($stack->cartridges()) === 2
-            && $stack->find('sleeve') !== null && $stack->find('bearing_left') !== null && $stack->find('bearing_right') !== null;
+        return $this->pattern->card()->pair &&
+            count($stack->cartridges()) === 2 &&
+            $stack->find('sleeve') !== null &&
+            $stack->find('bearing_left') !== null &&
+            $stack->find('bearing_right') !== null;
     }
 }

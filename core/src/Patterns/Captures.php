@@ -41,7 +41,10 @@ final class Captures
         foreach ($pattern->capture() as $ask) {
             $why = $notebook->value($ask->place)['skipped'] ?? null;
             if ($ask->picture !== null && is_string($why)) {
-                $missed[] = Message::of('capture.missed', '{what}: not measured before it came apart ({why}).', ['what' => Message::plain($ask->label), 'why' => Written::of($why)]);
+                $missed[] = Message::of('capture.missed', '{what}: not measured before it came apart ({why}).', [
+                    'what' => Message::plain($ask->label),
+                    'why' => Written::of($why),
+                ]);
             }
         }
 
@@ -50,11 +53,20 @@ final class Captures
 
     public static function ringSide(): Ask
     {
-        return Ask::choice(Places::RING_SIDE, 'Snap ring seen on', Option::of(['left' => 'Left', 'right' => 'Right', 'both' => 'Both', 'none' => 'None seen']));
+        return Ask::choice(
+            Places::RING_SIDE,
+            'Snap ring seen on',
+            Option::of(['left' => 'Left', 'right' => 'Right', 'both' => 'Both', 'none' => 'None seen']),
+        );
     }
 
     public static function rotation(string $label = 'Rotation arrow points'): Ask
     {
-        return Ask::choice(Places::check('rotation'), $label, Option::of(['forward' => 'Forward at the top', 'back' => 'Back at the top', 'none' => 'No arrow']), wanted: false)->captured('rotation');
+        return Ask::choice(
+            Places::check('rotation'),
+            $label,
+            Option::of(['forward' => 'Forward at the top', 'back' => 'Back at the top', 'none' => 'No arrow']),
+            wanted: false,
+        )->captured('rotation');
     }
 }

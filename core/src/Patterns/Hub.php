@@ -47,7 +47,10 @@ final readonly class Hub
             return $stack;
         }
         $read = static fn (string $place): ?float => $notebook->length($place)?->mm;
-        $sizes = array_filter(['length' => $read(Places::OVER_FACES), 'outside' => $read(Places::HUB_OUTSIDE), $ledge => $read(Places::LEDGE_DEPTH)], static fn (?float $mm): bool => $mm !== null);
+        $sizes = array_filter(
+            ['length' => $read(Places::OVER_FACES), 'outside' => $read(Places::HUB_OUTSIDE), $ledge => $read(Places::LEDGE_DEPTH)],
+            static fn (?float $mm): bool => $mm !== null,
+        );
         // A wider bearing on the same ledge wants a deeper one: it was built for it.
         if (! isset($sizes[$ledge]) && $housing->mm($ledge) > 0) {
             $sizes[$ledge] = $housing->mm($ledge) + self::width($stack, $first) - $before;
@@ -72,12 +75,22 @@ final readonly class Hub
     {
         $cartridges = $stack->cartridges();
         foreach ($cartridges as $i => $part) {
-            $number = $notebook->text(Places::sized($part->id)) ?? (count($cartridges) > 2 ? null : $notebook->text(Places::number(($i === 0 ? Side::Left : Side::Right)->value)) ?? $notebook->text(Places::number(Side::Left->value)));
+            $number =
+                $notebook->text(Places::sized($part->id)) ??
+                (count($cartridges) > 2
+                    ? null
+                    : $notebook->text(Places::number(($i === 0 ? Side::Left : Side::Right)->value)) ??
+                        $notebook->text(Places::number(Side::Left->value)));
             $read = $number === null ? null : self::read($number);
             if ($read?->size === null) {
                 continue;
             }
-            $stack = $stack->with($part->resized('bore', $read->size->bore)->resized('outside', $read->size->outside)->resized('width', $read->size->width($read->isClosed())));
+            $stack = $stack->with(
+                $part
+                    ->resized('bore', $read->size->bore)
+                    ->resized('outside', $read->size->outside)
+                    ->resized('width', $read->size->width($read->isClosed())),
+            );
         }
 
         return $stack;
@@ -86,7 +99,7 @@ final readonly class Hub
     private static function read(string $number): ?Designation
     {
         try {
-            return (new DesignationReader)->read($number);
+            return (new DesignationReader())->read($number);
         } catch (Nonsense) {
             return null;
         }

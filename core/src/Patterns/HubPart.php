@@ -30,9 +30,25 @@ final readonly class HubPart
 
     public static function of(Part $part): self
     {
-        $named = static fn (string $size): PartSize => new PartSize($size, str_replace('_', ' ', $size), $part->sizes[$size] ?? Length::mm(0));
-        $shown = [...$part->kind->sizes(), ...array_filter($part->kind->otherSizes(), static fn (string $s): bool => isset($part->sizes[$s]))];
+        $named = static fn (string $size): PartSize => new PartSize(
+            $size,
+            str_replace('_', ' ', $size),
+            $part->sizes[$size] ?? Length::mm(0),
+        );
+        $shown = [
+            ...$part->kind->sizes(),
+            ...array_filter($part->kind->otherSizes(), static fn (string $s): bool => isset($part->sizes[$s])),
+        ];
 
-        return new self($part->id, $part->kind, $part->kind->label(), $part->name, $part->side, $part->kind->lane() !== Lane::Across, $part->way, array_map($named, $shown));
+        return new self(
+            $part->id,
+            $part->kind,
+            $part->kind->label(),
+            $part->name,
+            $part->side,
+            $part->kind->lane() !== Lane::Across,
+            $part->way,
+            array_map($named, $shown),
+        );
     }
 }

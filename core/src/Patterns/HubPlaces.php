@@ -25,7 +25,11 @@ final readonly class HubPlaces
     public function __construct(private Pattern $pattern, Notebook $notebook)
     {
         $usual = $pattern->stack($notebook);
-        $this->parts = array_column([...$usual->parts, ...StackEdits::from($notebook->value(Places::HUB))->onto($usual)->parts], null, 'id');
+        $this->parts = array_column(
+            [...$usual->parts, ...StackEdits::from($notebook->value(Places::HUB))->onto($usual)->parts],
+            null,
+            'id',
+        );
     }
 
     /** @throws Nonsense when no hub of this kind has such a place */
@@ -40,10 +44,11 @@ final readonly class HubPlaces
     {
         $card = $this->pattern->card();
 
-        return ($place->part === null || isset($this->parts[$place->part]))
-            && ($place->seat === null || $this->hasSeat($place->seat))
-            && ($place->fastener === null || array_filter($this->pattern->fasteners(), static fn (Fastener $f): bool => $f->id === $place->fastener) !== [])
-            && match ($place->needs) {
+        return ($place->part === null || isset($this->parts[$place->part])) &&
+            ($place->seat === null || $this->hasSeat($place->seat)) &&
+            ($place->fastener === null ||
+                array_filter($this->pattern->fasteners(), static fn (Fastener $f): bool => $f->id === $place->fastener) !== []) &&
+            match ($place->needs) {
                 'capture' => $this->captures($place->address),
                 'pair' => $card->pair,
                 'converted' => $card->converted,
@@ -61,7 +66,9 @@ final readonly class HubPlaces
     /** Left and right of a pair, or a part that may sit in a bore or on a shaft. */
     private function hasSeat(string $seat): bool
     {
-        return in_array($seat, [Side::Left->value, Side::Right->value], true) ? $this->pattern->card()->pair : isset($this->parts[$seat]) || isset($this->parts[preg_replace('/_shaft$/', '', $seat)]);
+        return in_array($seat, [Side::Left->value, Side::Right->value], true)
+            ? $this->pattern->card()->pair
+            : isset($this->parts[$seat]) || isset($this->parts[preg_replace('/_shaft$/', '', $seat)]);
     }
 
     private function captures(string $address): bool

@@ -42,9 +42,17 @@ final readonly class HubSheet
         $card = $hub->pattern->card();
 
         return new self(
-            $hub->pattern->id(), $card->name, $card->metOn, $card->turns->label(), $card->fit, $card->cautions,
-            array_map(HubPart::of(...), $hub->stack->parts), StackFaults::of($hub->stack), $notebook->done(Places::AS_FOUND),
-            $hub->edits->mayUndo(), $hub->edits->mayRedo(),
+            $hub->pattern->id(),
+            $card->name,
+            $card->metOn,
+            $card->turns->label(),
+            $card->fit,
+            $card->cautions,
+            array_map(HubPart::of(...), $hub->stack->parts),
+            StackFaults::of($hub->stack),
+            $notebook->done(Places::AS_FOUND),
+            $hub->edits->mayUndo(),
+            $hub->edits->mayRedo(),
             array_map(static fn (PartKind $k): Option => new Option($k->value, $k->label()), PartKind::cases()),
         );
     }

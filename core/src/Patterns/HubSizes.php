@@ -56,16 +56,29 @@ final readonly class HubSizes
         $housing = $hub->stack->one(PartKind::Housing) ?? UsualPart::besides($hub->stack, PartKind::Housing, null);
         $ledge = max($firstWidth, $housing->mm('ledge_'.($first === Side::Right ? 'right' : 'left')));
         $ring = $hub->stack->one(PartKind::SnapRing)?->mm('width') ?? SnapRings::thickness($left->mm('outside'));
-        $asked = ['over_faces' => Places::OVER_FACES, 'ledge_depth' => Places::LEDGE_DEPTH, 'sleeve_length' => Places::SLEEVE_LENGTH, 'hub_outside' => Places::HUB_OUTSIDE, 'groove_edge' => Places::GROOVE_EDGE];
+        $asked = [
+            'over_faces' => Places::OVER_FACES,
+            'ledge_depth' => Places::LEDGE_DEPTH,
+            'sleeve_length' => Places::SLEEVE_LENGTH,
+            'hub_outside' => Places::HUB_OUTSIDE,
+            'groove_edge' => Places::GROOVE_EDGE,
+        ];
 
         return new self(
-            self::size($left, $notebook, Side::Left), self::size($right, $notebook, Side::Right), $left->sizes['width'], $right->sizes['width'],
-            $housing->sizes['length'], Length::mm($ledge),
+            self::size($left, $notebook, Side::Left),
+            self::size($right, $notebook, Side::Right),
+            $left->sizes['width'],
+            $right->sizes['width'],
+            $housing->sizes['length'],
+            Length::mm($ledge),
             $hub->stack->find('sleeve')->sizes['length'] ?? Length::mm(max(5.0, $housing->mm('length') - 2 * $ledge)),
-            $housing->sizes['outside'], $hub->stack->one(PartKind::Seal)->sizes['width'] ?? Length::mm(self::USUAL_SEAL),
+            $housing->sizes['outside'],
+            $hub->stack->one(PartKind::Seal)->sizes['width'] ?? Length::mm(self::USUAL_SEAL),
             $notebook->length(Places::GROOVE_EDGE) ?? Length::mm($ledge - $firstWidth - self::GROOVE_PLAY),
-            Length::mm($ring + self::GROOVE_PLAY), Length::mm($ring),
-            $notebook->choice(Places::LEDGES) === 'two', $first === Side::Right ? Side::Right : Side::Left,
+            Length::mm($ring + self::GROOVE_PLAY),
+            Length::mm($ring),
+            $notebook->choice(Places::LEDGES) === 'two',
+            $first === Side::Right ? Side::Right : Side::Left,
             array_keys(array_filter($asked, $notebook->has(...))),
         );
     }
@@ -73,16 +86,22 @@ final readonly class HubSizes
     /** The table's size when the number or the three sizes name one; else a size of its own. */
     private static function size(Part $part, Notebook $notebook, Side $side): Bearing
     {
-        $table = new BearingTable;
+        $table = new BearingTable();
         try {
             $number = $notebook->text(Places::number($side->value)) ?? $notebook->text(Places::number(Side::Left->value));
-            $read = $number === null ? null : (new DesignationReader)->read($number)->size;
+            $read = $number === null ? null : (new DesignationReader())->read($number)->size;
         } catch (Nonsense) {
             $read = null;
         }
 
-        return $read ?? $table->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width'))
-            ?? Bearing::measured($part->kind === PartKind::DoubleRow ? BearingKind::DoubleRow : BearingKind::DeepGroove, $part->sizes['bore'], $part->sizes['outside'], $part->sizes['width']);
+        return $read ??
+            ($table->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width')) ??
+                Bearing::measured(
+                    $part->kind === PartKind::DoubleRow ? BearingKind::DoubleRow : BearingKind::DeepGroove,
+                    $part->sizes['bore'],
+                    $part->sizes['outside'],
+                    $part->sizes['width'],
+                ));
     }
 
     public function bearing(Side $side): Bearing
@@ -98,6 +117,8 @@ final readonly class HubSizes
     /** Depth at which the second bearing rests on the sleeve, when the first is home. */
     public function secondRest(): Length
     {
-        return Length::mm($this->overFaces->mm - $this->ledgeDepth->mm - $this->sleeveLength->mm - $this->width($this->first->other())->mm);
+        return Length::mm(
+            $this->overFaces->mm - $this->ledgeDepth->mm - $this->sleeveLength->mm - $this->width($this->first->other())->mm,
+        );
     }
 }

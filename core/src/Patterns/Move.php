@@ -13,8 +13,14 @@ final readonly class Move
      * @param  list<string>  $parts what comes off at it
      * @param  array<string, string>  $words that this hub says otherwise than usual: title, detail, tool, why, caution, find
      */
-    private function __construct(public MoveKind $kind, public array $parts = [], public array $words = [], public ?Side $towards = null, public ?string $name = null, public int $minutes = 0)
-    {
+    private function __construct(
+        public MoveKind $kind,
+        public array $parts = [],
+        public array $words = [],
+        public ?Side $towards = null,
+        public ?string $name = null,
+        public int $minutes = 0,
+    ) {
     }
 
     public static function safe(string $detail = ''): self

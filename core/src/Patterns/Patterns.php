@@ -30,13 +30,14 @@ final class Patterns
      */
     public static function find(string $id): Pattern
     {
-        return (preg_match('/^[a-z]+(-[a-z]+)*$/', $id) === 1 ? self::made(str_replace('-', '', ucwords($id, '-'))) : null) ?? throw new OutOfBoundsException("No hub pattern named $id.");
+        return (preg_match('/^[a-z]+(-[a-z]+)*$/', $id) === 1 ? self::made(str_replace('-', '', ucwords($id, '-'))) : null) ??
+            throw new OutOfBoundsException("No hub pattern named $id.");
     }
 
     private static function made(string $name): ?Pattern
     {
         $class = __NAMESPACE__.'\\Hubs\\'.$name;
-        $made = class_exists($class) ? new $class : null;
+        $made = class_exists($class) ? new $class() : null;
 
         return $made instanceof Pattern ? $made : null;
     }

@@ -11,8 +11,12 @@ final readonly class Put
      * @param  array<string, string>  $words that this hub says otherwise than usual: detail, tool, why, caution, find, support, home
      * @param  ?string  $depthBefore place where its depth below the face was kept before the hub came apart
      */
-    private function __construct(public string $part, public array $words = [], public ?Push $push = null, public ?string $depthBefore = null)
-    {
+    private function __construct(
+        public string $part,
+        public array $words = [],
+        public ?Push $push = null,
+        public ?string $depthBefore = null,
+    ) {
     }
 
     /**

@@ -43,7 +43,11 @@ final readonly class SectionMaker
     public function section(array $standing = []): Section
     {
         $housing = $this->hub->stack->one(PartKind::Housing);
-        $ordered = [...$this->hub->stack->ofKind(PartKind::Housing), ...$this->hub->stack->ofKind(PartKind::Axle), ...$this->hub->stack->line()];
+        $ordered = [
+            ...$this->hub->stack->ofKind(PartKind::Housing),
+            ...$this->hub->stack->ofKind(PartKind::Axle),
+            ...$this->hub->stack->line(),
+        ];
         $pieces = [];
         foreach ($ordered as $part) {
             $pieces[] = $this->piece($part, $standing[$part->id] ?? null, $housing);
@@ -53,8 +57,14 @@ final readonly class SectionMaker
         $card = $this->hub->pattern->card();
 
         return new Section(
-            Length::mm($from), Length::mm($to), Length::mm(max([5.0, ...array_map(static fn (Piece $p): float => $p->outer->mm, $pieces)])),
-            $pieces, $this->spans($housing), $this->gaps(), $card->left, $card->right,
+            Length::mm($from),
+            Length::mm($to),
+            Length::mm(max([5.0, ...array_map(static fn (Piece $p): float => $p->outer->mm, $pieces)])),
+            $pieces,
+            $this->spans($housing),
+            $this->gaps(),
+            $card->left,
+            $card->right,
         );
     }
 
@@ -62,9 +72,10 @@ final readonly class SectionMaker
     {
         [$from, $to] = $this->layout->at[$part->id] ?? [0.0, $part->along()];
         if ($standing !== null && $housing !== null) {
-            [$from, $to] = $part->side === Side::Right
-                ? [$housing->mm('length') - $standing->depth->mm - $part->along(), $housing->mm('length') - $standing->depth->mm]
-                : [$standing->depth->mm, $standing->depth->mm + $part->along()];
+            [$from, $to] =
+                $part->side === Side::Right
+                    ? [$housing->mm('length') - $standing->depth->mm - $part->along(), $housing->mm('length') - $standing->depth->mm]
+                    : [$standing->depth->mm, $standing->depth->mm + $part->along()];
         }
         $outlines = $this->outlines($part, $from, $to, $housing);
         [$inner, $outer] = self::radii($part, $outlines);
@@ -72,7 +83,20 @@ final readonly class SectionMaker
         // A bearing whose depth is read stands in the hub, whatever became of the old one.
         $state = $standing !== null && $state === PartState::OnTray ? PartState::Fitted : $state;
 
-        return new Piece($part->id, $part->kind, $part->name, $part->side, $state, Length::mm($from), Length::mm($to), Length::mm($inner), Length::mm($outer), $outlines, $standing?->angle, $standing?->highSide);
+        return new Piece(
+            $part->id,
+            $part->kind,
+            $part->name,
+            $part->side,
+            $state,
+            Length::mm($from),
+            Length::mm($to),
+            Length::mm($inner),
+            Length::mm($outer),
+            $outlines,
+            $standing?->angle,
+            $standing?->highSide,
+        );
     }
 
     /** @return list<Outline> */
@@ -103,7 +127,9 @@ final readonly class SectionMaker
         $middle = $right ? $to - ($bf + $bt) / 2 : ($bf + $bt) / 2 - $from;
         $pitch = $balls === null ? ($part->mm('outside') + $part->mm('bore')) / 4 : $balls->mm('circle') / 2;
 
-        return $part->kind === PartKind::Cup ? BearingDrawer::cup($part, $middle, $pitch, $ball) : BearingDrawer::cone($part, $middle, $pitch, $ball);
+        return $part->kind === PartKind::Cup
+            ? BearingDrawer::cup($part, $middle, $pitch, $ball)
+            : BearingDrawer::cone($part, $middle, $pitch, $ball);
     }
 
     private function ballsBeside(Part $part): ?Part
@@ -131,7 +157,7 @@ final readonly class SectionMaker
         foreach ($corners as $i => [$x, $r]) {
             [$nx, $nr] = $corners[($i + 1) % count($corners)];
             if (min($x, $nx) <= $along && $along <= max($x, $nx) && $nx !== $x) {
-                $above = max($above, $r + ($nr - $r) * ($along - $x) / ($nx - $x));
+                $above = max($above, $r + (($nr - $r) * ($along - $x)) / ($nx - $x));
             }
         }
 
@@ -146,8 +172,8 @@ final readonly class SectionMaker
         [$lf, $lr] = $this->end($part, $from, $to, -1);
         [$rf, $rr] = $this->end($part, $from, $to, 1);
         [$sf, $st, $s] = [$this->layout->shoulderFrom, $this->layout->shoulderTo, $part->mm('shoulder_diameter') / 2];
-        $top = [[$from, $lr - $c], [$from + $c, $lr], ...($lf > $from + $c ? [[$lf, $lr], [$lf, $r]] : [])];
-        $tail = [...($rf < $to - $c ? [[$rf, $r], [$rf, $rr]] : []), [$to - $c, $rr], [$to, $rr - $c]];
+        $top = [[$from, $lr - $c], [$from + $c, $lr], ...$lf > $from + $c ? [[$lf, $lr], [$lf, $r]] : []];
+        $tail = [...$rf < $to - $c ? [[$rf, $r], [$rf, $rr]] : [], [$to - $c, $rr], [$to, $rr - $c]];
         if ($sf !== null && $st !== null && $s > $r) {
             $sf = max($sf, $from);
             $st = min($st, $to);
@@ -159,7 +185,10 @@ final readonly class SectionMaker
         $thread = $part->mm('thread_length');
         $lines = [];
         if ($thread > 0) {
-            $lines = [...($part->form === 'shoulder_left' ? [] : PartDrawer::threads($from + $c, $from + $thread, 0.86 * $lr - 0.5)), ...($part->form === 'shoulder_right' ? [] : PartDrawer::threads($to - $thread, $to - $c, 0.86 * $rr - 0.5))];
+            $lines = [
+                ...$part->form === 'shoulder_left' ? [] : PartDrawer::threads($from + $c, $from + $thread, 0.86 * $lr - 0.5),
+                ...$part->form === 'shoulder_right' ? [] : PartDrawer::threads($to - $thread, $to - $c, 0.86 * $rr - 0.5),
+            ];
         }
 
         return [Outline::of(Hatch::Shaft, [[$from, 0.0], ...$top, [$to, 0.0]]), ...$lines];
@@ -193,7 +222,9 @@ final readonly class SectionMaker
     {
         $corners = array_map(static fn (array $p): array => [$right ? $to - $p[0] : $from + $p[0], $p[1] + $lift], $outline->corners());
 
-        return $outline->round === null ? Outline::of($outline->hatch, $corners) : Outline::circle($outline->hatch, $corners[0][0], $corners[0][1], $outline->round);
+        return $outline->round === null
+            ? Outline::of($outline->hatch, $corners)
+            : Outline::circle($outline->hatch, $corners[0][0], $corners[0][1], $outline->round);
     }
 
     /**
@@ -222,16 +253,36 @@ final readonly class SectionMaker
     {
         $gaps = [];
         foreach ([[Lane::Axle, Lane::Both], [Lane::Housing, Lane::Both]] as $lanes) {
-            $row = array_values(array_filter($this->hub->stack->line(), static fn (Part $p): bool => in_array($p->kind->lane(), [...$lanes, Lane::Row], true) && ! in_array($p->kind, [PartKind::ORing, PartKind::Nipple], true)));
+            $row = array_values(
+                array_filter(
+                    $this->hub->stack->line(),
+                    static fn (Part $p): bool => in_array($p->kind->lane(), [...$lanes, Lane::Row], true) &&
+                        ! in_array($p->kind, [PartKind::ORing, PartKind::Nipple], true),
+                ),
+            );
             foreach ($row as $i => $part) {
                 $next = $row[$i + 1] ?? null;
                 // Loose rows have their own shape; between two bearings is the span, not a gap.
-                if ($next === null || $part->kind->lane() === Lane::Row || $next->kind->lane() === Lane::Row || ($part->kind->lane() === Lane::Both && $next->kind->lane() === Lane::Both)) {
+                if (
+                    $next === null ||
+                    $part->kind->lane() === Lane::Row ||
+                    $next->kind->lane() === Lane::Row ||
+                    ($part->kind->lane() === Lane::Both && $next->kind->lane() === Lane::Both)
+                ) {
                     continue;
                 }
                 [$from, $to] = [$this->layout->at[$part->id][1], $this->layout->at[$next->id][0]];
                 if ($to - $from > self::LEAST_GAP) {
-                    $gaps[] = new Span(SpanOf::Gap, Message::of('span.gap', '{one} to {other}', ['one' => Message::within($part->name), 'other' => Message::within($next->name)]), Length::mm($from), Length::mm($to), false);
+                    $gaps[] = new Span(
+                        SpanOf::Gap,
+                        Message::of('span.gap', '{one} to {other}', [
+                            'one' => Message::within($part->name),
+                            'other' => Message::within($next->name),
+                        ]),
+                        Length::mm($from),
+                        Length::mm($to),
+                        false,
+                    );
                 }
             }
         }
@@ -250,12 +301,27 @@ final readonly class SectionMaker
             $spans[] = new Span(SpanOf::OverFaces, 'over faces', Length::mm(0), Length::mm($length), $read(Places::OVER_FACES));
             $ledge = $housing->mm('ledge_'.($first === Side::Right ? 'right' : 'left'));
             if ($ledge > 0 && $this->hub->pattern->card()->pair) {
-                $spans[] = $first === Side::Right ? new Span(SpanOf::Ledge, 'ledge', Length::mm($length - $ledge), Length::mm($length), $read(Places::LEDGE_DEPTH)) : new Span(SpanOf::Ledge, 'ledge', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
+                $spans[] =
+                    $first === Side::Right
+                        ? new Span(
+                            SpanOf::Ledge,
+                            'ledge',
+                            Length::mm($length - $ledge),
+                            Length::mm($length),
+                            $read(Places::LEDGE_DEPTH),
+                        )
+                        : new Span(SpanOf::Ledge, 'ledge', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
             }
         }
         $sleeve = $this->hub->stack->find('sleeve');
         if ($sleeve !== null && isset($this->layout->at['sleeve'])) {
-            $spans[] = new Span(SpanOf::Sleeve, 'sleeve', Length::mm($this->layout->at['sleeve'][0]), Length::mm($this->layout->at['sleeve'][1]), $read(Places::SLEEVE_LENGTH));
+            $spans[] = new Span(
+                SpanOf::Sleeve,
+                'sleeve',
+                Length::mm($this->layout->at['sleeve'][0]),
+                Length::mm($this->layout->at['sleeve'][1]),
+                $read(Places::SLEEVE_LENGTH),
+            );
         }
 
         return $spans;

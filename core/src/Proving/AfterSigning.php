@@ -20,13 +20,20 @@ final readonly class AfterSigning
     /** What is looked at again after the first ride; null when nothing was tightened nor set by hand. */
     public function recheck(Pattern $pattern, Notebook $notebook): ?Message
     {
-        $tightened = array_map(static fn (Fastener $f): Message => Message::within($f->name), array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done'))));
+        $tightened = array_map(
+            static fn (Fastener $f): Message => Message::within($f->name),
+            array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done'))),
+        );
         $set = $pattern->card()->isSetByHand();
 
         return match (true) {
             $tightened === [] && ! $set => null,
             $tightened === [] => Message::plain('Setting after the first ride'),
-            default => Message::of('recheck', $set ? 'Setting and torques after the first ride: {fasteners}' : 'Torques after the first ride: {fasteners}', ['fasteners' => Message::listed($tightened)]),
+            default => Message::of(
+                'recheck',
+                $set ? 'Setting and torques after the first ride: {fasteners}' : 'Torques after the first ride: {fasteners}',
+                ['fasteners' => Message::listed($tightened)],
+            ),
         };
     }
 

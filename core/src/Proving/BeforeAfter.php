@@ -26,33 +26,69 @@ final class BeforeAfter
             ->with(why: 'A repair that nobody compared is only a change of parts.')
             ->on(Panel::BeforeAfter)
             ->asking(
-                Ask::choice(Places::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false)->after(Places::check('spin')),
-                Ask::choice(Places::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false)->after(Places::check('coast')),
-                Ask::depth(Places::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule)->after(Places::check('rim_play')),
-                Ask::depth(Places::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge)->after(Places::check('end_play')),
+                Ask::choice(Places::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false)->after(
+                    Places::check('spin'),
+                ),
+                Ask::choice(Places::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false)->after(
+                    Places::check('coast'),
+                ),
+                Ask::depth(Places::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule)->after(
+                    Places::check('rim_play'),
+                ),
+                Ask::depth(Places::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge)->after(
+                    Places::check('end_play'),
+                ),
                 Ask::text(Places::after('note'), 'Feel and sound', wanted: false)->after(Places::COMPLAINT),
-            )->judged(self::verdict($notebook))->holdingStopsOnly()->optional()->taking(4);
+            )
+            ->judged(self::verdict($notebook))
+            ->holdingStopsOnly()
+            ->optional()
+            ->taking(4);
     }
 
     private static function verdict(Notebook $notebook): ?Verdict
     {
-        [$before, $after] = [Spin::tryFrom($notebook->choice(Places::check('spin')) ?? ''), Spin::tryFrom($notebook->choice(Places::after('spin')) ?? '')];
+        [$before, $after] = [
+            Spin::tryFrom($notebook->choice(Places::check('spin')) ?? ''),
+            Spin::tryFrom($notebook->choice(Places::after('spin')) ?? ''),
+        ];
         $play = $notebook->length(Places::after('rim_play')) ?? $notebook->length(Places::after('end_play'));
-        $was = $notebook->has(Places::after('rim_play')) ? $notebook->length(Places::check('rim_play')) : $notebook->length(Places::check('end_play'));
+        $was = $notebook->has(Places::after('rim_play'))
+            ? $notebook->length(Places::check('rim_play'))
+            : $notebook->length(Places::check('end_play'));
         $figures = [
-            ...($was === null ? [] : [Figure::of('play_before', 'Play before', $was)]),
-            ...($play === null ? [] : [Figure::of('play_after', 'Play now', $play)]),
+            ...$was === null ? [] : [Figure::of('play_before', 'Play before', $was)],
+            ...$play === null ? [] : [Figure::of('play_after', 'Play now', $play)],
         ];
         $rough = [Spin::Rumble, Spin::Grind, Spin::Locked];
 
         return match (true) {
             $after === null && $play === null => null,
-            in_array($after, $rough, true) => Verdict::stop(Message::of('after.rough', 'It is not quiet'), Message::of('after.rough.say', 'New bearings do not rumble. Seated askew, pressed through the balls, or another bearing of this machine.'))
-                ->next(Message::of('after.rough.next', 'Listen with a rod at both sides, then look at squareness and the pair.'))->showing(...$figures),
-            $after === Spin::Rub => Verdict::care(Message::of('after.rub', 'Something rubs once a turn'), Message::of('after.rub.say', 'Disc, pad or seal: not the bearing, but find it before it leaves.'))->showing(...$figures),
-            $was !== null && $play !== null && $play->mm >= $was->mm && $was->mm > 0 => Verdict::care(Message::of('after.play', 'No less play than before'), Message::of('after.play.say', 'It came from elsewhere, or it is set no better: look again.'))->showing(...$figures),
-            $before !== null && in_array($before, $rough, true) => Verdict::go(Message::of('after.better', 'Quiet now'), Message::of('after.better.say', 'It came in rough and goes out quiet.'))->showing(...$figures),
-            default => Verdict::go(Message::of('after.good', 'As it should be'), Message::of('after.good.say', 'Noted beside what it was like before.'))->showing(...$figures),
+            in_array($after, $rough, true) => Verdict::stop(
+                Message::of('after.rough', 'It is not quiet'),
+                Message::of(
+                    'after.rough.say',
+                    'New bearings do not rumble. Seated askew, pressed through the balls, or another bearing of this machine.',
+                ),
+            )
+                ->next(Message::of('after.rough.next', 'Listen with a rod at both sides, then look at squareness and the pair.'))
+                ->showing(...$figures),
+            $after === Spin::Rub => Verdict::care(
+                Message::of('after.rub', 'Something rubs once a turn'),
+                Message::of('after.rub.say', 'Disc, pad or seal: not the bearing, but find it before it leaves.'),
+            )->showing(...$figures),
+            $was !== null && $play !== null && $play->mm >= $was->mm && $was->mm > 0 => Verdict::care(
+                Message::of('after.play', 'No less play than before'),
+                Message::of('after.play.say', 'It came from elsewhere, or it is set no better: look again.'),
+            )->showing(...$figures),
+            $before !== null && in_array($before, $rough, true) => Verdict::go(
+                Message::of('after.better', 'Quiet now'),
+                Message::of('after.better.say', 'It came in rough and goes out quiet.'),
+            )->showing(...$figures),
+            default => Verdict::go(
+                Message::of('after.good', 'As it should be'),
+                Message::of('after.good.say', 'Noted beside what it was like before.'),
+            )->showing(...$figures),
         };
     }
 }

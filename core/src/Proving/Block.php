@@ -18,8 +18,14 @@ final readonly class Block
      * @param  ?string  $word why it may go all the same
      * @param  bool  $byWord whether a word lifts it; a stop is lifted by one only where somebody may decide so
      */
-    public function __construct(public Level $level, public Station $station, public string $step, public Message $what, public ?string $word, public bool $byWord)
-    {
+    public function __construct(
+        public Level $level,
+        public Station $station,
+        public string $step,
+        public Message $what,
+        public ?string $word,
+        public bool $byWord,
+    ) {
         $this->open = ! $byWord || $word === null;
     }
 }

@@ -56,13 +56,27 @@ final readonly class Blocks
             foreach ($report->steps as $step) {
                 $open = $step->open();
                 if ($open !== null) {
-                    $blocks[] = new Block($open->level, $report->station, $step->id, $open->headline, self::word($bench, $step->id), $open->level === Level::Care);
+                    $blocks[] = new Block(
+                        $open->level,
+                        $report->station,
+                        $step->id,
+                        $open->headline,
+                        self::word($bench, $step->id),
+                        $open->level === Level::Care,
+                    );
                 }
             }
             if (in_array($report->status, [Status::Untouched, Status::UnderWay], true)) {
                 $id = 'unfinished.'.$report->station->value;
                 $missing = count($report->steps) - $report->doneSteps;
-                $blocks[] = new Block(Level::Care, $report->station, $id, Message::counted('block.unfinished', $missing, 'One step not done', '{count} steps not done'), self::word($bench, $id), true);
+                $blocks[] = new Block(
+                    Level::Care,
+                    $report->station,
+                    $id,
+                    Message::counted('block.unfinished', $missing, 'One step not done', '{count} steps not done'),
+                    self::word($bench, $id),
+                    true,
+                );
             }
         }
 
@@ -74,7 +88,14 @@ final readonly class Blocks
     {
         $blocks = [];
         foreach ($bench->tray->left() as $item) {
-            $blocks[] = new Block(Level::Stop, Station::Prove, 'tray.'.$item->part, Message::of('block.tray', '{part} still lies on the tray', ['part' => Message::plain($item->name)]), null, false);
+            $blocks[] = new Block(
+                Level::Stop,
+                Station::Prove,
+                'tray.'.$item->part,
+                Message::of('block.tray', '{part} still lies on the tray', ['part' => Message::plain($item->name)]),
+                null,
+                false,
+            );
         }
         foreach ($bench->tray->items as $item) {
             $what = self::notReplaced($item);
@@ -95,8 +116,12 @@ final readonly class Blocks
         }
 
         return match ($item->state) {
-            PartState::Fitted => Message::of('block.fitted_again', '{part} was to be replaced, and the old one is fitted again', ['part' => Message::plain($item->name)]),
-            PartState::Stays, PartState::InPlace => Message::of('block.left_in', '{part} was to be replaced, and was left in', ['part' => Message::plain($item->name)]),
+            PartState::Fitted => Message::of('block.fitted_again', '{part} was to be replaced, and the old one is fitted again', [
+                'part' => Message::plain($item->name),
+            ]),
+            PartState::Stays, PartState::InPlace => Message::of('block.left_in', '{part} was to be replaced, and was left in', [
+                'part' => Message::plain($item->name),
+            ]),
             default => null,
         };
     }
@@ -106,11 +131,25 @@ final readonly class Blocks
     {
         $blocks = [];
         if (Prove::secondWanted($bench->habits) && $bench->notebook->choice(Places::SECOND) !== 'pass') {
-            $blocks[] = new Block(Level::Stop, Station::Prove, Places::SECOND, Message::of('block.second', 'A second person has not looked it over'), null, false);
+            $blocks[] = new Block(
+                Level::Stop,
+                Station::Prove,
+                Places::SECOND,
+                Message::of('block.second', 'A second person has not looked it over'),
+                null,
+                false,
+            );
         }
         foreach (LastChecks::of($bench) as $id => $label) {
             if ($bench->notebook->choice(Places::prove($id)) !== 'pass') {
-                $blocks[] = new Block(Level::Stop, Station::Prove, Places::prove($id), Message::of('block.check', 'Not passed: {check}', ['check' => Message::within($label)]), null, false);
+                $blocks[] = new Block(
+                    Level::Stop,
+                    Station::Prove,
+                    Places::prove($id),
+                    Message::of('block.check', 'Not passed: {check}', ['check' => Message::within($label)]),
+                    null,
+                    false,
+                );
             }
         }
 

@@ -25,32 +25,87 @@ final readonly class Prove
         $yesNo = Option::of(['pass' => 'Passed', 'fail' => 'Not passed']);
         $words = $blocks->byWord();
 
-        return StationReport::of(Station::Prove, array_values(array_filter([
-            Step::of('prove.checks', 'The last checks', 'Wheel in, torques done. Then a short, careful ride; look at the torques again after.')
-                ->with(caution: 'Road machines: brakes, steering and wheel fixings are for the manual and, where the law says so, a licensed person. Ride only when checked.')
-                ->asking(...array_map(static fn (string $id, string $label): Ask => Ask::choice(Places::prove($id), $label, $yesNo), array_keys($checks), array_values($checks)))
-                ->judged($this->checks($bench))->taking(6),
-            BeforeAfter::step($bench->notebook),
-            self::secondWanted($bench->habits) ? Step::of(Places::SECOND, 'A second pair of eyes', 'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.')
-                ->asking(Ask::choice(Places::SECOND, 'Looked over', Option::of(['pass' => 'Good to go', 'fail' => 'Not yet'])))->judged($this->second($bench))->taking(3) : null,
-            $words === [] ? null : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
-                ->asking(...array_map(static fn (Block $b): Ask => Ask::text(Places::word($b->step), Message::listed([$b->station->label(), $b->what], ': ')), $words))->advice(),
-            Step::of('prove.carry', 'Carry forward', 'What the next one at this wheel should know, and when to look.')
-                ->asking(Ask::text(Places::CARRY, 'Note for next time', wanted: false), Ask::when(Places::CARRY_WHEN, 'Look again'))->advice(),
-            Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')->on(Panel::SignOff)->judged($bench->signed ? self::signed() : $this->mayBeSigned($blocks))->advice()->markedDone($bench->signed),
-        ])), $bench->notebook);
+        return StationReport::of(
+            Station::Prove,
+            array_values(
+                array_filter([
+                    Step::of(
+                        'prove.checks',
+                        'The last checks',
+                        'Wheel in, torques done. Then a short, careful ride; look at the torques again after.',
+                    )
+                        ->with(
+                            caution: 'Road machines: brakes, steering and wheel fixings are for the manual and, where the law says '
+                                .'so, a licensed person. Ride only when checked.',
+                        )
+                        ->asking(
+                            ...array_map(
+                                static fn (string $id, string $label): Ask => Ask::choice(Places::prove($id), $label, $yesNo),
+                                array_keys($checks),
+                                array_values($checks),
+                            ),
+                        )
+                        ->judged($this->checks($bench))
+                        ->taking(6),
+                    BeforeAfter::step($bench->notebook),
+                    self::secondWanted($bench->habits)
+                        ? Step::of(
+                            Places::SECOND,
+                            'A second pair of eyes',
+                            'Somebody else looks it over and says so under their own name. Whoever signs cannot be the one.',
+                        )
+                            ->asking(
+                                Ask::choice(Places::SECOND, 'Looked over', Option::of(['pass' => 'Good to go', 'fail' => 'Not yet'])),
+                            )
+                            ->judged($this->second($bench))
+                            ->taking(3)
+                        : null,
+                    $words === []
+                        ? null
+                        : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
+                            ->asking(
+                                ...array_map(
+                                    static fn (Block $b): Ask => Ask::text(
+                                        Places::word($b->step),
+                                        Message::listed([$b->station->label(), $b->what], ': '),
+                                    ),
+                                    $words,
+                                ),
+                            )
+                            ->advice(),
+                    Step::of('prove.carry', 'Carry forward', 'What the next one at this wheel should know, and when to look.')
+                        ->asking(
+                            Ask::text(Places::CARRY, 'Note for next time', wanted: false),
+                            Ask::when(Places::CARRY_WHEN, 'Look again'),
+                        )
+                        ->advice(),
+                    Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')
+                        ->on(Panel::SignOff)
+                        ->judged($bench->signed ? self::signed() : $this->mayBeSigned($blocks))
+                        ->advice()
+                        ->markedDone($bench->signed),
+                ]),
+            ),
+            $bench->notebook,
+        );
     }
 
     private function mayBeSigned(Blocks $blocks): Verdict
     {
         $open = $blocks->open();
         if ($open === []) {
-            return Verdict::go(Message::of('sign.ready', 'Ready to sign'), Message::of('sign.ready.say', 'Nothing on the tray, nothing stopped, every care answered.'));
+            return Verdict::go(
+                Message::of('sign.ready', 'Ready to sign'),
+                Message::of('sign.ready.say', 'Nothing on the tray, nothing stopped, every care answered.'),
+            );
         }
         $stops = array_filter($open, static fn (Block $b): bool => $b->level === Level::Stop);
 
-        return Verdict::of($stops === [] ? Level::Care : Level::Stop, Message::of('sign.blocked', 'Not yet'), Message::counted('sign.blocked.say', count($open), 'One thing stands in the way.', '{count} things stand in the way.'))
-            ->because(...array_map(static fn (Block $b): Message => $b->what, $open));
+        return Verdict::of(
+            $stops === [] ? Level::Care : Level::Stop,
+            Message::of('sign.blocked', 'Not yet'),
+            Message::counted('sign.blocked.say', count($open), 'One thing stands in the way.', '{count} things stand in the way.'),
+        )->because(...array_map(static fn (Block $b): Message => $b->what, $open));
     }
 
     /**
@@ -66,8 +121,14 @@ final readonly class Prove
     private function second(Bench $bench): ?Verdict
     {
         return match ($bench->notebook->choice(Places::SECOND)) {
-            'pass' => Verdict::go(Message::of('second_look.pass', 'Looked over'), Message::of('second_look.pass.say', 'Under another name than the one that signs.')),
-            'fail' => Verdict::stop(Message::of('second_look.fail', 'Not yet, says the second'), Message::of('second_look.fail.say', 'Settle it between you, then look again.')),
+            'pass' => Verdict::go(
+                Message::of('second_look.pass', 'Looked over'),
+                Message::of('second_look.pass.say', 'Under another name than the one that signs.'),
+            ),
+            'fail' => Verdict::stop(
+                Message::of('second_look.fail', 'Not yet, says the second'),
+                Message::of('second_look.fail.say', 'Settle it between you, then look again.'),
+            ),
             default => null,
         };
     }
@@ -87,9 +148,23 @@ final readonly class Prove
         $failed = array_keys(array_filter(array_combine(array_keys($checks), $answers), static fn (?string $a): bool => $a === 'fail'));
 
         return match (true) {
-            $failed !== [] => Verdict::stop(Message::of('prove.failed', 'Not ready to go out'), Message::of('prove.failed.say', 'Not passed: {what}.', ['what' => Message::listed(array_map(static fn (string $id): Message => Message::within($checks[$id] ?? $id), $failed), '; ')])),
-            in_array(null, $answers, true) => Verdict::care(Message::of('prove.some', 'Checks are missing'), Message::of('prove.some.say', 'Go through all of them.')),
-            default => Verdict::go(Message::of('prove.passed', 'All checks passed'), Message::of('prove.passed.say', 'Every check of the list is passed.')),
+            $failed !== [] => Verdict::stop(
+                Message::of('prove.failed', 'Not ready to go out'),
+                Message::of('prove.failed.say', 'Not passed: {what}.', [
+                    'what' => Message::listed(
+                        array_map(static fn (string $id): Message => Message::within($checks[$id] ?? $id), $failed),
+                        '; ',
+                    ),
+                ]),
+            ),
+            in_array(null, $answers, true) => Verdict::care(
+                Message::of('prove.some', 'Checks are missing'),
+                Message::of('prove.some.say', 'Go through all of them.'),
+            ),
+            default => Verdict::go(
+                Message::of('prove.passed', 'All checks passed'),
+                Message::of('prove.passed.say', 'Every check of the list is passed.'),
+            ),
         };
     }
 }

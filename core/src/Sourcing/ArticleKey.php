@@ -18,9 +18,11 @@ final readonly class ArticleKey
 {
     private const LONGEST = 160;
 
+    private const THREE_SIZES = '/\d+(?:[.,]\d+)?\s*[x× -]\s*\d+(?:[.,]\d+)?\s*[x× -]\s*\d+(?:[.,]\d+)?/iu';
+
     private const RING = '/\b(?:(internal|bore|472)|(external|shaft|471))\b.*?\b(?:snap|circlip|retaining|ring|din)?\b/i';
 
-    public function __construct(private DesignationReader $reader = new DesignationReader)
+    public function __construct(private DesignationReader $reader = new DesignationReader())
     {
     }
 
@@ -29,7 +31,7 @@ final readonly class ArticleKey
     {
         $words = mb_substr($article.' '.$description, 0, self::LONGEST);
 
-        return $this->small($words) ?? $this->bearing($article) ?? $this->inWords($description);
+        return $this->small($words) ?? ($this->bearing($article) ?? $this->inWords($description));
     }
 
     private function small(string $words): ?string
@@ -38,12 +40,25 @@ final readonly class ArticleKey
         $plain = static fn (string $number): string => rtrim(rtrim(str_replace(',', '.', $number), '0'), '.');
 
         return match (true) {
-            preg_match('/\b(?:snap|retaining)[ -]?ring|circlip|\bDIN ?47[12]\b/i', $words) === 1 => preg_match(self::RING, $words, $way) === 1 && preg_match("/(?<![\d.])(?!47[12]\b)$size(?![\d.])(?!\s*thick)/", $words, $m) === 1
-                ? 'ring:'.($way[1] !== '' ? 'internal' : 'external').':'.$plain($m[1]) : null,
-            preg_match('/\b(?:oil )?seal\b/i', $words) === 1 && preg_match('/\d+(?:[.,]\d+)?\s*[x× -]\s*\d+(?:[.,]\d+)?\s*[x× -]\s*\d+(?:[.,]\d+)?/iu', $words, $m) === 1 => $this->seal($m[0]),
-            preg_match('/\b(?:split|cotter) pins?\b/i', $words) === 1 && preg_match("/$size/", $words, $m) === 1 => 'pin:'.$plain($m[1]),
-            preg_match('/\bballs?\b(?! bearing)/i', $words) === 1 && preg_match("~(\d+/\d+|\d+(?:[.,]\d+)? ?mm)~", $words, $m) === 1 => $this->ball($m[1]),
-            preg_match('/retaining compound|bearing fit/i', $words) === 1 => 'compound:'.(preg_match('/gap|0[.,]38/i', $words) === 1 ? 'gap' : (preg_match('/medium|0[.,]15/i', $words) === 1 ? 'medium' : 'thin')),
+            preg_match('/\b(?:snap|retaining)[ -]?ring|circlip|\bDIN ?47[12]\b/i', $words) === 1 => preg_match(
+                self::RING,
+                $words,
+                $way,
+            ) === 1 && preg_match("/(?<![\d.])(?!47[12]\b)$size(?![\d.])(?!\s*thick)/", $words, $m) === 1
+                ? 'ring:'.($way[1] !== '' ? 'internal' : 'external').':'.$plain($m[1])
+                : null,
+            preg_match('/\b(?:oil )?seal\b/i', $words) === 1 &&
+                preg_match(self::THREE_SIZES, $words, $m) === 1 => $this->seal($m[0]),
+            preg_match('/\b(?:split|cotter) pins?\b/i', $words) === 1 && preg_match("/$size/", $words, $m) === 1 => 'pin:'.
+                $plain($m[1]),
+            preg_match('/\bballs?\b(?! bearing)/i', $words) === 1 &&
+                preg_match('~(\d+/\d+|\d+(?:[.,]\d+)? ?mm)~', $words, $m) === 1 => $this->ball($m[1]),
+            preg_match('/retaining compound|bearing fit/i', $words) === 1 => 'compound:'.
+                (preg_match('/gap|0[.,]38/i', $words) === 1
+                    ? 'gap'
+                    : (preg_match('/medium|0[.,]15/i', $words) === 1
+                        ? 'medium'
+                        : 'thin')),
             preg_match('/\bgrease\b/i', $words) === 1 => 'grease',
             default => null,
         };
@@ -52,7 +67,10 @@ final readonly class ArticleKey
     private function seal(string $sizes): ?string
     {
         try {
-            $mm = array_map(static fn (string $p): float => (new LengthText)->read($p)->mm, ThreeSizes::parts((string) preg_replace('/\s*[x×-]\s*|\s+/u', ' x ', trim($sizes))));
+            $mm = array_map(
+                static fn (string $p): float => (new LengthText())->read($p)->mm,
+                ThreeSizes::parts((string) preg_replace('/\s*[x×-]\s*|\s+/u', ' x ', trim($sizes))),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -63,7 +81,7 @@ final readonly class ArticleKey
     private function ball(string $size): ?string
     {
         try {
-            return sprintf('ball:%.3f', (new LengthText)->read($size)->mm);
+            return sprintf('ball:%.3f', (new LengthText())->read($size)->mm);
         } catch (Nonsense) {
             return null;
         }
@@ -83,7 +101,7 @@ final readonly class ArticleKey
     public static function ofBearing(Designation $read): string
     {
         $closed = match (true) {
-            $read->has('contact_both') || $read->has('full_complement') && $read->seals() === 2 => 'rs2',
+            $read->has('contact_both') || ($read->has('full_complement') && $read->seals() === 2) => 'rs2',
             $read->has('contact_one') => 'rs1',
             $read->has('contact_unclear') => 'rs?',
             $read->has('lowfriction_both') => 'rz2',
@@ -93,7 +111,10 @@ final readonly class ArticleKey
             default => 'open',
         };
 
-        return "bearing:$read->number:$closed:".$read->clearance().($read->has('full_complement') ? ':v' : '').($read->has('stainless') ? ':ss' : '');
+        return "bearing:$read->number:$closed:".
+            $read->clearance().
+            ($read->has('full_complement') ? ':v' : '').
+            ($read->has('stainless') ? ':ss' : '');
     }
 
     /** A number somewhere in a description, with the sign that follows it. */
@@ -102,7 +123,12 @@ final readonly class ArticleKey
         $words = preg_split('/[\s,;()]+/', $description, 24, PREG_SPLIT_NO_EMPTY) ?: [];
         foreach ($words as $i => $word) {
             if (preg_match('/\d{3}|^[A-Z]{1,3}\d/i', $word) === 1) {
-                $key = $this->bearing(isset($words[$i + 1]) && preg_match('/^[0-9]?[A-Z]{1,3}\d?$/', $words[$i + 1]) === 1 ? $word.' '.$words[$i + 1] : $word) ?? $this->bearing($word);
+                $key =
+                    $this->bearing(
+                        isset($words[$i + 1]) && preg_match('/^[0-9]?[A-Z]{1,3}\d?$/', $words[$i + 1]) === 1
+                            ? $word.' '.$words[$i + 1]
+                            : $word,
+                    ) ?? $this->bearing($word);
                 if ($key !== null) {
                     return $key;
                 }

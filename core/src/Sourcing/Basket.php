@@ -14,7 +14,13 @@ final readonly class Basket
      * @param  list<int>  $missing lines that nobody offers
      * @param  ?int  $days until the last of it is here; null when that is not known
      */
-    public function __construct(public array $offers, public array $missing, public Money $goods, public Money $carriage, public Money $total, public ?int $days)
-    {
+    public function __construct(
+        public array $offers,
+        public array $missing,
+        public Money $goods,
+        public Money $carriage,
+        public Money $total,
+        public ?int $days,
+    ) {
     }
 }

@@ -22,7 +22,13 @@ final readonly class Baskets
      */
     public static function cheapest(array $needs, array $offers, array $counters): Basket
     {
-        return self::best($needs, $offers, $counters, static fn (Offer $o): array => [$o->price->minor, $o->days ?? self::NOBODY_KNOWS], static fn (Basket $b): array => [count($b->missing), $b->total->minor, $b->days ?? self::NOBODY_KNOWS]);
+        return self::best(
+            $needs,
+            $offers,
+            $counters,
+            static fn (Offer $o): array => [$o->price->minor, $o->days ?? self::NOBODY_KNOWS],
+            static fn (Basket $b): array => [count($b->missing), $b->total->minor, $b->days ?? self::NOBODY_KNOWS],
+        );
     }
 
     /**
@@ -32,7 +38,13 @@ final readonly class Baskets
      */
     public static function soonest(array $needs, array $offers, array $counters): Basket
     {
-        return self::best($needs, $offers, $counters, static fn (Offer $o): array => [$o->days ?? self::NOBODY_KNOWS, $o->price->minor], static fn (Basket $b): array => [count($b->missing), $b->days ?? self::NOBODY_KNOWS, $b->total->minor]);
+        return self::best(
+            $needs,
+            $offers,
+            $counters,
+            static fn (Offer $o): array => [$o->days ?? self::NOBODY_KNOWS, $o->price->minor],
+            static fn (Basket $b): array => [count($b->missing), $b->days ?? self::NOBODY_KNOWS, $b->total->minor],
+        );
     }
 
     /**
@@ -48,7 +60,7 @@ final readonly class Baskets
         $counters = array_slice($counters, 0, self::MOST_COUNTERS);
         $best = new Basket([], $needs, Money::minor(0), Money::minor(0), Money::minor(0), $needs === [] ? 0 : null);
         for ($set = 1; $set < 1 << count($counters); $set++) {
-            $chosen = array_values(array_filter($counters, static fn (int $i): bool => ($set >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+            $chosen = array_values(array_filter($counters, static fn (int $i): bool => (($set >> $i) & 1) === 1, ARRAY_FILTER_USE_KEY));
             $basket = self::from($needs, $offers, $chosen, $rankOffer);
             if ($rankBasket($basket) < $rankBasket($best)) {
                 $best = $basket;
@@ -69,7 +81,9 @@ final readonly class Baskets
         $ids = array_map(static fn (Counter $c): int => $c->id, $counters);
         $taken = $missing = [];
         foreach ($needs as $need) {
-            $here = array_values(array_filter($offers, static fn (Offer $o): bool => $o->need === $need && in_array($o->supplier, $ids, true)));
+            $here = array_values(
+                array_filter($offers, static fn (Offer $o): bool => $o->need === $need && in_array($o->supplier, $ids, true)),
+            );
             usort($here, static fn (Offer $a, Offer $b): int => $rank($a) <=> $rank($b));
             if ($here === []) {
                 $missing[] = $need;
@@ -79,9 +93,18 @@ final readonly class Baskets
         }
         $used = array_unique(array_map(static fn (Offer $o): int => $o->supplier, $taken));
         $goods = Money::minor(array_sum(array_map(static fn (Offer $o): int => $o->price->minor, $taken)));
-        $carriage = Money::minor(array_sum(array_map(static fn (Counter $c): int => in_array($c->id, $used, true) ? $c->carriage->minor : 0, $counters)));
+        $carriage = Money::minor(
+            array_sum(array_map(static fn (Counter $c): int => in_array($c->id, $used, true) ? $c->carriage->minor : 0, $counters)),
+        );
         $days = array_map(static fn (Offer $o): ?int => $o->days, $taken);
 
-        return new Basket($taken, $missing, $goods, $carriage, $goods->plus($carriage), in_array(null, $days, true) ? null : max([0, ...$days]));
+        return new Basket(
+            $taken,
+            $missing,
+            $goods,
+            $carriage,
+            $goods->plus($carriage),
+            in_array(null, $days, true) ? null : max([0, ...$days]),
+        );
     }
 }

@@ -85,12 +85,23 @@ final readonly class CustomerWord
 
     private function step(int $n, bool $asked, bool $answered): Step
     {
-        return Step::of("source.customer.$n", $n === 1 ? 'Ask the customer' : 'Ask the customer again', 'A worn bore, a dear part, another wheel: what only they can decide.')
+        return Step::of(
+            "source.customer.$n",
+            $n === 1 ? 'Ask the customer' : 'Ask the customer again',
+            'A worn bore, a dear part, another wheel: what only they can decide.',
+        )
             ->asking(
                 Ask::text(self::asked($n), 'What was asked', wanted: false, hint: 'Bore is worn. Sleeve it, or a new hub?'),
                 Ask::text(self::answer($n), 'What they said', wanted: $asked, hint: 'Sleeve it'),
             )
-            ->judged($asked && ! $answered ? Verdict::care(Message::of('customer.open', 'Waits for the customer'), Message::of('customer.open.say', 'The board says so until their answer stands here.')) : null)
+            ->judged(
+                $asked && ! $answered
+                    ? Verdict::care(
+                        Message::of('customer.open', 'Waits for the customer'),
+                        Message::of('customer.open.say', 'The board says so until their answer stands here.'),
+                    )
+                    : null,
+            )
             ->optional();
     }
 }

@@ -11,7 +11,11 @@ use CleanRace\Core\Verdict\Written;
 /** One thing compared, old beside new. */
 final readonly class Difference
 {
-    public function __construct(public Message|string $what, public Message|Written $old, public Message|Written $new, public Level $level)
-    {
+    public function __construct(
+        public Message|string $what,
+        public Message|Written $old,
+        public Message|Written $new,
+        public Level $level,
+    ) {
     }
 }

@@ -20,10 +20,16 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
 /** Old beside new, before anything is pressed: sizes, seals, clearance, and what the caliper says of the new one. */
-#[Calculator('match-check', 'Old beside new', 'source', 'Does what came match what came out.', ['old_number' => '6204 2RS', 'new_number' => '6204 DDU C3', 'width_mm' => 13.96])]
+#[
+    Calculator('match-check', 'Old beside new', 'source', 'Does what came match what came out.', [
+        'old_number' => '6204 2RS',
+        'new_number' => '6204 DDU C3',
+        'width_mm' => 13.96,
+    ]),
+]
 final readonly class MatchCheck
 {
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader)
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
     {
     }
 
@@ -32,9 +38,19 @@ final readonly class MatchCheck
     {
         $old = $this->read('old_number', $input->oldNumber);
         $new = $this->read('new_number', $input->newNumber);
-        $compared = [...$this->sizes($old, $new), $this->seals($old, $new), $this->clearance($old, $new), ...$this->measured($new->size, $input)];
+        $compared = [
+            ...$this->sizes($old, $new),
+            $this->seals($old, $new),
+            $this->clearance($old, $new),
+            ...$this->measured($new->size, $input),
+        ];
         $worst = array_reduce($compared, static fn (Level $l, Difference $d): Level => $l->worse($d->level), Level::Go);
-        $differ = Message::listed(array_map(static fn (Difference $d): Message|string => $d->what, array_filter($compared, static fn (Difference $d): bool => $d->level === $worst)));
+        $differ = Message::listed(
+            array_map(
+                static fn (Difference $d): Message|string => $d->what,
+                array_filter($compared, static fn (Difference $d): bool => $d->level === $worst),
+            ),
+        );
         $working = Working::start();
         foreach ($compared as $d) {
             $working = $working->line($d->what, 'old beside new', Message::listed([$d->old, $d->new], ' | '), $d->level->label());
@@ -46,11 +62,25 @@ final readonly class MatchCheck
     private function verdict(Level $worst, Message $differ, Designation $old, Designation $new): Verdict
     {
         return match ($worst) {
-            Level::Go => Verdict::go(Message::of('match.same', 'It matches'), Message::of('match.same.say', '{new} will go where {old} came out.', ['new' => Written::of($new->written()), 'old' => Written::of($old->written())])),
-            Level::Care => Verdict::care(Message::of('match.differs', 'Nearly the same'), Message::of('match.differs.say', 'It goes in, but differs in: {what}.', ['what' => $differ]))
-                ->next(Message::of('match.differs.next', 'Decide whether that matters here, and say so on the card.')),
-            Level::Stop => Verdict::stop(Message::of('match.wrong', 'Not the same bearing'), Message::of('match.wrong.say', 'It differs in: {what}. Do not press it in.', ['what' => $differ]))
-                ->next(Message::of('match.wrong.next', 'Take both back to the counter. Ask for: {words}.', ['words' => CounterWords::of($old)])),
+            Level::Go => Verdict::go(
+                Message::of('match.same', 'It matches'),
+                Message::of('match.same.say', '{new} will go where {old} came out.', [
+                    'new' => Written::of($new->written()),
+                    'old' => Written::of($old->written()),
+                ]),
+            ),
+            Level::Care => Verdict::care(
+                Message::of('match.differs', 'Nearly the same'),
+                Message::of('match.differs.say', 'It goes in, but differs in: {what}.', ['what' => $differ]),
+            )->next(Message::of('match.differs.next', 'Decide whether that matters here, and say so on the card.')),
+            Level::Stop => Verdict::stop(
+                Message::of('match.wrong', 'Not the same bearing'),
+                Message::of('match.wrong.say', 'It differs in: {what}. Do not press it in.', ['what' => $differ]),
+            )->next(
+                Message::of('match.wrong.next', 'Take both back to the counter. Ask for: {words}.', [
+                    'words' => CounterWords::of($old),
+                ]),
+            ),
         };
     }
 
@@ -67,7 +97,14 @@ final readonly class MatchCheck
     private function sizes(Designation $old, Designation $new): array
     {
         if ($old->size === null || $new->size === null) {
-            return [new Difference('size', Written::of($old->number), Written::of($new->number), $old->number === $new->number ? Level::Go : Level::Care)];
+            return [
+                new Difference(
+                    'size',
+                    Written::of($old->number),
+                    Written::of($new->number),
+                    $old->number === $new->number ? Level::Go : Level::Care,
+                ),
+            ];
         }
 
         return [
@@ -81,7 +118,12 @@ final readonly class MatchCheck
     {
         $apart = abs($old->mm - $new->mm);
 
-        return new Difference($what, self::mm($old), self::mm($new), $apart < 1e-9 ? Level::Go : ($apart > $this->limits->get($limit) ? Level::Stop : Level::Care));
+        return new Difference(
+            $what,
+            self::mm($old),
+            self::mm($new),
+            $apart < 1e-9 ? Level::Go : ($apart > $this->limits->get($limit) ? Level::Stop : Level::Care),
+        );
     }
 
     /** Fewer seals than before let water in where the old one kept it out. */
@@ -99,7 +141,12 @@ final readonly class MatchCheck
 
     private function clearance(Designation $old, Designation $new): Difference
     {
-        return new Difference('clearance', Written::of($old->clearance()), Written::of($new->clearance()), $old->clearance() === $new->clearance() ? Level::Go : Level::Care);
+        return new Difference(
+            'clearance',
+            Written::of($old->clearance()),
+            Written::of($new->clearance()),
+            $old->clearance() === $new->clearance() ? Level::Go : Level::Care,
+        );
     }
 
     /** @return list<Difference> */
@@ -108,7 +155,11 @@ final readonly class MatchCheck
         if ($size === null) {
             return [];
         }
-        $pairs = [['bore, measured', $input->bore, $size->bore, 'match.size_differs'], ['outside, measured', $input->outside, $size->outside, 'match.size_differs'], ['width, measured', $input->width, $size->width(), 'match.width_differs']];
+        $pairs = [
+            ['bore, measured', $input->bore, $size->bore, 'match.size_differs'],
+            ['outside, measured', $input->outside, $size->outside, 'match.size_differs'],
+            ['width, measured', $input->width, $size->width(), 'match.width_differs'],
+        ];
         $out = [];
         foreach ($pairs as [$what, $reading, $listed, $limit]) {
             if ($reading instanceof Reading) {
@@ -122,12 +173,14 @@ final readonly class MatchCheck
 
     private static function sealWords(Designation $read): Message
     {
-        return Message::plain(match ($read->seals()) {
-            null => 'one or two, not clear',
-            0 => $read->has('shield_both') || $read->has('shield_one') ? 'shields only' : 'none',
-            1 => 'one',
-            default => 'two',
-        });
+        return Message::plain(
+            match ($read->seals()) {
+                null => 'one or two, not clear',
+                0 => $read->has('shield_both') || $read->has('shield_one') ? 'shields only' : 'none',
+                1 => 'one',
+                default => 'two',
+            },
+        );
     }
 
     private static function mm(Length $length): Written

@@ -15,10 +15,20 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** Any part, old beside new, in the sizes that matter for its kind: cones by thread, ball, track radius, diameter, height, flats and seal. */
-#[Calculator('match-part', 'Any part, old beside new', 'source', 'The sizes that matter, side by side.', ['kind' => 'cone', 'sizes' => [
-    ['what' => 'thread', 'old' => 'M10x1', 'new' => 'M10x1'], ['what' => 'ball', 'old' => '6.35', 'new' => '6.35'], ['what' => 'track_radius', 'old' => '3.6', 'new' => '3.2'], ['what' => 'length', 'old' => '16.2', 'new' => '16.0'],
-]])]
+/**
+ * Any part, old beside new, in the sizes that matter for its kind: cones by thread, ball, track radius, diameter, height, flats and seal.
+ */
+#[
+    Calculator('match-part', 'Any part, old beside new', 'source', 'The sizes that matter, side by side.', [
+        'kind' => 'cone',
+        'sizes' => [
+            ['what' => 'thread', 'old' => 'M10x1', 'new' => 'M10x1'],
+            ['what' => 'ball', 'old' => '6.35', 'new' => '6.35'],
+            ['what' => 'track_radius', 'old' => '3.6', 'new' => '3.2'],
+            ['what' => 'length', 'old' => '16.2', 'new' => '16.0'],
+        ],
+    ]),
+]
 final readonly class MatchPart
 {
     /**
@@ -37,17 +47,44 @@ final readonly class MatchPart
         $rows = array_column(self::sizes($input->kind), null, 'what');
         $compared = [];
         foreach ($input->sizes as $i => $size) {
-            $row = $rows[$size->what] ?? throw Nonsense::about("sizes.$i.what", sprintf('That is not compared for a %s. There are: %s.', lcfirst($input->kind->label()), implode(', ', array_keys($rows)) ?: 'none'));
+            $row =
+                $rows[$size->what] ??
+                throw Nonsense::about(
+                    "sizes.$i.what",
+                    sprintf(
+                        'That is not compared for a %s. There are: %s.',
+                        lcfirst($input->kind->label()),
+                        implode(', ', array_keys($rows)) ?: 'none',
+                    ),
+                );
             $compared[] = $row['words'] === '1' ? self::words($row, $size) : self::lengths($row, $size, $i);
         }
         $worst = array_reduce($compared, static fn (Level $l, Difference $d): Level => $l->worse($d->level), Level::Go);
         $left = array_diff(array_keys($rows), array_map(static fn (NamedSize $s): string => $s->what, $input->sizes));
-        $differ = Message::listed(array_map(static fn (Difference $d): Message => Message::within($d->what), array_filter($compared, static fn (Difference $d): bool => $d->level === $worst)));
-        $words = ['part' => Message::within($input->kind->label()), 'what' => $differ, 'left' => Message::listed(array_map(static fn (string|int $w): Message => Message::within($rows[$w]['label']), $left))];
+        $differ = Message::listed(
+            array_map(
+                static fn (Difference $d): Message => Message::within($d->what),
+                array_filter($compared, static fn (Difference $d): bool => $d->level === $worst),
+            ),
+        );
+        $words = [
+            'part' => Message::within($input->kind->label()),
+            'what' => $differ,
+            'left' => Message::listed(array_map(static fn (string|int $w): Message => Message::within($rows[$w]['label']), $left)),
+        ];
         $verdict = match (true) {
-            $worst === Level::Stop => Verdict::stop(Message::of('match_part.wrong', 'Not the same {part}', $words), Message::of('match_part.wrong.say', 'It differs in: {what}. Do not fit it.', $words)),
-            $left !== [] => Verdict::care(Message::of('match_part.so_far', 'The same so far'), Message::of('match_part.so_far.say', 'Not compared yet: {left}.', $words)),
-            default => Verdict::go(Message::of('match_part.same', 'It matches'), Message::of('match_part.same.say', 'Every size that matters for a {part} is the same.', $words)),
+            $worst === Level::Stop => Verdict::stop(
+                Message::of('match_part.wrong', 'Not the same {part}', $words),
+                Message::of('match_part.wrong.say', 'It differs in: {what}. Do not fit it.', $words),
+            ),
+            $left !== [] => Verdict::care(
+                Message::of('match_part.so_far', 'The same so far'),
+                Message::of('match_part.so_far.say', 'Not compared yet: {left}.', $words),
+            ),
+            default => Verdict::go(
+                Message::of('match_part.same', 'It matches'),
+                Message::of('match_part.same.say', 'Every size that matters for a {part} is the same.', $words),
+            ),
         };
         $working = Working::start();
         foreach ($compared as $d) {
@@ -62,7 +99,12 @@ final readonly class MatchPart
     {
         $plain = static fn (string $words): string => strtolower((string) preg_replace('/[\s×*]+/u', '', strtr($words, ['×' => 'x'])));
 
-        return new Difference($row['label'], Written::of($size->old), Written::of($size->new), $plain($size->old) === $plain($size->new) ? Level::Go : Level::Stop);
+        return new Difference(
+            $row['label'],
+            Written::of($size->old),
+            Written::of($size->new),
+            $plain($size->old) === $plain($size->new) ? Level::Go : Level::Stop,
+        );
     }
 
     /** @param  array<string, string>  $row */
@@ -71,13 +113,18 @@ final readonly class MatchPart
         $mm = [];
         foreach (['old' => $size->old, 'new' => $size->new] as $which => $typed) {
             try {
-                $mm[$which] = (new LengthText)->read($typed)->mm;
+                $mm[$which] = (new LengthText())->read($typed)->mm;
             } catch (Nonsense $fault) {
                 throw Nonsense::about("sizes.$at.$which", $fault->getMessage());
             }
         }
         $shown = static fn (float $x): string => rtrim(rtrim(number_format($x, 3, '.', ''), '0'), '.').' mm';
 
-        return new Difference($row['label'], Written::of($shown($mm['old'])), Written::of($shown($mm['new'])), abs($mm['old'] - $mm['new']) > (float) $row['off_mm'] + 1e-9 ? Level::Stop : Level::Go);
+        return new Difference(
+            $row['label'],
+            Written::of($shown($mm['old'])),
+            Written::of($shown($mm['new'])),
+            abs($mm['old'] - $mm['new']) > (float) $row['off_mm'] + 1e-9 ? Level::Stop : Level::Go,
+        );
     }
 }

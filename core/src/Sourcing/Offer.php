@@ -14,7 +14,14 @@ final readonly class Offer
      * @param  Money  $price of all pieces that the line asks for
      * @param  ?int  $days until they are here; null when nobody knows
      */
-    public function __construct(public int $need, public int $supplier, public string $article, public Money $price, public int $quantity, public ?int $days, public bool $inStock)
-    {
+    public function __construct(
+        public int $need,
+        public int $supplier,
+        public string $article,
+        public Money $price,
+        public int $quantity,
+        public ?int $days,
+        public bool $inStock,
+    ) {
     }
 }

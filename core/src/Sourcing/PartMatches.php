@@ -21,30 +21,60 @@ final readonly class PartMatches
     /** @return list<Step> one for each part on the tray that another comes for */
     public function steps(Bench $bench): array
     {
-        return array_map(fn (Part $part): Step => Step::of('source.match.'.$part->id, 'Match: {part}', 'Old beside new, before anything is pressed.', ['part' => Message::within($part->name)])
-            ->with(part: $part->id, find: in_array($part->kind, [PartKind::TaperCone, PartKind::TaperCup], true) ? 'Cone and cup tried together: the rollers lie flat all round.' : ($part->kind === PartKind::Seal ? 'The lip tried on the shaft.' : null))
-            ->on(Panel::Match)
-            ->asking(...$this->asks($part))
-            ->judged($this->compare($bench, $part)?->verdict)
-            ->advice()->optional(), $this->parts($bench));
+        return array_map(
+            fn (Part $part): Step => Step::of(
+                'source.match.'.$part->id,
+                'Match: {part}',
+                'Old beside new, before anything is pressed.',
+                ['part' => Message::within($part->name)],
+            )
+                ->with(
+                    part: $part->id,
+                    find: in_array($part->kind, [PartKind::TaperCone, PartKind::TaperCup], true)
+                        ? 'Cone and cup tried together: the rollers lie flat all round.'
+                        : ($part->kind === PartKind::Seal
+                            ? 'The lip tried on the shaft.'
+                            : null),
+                )
+                ->on(Panel::Match)
+                ->asking(...$this->asks($part))
+                ->judged($this->compare($bench, $part)?->verdict)
+                ->advice()
+                ->optional(),
+            $this->parts($bench),
+        );
     }
 
     /** @return list<PartMatch> */
     public function matches(Bench $bench): array
     {
-        return array_values(array_filter(array_map(function (Part $part) use ($bench): ?PartMatch {
-            $result = $this->compare($bench, $part);
+        return array_values(
+            array_filter(
+                array_map(function (Part $part) use ($bench): ?PartMatch {
+                    $result = $this->compare($bench, $part);
 
-            return $result === null ? null : new PartMatch($part->id, $result->compared);
-        }, $this->parts($bench))));
+                    return $result === null ? null : new PartMatch($part->id, $result->compared);
+                }, $this->parts($bench)),
+            ),
+        );
     }
 
     /** @return list<Part> */
     private function parts(Bench $bench): array
     {
-        $parts = array_map(static fn (TrayItem $item): ?Part => $item->condition === 'replace' ? $bench->hub->stack->find($item->part) : null, $bench->tray->items);
+        $parts = array_map(
+            static fn (TrayItem $item): ?Part => $item->condition === 'replace' ? $bench->hub->stack->find($item->part) : null,
+            $bench->tray->items,
+        );
 
-        return array_values(array_filter($parts, static fn (?Part $p): bool => $p !== null && ! ($bench->isPair() && $p->kind === PartKind::Bearing) && MatchPart::sizes($p->kind) !== []));
+        return array_values(
+            array_filter(
+                $parts,
+                static fn (?Part $p): bool => $p !== null &&
+                    ! ($bench->isPair() && $p->kind === PartKind::Bearing) &&
+                    MatchPart::sizes($p->kind) !== [],
+            ),
+        );
     }
 
     /** @return list<Ask> of sizes that the hub does not know, the old one's too */
@@ -53,7 +83,9 @@ final readonly class PartMatches
         $asks = [];
         foreach (MatchPart::sizes($part->kind) as $row) {
             foreach (isset($part->sizes[$row['what']]) ? ['new'] : ['old', 'new'] as $which) {
-                $label = Message::of('match.asked', $which === 'old' ? '{size}, old' : '{size}, new', ['size' => Message::plain($row['label'])]);
+                $label = Message::of('match.asked', $which === 'old' ? '{size}, old' : '{size}, new', [
+                    'size' => Message::plain($row['label']),
+                ]);
                 $at = self::place($part, $which, $row['what']);
                 $asks[] = $row['words'] === '1' ? Ask::text($at, $label, wanted: false) : Ask::length($at, $label, wanted: false);
             }
@@ -66,14 +98,16 @@ final readonly class PartMatches
     {
         $sizes = [];
         foreach (MatchPart::sizes($part->kind) as $row) {
-            $old = isset($part->sizes[$row['what']]) ? (string) round($part->mm($row['what']), 3) : $this->said($bench, self::place($part, 'old', $row['what']));
+            $old = isset($part->sizes[$row['what']])
+                ? (string) round($part->mm($row['what']), 3)
+                : $this->said($bench, self::place($part, 'old', $row['what']));
             $new = $this->said($bench, self::place($part, 'new', $row['what']));
             if ($old !== null && $new !== null) {
                 $sizes[] = new NamedSize($row['what'], $old, $new);
             }
         }
         try {
-            return $sizes === [] ? null : (new MatchPart)->work(new MatchPartInput($part->kind, $sizes));
+            return $sizes === [] ? null : (new MatchPart())->work(new MatchPartInput($part->kind, $sizes));
         } catch (Nonsense) {
             return null;
         }

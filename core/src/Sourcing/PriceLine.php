@@ -16,7 +16,15 @@ final readonly class PriceLine
      * @param  ?int  $stock pieces there; null when the list does not say
      * @param  ?int  $days to deliver when it is not the counter's usual
      */
-    public function __construct(public int $line, public string $article, public string $description, public ?string $key, public Money $price, public int $pack, public ?int $stock, public ?int $days)
-    {
+    public function __construct(
+        public int $line,
+        public string $article,
+        public string $description,
+        public ?string $key,
+        public Money $price,
+        public int $pack,
+        public ?int $stock,
+        public ?int $days,
+    ) {
     }
 }

@@ -16,7 +16,12 @@ final readonly class PriceList
      * @param  list<RowFault>  $faults
      * @param  int  $rows below the header, blank ones not counted
      */
-    public function __construct(public array $headers, public array $columns, public array $lines, public array $faults, public int $rows)
-    {
+    public function __construct(
+        public array $headers,
+        public array $columns,
+        public array $lines,
+        public array $faults,
+        public int $rows,
+    ) {
     }
 }

@@ -19,7 +19,7 @@ final readonly class PriceListReader
 
     private const MOST_PACK = 10_000;
 
-    public function __construct(private ArticleKey $keys = new ArticleKey)
+    public function __construct(private ArticleKey $keys = new ArticleKey())
     {
     }
 
@@ -30,8 +30,10 @@ final readonly class PriceListReader
      */
     public function read(string $bytes, array $columns = []): PriceList
     {
-        $rows = (new CsvText)->rows($bytes);
-        $header = array_shift($rows) ?? throw Nonsense::about('file', 'The file is empty. A price list has a header line and a line for each article.');
+        $rows = (new CsvText())->rows($bytes);
+        $header =
+            array_shift($rows) ??
+            throw Nonsense::about('file', 'The file is empty. A price list has a header line and a line for each article.');
         $headers = array_map(trim(...), $header[1]);
         $columns = $this->columns($headers, $columns);
         if (count($rows) > self::MOST_ROWS) {
@@ -42,7 +44,11 @@ final readonly class PriceListReader
             try {
                 [$line, $odd] = $this->line($number, $cells, $columns);
                 if (isset($first[$line->article])) {
-                    $faults[] = new RowFault($number, sprintf('%s stands in line %d already; that one was taken.', $line->article, $first[$line->article]), false);
+                    $faults[] = new RowFault(
+                        $number,
+                        sprintf('%s stands in line %d already; that one was taken.', $line->article, $first[$line->article]),
+                        false,
+                    );
 
                     continue;
                 }
@@ -67,18 +73,32 @@ final readonly class PriceListReader
         $columns = [];
         foreach ($said as $name => $place) {
             if (PriceColumn::tryFrom($name) === null || $place < 0 || $place >= count($headers)) {
-                throw Nonsense::about('columns', sprintf('There is no column %d in this list, or nothing called %s.', $place + 1, mb_substr($name, 0, 20)));
+                throw Nonsense::about(
+                    'columns',
+                    sprintf('There is no column %d in this list, or nothing called %s.', $place + 1, mb_substr($name, 0, 20)),
+                );
             }
             $columns[$name] = $place;
         }
         foreach (PriceColumn::cases() as $column) {
             foreach ($headers as $place => $header) {
-                if (! isset($columns[$column->value]) && ! in_array($place, $columns, true) && preg_match($column->pattern(), $header) === 1) {
+                if (
+                    ! isset($columns[$column->value]) &&
+                    ! in_array($place, $columns, true) &&
+                    preg_match($column->pattern(), $header) === 1
+                ) {
                     $columns[$column->value] = $place;
                 }
             }
             if ($column->isNeeded() && ! isset($columns[$column->value])) {
-                throw Nonsense::about('columns', sprintf('No column looks like the %s. Say which it is: %s.', lcfirst($column->label()), mb_substr(implode(', ', $headers), 0, 200)));
+                throw Nonsense::about(
+                    'columns',
+                    sprintf(
+                        'No column looks like the %s. Say which it is: %s.',
+                        lcfirst($column->label()),
+                        mb_substr(implode(', ', $headers), 0, 200),
+                    ),
+                );
             }
         }
 
@@ -111,7 +131,11 @@ final readonly class PriceListReader
                 return null;
             }
             if (! ctype_digit($text) || (int) $text > $most || strlen($text) > 9) {
-                $odd[] = new RowFault($number, sprintf('%s: "%s" is not a whole number; left out.', $column->label(), mb_substr($text, 0, 20)), true);
+                $odd[] = new RowFault(
+                    $number,
+                    sprintf('%s: "%s" is not a whole number; left out.', $column->label(), mb_substr($text, 0, 20)),
+                    true,
+                );
 
                 return null;
             }
@@ -119,7 +143,16 @@ final readonly class PriceListReader
             return (int) $text;
         };
         $pack = $whole(PriceColumn::Pack, self::MOST_PACK);
-        $line = new PriceLine($number, $article, mb_substr($cell(PriceColumn::Description), 0, 200), $this->keys->of($article, $cell(PriceColumn::Description)), $price, max(1, $pack ?? 1), $whole(PriceColumn::Stock, 1_000_000), $whole(PriceColumn::Days, 365));
+        $line = new PriceLine(
+            $number,
+            $article,
+            mb_substr($cell(PriceColumn::Description), 0, 200),
+            $this->keys->of($article, $cell(PriceColumn::Description)),
+            $price,
+            max(1, $pack ?? 1),
+            $whole(PriceColumn::Stock, 1_000_000),
+            $whole(PriceColumn::Days, 365),
+        );
 
         return [$line, $odd];
     }

@@ -33,38 +33,62 @@ use CleanRace\Core\Verdict\Written;
 /** The fourth station: what to buy, and whether what came matches what came out. */
 final readonly class Source
 {
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader)
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
     {
     }
 
     public function report(Bench $bench, Findings $findings): StationReport
     {
-        return StationReport::of(Station::Source, [
-            Step::of('source.list', 'The list to buy', 'By number, a counter has it for a fraction of the machine maker\'s price.')
-                ->on(Panel::BuyingList)->ticked('Everything is here')->advice(),
-            $this->assembly(),
-            ...(new CustomerWord)->steps($bench->notebook),
-            ...($bench->isPair() ? [$this->match($bench, Side::Left), $this->match($bench, Side::Right)] : []),
-            ...(new PartMatches)->steps($bench),
-        ], $bench->notebook);
+        return StationReport::of(
+            Station::Source,
+            [
+                Step::of('source.list', 'The list to buy', 'By number, a counter has it for a fraction of the machine maker\'s price.')
+                    ->on(Panel::BuyingList)
+                    ->ticked('Everything is here')
+                    ->advice(),
+                $this->assembly(),
+                ...(new CustomerWord())->steps($bench->notebook),
+                ...$bench->isPair() ? [$this->match($bench, Side::Left), $this->match($bench, Side::Right)] : [],
+                ...(new PartMatches())->steps($bench),
+            ],
+            $bench->notebook,
+        );
     }
 
     private function assembly(): Step
     {
-        return Step::of('source.assembly', 'Bearings or the assembly', 'What the machine\'s maker asks for the whole of it, against bearings and the bench.')
+        return Step::of(
+            'source.assembly',
+            'Bearings or the assembly',
+            'What the machine\'s maker asks for the whole of it, against bearings and the bench.',
+        )
             ->on(Panel::Assembly)
             ->asking(
                 Ask::text(Places::ASSEMBLY_PRICE, 'The assembly, new', wanted: false, hint: '240.00'),
                 Ask::text(Places::ASSEMBLY_MINUTES, 'Minutes to fit it', wanted: false, hint: '30'),
-                Ask::choice(Places::ASSEMBLY_RISK, 'Bore or shaft turns out worn', Option::of(['hardly' => 'Hardly', 'may_be' => 'May be', 'likely' => 'Likely']), wanted: false),
-            )->advice()->optional();
+                Ask::choice(
+                    Places::ASSEMBLY_RISK,
+                    'Bore or shaft turns out worn',
+                    Option::of(['hardly' => 'Hardly', 'may_be' => 'May be', 'likely' => 'Likely']),
+                    wanted: false,
+                ),
+            )
+            ->advice()
+            ->optional();
     }
 
     /** @return list<ToBuy> what the tray says is bought new, what the bench needs with it, the same things in one line, bearings first */
     public function toBuy(Bench $bench, Findings $findings): array
     {
         $list = [];
-        foreach ([...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items), ...$this->compound($findings, $bench), ...$this->pins($bench), $this->grease($bench)] as $line) {
+        foreach (
+            [
+                ...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items),
+                ...$this->compound($findings, $bench),
+                ...$this->pins($bench),
+                $this->grease($bench),
+            ] as $line
+        ) {
             if ($line !== null) {
                 $same = Message::listed([$line->askFor, $line->note ?? ''])->inEnglish();
                 $list[$same] = isset($list[$same]) ? $list[$same]->and($line) : $line;
@@ -72,7 +96,11 @@ final readonly class Source
         }
 
         $list = array_values($list);
-        usort($list, static fn (ToBuy $a, ToBuy $b): int => str_starts_with($b->key ?? '', 'bearing:') <=> str_starts_with($a->key ?? '', 'bearing:'));
+        usort(
+            $list,
+            static fn (ToBuy $a, ToBuy $b): int => str_starts_with($b->key ?? '', 'bearing:') <=>
+                str_starts_with($a->key ?? '', 'bearing:'),
+        );
 
         return $list;
     }
@@ -82,15 +110,47 @@ final readonly class Source
         $outside = rtrim(rtrim(number_format($findings->sizes->bearing($item->side)->outside->mm, 2, '.', ''), '0'), '.');
         $part = $bench->hub->stack->find($item->part);
         $finding = $part === null ? null : (new PartSizing($this->limits))->of($bench, $part)?->finding;
-        $key = $finding?->article === null ? null : (new ArticleKey)->of($finding->article);
+        $key = $finding?->article === null ? null : (new ArticleKey())->of($finding->article);
         $along = $finding?->askFor === null ? 'Take the old one along' : null;
 
         return match (true) {
-            $part !== null && ! $bench->isPair() && $part->kind->isRenewed() && ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy($item->name, $finding->askFor ?? Message::of('buy.unsized', '{kind}, not sized yet', ['kind' => Message::plain($part->kind->label())]), 1, $along, $key),
+            $part !== null &&
+                ! $bench->isPair() &&
+                $part->kind->isRenewed() &&
+                ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy(
+                    $item->name,
+                    $finding->askFor ??
+                        Message::of('buy.unsized', '{kind}, not sized yet', ['kind' => Message::plain($part->kind->label())]),
+                    1,
+                    $along,
+                    $key,
+                ),
             $item->kind === PartKind::Bearing => $this->bearing($bench, $item),
-            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy($item->name, $finding->askFor ?? Message::of('buy.seal', 'Oil seal, {outside} outside; shaft and width off the old one', ['outside' => Written::of($outside)]), 1, $along, $key),
-            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy($item->name, $finding->askFor ?? Message::of('buy.ring', 'Internal snap ring for a {outside} bore', ['outside' => Written::of($outside)]), 1, null, $key ?? (new ArticleKey)->of("Internal snap ring $outside")),
-            $item->condition === 'replace' => new ToBuy($item->name, $finding->askFor ?? 'By the machine\'s parts list, or made to the old one', 1, 'Take the old one along', $key),
+            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy(
+                $item->name,
+                $finding->askFor ??
+                    Message::of('buy.seal', 'Oil seal, {outside} outside; shaft and width off the old one', [
+                        'outside' => Written::of($outside),
+                    ]),
+                1,
+                $along,
+                $key,
+            ),
+            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy(
+                $item->name,
+                $finding->askFor ??
+                    Message::of('buy.ring', 'Internal snap ring for a {outside} bore', ['outside' => Written::of($outside)]),
+                1,
+                null,
+                $key ?? (new ArticleKey())->of("Internal snap ring $outside"),
+            ),
+            $item->condition === 'replace' => new ToBuy(
+                $item->name,
+                $finding->askFor ?? 'By the machine\'s parts list, or made to the old one',
+                1,
+                'Take the old one along',
+                $key,
+            ),
             default => null,
         };
     }
@@ -98,7 +158,10 @@ final readonly class Source
     private function bearing(Bench $bench, TrayItem $item): ToBuy
     {
         try {
-            $read = $this->reader->read($bench->notebook->text(Places::number($item->side->value)) ?? $bench->notebook->text(Places::number(Side::Left->value)) ?? '');
+            $read = $this->reader->read(
+                $bench->notebook->text(Places::number($item->side->value)) ??
+                    ($bench->notebook->text(Places::number(Side::Left->value)) ?? ''),
+            );
 
             return new ToBuy($item->name, CounterWords::of($read), 1, null, ArticleKey::ofBearing($read));
         } catch (Nonsense) {
@@ -114,7 +177,13 @@ final readonly class Source
             $fit = $findings->fit($side);
             if ($bench->isPair() && $fit !== null && $bench->notebook->choice(Places::remedy($side->value)) === 'compound') {
                 $gap = max(0.05, -$fit->interferenceLow->mm);
-                $list[] = new ToBuy($side === Side::Left ? 'For the left bore' : 'For the right bore', Message::of('buy.compound', 'Retaining compound that fills {gap}', ['gap' => Length::mm($gap)]), 1, 'Dry and degreased', 'compound:'.($gap <= 0.1 ? 'thin' : ($gap <= 0.15 ? 'medium' : 'gap')));
+                $list[] = new ToBuy(
+                    $side === Side::Left ? 'For the left bore' : 'For the right bore',
+                    Message::of('buy.compound', 'Retaining compound that fills {gap}', ['gap' => Length::mm($gap)]),
+                    1,
+                    'Dry and degreased',
+                    'compound:'.($gap <= 0.1 ? 'thin' : ($gap <= 0.15 ? 'medium' : 'gap')),
+                );
             }
         }
 
@@ -127,7 +196,13 @@ final readonly class Source
         return array_map(function (Part $nut) use ($bench): ToBuy {
             $finding = (new PartSizing($this->limits))->of($bench, $nut)?->finding;
 
-            return new ToBuy(Message::of('buy.for', 'For the {part}', ['part' => Message::within($nut->name)]), Message::headed($finding->askFor ?? 'split pin: measure its hole'), 1, null, $finding?->article === null ? null : (new ArticleKey)->of($finding->article));
+            return new ToBuy(
+                Message::of('buy.for', 'For the {part}', ['part' => Message::within($nut->name)]),
+                Message::headed($finding->askFor ?? 'split pin: measure its hole'),
+                1,
+                null,
+                $finding?->article === null ? null : (new ArticleKey())->of($finding->article),
+            );
         }, $bench->hub->stack->ofKind(PartKind::CastleNut));
     }
 
@@ -137,25 +212,56 @@ final readonly class Source
         $grease = (new HubGrease($this->limits))->of($bench);
         $onTray = array_filter($bench->tray->items, static fn (TrayItem $i): bool => $i->kind->isCartridge()) !== [];
         $new = Thickener::tryFrom($bench->notebook->choice(Places::GREASE_NEW) ?? '');
-        $grams = $grease === null ? [] : ['grams' => Shown::of(Mass::grams(ceil($grease->grease->grams * 2 + ($grease->cavity->cubicCentimetres ?? 0.0) * $this->limits->get('grease.density'))), 0)];
+        $grams =
+            $grease === null
+                ? []
+                : [
+                    'grams' => Shown::of(
+                        Mass::grams(
+                            ceil(
+                                $grease->grease->grams * 2 +
+                                    ($grease->cavity->cubicCentimetres ?? 0.0) * $this->limits->get('grease.density'),
+                            ),
+                        ),
+                        0,
+                    ),
+                ];
 
-        return $grease === null || $grease->way === 'sealed' || ! $onTray ? null
-            : new ToBuy('For bearings and cavity', $new === null ? Message::of('buy.grease', 'Grease, {grams}', $grams) : Message::of('buy.grease', 'Grease, {kind}, {grams}', $grams + ['kind' => Message::plain($new->label())]), 1, 'Of one kind with what is in it, or all of the old washed out', 'grease');
+        return $grease === null || $grease->way === 'sealed' || ! $onTray
+            ? null
+            : new ToBuy(
+                'For bearings and cavity',
+                $new === null
+                    ? Message::of('buy.grease', 'Grease, {grams}', $grams)
+                    : Message::of('buy.grease', 'Grease, {kind}, {grams}', $grams + ['kind' => Message::plain($new->label())]),
+                1,
+                'Of one kind with what is in it, or all of the old washed out',
+                'grease',
+            );
     }
 
     private function match(Bench $bench, Side $side): Step
     {
         $at = 'source.'.$side->value;
 
-        return Step::of("$at.match", $side === Side::Left ? 'Match the left bearing' : 'Match the right bearing', 'Old beside new, before anything is pressed.')
-            ->with(why: 'The counter hands over the wrong one more often than anyone says: one seal for two, inch for metric, same bore and outside but other width.', part: 'bearing_'.$side->value)
+        return Step::of(
+            "$at.match",
+            $side === Side::Left ? 'Match the left bearing' : 'Match the right bearing',
+            'Old beside new, before anything is pressed.',
+        )
+            ->with(
+                why: 'The counter hands over the wrong one more often than anyone says: one seal for two, inch for metric, same bore '
+                    .'and outside but other width.',
+                part: 'bearing_'.$side->value,
+            )
             ->on(Panel::Match)
             ->asking(
                 Ask::number(Places::newNumber($side->value), 'On the new one', hint: '6204 DDU'),
                 Ask::length(Places::newBearing($side->value, 'bore'), 'Bore of the new one', wanted: false),
                 Ask::length(Places::newBearing($side->value, 'outside'), 'Outside of the new one', wanted: false),
                 Ask::length(Places::newBearing($side->value, 'width'), 'Width of the new one', wanted: false),
-            )->judged($this->compared($bench, $side)?->verdict);
+            )
+            ->judged($this->compared($bench, $side)?->verdict);
     }
 
     public function compared(Bench $bench, Side $side): ?MatchCheckResult
@@ -167,7 +273,9 @@ final readonly class Source
         }
         $read = static fn (string $what) => $bench->notebook->reading(Places::newBearing($side->value, $what));
         try {
-            return (new MatchCheck($this->limits))->work(new MatchCheckInput($old, $new, $read('bore'), $read('outside'), $read('width')));
+            return (new MatchCheck($this->limits))->work(
+                new MatchCheckInput($old, $new, $read('bore'), $read('outside'), $read('width')),
+            );
         } catch (Nonsense) {
             return null;
         }

@@ -15,13 +15,24 @@ final readonly class ToBuy
      * @param  Message|Written|string  $askFor what to say at the counter
      * @param  ?string  $key what it is in any price list, {@see ArticleKey}; null while it is not known well enough
      */
-    public function __construct(public Message|string $what, public Message|Written|string $askFor, public int $quantity, public Message|string|null $note, public ?string $key = null)
-    {
+    public function __construct(
+        public Message|string $what,
+        public Message|Written|string $askFor,
+        public int $quantity,
+        public Message|string|null $note,
+        public ?string $key = null,
+    ) {
     }
 
     /** The same for one more part. */
     public function and(self $other): self
     {
-        return new self(Message::listed([$this->what, Message::within($other->what)]), $this->askFor, $this->quantity + $other->quantity, $this->note, $this->key);
+        return new self(
+            Message::listed([$this->what, Message::within($other->what)]),
+            $this->askFor,
+            $this->quantity + $other->quantity,
+            $this->note,
+            $this->key,
+        );
     }
 }

@@ -28,7 +28,8 @@ final readonly class Ask
      * @param  list<Finding>  $findings what may be seen of a part of that kind
      * @param  ?string  $picture of where the instrument stands; such an ask may be skipped with a reason
      * @param  ?string  $before the place where the same was said when the wheel came in
-     * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour; of photos, the place they are of
+     * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour; of
+     *   photos, the place they are of
      */
     private function __construct(
         public string $place,
@@ -51,26 +52,48 @@ final readonly class Ask
     }
 
     /** A size: more than zero. */
-    public static function length(string $place, Message|string $label, Instrument $by = Instrument::DigitalCaliper, bool $wanted = true, ?string $at = null, Message|string|null $hint = null): self
-    {
+    public static function length(
+        string $place,
+        Message|string $label,
+        Instrument $by = Instrument::DigitalCaliper,
+        bool $wanted = true,
+        ?string $at = null,
+        Message|string|null $hint = null,
+    ): self {
         return new self($place, AskKind::Length, $label, $wanted, instrument: $by, at: $at, hint: $hint);
     }
 
     /** A depth: may be zero or less. */
-    public static function depth(string $place, Message|string $label, bool $wanted = true, ?string $at = null, Message|string|null $hint = null, Instrument $by = Instrument::DepthCaliper): self
-    {
+    public static function depth(
+        string $place,
+        Message|string $label,
+        bool $wanted = true,
+        ?string $at = null,
+        Message|string|null $hint = null,
+        Instrument $by = Instrument::DepthCaliper,
+    ): self {
         return new self($place, AskKind::Depth, $label, $wanted, instrument: $by, at: $at, hint: $hint);
     }
 
     /** @param  list<Option>  $options */
-    public static function choice(string $place, Message|string $label, array $options, bool $wanted = true, Message|string|null $hint = null): self
-    {
+    public static function choice(
+        string $place,
+        Message|string $label,
+        array $options,
+        bool $wanted = true,
+        Message|string|null $hint = null,
+    ): self {
         return new self($place, AskKind::Choice, $label, $wanted, $options, hint: $hint);
     }
 
     /** @param  list<Option>  $options any number of them */
-    public static function choices(string $place, Message|string $label, array $options, bool $wanted = true, Message|string|null $hint = null): self
-    {
+    public static function choices(
+        string $place,
+        Message|string $label,
+        array $options,
+        bool $wanted = true,
+        Message|string|null $hint = null,
+    ): self {
         return new self($place, AskKind::Choices, $label, $wanted, $options, hint: $hint);
     }
 
@@ -163,25 +186,73 @@ final readonly class Ask
     /** A part to lay on the tray, or to fit: asked until it is there. */
     public static function part(Part $part, PartState $until): self
     {
-        return new self(Places::part($part->id), AskKind::Part, $part->name, true, array_map(static fn (string $way): Option => new Option($way, $way), $part->kind->ways()), until: $until, findings: $until === PartState::OnTray ? Finding::of($part->kind) : []);
+        return new self(
+            Places::part($part->id),
+            AskKind::Part,
+            $part->name,
+            true,
+            array_map(static fn (string $way): Option => new Option($way, $way), $part->kind->ways()),
+            until: $until,
+            findings: $until === PartState::OnTray ? Finding::of($part->kind) : [],
+        );
     }
 
     /** Measured before the hub comes apart. */
     public function captured(string $picture): self
     {
-        return new self($this->place, $this->kind, $this->label, $this->wanted, $this->options, $this->instrument, $this->at, $this->hint, $this->until, $this->borrowed, $picture, $this->findings);
+        return new self(
+            $this->place,
+            $this->kind,
+            $this->label,
+            $this->wanted,
+            $this->options,
+            $this->instrument,
+            $this->at,
+            $this->hint,
+            $this->until,
+            $this->borrowed,
+            $picture,
+            $this->findings,
+        );
     }
 
     /** Asked at an earlier step as well: shown here, but no sign that this step was begun. */
     public function borrowed(): self
     {
-        return new self($this->place, $this->kind, $this->label, false, $this->options, $this->instrument, $this->at, $this->hint, $this->until, true, $this->picture, $this->findings);
+        return new self(
+            $this->place,
+            $this->kind,
+            $this->label,
+            false,
+            $this->options,
+            $this->instrument,
+            $this->at,
+            $this->hint,
+            $this->until,
+            true,
+            $this->picture,
+            $this->findings,
+        );
     }
 
     /** The same as was said at another place, when the wheel came in. */
     public function after(string $before): self
     {
-        return new self($this->place, $this->kind, $this->label, $this->wanted, $this->options, $this->instrument, $this->at, $this->hint, $this->until, $this->borrowed, $this->picture, $this->findings, $before);
+        return new self(
+            $this->place,
+            $this->kind,
+            $this->label,
+            $this->wanted,
+            $this->options,
+            $this->instrument,
+            $this->at,
+            $this->hint,
+            $this->until,
+            $this->borrowed,
+            $this->picture,
+            $this->findings,
+            $before,
+        );
     }
 
     public function isEntered(Notebook $notebook): bool
@@ -190,7 +261,17 @@ final readonly class Ask
 
         return match ($this->kind) {
             AskKind::Tick => $notebook->done($this->place),
-            AskKind::Part => in_array($entry['state'] ?? null, [$this->until?->value, PartState::Fitted->value, PartState::NotThere->value, PartState::Stays->value, ...($this->until === PartState::OnTray ? [PartState::Scrapped->value] : [])], true),
+            AskKind::Part => in_array(
+                $entry['state'] ?? null,
+                [
+                    $this->until?->value,
+                    PartState::Fitted->value,
+                    PartState::NotThere->value,
+                    PartState::Stays->value,
+                    ...$this->until === PartState::OnTray ? [PartState::Scrapped->value] : [],
+                ],
+                true,
+            ),
             AskKind::Choices => $notebook->choices($this->place) !== [],
             default => $entry !== null,
         };

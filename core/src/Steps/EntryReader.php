@@ -41,7 +41,7 @@ final readonly class EntryReader
     /** Conditions a part may be laid down in. */
     public const CONDITIONS = ['use', 'note', 'replace'];
 
-    public function __construct(private DesignationReader $designations = new DesignationReader)
+    public function __construct(private DesignationReader $designations = new DesignationReader())
     {
     }
 
@@ -63,17 +63,42 @@ final readonly class EntryReader
         return match ($place->kind) {
             AskKind::Length, AskKind::Depth => self::sensible($place, 'mm', $this->length($place, $entry, $unit)),
             AskKind::Choice => ['choice' => $this->option($place, $entry['choice'] ?? null)],
-            AskKind::Choices => ['choices' => array_map(fn (mixed $c): string => $this->option($place, $c), self::list($entry['choices'] ?? null))],
-            AskKind::Tick => ['done' => is_bool($entry['done'] ?? null) ? $entry['done'] : throw new Nonsense('Say whether it is done or not.')],
+            AskKind::Choices => [
+                'choices' => array_map(fn (mixed $c): string => $this->option($place, $c), self::list($entry['choices'] ?? null)),
+            ],
+            AskKind::Tick => [
+                'done' => is_bool($entry['done'] ?? null) ? $entry['done'] : throw new Nonsense('Say whether it is done or not.'),
+            ],
             AskKind::Text => ['text' => self::text($entry['text'] ?? null)],
             AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
-            AskKind::Torque => self::sensible($place, 'nm', ['nm' => (new TorqueText)->read(self::text($entry['typed'] ?? null))->newtonMetres, 'typed' => self::text($entry['typed'] ?? null)]),
-            AskKind::Temperature, AskKind::Heat => self::sensible($place, 'c', ['c' => ($place->kind === AskKind::Heat ? TemperatureText::ofHub() : TemperatureText::ofShop())->read(self::text($entry['typed'] ?? null))->celsius, 'typed' => self::text($entry['typed'] ?? null)]),
+            AskKind::Torque => self::sensible($place, 'nm', [
+                'nm' => (new TorqueText())->read(self::text($entry['typed'] ?? null))->newtonMetres,
+                'typed' => self::text($entry['typed'] ?? null),
+            ]),
+            AskKind::Temperature, AskKind::Heat => self::sensible($place, 'c', [
+                'c' => ($place->kind === AskKind::Heat ? TemperatureText::ofHub() : TemperatureText::ofShop())->read(
+                    self::text($entry['typed'] ?? null),
+                )->celsius,
+                'typed' => self::text($entry['typed'] ?? null),
+            ]),
             AskKind::Gauge => self::gauge(self::text($entry['typed'] ?? null)),
-            AskKind::Thread => ['text' => self::text($entry['text'] ?? null), 'pitch' => Thread::read(self::text($entry['text'] ?? null))->pitch->mm],
-            AskKind::Turn => self::sensible($place, 'deg', ['deg' => (new AngleText)->read(self::text($entry['typed'] ?? null))->degrees, 'typed' => self::text($entry['typed'] ?? null)]),
-            AskKind::Count => self::sensible($place, 'count', ['count' => self::count(self::text($entry['typed'] ?? null)), 'typed' => self::text($entry['typed'] ?? null)]),
-            AskKind::Meter => ['text' => self::text($entry['text'] ?? null), 'amount' => Meter::read(self::text($entry['text'] ?? null))->amount, 'unit' => Meter::read(self::text($entry['text'] ?? null))->unit],
+            AskKind::Thread => [
+                'text' => self::text($entry['text'] ?? null),
+                'pitch' => Thread::read(self::text($entry['text'] ?? null))->pitch->mm,
+            ],
+            AskKind::Turn => self::sensible($place, 'deg', [
+                'deg' => (new AngleText())->read(self::text($entry['typed'] ?? null))->degrees,
+                'typed' => self::text($entry['typed'] ?? null),
+            ]),
+            AskKind::Count => self::sensible($place, 'count', [
+                'count' => self::count(self::text($entry['typed'] ?? null)),
+                'typed' => self::text($entry['typed'] ?? null),
+            ]),
+            AskKind::Meter => [
+                'text' => self::text($entry['text'] ?? null),
+                'amount' => Meter::read(self::text($entry['text'] ?? null))->amount,
+                'unit' => Meter::read(self::text($entry['text'] ?? null))->unit,
+            ],
             AskKind::When => self::lookAgain(self::text($entry['text'] ?? null)),
             AskKind::ConeTry => $this->coneTry($entry, $unit),
             AskKind::Part => $this->part($findings, $entry, $before ?? []),
@@ -107,8 +132,14 @@ final readonly class EntryReader
         if (! is_numeric($mark) || abs((float) $mark) > self::MOST_TURN) {
             throw new Nonsense('Say where the mark of the cone stands, in degrees clockwise from 12.');
         }
-        $word = static fn (string $key, array $words): string => in_array($entry[$key] ?? null, $words, true) ? $entry[$key] : throw new Nonsense('Say when it was judged and what was felt.');
-        $try = ['mark' => round((float) $mark, 1), 'stage' => $word('stage', self::TRY_STAGES), 'felt' => $word('felt', self::TRY_FELT)];
+        $word = static fn (string $key, array $words): string => in_array($entry[$key] ?? null, $words, true)
+            ? $entry[$key]
+            : throw new Nonsense('Say when it was judged and what was felt.');
+        $try = [
+            'mark' => round((float) $mark, 1),
+            'stage' => $word('stage', self::TRY_STAGES),
+            'felt' => $word('felt', self::TRY_FELT),
+        ];
         $typed = is_scalar($entry['typed'] ?? null) ? trim((string) $entry['typed']) : '';
 
         return $typed === '' ? $try : $try + ['mm' => max(0.0, (new LengthText($unit))->read($typed)->mm), 'typed' => $typed];
@@ -125,13 +156,15 @@ final readonly class EntryReader
     /** @throws Nonsense when it is not a number of things */
     private static function count(string $typed): int
     {
-        return ctype_digit($typed) && (int) $typed >= 1 && (int) $typed <= self::MOST_THINGS ? (int) $typed : throw new Nonsense(sprintf('Type how many there are, from 1 to %d.', self::MOST_THINGS));
+        return ctype_digit($typed) && (int) $typed >= 1 && (int) $typed <= self::MOST_THINGS
+            ? (int) $typed
+            : throw new Nonsense(sprintf('Type how many there are, from 1 to %d.', self::MOST_THINGS));
     }
 
     /** @return array<string, mixed> */
     private static function gauge(string $typed): array
     {
-        $shown = (new GaugeText)->read($typed);
+        $shown = (new GaugeText())->read($typed);
 
         return [$shown->unit()->value => $shown->amount(), 'typed' => $typed];
     }
@@ -154,7 +187,9 @@ final readonly class EntryReader
      */
     private function part(array $may, array $entry, array $before): array
     {
-        $state = PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ?? throw new Nonsense('Say where the part is: in place, on the tray, fitted, left as it is, or scrapped.');
+        $state =
+            PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ??
+            throw new Nonsense('Say where the part is: in place, on the tray, fitted, left as it is, or scrapped.');
         $said = static fn (string $key): mixed => array_key_exists($key, $entry) ? $entry[$key] : $before[$key] ?? null;
         $condition = $said('condition');
         if ($condition !== null && ! in_array($condition, self::CONDITIONS, true)) {
@@ -167,12 +202,20 @@ final readonly class EntryReader
         }
         $findings = array_values(array_intersect($may, array_filter((array) ($said('findings') ?? []), is_string(...))));
 
-        return array_filter([
-            'state' => $state->value, 'condition' => $condition, 'way_round' => $words('way_round'), 'note' => $words('note'), 'reason' => $reason,
-            'findings' => $findings,
-            'photos' => self::ids($said('photos') ?? []),
-            'new' => $said('new') === true && $state === PartState::Fitted ? true : null, 'order' => $before['order'] ?? null,
-        ], static fn (mixed $v): bool => $v !== null && $v !== []);
+        return array_filter(
+            [
+                'state' => $state->value,
+                'condition' => $condition,
+                'way_round' => $words('way_round'),
+                'note' => $words('note'),
+                'reason' => $reason,
+                'findings' => $findings,
+                'photos' => self::ids($said('photos') ?? []),
+                'new' => $said('new') === true && $state === PartState::Fitted ? true : null,
+                'order' => $before['order'] ?? null,
+            ],
+            static fn (mixed $v): bool => $v !== null && $v !== [],
+        );
     }
 
     /**

@@ -23,7 +23,10 @@ final readonly class Option
     public static function each(string $enum): array
     {
         return array_map(
-            static fn (BackedEnum $case): self => new self((string) $case->value, method_exists($case, 'label') ? $case->label() : str_replace('_', ' ', (string) $case->value)),
+            static fn (BackedEnum $case): self => new self(
+                (string) $case->value,
+                method_exists($case, 'label') ? $case->label() : str_replace('_', ' ', (string) $case->value),
+            ),
             $enum::cases(),
         );
     }
@@ -34,6 +37,10 @@ final readonly class Option
      */
     public static function of(array $labels): array
     {
-        return array_map(static fn (string $value, string $label): self => new self($value, $label), array_keys($labels), array_values($labels));
+        return array_map(
+            static fn (string $value, string $label): self => new self($value, $label),
+            array_keys($labels),
+            array_values($labels),
+        );
     }
 }

@@ -12,8 +12,14 @@ use CleanRace\Core\Verdict\Message;
 final readonly class StationReport
 {
     /** @param  list<Step>  $steps */
-    private function __construct(public Station $station, public Message|string $label, public Status $status, public int $doneSteps, public int $totalSteps, public array $steps)
-    {
+    private function __construct(
+        public Station $station,
+        public Message|string $label,
+        public Status $status,
+        public int $doneSteps,
+        public int $totalSteps,
+        public array $steps,
+    ) {
     }
 
     /** @param  list<Step>  $steps with their asks; which are done is read from the notebook */
@@ -39,8 +45,23 @@ final readonly class StationReport
     /** @param  list<Step>  $steps */
     private static function status(array $steps, Notebook $notebook): Status
     {
-        $touched = array_filter($steps, static fn (Step $s): bool => array_filter($s->asks, static fn (Ask $a): bool => ! $a->borrowed && $a->isEntered($notebook)) !== []) !== [];
-        $worst = array_reduce($steps, static fn (?Level $l, Step $s): ?Level => $s->open() === null ? $l : ($l === null ? $s->open()->level : $l->worse($s->open()->level)), null);
+        $touched =
+            array_filter(
+                $steps,
+                static fn (Step $s): bool => array_filter(
+                    $s->asks,
+                    static fn (Ask $a): bool => ! $a->borrowed && $a->isEntered($notebook),
+                ) !== [],
+            ) !== [];
+        $worst = array_reduce(
+            $steps,
+            static fn (?Level $l, Step $s): ?Level => $s->open() === null
+                ? $l
+                : ($l === null
+                    ? $s->open()->level
+                    : $l->worse($s->open()->level)),
+            null,
+        );
 
         return match (true) {
             ! $touched => Status::Untouched,

@@ -49,7 +49,11 @@ final readonly class Step
     /** @param  array<string, Quantity|Message|Written|int>  $values for the places in title and detail */
     public static function of(string $id, Message|string $title, Message|string|null $detail = null, array $values = []): self
     {
-        return new self($id, self::words("$id.title", $title, $values), $detail === null ? null : self::words("$id.detail", $detail, $values));
+        return new self(
+            $id,
+            self::words("$id.title", $title, $values),
+            $detail === null ? null : self::words("$id.detail", $detail, $values),
+        );
     }
 
     /**
@@ -57,8 +61,14 @@ final readonly class Step
      *
      * @param  array<string, Quantity|Message|Written|int>  $values for the places in these words
      */
-    public function with(Message|string|null $tool = null, Message|string|null $why = null, Message|string|null $caution = null, Message|string|null $find = null, ?string $part = null, array $values = []): self
-    {
+    public function with(
+        Message|string|null $tool = null,
+        Message|string|null $why = null,
+        Message|string|null $caution = null,
+        Message|string|null $find = null,
+        ?string $part = null,
+        array $values = [],
+    ): self {
         $words = array_filter(compact('tool', 'why', 'caution', 'find'), static fn (Message|string|null $text): bool => $text !== null);
         $said = [];
         foreach ($words as $name => $text) {
@@ -79,7 +89,11 @@ final readonly class Step
             return $text;
         }
 
-        return Message::of($key, $text, array_filter($values, static fn (string $place): bool => str_contains($text, '{'.$place.'}'), ARRAY_FILTER_USE_KEY));
+        return Message::of(
+            $key,
+            $text,
+            array_filter($values, static fn (string $place): bool => str_contains($text, '{'.$place.'}'), ARRAY_FILTER_USE_KEY),
+        );
     }
 
     public function asking(Ask ...$asks): self
@@ -137,7 +151,11 @@ final readonly class Step
 
     public function worst(): ?Level
     {
-        return array_reduce($this->verdicts, static fn (?Level $l, Verdict $v): Level => $l === null ? $v->level : $l->worse($v->level), null);
+        return array_reduce(
+            $this->verdicts,
+            static fn (?Level $l, Verdict $v): Level => $l === null ? $v->level : $l->worse($v->level),
+            null,
+        );
     }
 
     /** What of its judgement still counts at the end: none when it was advice. */
@@ -147,7 +165,10 @@ final readonly class Step
             return null;
         }
         foreach ($this->verdicts as $verdict) {
-            if ($verdict->level === $this->worst() && ($verdict->level === Level::Stop || ($verdict->level === Level::Care && ! $this->onlyStops))) {
+            if (
+                $verdict->level === $this->worst() &&
+                ($verdict->level === Level::Stop || ($verdict->level === Level::Care && ! $this->onlyStops))
+            ) {
                 return $verdict;
             }
         }

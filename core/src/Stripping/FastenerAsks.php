@@ -17,8 +17,23 @@ final class FastenerAsks
         return [
             Ask::text($fastener->place('spanner'), $fastener->name.': spanner', wanted: false, hint: '27, or 1 1/16'),
             Ask::text($fastener->place('thread'), $fastener->name.': thread', wanted: false, hint: 'M16 × 1.5'),
-            Ask::choice($fastener->place('hand'), 'Undoes', Option::of(['right' => 'To the left, as usual', 'left' => 'To the right: left-hand thread']), wanted: false),
-            Ask::choice($fastener->place('held'), 'How it was held', Option::of(['bar' => 'Bar on the axle', 'hub' => 'Hub held', 'ground' => 'Wheel on the ground', 'brake' => 'Brake held']), wanted: false),
+            Ask::choice(
+                $fastener->place('hand'),
+                'Undoes',
+                Option::of(['right' => 'To the left, as usual', 'left' => 'To the right: left-hand thread']),
+                wanted: false,
+            ),
+            Ask::choice(
+                $fastener->place('held'),
+                'How it was held',
+                Option::of([
+                    'bar' => 'Bar on the axle',
+                    'hub' => 'Hub held',
+                    'ground' => 'Wheel on the ground',
+                    'brake' => 'Brake held',
+                ]),
+                wanted: false,
+            ),
             Ask::torque($fastener->place('torque'), $fastener->name.': torque, by its manual', wanted: false),
             Ask::choice($fastener->place('source'), 'Torque from', Fastener::sources(), wanted: false),
         ];

@@ -22,8 +22,15 @@ final readonly class Pulling
      * @param  array<string, Length>  $sizes
      * @param  list<Need>  $needs
      */
-    private function __construct(public string $detail, public string $tool, public array $sizes, public string $why, public string $caution, public int $minutes, public array $needs)
-    {
+    private function __construct(
+        public string $detail,
+        public string $tool,
+        public array $sizes,
+        public string $why,
+        public string $caution,
+        public int $minutes,
+        public array $needs,
+    ) {
     }
 
     public static function of(Extraction $way, Part $part, Stack $stack): self
@@ -31,7 +38,10 @@ final readonly class Pulling
         $limits = Limits::standard();
         [$bore, $outside, $width] = [$part->sizes['bore'], $part->sizes['outside'], $part->along()];
         $housing = $stack->one(PartKind::Housing);
-        $ledge = $housing !== null && $housing->mm('ledge_bore') > 0 ? $housing->mm('ledge_bore') : $limits->get('pull.ledge_share') * $outside->mm;
+        $ledge =
+            $housing !== null && $housing->mm('ledge_bore') > 0
+                ? $housing->mm('ledge_bore')
+                : $limits->get('pull.ledge_share') * $outside->mm;
         $sizes = [
             'bore' => $bore,
             'length' => Length::mm(($housing?->mm('length') ?? $width) + $limits->get('pull.rod_spare')),
@@ -42,20 +52,41 @@ final readonly class Pulling
 
         return match ($way) {
             Extraction::Drift => new self(
-                'From inside, few taps, then the opposite side: 12, 6, 9, 3. It leaves level or it scars the bore.', 'Long square-edged punch, hammer', [],
-                'Cheap and always there; a cocked ring scars the bore.', 'Eyes covered. Support the hub close to the bore, in line with the blow, disc clear.', 6, [Need::of(ToolKind::Drift)],
+                'From inside, few taps, then the opposite side: 12, 6, 9, 3. It leaves level or it scars the bore.',
+                'Long square-edged punch, hammer',
+                [],
+                'Cheap and always there; a cocked ring scars the bore.',
+                'Eyes covered. Support the hub close to the bore, in line with the blow, disc clear.',
+                6,
+                [Need::of(ToolKind::Drift)],
             ),
             Extraction::Puller => new self(
-                'Collet behind the inner ring, spread it, draw by bridge or slide hammer. Square, and no sleeve to move.', 'Expanding puller for a bore of {bore}', $sizes,
-                'It pulls straight, so the bore stays whole.', 'Eyes covered. Stand beside a slide hammer.', 8, [Need::puller($bore), Need::of(ToolKind::SlideHammer)],
+                'Collet behind the inner ring, spread it, draw by bridge or slide hammer. Square, and no sleeve to move.',
+                'Expanding puller for a bore of {bore}',
+                $sizes,
+                'It pulls straight, so the bore stays whole.',
+                'Eyes covered. Stand beside a slide hammer.',
+                8,
+                [Need::puller($bore), Need::of(ToolKind::SlideHammer)],
             ),
             Extraction::Rod => new self(
-                'Rod through, a plate behind the ring, the receiving cup on the hub. Oiled thread, big washers, turned by hand. The thread left over must fit inside the socket.', 'Rod of at least {length}, cup over {inside} inside', $sizes,
-                'Square and strong with hand tools; it needs both sides open.', 'A plate that slips off flies: keep out of line.', 10, [Need::rod($sizes['length']), Need::receiver($sizes['inside'], $sizes['depth'])],
+                'Rod through, a plate behind the ring, the receiving cup on the hub. Oiled thread, big washers, turned by hand. The '
+                    .'thread left over must fit inside the socket.',
+                'Rod of at least {length}, cup over {inside} inside',
+                $sizes,
+                'Square and strong with hand tools; it needs both sides open.',
+                'A plate that slips off flies: keep out of line.',
+                10,
+                [Need::rod($sizes['length']), Need::receiver($sizes['inside'], $sizes['depth'])],
             ),
             Extraction::Press => new self(
-                'Plug smaller than the ledge, wider than the bore of the inner ring. Hub square on its blocks, close round the bore.', 'Press; plug over {bore}, under {under}', $sizes,
-                'A press tells at once when something else stands in the way.', 'Stand aside, guard down. Never a cast part on its rim.', 8, [Need::of(ToolKind::Press), Need::plug($bore, $sizes['under'])],
+                'Plug smaller than the ledge, wider than the bore of the inner ring. Hub square on its blocks, close round the bore.',
+                'Press; plug over {bore}, under {under}',
+                $sizes,
+                'A press tells at once when something else stands in the way.',
+                'Stand aside, guard down. Never a cast part on its rim.',
+                8,
+                [Need::of(ToolKind::Press), Need::plug($bore, $sizes['under'])],
             ),
         };
     }

@@ -32,7 +32,13 @@ final readonly class Strip
 
     public function report(): StationReport
     {
-        $steps = array_map(static fn (PlannedStep $p): Step => array_filter($p->step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part) === [] ? $p->step->holdingStopsOnly() : $p->step->on(Panel::Tray)->holdingStopsOnly(), $this->plan);
+        $steps = array_map(
+            static fn (PlannedStep $p): Step => array_filter($p->step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part) ===
+            []
+                ? $p->step->holdingStopsOnly()
+                : $p->step->on(Panel::Tray)->holdingStopsOnly(),
+            $this->plan,
+        );
 
         return StationReport::of(Station::Strip, [$this->way(), $this->tools(), ...$steps], $this->bench->notebook);
     }
@@ -48,12 +54,35 @@ final readonly class Strip
         $usual = Ways::usual($this->bench, $this->ways->conditions);
         $others = PlanChange::between($usual == $this->ways ? $this->plan : TakeDown::plan($this->bench, $usual), $this->plan);
 
-        return Step::of('strip.plan', 'How it will come apart', 'Say what state it is in. The plan follows, and changes at once when the way does.')
+        return Step::of(
+            'strip.plan',
+            'How it will come apart',
+            'Say what state it is in. The plan follows, and changes at once when the way does.',
+        )
             ->asking(
                 Ask::choices(Places::CONDITION, 'Condition', Option::each(Condition::class), wanted: false),
-                Ask::choice(Places::WAY_OUT, 'Bearings out by', Option::each(Extraction::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->extraction->label())),
-                Ask::choice(Places::HEAT_USED, 'Heat', Option::each(Heat::class), wanted: false, hint: 'The shop\'s way: '.lcfirst($usual->heat->label())),
-            )->judged($this->judged($others))->advice()->markedDone($this->bench->notebook->has(Places::CONDITION) || $this->bench->notebook->has(Places::WAY_OUT) || $this->bench->notebook->has(Places::done('strip.safe')));
+                Ask::choice(
+                    Places::WAY_OUT,
+                    'Bearings out by',
+                    Option::each(Extraction::class),
+                    wanted: false,
+                    hint: 'The shop\'s way: '.lcfirst($usual->extraction->label()),
+                ),
+                Ask::choice(
+                    Places::HEAT_USED,
+                    'Heat',
+                    Option::each(Heat::class),
+                    wanted: false,
+                    hint: 'The shop\'s way: '.lcfirst($usual->heat->label()),
+                ),
+            )
+            ->judged($this->judged($others))
+            ->advice()
+            ->markedDone(
+                $this->bench->notebook->has(Places::CONDITION) ||
+                    $this->bench->notebook->has(Places::WAY_OUT) ||
+                    $this->bench->notebook->has(Places::done('strip.safe')),
+            );
     }
 
     private function judged(PlanChange $change): Verdict
@@ -63,13 +92,19 @@ final readonly class Strip
 
         return Verdict::go(
             Message::of('plan.length', '{steps} steps, {hand} min of hands', ['steps' => count($this->plan), 'hand' => $hand]),
-            $wait > 0 ? Message::of('plan.waits', 'And {wait} min of waiting, which need not be stood beside.', ['wait' => $wait]) : Message::of('plan.no_waits', 'Nothing to wait for.'),
+            $wait > 0
+                ? Message::of('plan.waits', 'And {wait} min of waiting, which need not be stood beside.', ['wait' => $wait])
+                : Message::of('plan.no_waits', 'Nothing to wait for.'),
         )->because(...$change->messages());
     }
 
     private function tools(): Step
     {
         return Step::of('strip.tools', 'Tools, before the first bolt', 'A missing big socket has cost more nuts than rust has.')
-            ->on(Panel::Tools)->ticked('They lie ready')->judged(ToolCheck::verdict($this->toolLines()))->advice()->taking(3);
+            ->on(Panel::Tools)
+            ->ticked('They lie ready')
+            ->judged(ToolCheck::verdict($this->toolLines()))
+            ->advice()
+            ->taking(3);
     }
 }

@@ -54,10 +54,23 @@ final class TakeOff
      */
     public static function needs(Bench $bench, string $kinds, array $parts): array
     {
-        $noted = array_values(array_filter(array_map(static fn (Fastener $f): ?string => $f->part !== null && in_array($f->part, $parts, true)
-            ? $bench->notebook->text($f->place('spanner')) ?? $bench->spanners[$f->place('spanner')] ?? null : null, $bench->pattern->fasteners())));
+        $noted = array_values(
+            array_filter(
+                array_map(
+                    static fn (Fastener $f): ?string => $f->part !== null && in_array($f->part, $parts, true)
+                        ? $bench->notebook->text($f->place('spanner')) ?? ($bench->spanners[$f->place('spanner')] ?? null)
+                        : null,
+                    $bench->pattern->fasteners(),
+                ),
+            ),
+        );
 
-        return array_map(static fn (string $kind): Need => in_array($kind, self::TURNING, true) ? Need::turning(ToolKind::from($kind), $noted[0] ?? null) : Need::of(ToolKind::from($kind)), array_values(array_filter(explode(' ', $kinds))));
+        return array_map(
+            static fn (string $kind): Need => in_array($kind, self::TURNING, true)
+                ? Need::turning(ToolKind::from($kind), $noted[0] ?? null)
+                : Need::of(ToolKind::from($kind)),
+            array_values(array_filter(explode(' ', $kinds))),
+        );
     }
 
     /**

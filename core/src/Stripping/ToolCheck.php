@@ -39,9 +39,22 @@ final class ToolCheck
         $missing = array_values(array_filter($lines, static fn (ToolLine $l): bool => $l->have === null));
 
         return $missing === []
-            ? Verdict::go(Message::of('tools.all', 'Everything is here'), Message::of('tools.all.say', 'All that the plan needs hangs on the wall.'))
-            : Verdict::care(Message::of('tools.missing', '{count} not on the wall', ['count' => count($missing)]), Message::of('tools.missing.say', 'Find them, or what can stand in, before the first bolt turns.'))
-                ->because(...array_map(static fn (ToolLine $l): Message => Message::of('tools.without', 'Without {tool} this fails: {step}', ['tool' => Message::within($l->tool), 'step' => Message::within($l->step)]), $missing));
+            ? Verdict::go(
+                Message::of('tools.all', 'Everything is here'),
+                Message::of('tools.all.say', 'All that the plan needs hangs on the wall.'),
+            )
+            : Verdict::care(
+                Message::of('tools.missing', '{count} not on the wall', ['count' => count($missing)]),
+                Message::of('tools.missing.say', 'Find them, or what can stand in, before the first bolt turns.'),
+            )->because(
+                ...array_map(
+                    static fn (ToolLine $l): Message => Message::of('tools.without', 'Without {tool} this fails: {step}', [
+                        'tool' => Message::within($l->tool),
+                        'step' => Message::within($l->step),
+                    ]),
+                    $missing,
+                ),
+            );
     }
 
     /** @param  list<WallTool>  $wall */
@@ -49,7 +62,14 @@ final class ToolCheck
     {
         $found = array_values(array_filter($wall, static fn (WallTool $t): bool => $t->serves($need)))[0] ?? null;
 
-        return new ToolLine(ucfirst($need->kind->label()), $size, $found?->name, $found === null ? self::standIn($need) : null, $step->title, $step->id);
+        return new ToolLine(
+            ucfirst($need->kind->label()),
+            $size,
+            $found?->name,
+            $found === null ? self::standIn($need) : null,
+            $step->title,
+            $step->id,
+        );
     }
 
     private static function standIn(Need $need): ?Message

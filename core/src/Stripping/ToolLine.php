@@ -13,7 +13,13 @@ final readonly class ToolLine
      * @param  ?Message  $size that it must have; null when any will do
      * @param  ?string  $have what hangs here; null when nothing does
      */
-    public function __construct(public Message|string $tool, public ?Message $size, public ?string $have, public ?Message $standIn, public Message $step, public string $stepId)
-    {
+    public function __construct(
+        public Message|string $tool,
+        public ?Message $size,
+        public ?string $have,
+        public ?Message $standIn,
+        public Message $step,
+        public string $stepId,
+    ) {
     }
 }

@@ -18,10 +18,16 @@ final readonly class Ways
     public static function of(Bench $bench): self
     {
         $n = $bench->notebook;
-        $said = $n->has(Places::CONDITION) ? array_values(array_filter(array_map(Condition::tryFrom(...), $n->choices(Places::CONDITION)))) : Condition::usual($bench->pattern->card()->machine);
+        $said = $n->has(Places::CONDITION)
+            ? array_values(array_filter(array_map(Condition::tryFrom(...), $n->choices(Places::CONDITION))))
+            : Condition::usual($bench->pattern->card()->machine);
         $usual = self::usual($bench, $said);
 
-        return new self($said, Extraction::tryFrom($n->choice(Places::WAY_OUT) ?? '') ?? $usual->extraction, Heat::tryFrom($n->choice(Places::HEAT_USED) ?? '') ?? $usual->heat);
+        return new self(
+            $said,
+            Extraction::tryFrom($n->choice(Places::WAY_OUT) ?? '') ?? $usual->extraction,
+            Heat::tryFrom($n->choice(Places::HEAT_USED) ?? '') ?? $usual->heat,
+        );
     }
 
     /**
@@ -33,7 +39,11 @@ final readonly class Ways
     {
         $heat = Heat::tryFrom($bench->habits['heat'] ?? '') ?? Heat::Cold;
 
-        return new self($conditions, Extraction::tryFrom($bench->habits['extraction'] ?? '') ?? Extraction::Drift, in_array(Condition::Corroded, $conditions, true) ? Heat::Warm : $heat);
+        return new self(
+            $conditions,
+            Extraction::tryFrom($bench->habits['extraction'] ?? '') ?? Extraction::Drift,
+            in_array(Condition::Corroded, $conditions, true) ? Heat::Warm : $heat,
+        );
     }
 
     public function has(Condition $condition): bool

@@ -47,7 +47,11 @@ final readonly class CsvText
             throw Nonsense::about('file', 'That is no text file. Save it as CSV first.');
         }
 
-        return str_replace(["\r\n", "\r"], "\n", mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'));
+        return str_replace(
+            ["\r\n", "\r"],
+            "\n",
+            mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'),
+        );
     }
 
     private static function parting(string $header): string
@@ -68,11 +72,14 @@ final readonly class CsvText
      */
     public static function line(array $cells): string
     {
-        return implode(',', array_map(static function (string|int|float|null $cell): string {
-            $text = (string) $cell;
-            $text = is_string($cell) && preg_match('/^[=+\-@\t]/', $text) === 1 && ! is_numeric($text) ? "'".$text : $text;
+        return implode(
+            ',',
+            array_map(static function (string|int|float|null $cell): string {
+                $text = (string) $cell;
+                $text = is_string($cell) && preg_match('/^[=+\-@\t]/', $text) === 1 && ! is_numeric($text) ? "'".$text : $text;
 
-            return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
-        }, $cells))."\r\n";
+                return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
+            }, $cells),
+        )."\r\n";
     }
 }

@@ -42,7 +42,8 @@ final class Table
      */
     public static function rows(string $name): array
     {
-        return self::$read[$name] ??= self::$ready !== null && is_file(self::$ready."/$name.php") ? require self::$ready."/$name.php" : self::read($name);
+        return self::$read[$name] ??=
+            self::$ready !== null && is_file(self::$ready."/$name.php") ? require self::$ready."/$name.php" : self::read($name);
     }
 
     /** @return array<int|string, array<string, string>> the rows by their first column, `name` */
@@ -62,7 +63,8 @@ final class Table
     public static function index(string $name, callable $make): array
     {
         /** @var T */
-        return self::$indexed[$name] ??= self::$ready !== null && is_file(self::$ready."/index.$name.php") ? require self::$ready."/index.$name.php" : $make();
+        return self::$indexed[$name] ??=
+            self::$ready !== null && is_file(self::$ready."/index.$name.php") ? require self::$ready."/index.$name.php" : $make();
     }
 
     /** @return list<array<string, string>> */

@@ -15,7 +15,7 @@ final readonly class Gauges
     {
     }
 
-    /** Half-width of what this instrument reads here: of several the worst, since nobody says which it was; the usual one where none says. */
+    /** Half-width of what this instrument reads here, in mm: of several the worst, nobody says which it was; else the usual. */
     public function halfWidth(Instrument $by): Length
     {
         $halves = array_map(static fn (WallTool $t): float => $t->reads === $by ? $t->plusMinus->mm ?? 0.0 : 0.0, $this->wall);

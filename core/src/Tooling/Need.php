@@ -13,7 +13,8 @@ use CleanRace\Core\Verdict\Message;
 final readonly class Need
 {
     /**
-     * @param  array<string, Length>  $sizes what it must measure: `bore` to reach, `length` at least, `inside` and `depth` more than, `over` and `under` its outside, `across` the flats
+     * @param  array<string, Length>  $sizes what it must measure: `bore` to reach, `length` at least, `inside` and
+     *   `depth` more than, `over` and `under` its outside, `across` the flats
      * @param  bool  $unsized a size matters and nobody has noted it yet
      */
     private function __construct(public ToolKind $kind, public array $sizes = [], public bool $unsized = false)
@@ -52,7 +53,7 @@ final readonly class Need
     public static function turning(ToolKind $kind, ?string $noted): self
     {
         try {
-            return $noted === null ? new self($kind, unsized: true) : new self($kind, ['across' => (new LengthText)->read($noted)]);
+            return $noted === null ? new self($kind, unsized: true) : new self($kind, ['across' => (new LengthText())->read($noted)]);
         } catch (Nonsense) {
             return new self($kind, unsized: true);
         }

@@ -32,8 +32,10 @@ final readonly class ToolList
     /** @throws Nonsense when it is no such file, too long, or has no name or kind column */
     public static function read(string $bytes): self
     {
-        $rows = (new CsvText)->rows($bytes);
-        $header = array_shift($rows) ?? throw Nonsense::about('file', 'The file is empty. A list of tools has a header line and a line for each tool.');
+        $rows = (new CsvText())->rows($bytes);
+        $header =
+            array_shift($rows) ??
+            throw Nonsense::about('file', 'The file is empty. A list of tools has a header line and a line for each tool.');
         $places = self::places($header[1]);
         if (count($rows) > self::MOST_ROWS) {
             throw Nonsense::about('file', sprintf('That is more than %d tools. Split the list.', self::MOST_ROWS));
@@ -55,7 +57,11 @@ final readonly class ToolList
     {
         $rows = Table::rows('starter_tools');
 
-        return array_map(static fn (array $row, int $i): WallTool => self::tool((string) $i, static fn (ToolColumn $c): string => $row[$c->value]), $rows, array_keys($rows));
+        return array_map(
+            static fn (array $row, int $i): WallTool => self::tool((string) $i, static fn (ToolColumn $c): string => $row[$c->value]),
+            $rows,
+            array_keys($rows),
+        );
     }
 
     /** @param  list<WallTool>  $tools */
@@ -64,8 +70,20 @@ final readonly class ToolList
         $csv = CsvText::line(array_column(ToolColumn::cases(), 'value'));
         foreach ($tools as $tool) {
             $csv .= CsvText::line([
-                $tool->name, $tool->kind->value, $tool->outside?->mm, $tool->opening?->mm, $tool->length?->mm, $tool->across?->mm, $tool->ram?->mm, $tool->pitch?->mm,
-                $tool->capacity?->newtons, $tool->torqueLow?->newtonMetres, $tool->torqueHigh?->newtonMetres, $tool->plusMinus?->mm, $tool->count, $tool->reads?->value,
+                $tool->name,
+                $tool->kind->value,
+                $tool->outside?->mm,
+                $tool->opening?->mm,
+                $tool->length?->mm,
+                $tool->across?->mm,
+                $tool->ram?->mm,
+                $tool->pitch?->mm,
+                $tool->capacity?->newtons,
+                $tool->torqueLow?->newtonMetres,
+                $tool->torqueHigh?->newtonMetres,
+                $tool->plusMinus?->mm,
+                $tool->count,
+                $tool->reads?->value,
             ]);
         }
 
@@ -87,7 +105,12 @@ final readonly class ToolList
             }
         }
         if (! isset($places['name'], $places['kind'])) {
-            throw Nonsense::about('file', 'No column is called name or kind. The header of a list of tools reads: '.implode(', ', array_column(ToolColumn::cases(), 'value')).'.');
+            throw Nonsense::about(
+                'file',
+                'No column is called name or kind. The header of a list of tools reads: '.
+                    implode(', ', array_column(ToolColumn::cases(), 'value')).
+                    '.',
+            );
         }
 
         return $places;
@@ -100,15 +123,19 @@ final readonly class ToolList
         if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
             throw new Nonsense($name === '' ? 'No name.' : sprintf('The name is longer than %d letters.', self::LONGEST_NAME));
         }
-        $kind = ToolKind::tryFrom($cell(ToolColumn::Kind)) ?? throw new Nonsense(sprintf('%s: "%s" is no kind of tool here.', $name, mb_substr($cell(ToolColumn::Kind), 0, 30)));
+        $kind =
+            ToolKind::tryFrom($cell(ToolColumn::Kind)) ??
+            throw new Nonsense(sprintf('%s: "%s" is no kind of tool here.', $name, mb_substr($cell(ToolColumn::Kind), 0, 30)));
         $size = static function (ToolColumn $column) use ($cell, $name): ?Length {
             try {
-                $length = $cell($column) === '' ? null : (new LengthText)->read($cell($column));
+                $length = $cell($column) === '' ? null : (new LengthText())->read($cell($column));
             } catch (Nonsense $fault) {
                 throw new Nonsense(sprintf('%s, %s: %s', $name, $column->value, $fault->getMessage()));
             }
 
-            return $length === null || $length->mm > 0 ? $length : throw new Nonsense(sprintf('%s, %s: a size is more than zero.', $name, $column->value));
+            return $length === null || $length->mm > 0
+                ? $length
+                : throw new Nonsense(sprintf('%s, %s: a size is more than zero.', $name, $column->value));
         };
         $number = static function (ToolColumn $column) use ($cell, $name): ?float {
             $text = str_replace(',', '.', $cell($column));
@@ -116,19 +143,50 @@ final readonly class ToolList
                 return null;
             }
 
-            return is_numeric($text) && (float) $text > 0 && (float) $text < 1e7 ? (float) $text : throw new Nonsense(sprintf('%s, %s: "%s" is no number.', $name, $column->value, mb_substr($text, 0, 20)));
+            return is_numeric($text) && (float) $text > 0 && (float) $text < 1e7
+                ? (float) $text
+                : throw new Nonsense(sprintf('%s, %s: "%s" is no number.', $name, $column->value, mb_substr($text, 0, 20)));
         };
-        [$capacity, $low, $high, $count] = [$number(ToolColumn::Capacity), $number(ToolColumn::TorqueLow), $number(ToolColumn::TorqueHigh), $number(ToolColumn::Count)];
+        [$capacity, $low, $high, $count] = [
+            $number(ToolColumn::Capacity),
+            $number(ToolColumn::TorqueLow),
+            $number(ToolColumn::TorqueHigh),
+            $number(ToolColumn::Count),
+        ];
 
-        return self::checked(new WallTool(
-            $id, $name, $kind, $size(ToolColumn::Opening), $size(ToolColumn::Outside), $size(ToolColumn::Length), $size(ToolColumn::Across), $size(ToolColumn::Ram), $size(ToolColumn::Pitch),
-            $capacity === null ? null : Force::newtons($capacity), $low === null ? null : Torque::newtonMetres($low), $high === null ? null : Torque::newtonMetres($high), $size(ToolColumn::PlusMinus), max(1, (int) ($count ?? 1)), self::instrument($cell(ToolColumn::Reads)),
-        ));
+        return self::checked(
+            new WallTool(
+                $id,
+                $name,
+                $kind,
+                $size(ToolColumn::Opening),
+                $size(ToolColumn::Outside),
+                $size(ToolColumn::Length),
+                $size(ToolColumn::Across),
+                $size(ToolColumn::Ram),
+                $size(ToolColumn::Pitch),
+                $capacity === null ? null : Force::newtons($capacity),
+                $low === null ? null : Torque::newtonMetres($low),
+                $high === null ? null : Torque::newtonMetres($high),
+                $size(ToolColumn::PlusMinus),
+                max(1, (int) ($count ?? 1)),
+                self::instrument($cell(ToolColumn::Reads)),
+            ),
+        );
     }
 
     private static function instrument(string $name): ?Instrument
     {
-        return $name === '' ? null : Instrument::tryFrom($name) ?? throw new Nonsense(sprintf('"%s" is no instrument here: %s.', mb_substr($name, 0, 30), implode(', ', array_column(Instrument::cases(), 'value'))));
+        return $name === ''
+            ? null
+            : Instrument::tryFrom($name) ??
+                    throw new Nonsense(
+                        sprintf(
+                            '"%s" is no instrument here: %s.',
+                            mb_substr($name, 0, 30),
+                            implode(', ', array_column(Instrument::cases(), 'value')),
+                        ),
+                    );
     }
 
     /** @throws Nonsense when its sizes cannot be true of such a tool */
@@ -137,9 +195,20 @@ final readonly class ToolList
         return match (true) {
             $tool->kind->isDriver() && $tool->outside === null => throw Nonsense::about('outside_mm', 'Type the outside of its face.'),
             $tool->kind->isDriver() && $tool->length === null => throw Nonsense::about('length_mm', 'Type its length.'),
-            $tool->opening !== null && $tool->outside !== null && $tool->opening->mm >= $tool->outside->mm => throw Nonsense::about('opening_mm', 'The opening is not smaller than the outside of the tool.'),
-            $tool->torqueLow !== null && $tool->torqueHigh !== null && $tool->torqueLow->newtonMetres >= $tool->torqueHigh->newtonMetres => throw Nonsense::about('torque_low_nm', 'Its range begins above where it ends.'),
-            $tool->reads !== null && $tool->kind !== ToolKind::Gauge => throw Nonsense::about('reads', 'Only a caliper or gauge reads sizes.'),
+            $tool->opening !== null && $tool->outside !== null && $tool->opening->mm >= $tool->outside->mm => throw Nonsense::about(
+                'opening_mm',
+                'The opening is not smaller than the outside of the tool.',
+            ),
+            $tool->torqueLow !== null &&
+                $tool->torqueHigh !== null &&
+                $tool->torqueLow->newtonMetres >= $tool->torqueHigh->newtonMetres => throw Nonsense::about(
+                    'torque_low_nm',
+                    'Its range begins above where it ends.',
+                ),
+            $tool->reads !== null && $tool->kind !== ToolKind::Gauge => throw Nonsense::about(
+                'reads',
+                'Only a caliper or gauge reads sizes.',
+            ),
             default => $tool,
         };
     }

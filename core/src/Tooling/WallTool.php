@@ -10,7 +10,10 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Tables\Limits;
 
-/** Anything that hangs on the tool wall, with what is measured of it. A puller or pliers span from opening to outside; of a press the piston of its ram; of a gauge which instrument it is and how well it reads. */
+/**
+ * Anything that hangs on the tool wall, with what is measured of it. A puller or pliers span from opening to outside;
+ * of a press the piston of its ram; of a gauge which instrument it is and how well it reads.
+ */
 final readonly class WallTool
 {
     public function __construct(
@@ -35,7 +38,9 @@ final readonly class WallTool
     /** As a driver, when it is one whose face and length are measured. */
     public function driver(): ?Tool
     {
-        return $this->kind->isDriver() && $this->outside !== null && $this->length !== null ? new Tool($this->id, $this->name, $this->kind, $this->outside, $this->opening, $this->length) : null;
+        return $this->kind->isDriver() && $this->outside !== null && $this->length !== null
+            ? new Tool($this->id, $this->name, $this->kind, $this->outside, $this->opening, $this->length)
+            : null;
     }
 
     /** Whether it will do: of a kind that serves, and every size that matters is measured and right. */
@@ -46,7 +51,10 @@ final readonly class WallTool
         }
         foreach ($need->sizes as $name => $size) {
             $right = match ($name) {
-                'bore' => $this->opening !== null && $this->outside !== null && $this->opening->mm <= $size->mm && $this->outside->mm >= $size->mm,
+                'bore' => $this->opening !== null &&
+                    $this->outside !== null &&
+                    $this->opening->mm <= $size->mm &&
+                    $this->outside->mm >= $size->mm,
                 'length', 'depth' => $this->length !== null && $this->length->mm >= $size->mm,
                 'inside' => $this->opening !== null && $this->opening->mm > $size->mm,
                 'over' => $this->outside !== null && $this->outside->mm > $size->mm,

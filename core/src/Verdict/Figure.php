@@ -25,6 +25,12 @@ final readonly class Figure
      */
     public static function of(string $name, Message|string $label, Quantity $value, ?float $plusMinus = null, ?int $digits = null): self
     {
-        return new self($name, $label instanceof Message ? $label : Message::of('figure.'.$name, $label), $value, $plusMinus, $digits);
+        return new self(
+            $name,
+            $label instanceof Message ? $label : Message::of('figure.'.$name, $label),
+            $value,
+            $plusMinus,
+            $digits,
+        );
     }
 }

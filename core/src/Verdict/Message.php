@@ -88,7 +88,7 @@ final readonly class Message
     public static function listed(array $words, string $between = ', '): self
     {
         $words = array_values($words);
-        if (count($words) === 1 && ! $words[0] instanceof Written) {
+        if (count($words) === 1 && ! ($words[0] instanceof Written)) {
             return self::plain($words[0]);
         }
         $values = $places = [];
@@ -131,6 +131,6 @@ final readonly class Message
     /** A quantity as text in its own unit. */
     public static function shown(Quantity $value, ?int $digits = null): string
     {
-        return (new QuantityText)->of($value, $digits ?? self::digitsOf($value));
+        return (new QuantityText())->of($value, $digits ?? self::digitsOf($value));
     }
 }

@@ -20,8 +20,13 @@ final readonly class Working
     }
 
     /** @param  Quantity|Message|string  $result what came out, a quantity or words */
-    public function line(Message|string $what, Message|string $formula, Message|string $numbers, Quantity|Message|string $result, ?int $digits = null): self
-    {
+    public function line(
+        Message|string $what,
+        Message|string $formula,
+        Message|string $numbers,
+        Quantity|Message|string $result,
+        ?int $digits = null,
+    ): self {
         $shown = $result instanceof Quantity ? Message::shown($result, $digits) : $result;
 
         return new self([...$this->lines, ['what' => $what, 'formula' => $formula, 'numbers' => $numbers, 'result' => $shown]]);

@@ -34,7 +34,7 @@ final class BallCountTest extends TestCase
     {
         foreach ([[8, 16], [10, 30], [20, 32], [35, 72], [50, 110]] as [$bore, $outside]) {
             $usual = BallCount::usual(Length::mm($bore), Length::mm($outside));
-            self::assertLessThan(M_PI * ($bore + $outside) / 2, $usual->balls * $usual->ball->mm);
+            self::assertLessThan((M_PI * ($bore + $outside)) / 2, $usual->balls * $usual->ball->mm);
         }
     }
 }

@@ -18,13 +18,24 @@ final class BearingTableTest extends TestCase
 {
     /** Diameter series: those of one line share bore and outside, whatever their kind and width. */
     private const SAME_OUTSIDE = [
-        ['67', 'F67'], ['68', 'F68', '638', '38', '718'], ['69', 'F69', '719', '329'], ['60', 'F60', '60NR', '70', '630', '320', '330'],
+        ['67', 'F67'],
+        ['68', 'F68', '638', '38', '718'],
+        ['69', 'F69', '719', '329'],
+        ['60', 'F60', '60NR', '70', '630', '320', '330'],
         ['62', 'F62', '62NR', '72', '12', '622', '22', '42', '32', '52', '302', '322', '332', 'NJ2'],
         ['63', '63NR', '73', '13', '623', '23', '43', '33', '53', '303', '313', '323', 'NJ3'],
     ];
 
     /** For one bore and outside, each series is at least as wide as the one before it. */
-    private const WIDER = [['160', '60', '630'], ['68', '638'], ['62', '622'], ['63', '623'], ['302', '322'], ['303', '323'], ['320', '330']];
+    private const WIDER = [
+        ['160', '60', '630'],
+        ['68', '638'],
+        ['62', '622'],
+        ['63', '623'],
+        ['302', '322'],
+        ['303', '323'],
+        ['320', '330'],
+    ];
 
     /** Outside grows along these for one bore. */
     private const HEAVIER = ['67', '68', '69', '60', '62', '63', '64'];
@@ -41,9 +52,12 @@ final class BearingTableTest extends TestCase
     public function test_within_a_series_no_size_stands_twice(): void
     {
         $seen = [];
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             $key = $size->series.': '.$size->sizes(false);
-            self::assertTrue(! isset($seen[$key]) || in_array($size->series, ['inch_taper', 'inch_bore', 'wheel'], true), "$size->number is the same as ".($seen[$key] ?? ''));
+            self::assertTrue(
+                ! isset($seen[$key]) || in_array($size->series, ['inch_taper', 'inch_bore', 'wheel'], true),
+                "$size->number is the same as ".($seen[$key] ?? ''),
+            );
             $seen[$key] = $size->number;
         }
     }
@@ -57,8 +71,8 @@ final class BearingTableTest extends TestCase
 
     public function test_every_row_decodes_to_the_sizes_it_says(): void
     {
-        $reader = new DesignationReader;
-        foreach ((new BearingTable)->all() as $size) {
+        $reader = new DesignationReader();
+        foreach ((new BearingTable())->all() as $size) {
             self::assertSame($size, $reader->read($size->number)->size, $size->number);
             self::assertSame($size, $reader->read($size->number.' 2RS')->size, $size->number);
         }
@@ -67,14 +81,20 @@ final class BearingTableTest extends TestCase
     public function test_a_number_that_says_its_bore_says_the_one_in_the_table(): void
     {
         $checked = 0;
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             $plain = preg_replace('/^(F|NJ|UC)(?=\d)|NR$|-\d+$/', '', $size->number) ?? '';
             $bore = match (true) {
-                in_array($size->series, ['R', 'FR'], true) => preg_match('/R(\d{1,2})A?$/', $size->number, $m) === 1 ? 25.4 * (int) $m[1] / 16 : null,
-                in_array($size->series, ['RLS', 'RMS'], true) => 25.4 * (int) substr($size->number, 3) / 8,
-                $size->series === 'inch_bore', $size->series === 'UC' && $size->system === 'inch' => 25.4 * (int) substr($size->number, (int) strpos($size->number, '-') + 1) / 16,
+                in_array($size->series, ['R', 'FR'], true) => preg_match('/R(\d{1,2})A?$/', $size->number, $m) === 1
+                    ? (25.4 * (int) $m[1]) / 16
+                    : null,
+                in_array($size->series, ['RLS', 'RMS'], true) => (25.4 * (int) substr($size->number, 3)) / 8,
+                $size->series === 'inch_bore', $size->series === 'UC' && $size->system === 'inch' => (25.4 *
+                    (int) substr($size->number, (int) strpos($size->number, '-') + 1)) /
+                    16,
                 $size->series === 'UC', str_starts_with($size->series, 'NJ') => NumberRules::coded('6'.$plain)?->boreMm,
-                in_array($size->series, ['wheel', 'DAC', 'MR', 'MF'], true) && $size->system === 'metric' => NumberRules::spelledOut($size->number)?->boreMm,
+                in_array($size->series, ['wheel', 'DAC', 'MR', 'MF'], true) && $size->system === 'metric' => NumberRules::spelledOut(
+                    $size->number,
+                )?->boreMm,
                 $size->system === 'metric' => NumberRules::coded($plain)?->boreMm,
                 default => null,
             };
@@ -88,8 +108,11 @@ final class BearingTableTest extends TestCase
 
     public function test_sizes_spelled_out_in_a_number_are_those_of_the_table(): void
     {
-        foreach ((new BearingTable)->all() as $size) {
-            $spelled = in_array($size->series, ['wheel', 'DAC'], true) && $size->system === 'metric' ? NumberRules::spelledOut($size->number)?->size : null;
+        foreach ((new BearingTable())->all() as $size) {
+            $spelled =
+                in_array($size->series, ['wheel', 'DAC'], true) && $size->system === 'metric'
+                    ? NumberRules::spelledOut($size->number)?->size
+                    : null;
             if ($spelled !== null) {
                 self::assertSame($spelled->sizes(), $size->sizes(), $size->number);
             }
@@ -101,11 +124,16 @@ final class BearingTableTest extends TestCase
     {
         foreach (self::SAME_OUTSIDE as $family) {
             $outsides = [];
-            foreach ((new BearingTable)->all() as $size) {
+            foreach ((new BearingTable())->all() as $size) {
                 if (in_array($size->series, $family, true)) {
                     $bore = (string) $size->bore->mm;
                     $outsides[$bore] ??= [$size->outside->mm, $size->number];
-                    self::assertEqualsWithDelta($outsides[$bore][0], $size->outside->mm, 1e-6, "$size->number beside {$outsides[$bore][1]}");
+                    self::assertEqualsWithDelta(
+                        $outsides[$bore][0],
+                        $size->outside->mm,
+                        1e-6,
+                        "$size->number beside {$outsides[$bore][1]}",
+                    );
                 }
             }
             self::assertGreaterThan(10, count($outsides));
@@ -135,7 +163,11 @@ final class BearingTableTest extends TestCase
             }
             usort($sizes, static fn (Bearing $a, Bearing $b): int => $a->bore->mm <=> $b->bore->mm);
             for ($i = 1; $i < count($sizes); $i++) {
-                self::assertGreaterThan($sizes[$i - 1]->outside->mm - (in_array($series, ['RLS', 'RMS'], true) ? 1e-6 : 0.0), $sizes[$i]->outside->mm, $sizes[$i]->number);
+                self::assertGreaterThan(
+                    $sizes[$i - 1]->outside->mm - (in_array($series, ['RLS', 'RMS'], true) ? 1e-6 : 0.0),
+                    $sizes[$i]->outside->mm,
+                    $sizes[$i]->number,
+                );
                 self::assertGreaterThanOrEqual($sizes[$i - 1]->openWidth->mm - 1e-6, $sizes[$i]->openWidth->mm, $sizes[$i]->number);
             }
         }
@@ -157,7 +189,7 @@ final class BearingTableTest extends TestCase
     public function test_sections_follow_the_diameter_series(): void
     {
         $f = ['67' => 0.34, '68' => 0.62, '69' => 0.84, '60' => 1.12, '62' => 1.48, '63' => 1.92];
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             if (isset($f[$size->series]) && $size->bore->mm >= 20) {
                 $expected = $size->bore->mm + $f[$size->series] * $size->bore->mm ** 0.9;
                 self::assertEqualsWithDelta(1.0, $size->outside->mm / $expected, 0.17, $size->number);
@@ -167,7 +199,7 @@ final class BearingTableTest extends TestCase
 
     public function test_a_bearing_is_higher_than_wide_and_wide_enough_for_its_balls(): void
     {
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             self::assertGreaterThanOrEqual($size->openWidth->mm, $size->sealedWidth->mm, $size->number);
             self::assertGreaterThan(0.22 * ($size->outside->mm - $size->bore->mm), $size->openWidth->mm, $size->number);
             self::assertLessThan($size->outside->mm, $size->sealedWidth->mm, $size->number);
@@ -179,10 +211,12 @@ final class BearingTableTest extends TestCase
 
     public function test_inch_sizes_are_fractions_of_an_inch(): void
     {
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             if ($size->system === 'inch' && $size->series !== 'inch_taper') {
-                foreach (in_array($size->series, ['inch_bore', 'UC'], true) ? [$size->bore] : [$size->bore, $size->outside] as $length) {
-                    $sixtyFourths = $length->mm / 25.4 * 64;
+                foreach (
+                    in_array($size->series, ['inch_bore', 'UC'], true) ? [$size->bore] : [$size->bore, $size->outside] as $length
+                ) {
+                    $sixtyFourths = ($length->mm / 25.4) * 64;
                     self::assertEqualsWithDelta(round($sixtyFourths), $sixtyFourths, 0.01, $size->number);
                 }
             }
@@ -214,9 +248,9 @@ final class BearingTableTest extends TestCase
             self::assertGreaterThan($last, (float) $row['ring_outside_mm']);
             $last = (float) $row['ring_outside_mm'];
         }
-        self::assertSame(52.7, (new BearingTable)->find('6204NR')?->ringOutside()?->mm);
-        self::assertNull((new BearingTable)->find('6204')?->ringOutside());
-        foreach ((new BearingTable)->all() as $size) {
+        self::assertSame(52.7, (new BearingTable())->find('6204NR')?->ringOutside()?->mm);
+        self::assertNull((new BearingTable())->find('6204')?->ringOutside());
+        foreach ((new BearingTable())->all() as $size) {
             self::assertTrue(! $size->hasRing() || $size->outside->mm > 130 || $size->ringOutside() !== null, $size->number);
         }
     }
@@ -225,7 +259,7 @@ final class BearingTableTest extends TestCase
     {
         $sizes = [];
         foreach (Table::rows('taper_sets') as $set) {
-            $bearing = (new BearingTable)->find($set['number']);
+            $bearing = (new BearingTable())->find($set['number']);
             self::assertNotNull($bearing, $set['number']);
             foreach (["cone {$set['cone']}" => $bearing->bore->mm, "cup {$set['cup']}" => $bearing->outside->mm] as $piece => $mm) {
                 $sizes[$piece] ??= $mm;
@@ -236,7 +270,7 @@ final class BearingTableTest extends TestCase
                 self::assertGreaterThan((float) $set['cup_width_mm'], (float) $set['cone_width_mm'] + 1e-9, $set['number']);
             }
         }
-        $tapers = array_filter((new BearingTable)->all(), static fn (Bearing $b): bool => $b->kind->value === 'taper');
+        $tapers = array_filter((new BearingTable())->all(), static fn (Bearing $b): bool => $b->kind->value === 'taper');
         self::assertSame(count($tapers), count(Table::rows('taper_sets')));
     }
 
@@ -318,7 +352,7 @@ final class BearingTableTest extends TestCase
     #[DataProvider('known')]
     public function test_sizes_typed_independently(string $number, float $bore, float $outside, float $width): void
     {
-        $size = (new BearingTable)->find($number);
+        $size = (new BearingTable())->find($number);
         self::assertNotNull($size);
         self::assertEqualsWithDelta([$bore, $outside, $width], [$size->bore->mm, $size->outside->mm, $size->openWidth->mm], 1e-3);
     }
@@ -327,7 +361,7 @@ final class BearingTableTest extends TestCase
     private static function bySeries(): array
     {
         $by = [];
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             $by[$size->series][(string) $size->bore->mm] = $size;
         }
 

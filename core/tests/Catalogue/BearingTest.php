@@ -14,7 +14,10 @@ final class BearingTest extends TestCase
 {
     public function test_corner_of_a_bearing_comes_from_the_table_where_it_knows(): void
     {
-        self::assertSame(1.0, (new BearingTable)->find('6204')?->corner()->mm);
-        self::assertSame(Bearing::usualCorner(Length::mm(12.7), Length::mm(28.575))->mm, (new BearingTable)->find('R8')?->corner()->mm);
+        self::assertSame(1.0, (new BearingTable())->find('6204')?->corner()->mm);
+        self::assertSame(
+            Bearing::usualCorner(Length::mm(12.7), Length::mm(28.575))->mm,
+            (new BearingTable())->find('R8')?->corner()->mm,
+        );
     }
 }

@@ -35,8 +35,8 @@ final class ThreadTest extends TestCase
         self::assertEqualsWithDelta($diameter, $thread->diameter->mm, 1e-9);
         self::assertEqualsWithDelta($pitch, $thread->pitch->mm, 1e-9);
         self::assertSame($name, Thread::read($thread->text)->text, 'what it writes it reads');
-        self::assertLessThan(M_PI / 4 * $diameter ** 2, $thread->stressArea());
-        self::assertGreaterThan(M_PI / 4 * $thread->root()->mm ** 2 * 0.95, $thread->stressArea());
+        self::assertLessThan((M_PI / 4) * $diameter ** 2, $thread->stressArea());
+        self::assertGreaterThan((M_PI / 4) * $thread->root()->mm ** 2 * 0.95, $thread->stressArea());
     }
 
     public function test_what_is_no_thread_is_said(): void

@@ -37,7 +37,7 @@ final class TolerancesAndMaterialsTest extends TestCase
         foreach ([8, 25, 47, 62, 100] as $size) {
             $last = -INF;
             foreach (['H7', 'J7', 'K7', 'M7', 'N7', 'P7'] as $class) {
-                [, $most] = (new Tolerances)->nominalInterference(Length::mm($size), $class);
+                [, $most] = (new Tolerances())->nominalInterference(Length::mm($size), $class);
                 self::assertGreaterThan($last, $most, "$class at $size");
                 $last = $most;
             }
@@ -46,14 +46,14 @@ final class TolerancesAndMaterialsTest extends TestCase
 
     public function test_nominal_interference_as_worked_by_hand(): void
     {
-        $t = new Tolerances;
+        $t = new Tolerances();
         self::assertEqualsWithDelta([-0.003, 0.033], $t->nominalInterference(Length::mm(47), 'N7'), 1e-9);
         self::assertEqualsWithDelta([-0.004, 0.039], $t->nominalInterference(Length::mm(62), 'N7'), 1e-9);
     }
 
     public function test_a_range_holds_its_upper_end_and_not_its_lower(): void
     {
-        $t = new Tolerances;
+        $t = new Tolerances();
         self::assertEqualsWithDelta(0.033, $t->nominalInterference(Length::mm(50), 'N7')[1], 1e-9);
         self::assertEqualsWithDelta(0.039, $t->nominalInterference(Length::mm(50.01), 'N7')[1], 1e-9);
         $this->expectException(Nonsense::class);
@@ -62,15 +62,19 @@ final class TolerancesAndMaterialsTest extends TestCase
 
     public function test_clearance_classes_overlap_and_rise(): void
     {
-        $t = new Tolerances;
+        $t = new Tolerances();
         foreach ([8, 15, 20, 30, 40, 50] as $bore) {
-            [$tight, $normal, $wide] = array_map(static fn (string $c): array => $t->clearance(Length::mm($bore), $c), ['C2', 'CN', 'C3']);
+            [$tight, $normal, $wide] = array_map(static fn (string $c): array => $t->clearance(Length::mm($bore), $c), [
+                'C2',
+                'CN',
+                'C3',
+            ]);
             self::assertLessThan($normal[0], $tight[0]);
             self::assertLessThan($wide[0], $normal[0]);
             self::assertGreaterThan($normal[0], $tight[1], 'neighbours overlap');
             self::assertGreaterThan($wide[0], $normal[1], 'neighbours overlap');
         }
-        self::assertEqualsWithDelta([0.005, 0.020], $t->clearance(Length::mm(20), 'CN'), 1e-9);
+        self::assertEqualsWithDelta([0.005, 0.02], $t->clearance(Length::mm(20), 'CN'), 1e-9);
     }
 
     public function test_materials_are_in_the_order_engineers_know(): void
@@ -90,7 +94,7 @@ final class TolerancesAndMaterialsTest extends TestCase
     public function test_threads_against_their_formula(): void
     {
         foreach (Table::rows('threads') as $row) {
-            $area = M_PI / 4 * ((float) $row['diameter_mm'] - 0.9382 * (float) $row['pitch_mm']) ** 2;
+            $area = (M_PI / 4) * ((float) $row['diameter_mm'] - 0.9382 * (float) $row['pitch_mm']) ** 2;
             self::assertEqualsWithDelta($area, (float) $row['stress_area_mm2'], 0.01 * $area, $row['name']);
         }
         self::assertEqualsWithDelta(36672, DrawBolt::M12->limit(0.75)->newtons, 10);

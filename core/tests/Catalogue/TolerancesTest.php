@@ -12,7 +12,10 @@ use PHPUnit\Framework\TestCase;
 /** What the standards allow. */
 final class TolerancesTest extends TestCase
 {
-    /** @return iterable<string, array{float, string, float, float}> size, class, least and most interference in µm, worked from the standards by hand */
+    /**
+     * @return iterable<string, array{float, string, float, float}> size, class, least and most interference in µm,
+     *   worked from the standards by hand
+     */
     public static function nominal(): iterable
     {
         yield 'N7 on 47' => [47, 'N7', -3, 33];
@@ -27,8 +30,10 @@ final class TolerancesTest extends TestCase
     #[DataProvider('nominal')]
     public function test_nominal_fits(float $size, string $class, float $least, float $most): void
     {
-        $tolerances = new Tolerances;
-        [$low, $high] = ctype_upper($class[0]) ? $tolerances->nominalInterference(Length::mm($size), $class) : $tolerances->nominalShaftInterference(Length::mm($size), $class);
+        $tolerances = new Tolerances();
+        [$low, $high] = ctype_upper($class[0])
+            ? $tolerances->nominalInterference(Length::mm($size), $class)
+            : $tolerances->nominalShaftInterference(Length::mm($size), $class);
         self::assertEqualsWithDelta([$least / 1000, $most / 1000], [$low, $high], 1e-9);
     }
 }

@@ -29,26 +29,65 @@ use PHPUnit\Framework\TestCase;
 
 final class CheckingTest extends TestCase
 {
-    private static function check(?Rock $across = null, ?Rock $upright = null, ?Spin $spin = null, ?CaliperState $caliper = null, ?SealLook $seals = null): RockCheckResult
-    {
+    private static function check(
+        ?Rock $across = null,
+        ?Rock $upright = null,
+        ?Spin $spin = null,
+        ?CaliperState $caliper = null,
+        ?SealLook $seals = null,
+    ): RockCheckResult {
         return (new RockCheck(Limits::standard()))->work(new RockCheckInput($across, $upright, $spin, $caliper, $seals));
     }
 
     /** @return iterable<string, array{RockCheckResult, Suspect, bool, Level}> */
     public static function cases(): iterable
     {
-        yield 'play both ways and a rumble' => [self::check(Rock::AtHub, Rock::AtHub, Spin::Rumble, CaliperState::Freed), Suspect::Bearings, false, Level::Stop];
-        yield 'a rub with the caliper on' => [self::check(Rock::None, Rock::None, Spin::Rub, CaliperState::NotFreed), Suspect::Brake, true, Level::Care];
-        yield 'play further in, one plane' => [self::check(Rock::None, Rock::FurtherIn, Spin::Quiet, CaliperState::Freed), Suspect::Joints, false, Level::Stop];
-        yield 'rumble without play' => [self::check(Rock::None, Rock::None, Spin::Rumble, CaliperState::Freed), Suspect::Bearings, true, Level::Care];
-        yield 'grinding' => [self::check(Rock::None, Rock::None, Spin::Grind, CaliperState::Freed), Suspect::Bearings, false, Level::Stop];
+        yield 'play both ways and a rumble' => [
+            self::check(Rock::AtHub, Rock::AtHub, Spin::Rumble, CaliperState::Freed),
+            Suspect::Bearings,
+            false,
+            Level::Stop,
+        ];
+        yield 'a rub with the caliper on' => [
+            self::check(Rock::None, Rock::None, Spin::Rub, CaliperState::NotFreed),
+            Suspect::Brake,
+            true,
+            Level::Care,
+        ];
+        yield 'play further in, one plane' => [
+            self::check(Rock::None, Rock::FurtherIn, Spin::Quiet, CaliperState::Freed),
+            Suspect::Joints,
+            false,
+            Level::Stop,
+        ];
+        yield 'rumble without play' => [
+            self::check(Rock::None, Rock::None, Spin::Rumble, CaliperState::Freed),
+            Suspect::Bearings,
+            true,
+            Level::Care,
+        ];
+        yield 'grinding' => [
+            self::check(Rock::None, Rock::None, Spin::Grind, CaliperState::Freed),
+            Suspect::Bearings,
+            false,
+            Level::Stop,
+        ];
         yield 'locked' => [self::check(spin: Spin::Locked, caliper: CaliperState::Freed), Suspect::Bearings, false, Level::Stop];
-        yield 'grease outside' => [self::check(Rock::None, Rock::None, Spin::Quiet, CaliperState::Freed, SealLook::GreaseOut), Suspect::Seal, true, Level::Care];
+        yield 'grease outside' => [
+            self::check(Rock::None, Rock::None, Spin::Quiet, CaliperState::Freed, SealLook::GreaseOut),
+            Suspect::Seal,
+            true,
+            Level::Care,
+        ];
     }
 
     #[DataProvider('cases')]
-    public function test_checks_point_to_a_part_and_say_whether_it_may_be_ridden(RockCheckResult $result, Suspect $first, bool $ride, Level $level): void
-    {
+    public function test_checks_point_to_a_part_and_say_whether_it_may_be_ridden(
+        RockCheckResult $result,
+        Suspect $first,
+        bool $ride,
+        Level $level,
+    ): void {
         self::assertSame([$first, $ride, $level], [$result->first, $result->mayBeRidden, $result->verdict->level]);
         self::assertSame($first, $result->suspects[0]->suspect);
         self::assertNotEmpty($result->verdict->working->lines);
@@ -80,7 +119,12 @@ final class CheckingTest extends TestCase
 
     public function test_a_rumble_makes_bearings_likelier_than_no_rumble(): void
     {
-        $share = static fn (Spin $spin): float => array_values(array_filter(self::check(Rock::None, Rock::None, $spin)->suspects, static fn ($s): bool => $s->suspect === Suspect::Bearings))[0]->probability->share;
+        $share = static fn (Spin $spin): float => array_values(
+            array_filter(
+                self::check(Rock::None, Rock::None, $spin)->suspects,
+                static fn ($s): bool => $s->suspect === Suspect::Bearings,
+            ),
+        )[0]->probability->share;
         self::assertGreaterThan($share(Spin::Quiet), $share(Spin::Rumble));
         self::assertGreaterThan($share(Spin::Rumble), $share(Spin::Grind));
     }
@@ -88,17 +132,33 @@ final class CheckingTest extends TestCase
     public function test_the_evidence_table_speaks_only_of_what_can_be_said(): void
     {
         $outcomes = [
-            'prior' => ['any'], 'one_plane' => ['any'], 'rock_3_9' => array_column(Rock::cases(), 'value'), 'rock_12_6' => array_column(Rock::cases(), 'value'),
-            'caliper' => array_column(CaliperState::cases(), 'value'), 'brake_held' => array_column(BrakeHeld::cases(), 'value'), 'end_float' => array_column(EndFloat::cases(), 'value'),
-            'listen' => array_column(Listen::cases(), 'value'), 'coast' => array_column(Coast::cases(), 'value'), 'inner_left' => array_column(InnerFeel::cases(), 'value'), 'inner_right' => array_column(InnerFeel::cases(), 'value'), 'complaint' => array_column(ComplaintKind::cases(), 'value'),
-            'spin' => array_column(Spin::cases(), 'value'), 'seals' => array_column(SealLook::cases(), 'value'),
+            'prior' => ['any'],
+            'one_plane' => ['any'],
+            'rock_3_9' => array_column(Rock::cases(), 'value'),
+            'rock_12_6' => array_column(Rock::cases(), 'value'),
+            'caliper' => array_column(CaliperState::cases(), 'value'),
+            'brake_held' => array_column(BrakeHeld::cases(), 'value'),
+            'end_float' => array_column(EndFloat::cases(), 'value'),
+            'listen' => array_column(Listen::cases(), 'value'),
+            'coast' => array_column(Coast::cases(), 'value'),
+            'inner_left' => array_column(InnerFeel::cases(), 'value'),
+            'inner_right' => array_column(InnerFeel::cases(), 'value'),
+            'complaint' => array_column(ComplaintKind::cases(), 'value'),
+            'spin' => array_column(Spin::cases(), 'value'),
+            'seals' => array_column(SealLook::cases(), 'value'),
         ];
         foreach (Table::rows('check_evidence') as $row) {
             self::assertContains($row['outcome'], $outcomes[$row['check']]);
-            self::assertTrue(in_array($row['suspect'], ['left', 'right'], true) || Suspect::tryFrom($row['suspect']) !== null, $row['suspect']);
+            self::assertTrue(
+                in_array($row['suspect'], ['left', 'right'], true) || Suspect::tryFrom($row['suspect']) !== null,
+                $row['suspect'],
+            );
             self::assertNotSame('', $row['reason']);
         }
-        self::assertSame(array_filter(Table::rows('check_evidence'), static fn (array $r): bool => $r['check'] === 'rock_3_9') !== [], true);
+        self::assertSame(
+            array_filter(Table::rows('check_evidence'), static fn (array $r): bool => $r['check'] === 'rock_3_9') !== [],
+            true,
+        );
     }
 
     public function test_no_check_at_all_is_refused(): void
@@ -114,22 +174,32 @@ final class CheckingTest extends TestCase
 
     private static function share(RockCheckResult $result, Suspect $of): float
     {
-        return array_values(array_filter($result->suspects, static fn (Suspicion $s): bool => $s->suspect === $of))[0]->probability->share;
+        return array_values(
+            array_filter($result->suspects, static fn (Suspicion $s): bool => $s->suspect === $of),
+        )[0]->probability->share;
     }
 
     public function test_a_knock_that_goes_with_the_brake_held_is_the_hub_and_one_that_stays_is_further_in(): void
     {
-        $held = static fn (BrakeHeld $brake): RockCheckResult => self::full(new RockCheckInput(Rock::AtHub, Rock::None, brakeHeld: $brake));
+        $held = static fn (BrakeHeld $brake): RockCheckResult => self::full(
+            new RockCheckInput(Rock::AtHub, Rock::None, brakeHeld: $brake),
+        );
         self::assertSame(Suspect::Bearings, $held(BrakeHeld::Gone)->first);
         self::assertSame(Suspect::Joints, $held(BrakeHeld::Still)->first);
     }
 
     public function test_one_of_two_bearings_is_named_when_hands_tell(): void
     {
-        $result = self::full(new RockCheckInput(Rock::AtHub, Rock::AtHub, Spin::Rumble, innerLeft: InnerFeel::Smooth, innerRight: InnerFeel::Notchy));
+        $result = self::full(
+            new RockCheckInput(Rock::AtHub, Rock::AtHub, Spin::Rumble, innerLeft: InnerFeel::Smooth, innerRight: InnerFeel::Notchy),
+        );
         self::assertLessThan(0.1, $result->left->share);
         self::assertStringContainsString('the right bearing', $result->verdict->headline->inEnglish());
-        self::assertStringContainsString('the wheel bearings', self::full(new RockCheckInput(Rock::AtHub, Rock::AtHub, Spin::Grind))->verdict->headline->inEnglish(), 'nothing tells them apart');
+        self::assertStringContainsString(
+            'the wheel bearings',
+            self::full(new RockCheckInput(Rock::AtHub, Rock::AtHub, Spin::Grind))->verdict->headline->inEnglish(),
+            'nothing tells them apart',
+        );
         self::assertGreaterThan(0.7, self::full(new RockCheckInput(spin: Spin::Rumble, listen: Listen::Left))->left->share);
     }
 
@@ -160,9 +230,15 @@ final class CheckingTest extends TestCase
         yield 'an inner ring locked' => [new RockCheckInput(innerLeft: InnerFeel::Locked), Urgency::Stop];
         yield 'rough' => [new RockCheckInput(innerRight: InnerFeel::Rough), Urgency::Soon];
         yield 'rust' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, seals: SealLook::Rust), Urgency::Soon];
-        yield 'dry and quiet' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, endFloat: EndFloat::Hair, coast: Coast::Long), Urgency::NextChance];
+        yield 'dry and quiet' => [
+            new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, endFloat: EndFloat::Hair, coast: Coast::Long),
+            Urgency::NextChance,
+        ];
         yield 'nothing' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet), Urgency::Fine];
-        yield 'only its age' => [new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, complaints: [ComplaintKind::Age]), Urgency::Fine];
+        yield 'only its age' => [
+            new RockCheckInput(Rock::None, Rock::None, Spin::Quiet, complaints: [ComplaintKind::Age]),
+            Urgency::Fine,
+        ];
     }
 
     #[DataProvider('urgencies')]
@@ -178,7 +254,11 @@ final class CheckingTest extends TestCase
         foreach (Table::rows('checks') as $check) {
             $enum = 'CleanRace\\Core\\Checking\\'.$check['enum'];
             self::assertTrue(enum_exists($enum), $check['enum']);
-            self::assertNotSame([], array_filter(Table::rows('check_evidence'), static fn (array $r): bool => $r['check'] === $check['check']), $check['check']);
+            self::assertNotSame(
+                [],
+                array_filter(Table::rows('check_evidence'), static fn (array $r): bool => $r['check'] === $check['check']),
+                $check['check'],
+            );
         }
     }
 }

@@ -87,8 +87,14 @@ final class LayoutTest extends TestCase
 
     public function test_rows_are_told_apart_where_they_meet(): void
     {
-        $rows = static fn (string $pattern): array => array_map(static fn (Row $r): array => array_keys($r->pieces), Row::all(self::usual($pattern)->line()));
-        self::assertSame([['cone_left', 'balls_left', 'cup_left', 'dust_cap_left'], ['cone_right', 'balls_right', 'cup_right', 'dust_cap_right']], $rows('cup-cone'));
+        $rows = static fn (string $pattern): array => array_map(
+            static fn (Row $r): array => array_keys($r->pieces),
+            Row::all(self::usual($pattern)->line()),
+        );
+        self::assertSame(
+            [['cone_left', 'balls_left', 'cup_left', 'dust_cap_left'], ['cone_right', 'balls_right', 'cup_right', 'dust_cap_right']],
+            $rows('cup-cone'),
+        );
         self::assertSame([['taper_cone_left', 'taper_cup_left'], ['taper_cone_right', 'taper_cup_right']], $rows('taper-pair'));
         self::assertSame([['bearing']], $rows('knuckle-wide'));
     }
@@ -97,7 +103,9 @@ final class LayoutTest extends TestCase
     {
         $layout = Layout::of(Stack::of());
         self::assertSame([[], 0.0, 0.0], [$layout->at, $layout->axleFrom, $layout->axleTo]);
-        $alone = Layout::of(Stack::of(Part::of(PartKind::Washer, Side::Left, 'Washer', ['bore' => 10, 'outside' => 20, 'length' => 2])));
+        $alone = Layout::of(
+            Stack::of(Part::of(PartKind::Washer, Side::Left, 'Washer', ['bore' => 10, 'outside' => 20, 'length' => 2])),
+        );
         self::assertEqualsWithDelta(2.0, $alone->axleTo - $alone->axleFrom, 1e-9);
     }
 
@@ -120,15 +128,30 @@ final class LayoutTest extends TestCase
     /** @return iterable<string, array{string, string, list<string>, list<string>}> pattern, part, what is off, what stands in its way */
     public static function blocked(): iterable
     {
-        yield 'a seal hides the ring, a ring the bearing' => ['pair-sleeve', 'bearing_left', ['axle', 'spacer_left'], ['seal_left', 'snap_ring_left']];
+        yield 'a seal hides the ring, a ring the bearing' => [
+            'pair-sleeve',
+            'bearing_left',
+            ['axle', 'spacer_left'],
+            ['seal_left', 'snap_ring_left'],
+        ];
         yield 'nothing in front of the outer seal' => ['pair-sleeve', 'seal_left', [], []];
         yield 'the axle holds the pair' => ['pair-sleeve', 'bearing_right', ['spacer_right', 'seal_right'], ['axle']];
-        yield 'a sleeve waits for the side with less before it' => ['pair-sleeve', 'sleeve', ['axle', 'spacer_left', 'spacer_right', 'seal_left', 'seal_right', 'snap_ring_left', 'bearing_right'], []];
+        yield 'a sleeve waits for the side with less before it' => [
+            'pair-sleeve',
+            'sleeve',
+            ['axle', 'spacer_left', 'spacer_right', 'seal_left', 'seal_right', 'snap_ring_left', 'bearing_right'],
+            [],
+        ];
         yield 'a washer behind its nut' => ['knuckle-wide', 'washer_left', [], ['castle_nut_left']];
         yield 'a narrow spacer lets a seal by' => ['live-carrier', 'seal_left', ['lock_nut_left'], []];
         yield 'a wide nut does not' => ['live-carrier', 'seal_left', [], ['lock_nut_left']];
         yield 'a closed cap hides all behind it' => ['taper-pair', 'castle_nut_left', [], ['dust_cap_left']];
-        yield 'balls come out past their dust cap' => ['cup-cone', 'balls_left', ['lock_nut_left', 'washer_left', 'cone_left', 'axle'], []];
+        yield 'balls come out past their dust cap' => [
+            'cup-cone',
+            'balls_left',
+            ['lock_nut_left', 'washer_left', 'cone_left', 'axle'],
+            [],
+        ];
         yield 'the axle has nothing before it' => ['pair-sleeve', 'axle', [], []];
     }
 

@@ -51,9 +51,10 @@ final class StackTest extends TestCase
         $size = $part === null ? 'width' : $part->kind->sizes()[$what % count($part->kind->sizes())];
 
         return match ($verb) {
-            'move' => ['do' => 'move', 'part' => $part->id ?? 'x', 'by' => $what % 7 - 3 ?: 1],
-            'resize' => ['do' => 'resize', 'part' => $part->id ?? 'x', 'size' => $size, 'mm' => 1 + $what % 60],
-            'add' => ['do' => 'add', 'kind' => PartKind::cases()[$what % count(PartKind::cases())]->value] + ($part === null ? [] : ['after' => $part->id]),
+            'move' => ['do' => 'move', 'part' => $part->id ?? 'x', 'by' => ($what % 7) - 3 ?: 1],
+            'resize' => ['do' => 'resize', 'part' => $part->id ?? 'x', 'size' => $size, 'mm' => 1 + ($what % 60)],
+            'add' => ['do' => 'add', 'kind' => PartKind::cases()[$what % count(PartKind::cases())]->value] +
+                ($part === null ? [] : ['after' => $part->id]),
             'undo', 'redo' => ['do' => $verb],
             default => ['do' => $verb, 'part' => $part->id ?? 'x'],
         };
@@ -62,31 +63,40 @@ final class StackTest extends TestCase
     public function test_whatever_is_edited_order_lengths_and_undo_hold(): void
     {
         $patterns = array_values(array_map(static fn (Pattern $p): string => $p->id(), Patterns::all()));
-        $this->limitTo(150)->forAll(Generators::choose(0, count($patterns) - 1), Generators::seq(Generators::tuple(Generators::choose(0, 400), Generators::choose(0, 5000))))->then(function (int $pattern, array $steps) use ($patterns): void {
-            $start = self::usual($patterns[$pattern]);
-            $edits = StackEdits::from(null);
-            $seen = [$start];
-            foreach ($steps as [$which, $what]) {
-                $now = $edits->onto($start);
-                try {
-                    $edits = StackEdits::from($edits->plus(self::edit($now, $which, $what), 'mm')->checked($start)->kept());
-                } catch (Nonsense $nonsense) {
-                    self::assertNotSame('', $nonsense->getMessage());
+        $this->limitTo(150)
+            ->forAll(
+                Generators::choose(0, count($patterns) - 1),
+                Generators::seq(Generators::tuple(Generators::choose(0, 400), Generators::choose(0, 5000))),
+            )
+            ->then(function (int $pattern, array $steps) use ($patterns): void {
+                $start = self::usual($patterns[$pattern]);
+                $edits = StackEdits::from(null);
+                $seen = [$start];
+                foreach ($steps as [$which, $what]) {
+                    $now = $edits->onto($start);
+                    try {
+                        $edits = StackEdits::from($edits->plus(self::edit($now, $which, $what), 'mm')->checked($start)->kept());
+                    } catch (Nonsense $nonsense) {
+                        self::assertNotSame('', $nonsense->getMessage());
 
-                    continue;
+                        continue;
+                    }
+                    $after = $edits->onto($start);
+                    $seen[] = $after;
+                    self::assertSame(
+                        count($after->parts),
+                        count(array_unique(self::ids($after))),
+                        'every part keeps a name of its own',
+                    );
+                    self::assertLengthIsThatOfItsParts($after);
                 }
-                $after = $edits->onto($start);
-                $seen[] = $after;
-                self::assertSame(count($after->parts), count(array_unique(self::ids($after))), 'every part keeps a name of its own');
-                self::assertLengthIsThatOfItsParts($after);
-            }
-            while ($edits->mayUndo()) {
-                $before = $edits->onto($start);
-                $edits = $edits->plus(['do' => 'undo'], 'mm');
-                self::assertEquals($before, $edits->plus(['do' => 'redo'], 'mm')->onto($start), 'redo brings back what undo took');
-            }
-            self::assertEquals($start, $edits->onto($start), 'undone to the end, it is what it was');
-        });
+                while ($edits->mayUndo()) {
+                    $before = $edits->onto($start);
+                    $edits = $edits->plus(['do' => 'undo'], 'mm');
+                    self::assertEquals($before, $edits->plus(['do' => 'redo'], 'mm')->onto($start), 'redo brings back what undo took');
+                }
+                self::assertEquals($start, $edits->onto($start), 'undone to the end, it is what it was');
+            });
     }
 
     /** Parts on the axle stand end to end outside the bearings, without gap or overlap. */
@@ -105,7 +115,11 @@ final class StackTest extends TestCase
         }
         $both = array_values(array_filter($line, static fn (Part $p): bool => $p->kind->lane() === Lane::Both));
         for ($i = 1; $i < count($both); $i++) {
-            self::assertGreaterThanOrEqual($layout->at[$both[$i - 1]->id][1] - 1e-6, $layout->at[$both[$i]->id][0], 'left to right in the order of the list');
+            self::assertGreaterThanOrEqual(
+                $layout->at[$both[$i - 1]->id][1] - 1e-6,
+                $layout->at[$both[$i]->id][0],
+                'left to right in the order of the list',
+            );
         }
         self::assertEqualsWithDelta($layout->axleTo - $layout->axleFrom, $stack->length()->mm, 1e-9);
     }
@@ -114,13 +128,30 @@ final class StackTest extends TestCase
     {
         $stack = self::usual('pair-sleeve');
         $moved = $stack->moved('sleeve', -2);
-        self::assertSame(['axle', 'housing', 'spacer_left', 'seal_left', 'sleeve', 'snap_ring_left', 'bearing_left', 'bearing_right', 'seal_right', 'spacer_right'], self::ids($moved));
+        self::assertSame(
+            [
+                'axle',
+                'housing',
+                'spacer_left',
+                'seal_left',
+                'sleeve',
+                'snap_ring_left',
+                'bearing_left',
+                'bearing_right',
+                'seal_right',
+                'spacer_right',
+            ],
+            self::ids($moved),
+        );
         self::assertEquals($stack, $moved->moved('sleeve', 2));
     }
 
     public function test_what_came_after_an_undone_change_is_dropped_by_a_new_one(): void
     {
-        $edits = StackEdits::from(null)->plus(['do' => 'flip', 'part' => 'seal_left'], 'mm')->plus(['do' => 'undo'], 'mm')->plus(['do' => 'remove', 'part' => 'sleeve'], 'mm');
+        $edits = StackEdits::from(null)
+            ->plus(['do' => 'flip', 'part' => 'seal_left'], 'mm')
+            ->plus(['do' => 'undo'], 'mm')
+            ->plus(['do' => 'remove', 'part' => 'sleeve'], 'mm');
         self::assertFalse($edits->mayRedo());
         self::assertSame('lip and spring in', $edits->onto(self::usual('pair-sleeve'))->get('seal_left')->way);
         self::assertNull($edits->onto(self::usual('pair-sleeve'))->find('sleeve'));
@@ -158,18 +189,54 @@ final class StackTest extends TestCase
     {
         yield 'two housings' => ['pair-sleeve', [['do' => 'add', 'kind' => 'housing']], 'stack.two'];
         yield 'a sleeve outside the pair' => ['pair-sleeve', [['do' => 'move', 'part' => 'sleeve', 'by' => 3]], 'stack.sleeve_outside'];
-        yield 'a ring with no bearing beside it' => ['pair-sleeve', [['do' => 'remove', 'part' => 'bearing_left']], 'stack.ring_nowhere'];
-        yield 'a ring of another bore' => ['pair-sleeve', [['do' => 'resize', 'part' => 'snap_ring_left', 'size' => 'outside', 'mm' => 52]], 'stack.ring_size'];
-        yield 'a bearing too small for the axle' => ['pair-sleeve', [['do' => 'resize', 'part' => 'bearing_left', 'size' => 'bore', 'mm' => 17]], 'stack.bore_small'];
-        yield 'a bearing larger than the housing' => ['pair-sleeve', [['do' => 'resize', 'part' => 'bearing_left', 'size' => 'outside', 'mm' => 70]], 'stack.housing_small'];
-        yield 'a seal between the bearings' => ['pair-sleeve', [['do' => 'move', 'part' => 'seal_left', 'by' => 3]], 'stack.seal_inside'];
-        yield 'an axle too short' => ['pair-sleeve', [['do' => 'resize', 'part' => 'axle', 'size' => 'length', 'mm' => 90]], 'stack.axle_short'];
-        yield 'ledges deeper than the housing' => ['pair-sleeve', [['do' => 'resize', 'part' => 'housing', 'size' => 'length', 'mm' => 40]], 'stack.ledges'];
-        yield 'a bearing wider than its ledge is deep' => ['pair-sleeve', [['do' => 'resize', 'part' => 'bearing_left', 'size' => 'width', 'mm' => 25]], 'stack.ledge_shallow'];
+        yield 'a ring with no bearing beside it' => [
+            'pair-sleeve',
+            [['do' => 'remove', 'part' => 'bearing_left']],
+            'stack.ring_nowhere',
+        ];
+        yield 'a ring of another bore' => [
+            'pair-sleeve',
+            [['do' => 'resize', 'part' => 'snap_ring_left', 'size' => 'outside', 'mm' => 52]],
+            'stack.ring_size',
+        ];
+        yield 'a bearing too small for the axle' => [
+            'pair-sleeve',
+            [['do' => 'resize', 'part' => 'bearing_left', 'size' => 'bore', 'mm' => 17]],
+            'stack.bore_small',
+        ];
+        yield 'a bearing larger than the housing' => [
+            'pair-sleeve',
+            [['do' => 'resize', 'part' => 'bearing_left', 'size' => 'outside', 'mm' => 70]],
+            'stack.housing_small',
+        ];
+        yield 'a seal between the bearings' => [
+            'pair-sleeve',
+            [['do' => 'move', 'part' => 'seal_left', 'by' => 3]],
+            'stack.seal_inside',
+        ];
+        yield 'an axle too short' => [
+            'pair-sleeve',
+            [['do' => 'resize', 'part' => 'axle', 'size' => 'length', 'mm' => 90]],
+            'stack.axle_short',
+        ];
+        yield 'ledges deeper than the housing' => [
+            'pair-sleeve',
+            [['do' => 'resize', 'part' => 'housing', 'size' => 'length', 'mm' => 40]],
+            'stack.ledges',
+        ];
+        yield 'a bearing wider than its ledge is deep' => [
+            'pair-sleeve',
+            [['do' => 'resize', 'part' => 'bearing_left', 'size' => 'width', 'mm' => 25]],
+            'stack.ledge_shallow',
+        ];
         yield 'balls without their cup' => ['cup-cone', [['do' => 'remove', 'part' => 'cup_left']], 'stack.alone'];
         yield 'a cup without its cone' => ['taper-pair', [['do' => 'remove', 'part' => 'taper_cone_right']], 'stack.alone'];
         yield 'nothing that turns' => ['single-ring', [['do' => 'remove', 'part' => 'bearing']], 'stack.no_bearing'];
-        yield 'wider inside than outside' => ['pair-sleeve', [['do' => 'resize', 'part' => 'sleeve', 'size' => 'bore', 'mm' => 30]], 'stack.inside_out'];
+        yield 'wider inside than outside' => [
+            'pair-sleeve',
+            [['do' => 'resize', 'part' => 'sleeve', 'size' => 'bore', 'mm' => 30]],
+            'stack.inside_out',
+        ];
         yield 'no axle' => ['pair-sleeve', [['do' => 'remove', 'part' => 'axle']], 'stack.none'];
     }
 

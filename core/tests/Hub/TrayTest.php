@@ -23,10 +23,19 @@ final class TrayTest extends TestCase
 
     public function test_the_tray_knows_what_lies_on_it(): void
     {
-        $notebook = self::notebook(['part.sleeve' => ['state' => 'on_tray', 'condition' => 'use', 'way_round' => 'either way', 'order' => 3], 'part.axle' => ['state' => 'fitted']]);
-        $tray = Tray::of(Hub::of(new PairSleeve, $notebook)->stack, $notebook);
+        $notebook = self::notebook([
+            'part.sleeve' => ['state' => 'on_tray', 'condition' => 'use', 'way_round' => 'either way', 'order' => 3],
+            'part.axle' => ['state' => 'fitted'],
+        ]);
+        $tray = Tray::of(Hub::of(new PairSleeve(), $notebook)->stack, $notebook);
         self::assertSame(['sleeve'], array_map(static fn ($i): string => $i->part, $tray->left()));
-        self::assertSame([PartState::Fitted, PartState::InPlace, PartState::InPlace], [$tray->state('axle'), $tray->state('bearing_left'), $tray->state('no such part')]);
-        self::assertSame(['use', 'either way', 3], [$tray->find('sleeve')?->condition, $tray->find('sleeve')?->wayRound, $tray->find('sleeve')?->order]);
+        self::assertSame(
+            [PartState::Fitted, PartState::InPlace, PartState::InPlace],
+            [$tray->state('axle'), $tray->state('bearing_left'), $tray->state('no such part')],
+        );
+        self::assertSame(
+            ['use', 'either way', 3],
+            [$tray->find('sleeve')?->condition, $tray->find('sleeve')?->wayRound, $tray->find('sleeve')?->order],
+        );
     }
 }

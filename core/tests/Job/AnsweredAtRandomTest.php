@@ -55,7 +55,7 @@ final class AnsweredAtRandomTest extends TestCase
     public function test_whatever_is_answered_the_report_holds(Pattern $pattern, int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed * 7919 + crc32($pattern->id())));
-        $notebook = new Notebook;
+        $notebook = new Notebook();
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $report = self::report($pattern, $notebook);
             self::holds($report, "{$pattern->id()}, person $seed, round $round");
@@ -65,8 +65,13 @@ final class AnsweredAtRandomTest extends TestCase
                     continue;
                 }
                 // What a page shows to be asked, the program takes.
-                $value = (new EntryReader)->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place));
-                $notebook = $notebook->with($ask->place, ['value' => $value, 'instrument' => $random->getInt(0, 2) > 0 ? null : Instrument::cases()[$random->getInt(0, count(Instrument::cases()) - 1)]->value]);
+                $value = (new EntryReader())->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place));
+                $notebook = $notebook->with($ask->place, [
+                    'value' => $value,
+                    'instrument' => $random->getInt(0, 2) > 0
+                            ? null
+                            : Instrument::cases()[$random->getInt(0, count(Instrument::cases()) - 1)]->value,
+                ]);
             }
         }
         self::assertEquals(self::report($pattern, $notebook), self::report($pattern, $notebook), 'the same notebook, the same report');
@@ -84,11 +89,17 @@ final class AnsweredAtRandomTest extends TestCase
     public function test_what_a_report_asks_is_asked_by_itself_too(Pattern $pattern): void
     {
         $random = new Randomizer(new Mt19937(crc32($pattern->id())));
-        $notebook = new Notebook;
+        $notebook = new Notebook();
         foreach (range(1, 3) as $_) {
             foreach (RandomAnswers::some(self::report($pattern, $notebook), $random) as $ask) {
                 $entry = RandomAnswers::to($ask, $random);
-                $notebook = $entry === null ? $notebook : $notebook->with($ask->place, ['value' => (new EntryReader)->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place)), 'instrument' => null]);
+                $notebook =
+                    $entry === null
+                        ? $notebook
+                        : $notebook->with($ask->place, [
+                            'value' => (new EntryReader())->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place)),
+                            'instrument' => null,
+                        ]);
             }
         }
         $asks = RandomAnswers::asks(self::report($pattern, $notebook));
@@ -104,7 +115,10 @@ final class AnsweredAtRandomTest extends TestCase
             }
             if (in_array($ask->kind, [AskKind::Length, AskKind::Depth], true)) {
                 self::assertNotNull($place->least, "$address has no limits of sense");
-                self::assertTrue($ask->instrument === $place->instrument || ($place->role === 'wall' && $ask->instrument === Instrument::Micrometer), $address);
+                self::assertTrue(
+                    $ask->instrument === $place->instrument || ($place->role === 'wall' && $ask->instrument === Instrument::Micrometer),
+                    $address,
+                );
             }
             self::assertNotSame('', $ask->role, "$address is nothing");
             if (preg_match('/^(?:size|source)\.(left|right)\./', $address, $side) === 1) {
@@ -119,27 +133,68 @@ final class AnsweredAtRandomTest extends TestCase
         foreach (Patterns::all() as $pattern) {
             foreach ([3, 4, 5] as $seed) {
                 $random = new Randomizer(new Mt19937($seed));
-                $notebook = new Notebook;
+                $notebook = new Notebook();
                 foreach (range(1, 4) as $_) {
                     foreach (RandomAnswers::asks(self::report($pattern, $notebook)) as $ask) {
                         $asked[$ask->place] = true;
                         $entry = $random->getInt(0, 3) === 0 ? null : RandomAnswers::to($ask, $random);
-                        $notebook = $entry === null ? $notebook : $notebook->with($ask->place, ['value' => (new EntryReader)->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place)), 'instrument' => null]);
+                        $notebook =
+                            $entry === null
+                                ? $notebook
+                                : $notebook->with($ask->place, [
+                                    'value' => (new EntryReader())->read(
+                                        Places::at($ask->place),
+                                        $entry,
+                                        'mm',
+                                        $notebook->value($ask->place),
+                                    ),
+                                    'instrument' => null,
+                                ]);
                     }
                 }
             }
         }
         $used = array_unique(array_map(static fn (string $address): int => PlaceTable::row($address) ?? -1, array_keys($asked)));
         $never = array_diff_key(Table::rows('places'), array_flip($used));
-        self::assertSame(['fastener.{fastener}.wrench', 'prove.second', 'hub.edits', 'hub.as_found'], array_column($never, 'address'), 'asked where a wrench hangs, where a second person looks, or on a page of their own');
-        self::assertSame([], array_filter(['no.such.place', 'check', 'check.', 'seat.left.home.13', 'bore.left.lip.3', 'part.', 'part.x.y', 'prove.nothing', 'fit.left', '../x', 'size.left.number.x'], static fn (string $address): bool => PlaceTable::find($address) !== null));
+        self::assertSame(
+            ['fastener.{fastener}.wrench', 'prove.second', 'hub.edits', 'hub.as_found'],
+            array_column($never, 'address'),
+            'asked where a wrench hangs, where a second person looks, or on a page of their own',
+        );
+        self::assertSame(
+            [],
+            array_filter(
+                [
+                    'no.such.place',
+                    'check',
+                    'check.',
+                    'seat.left.home.13',
+                    'bore.left.lip.3',
+                    'part.',
+                    'part.x.y',
+                    'prove.nothing',
+                    'fit.left',
+                    '../x',
+                    'size.left.number.x',
+                ],
+                static fn (string $address): bool => PlaceTable::find($address) !== null,
+            ),
+        );
     }
 
     private static function bench(Pattern $pattern, Notebook $notebook): Bench
     {
         $wall = ToolList::starter();
 
-        return new Bench($pattern, $notebook, array_values(array_filter(array_map(static fn (WallTool $t) => $t->driver(), $wall))), null, DrawBolt::M12, false, $wall);
+        return new Bench(
+            $pattern,
+            $notebook,
+            array_values(array_filter(array_map(static fn (WallTool $t) => $t->driver(), $wall))),
+            null,
+            DrawBolt::M12,
+            false,
+            $wall,
+        );
     }
 
     private static function report(Pattern $pattern, Notebook $notebook): JobReport
@@ -152,9 +207,13 @@ final class AnsweredAtRandomTest extends TestCase
         foreach ($report->stations as $station) {
             self::steps($station, $who);
         }
-        self::assertSame($report->maySign, array_filter($report->blocks, static fn (Block $b): bool => $b->level === Level::Stop || ! $b->word) === [], "$who: nobody signs over a stop, nor over what wants a word and has none");
+        self::assertSame(
+            $report->maySign,
+            array_filter($report->blocks, static fn (Block $b): bool => $b->level === Level::Stop || ! $b->word) === [],
+            "$who: nobody signs over a stop, nor over what wants a word and has none",
+        );
         foreach (get_object_vars($report->sizes) as $size) {
-            self::assertTrue($size === null || ! $size instanceof Quantity || is_finite($size->amount()), "$who: a size is a number");
+            self::assertTrue($size === null || ! ($size instanceof Quantity) || is_finite($size->amount()), "$who: a size is a number");
         }
     }
 
@@ -172,7 +231,11 @@ final class AnsweredAtRandomTest extends TestCase
                     self::figure($figure, "$who, $step->id");
                 }
                 foreach ($verdict->working->lines as $line) {
-                    self::assertDoesNotMatchRegularExpression('/\b(nan|inf)\b/i', implode(' ', array_map(English::of(...), $line)), "$who, $step->id");
+                    self::assertDoesNotMatchRegularExpression(
+                        '/\b(nan|inf)\b/i',
+                        implode(' ', array_map(English::of(...), $line)),
+                        "$who, $step->id",
+                    );
                 }
             }
         }
@@ -184,7 +247,7 @@ final class AnsweredAtRandomTest extends TestCase
         preg_match_all('/\{(\w+)\}/', $message->text, $places);
         self::assertSame([], array_diff($places[1], array_keys($message->values)), "$who: $message->text");
         foreach ($message->values as $value) {
-            self::assertTrue(! $value instanceof Quantity || is_finite($value->amount()), "$who: $message->text");
+            self::assertTrue(! ($value instanceof Quantity) || is_finite($value->amount()), "$who: $message->text");
         }
         self::assertNotSame('', trim($message->inEnglish()), $who);
     }
@@ -192,6 +255,9 @@ final class AnsweredAtRandomTest extends TestCase
     private static function figure(Figure $figure, string $who): void
     {
         self::assertTrue(is_finite($figure->value->amount()), "$who: $figure->name");
-        self::assertTrue($figure->plusMinus === null || (is_finite($figure->plusMinus) && $figure->plusMinus >= 0), "$who: ± of $figure->name");
+        self::assertTrue(
+            $figure->plusMinus === null || (is_finite($figure->plusMinus) && $figure->plusMinus >= 0),
+            "$who: ± of $figure->name",
+        );
     }
 }

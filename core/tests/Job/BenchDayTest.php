@@ -19,7 +19,11 @@ final class BenchDayTest extends TestCase
     /** @param  list<array{int, int}>  $pieces hands and wait */
     private static function task(int $job, array $pieces, int $readyAt = 0): BenchTask
     {
-        return new BenchTask($job, array_map(static fn (array $p): BenchPiece => new BenchPiece(Station::Strip, $p[0], $p[1]), $pieces), $readyAt);
+        return new BenchTask(
+            $job,
+            array_map(static fn (array $p): BenchPiece => new BenchPiece(Station::Strip, $p[0], $p[1]), $pieces),
+            $readyAt,
+        );
     }
 
     /**
@@ -67,7 +71,13 @@ final class BenchDayTest extends TestCase
         for ($i = 0; $i < 200; $i++) {
             $tasks = [];
             for ($job = 1; $job <= $chance->getInt(1, 6); $job++) {
-                $tasks[] = self::task($job, array_map(static fn (): array => [$chance->getInt(1, 40), $chance->getInt(0, 3) === 0 ? $chance->getInt(5, 90) : 0], range(1, $chance->getInt(1, 5))));
+                $tasks[] = self::task(
+                    $job,
+                    array_map(
+                        static fn (): array => [$chance->getInt(1, 40), $chance->getInt(0, 3) === 0 ? $chance->getInt(5, 90) : 0],
+                        range(1, $chance->getInt(1, 5)),
+                    ),
+                );
             }
             $day = BenchDay::plan($tasks, 480);
             $at = 480;

@@ -37,7 +37,9 @@ final class EveryHubTest extends TestCase
     {
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
-        return (new WheelJob(Limits::standard()))->report(new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits));
+        return (new WheelJob(Limits::standard()))->report(
+            new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits),
+        );
     }
 
     /** @return iterable<string, array{Pattern}> */
@@ -80,8 +82,16 @@ final class EveryHubTest extends TestCase
         self::assertSame([], array_diff(array_keys($off), array_keys($in)), 'each part that came off can be fitted again at some step');
         $back = self::report($pattern->id(), [...$off, ...$in]);
         self::assertSame([], array_filter($back->blocks, static fn ($b): bool => str_starts_with($b->step, 'tray.')));
-        $scrapped = self::report($pattern->id(), [...$off, ...$in, array_key_first($off) => ['state' => 'scrapped', 'reason' => 'Bent']]);
-        self::assertSame([], array_filter($scrapped->blocks, static fn ($b): bool => str_starts_with($b->step, 'tray.')), 'a part thrown away with a reason no longer lies there');
+        $scrapped = self::report($pattern->id(), [
+            ...$off,
+            ...$in,
+            array_key_first($off) => ['state' => 'scrapped', 'reason' => 'Bent'],
+        ]);
+        self::assertSame(
+            [],
+            array_filter($scrapped->blocks, static fn ($b): bool => str_starts_with($b->step, 'tray.')),
+            'a part thrown away with a reason no longer lies there',
+        );
     }
 
     #[DataProvider('patterns')]
@@ -89,8 +99,20 @@ final class EveryHubTest extends TestCase
     {
         foreach (self::report($pattern->id())->stations as $station) {
             self::assertSame(Status::Untouched, $station->status);
-            $places = array_merge(...array_map(static fn (Step $s): array => array_map(static fn (Ask $a): string => $a->borrowed ? $a->place.' again' : $a->place, $s->asks), $station->steps));
-            self::assertSame(count($places), count(array_unique($places)), "{$pattern->id()}, {$station->station->value}: ".implode(', ', array_diff_assoc($places, array_unique($places))));
+            $places = array_merge(
+                ...array_map(
+                    static fn (Step $s): array => array_map(
+                        static fn (Ask $a): string => $a->borrowed ? $a->place.' again' : $a->place,
+                        $s->asks,
+                    ),
+                    $station->steps,
+                ),
+            );
+            self::assertSame(
+                count($places),
+                count(array_unique($places)),
+                "{$pattern->id()}, {$station->station->value}: ".implode(', ', array_diff_assoc($places, array_unique($places))),
+            );
         }
     }
 
@@ -104,7 +126,12 @@ final class EveryHubTest extends TestCase
                     self::assertDoesNotMatchRegularExpression('/[{}]|\s{2}|^\s*$/', $words?->inEnglish() ?? 'x', $step->id);
                 }
                 foreach ($step->verdicts as $verdict) {
-                    self::assertStringNotContainsString('{', $verdict->headline->inEnglish().$verdict->sentence->inEnglish().implode('', array_map(static fn (Message $m): string => $m->inEnglish(), $verdict->why)));
+                    self::assertStringNotContainsString(
+                        '{',
+                        $verdict->headline->inEnglish().
+                            $verdict->sentence->inEnglish().
+                            implode('', array_map(static fn (Message $m): string => $m->inEnglish(), $verdict->why)),
+                    );
                 }
             }
         }
@@ -112,23 +139,47 @@ final class EveryHubTest extends TestCase
 
     public function test_in_a_wide_knuckle_the_side_of_the_ring_turns_everything_round(): void
     {
-        $order = static fn (JobReport $report, int $station): array => array_map(static fn (Step $s): string => $s->id, $report->stations[$station]->steps);
-        $words = static fn (JobReport $report, string $step): string => self::step($report, $step)->title->inEnglish().' '.self::step($report, $step)->detail?->inEnglish();
+        $order = static fn (JobReport $report, int $station): array => array_map(
+            static fn (Step $s): string => $s->id,
+            $report->stations[$station]->steps,
+        );
+        $words = static fn (JobReport $report, string $step): string => self::step($report, $step)->title->inEnglish().
+            ' '.
+            self::step($report, $step)->detail?->inEnglish();
         $moved = ['hub.edits' => ['edits' => [['do' => 'move', 'part' => 'snap_ring_right', 'by' => -1]], 'undone' => 0]];
-        $anew = ['hub.edits' => ['edits' => [['do' => 'remove', 'part' => 'snap_ring_right'], ['do' => 'add', 'kind' => 'snap_ring', 'after' => 'seal_left']], 'undone' => 0]];
-        foreach ([[[], 'inner', 'outer', 'Inner'], [$moved, 'outer', 'inner', 'Outer'], [$anew, 'outer', 'inner', 'Outer']] as [$edits, $out, $ledge, $first]) {
+        $anew = [
+            'hub.edits' => [
+                'edits' => [
+                    ['do' => 'remove', 'part' => 'snap_ring_right'],
+                    ['do' => 'add', 'kind' => 'snap_ring', 'after' => 'seal_left'],
+                ],
+                'undone' => 0,
+            ],
+        ];
+        $cases = [[[], 'inner', 'outer', 'Inner'], [$moved, 'outer', 'inner', 'Outer'], [$anew, 'outer', 'inner', 'Outer']];
+        foreach ($cases as [$edits, $out, $ledge, $first]) {
             $report = self::report('knuckle-wide', $edits);
             self::assertSame([], $report->hub->faults);
             $strip = $order($report, 1);
-            self::assertLessThan(array_search('strip.bearing', $strip, true), array_search('strip.rings', $strip, true), 'a ring comes off before its bearing');
+            self::assertLessThan(
+                array_search('strip.bearing', $strip, true),
+                array_search('strip.rings', $strip, true),
+                'a ring comes off before its bearing',
+            );
             self::assertStringContainsString("leaves towards the $out only", $words($report, 'strip.bearing'));
             $seat = $order($report, 4);
-            self::assertSame(['seat.ring', 'seat.seals'], array_slice($seat, (int) array_search('seat.ring', $seat, true)), 'and goes in after it, before the seals');
+            self::assertSame(
+                ['seat.ring', 'seat.seals'],
+                array_slice($seat, (int) array_search('seat.ring', $seat, true)),
+                'and goes in after it, before the seals',
+            );
             self::assertLessThan(array_search('seat.ring', $seat, true), array_search('seat.bearing.home', $seat, true));
             self::assertStringContainsString("$first side first", $words($report, 'seat.first'));
             self::assertStringContainsString("stands on the $ledge ledge", $words($report, 'seat.first'));
             $bearing = array_values(array_filter($report->section->pieces, static fn ($p): bool => $p->part === 'bearing'))[0];
-            $ring = array_values(array_filter($report->section->pieces, static fn ($p): bool => str_starts_with($p->part, 'snap_ring')))[0];
+            $ring = array_values(
+                array_filter($report->section->pieces, static fn ($p): bool => str_starts_with($p->part, 'snap_ring')),
+            )[0];
             self::assertSame($out === 'inner', $ring->from->mm > $bearing->from->mm, 'and it is drawn there');
         }
     }
@@ -147,41 +198,76 @@ final class EveryHubTest extends TestCase
     public function test_a_bearing_is_held_against_the_depth_at_which_it_stood_before(string $pattern, string $side): void
     {
         $steps = array_merge(...array_map(static fn ($s): array => $s->steps, self::report($pattern)->stations));
-        $home = array_values(array_filter($steps, static fn (Step $s): bool => str_ends_with($s->id, '.home') && $s->part === "bearing_$side"))[0];
+        $home = array_values(
+            array_filter($steps, static fn (Step $s): bool => str_ends_with($s->id, '.home') && $s->part === "bearing_$side"),
+        )[0];
         $place = array_values(array_filter($home->asks, static fn (Ask $a): bool => $a->at === '12'))[0]->place;
         $said = static function (float $before, float $now, bool $fitted = true) use ($pattern, $side, $place, $home): array {
             $depths = [];
             foreach (['12', '3', '6', '9'] as $hour) {
                 $depths[substr($place, 0, -2).$hour] = ['mm' => $now];
             }
-            $report = self::report($pattern, $depths + ["check.ring_$side" => ['mm' => $before], "part.bearing_$side" => ['state' => $fitted ? 'fitted' : 'on_tray']]);
-            $found = array_values(array_filter(self::step($report, $home->id)->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, 'depth.')));
+            $report = self::report(
+                $pattern,
+                $depths + [
+                    "check.ring_$side" => ['mm' => $before],
+                    "part.bearing_$side" => ['state' => $fitted ? 'fitted' : 'on_tray'],
+                ],
+            );
+            $found = array_values(
+                array_filter(
+                    self::step($report, $home->id)->verdicts,
+                    static fn ($v): bool => str_starts_with($v->headline->key, 'depth.'),
+                ),
+            );
 
-            return [$found[0]->headline->key ?? null, in_array($home->id, array_map(static fn ($b): string => $b->step, $report->blocks), true)];
+            return [
+                $found[0]->headline->key ?? null,
+                in_array($home->id, array_map(static fn ($b): string => $b->step, $report->blocks), true),
+            ];
         };
-        self::assertSame(['depth.short', true], $said(0.90, 0.30), 'six tenths short, and it is in: it stands in the way');
-        self::assertSame('depth.to_go', $said(0.90, 0.30, false)[0], 'on its way it is to go');
-        self::assertSame('depth.met', $said(0.90, 0.92)[0]);
-        self::assertSame('depth.met', $said(0.90, 0.75)[0], 'two widths by number hide 0.24');
-        self::assertSame('depth.deeper', $said(0.30, 0.90)[0]);
+        self::assertSame(['depth.short', true], $said(0.9, 0.3), 'six tenths short, and it is in: it stands in the way');
+        self::assertSame('depth.to_go', $said(0.9, 0.3, false)[0], 'on its way it is to go');
+        self::assertSame('depth.met', $said(0.9, 0.92)[0]);
+        self::assertSame('depth.met', $said(0.9, 0.75)[0], 'two widths by number hide 0.24');
+        self::assertSame('depth.deeper', $said(0.3, 0.9)[0]);
     }
 
     public function test_only_one_side_asks_for_a_reason_whoever_decided_it(): void
     {
-        $sides = static fn (array $entries, array $habits = []): ?Level => array_values(array_filter(self::step(self::report('pair-sleeve', $entries, $habits), 'check.rock')->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, 'sides.')))[0]->level ?? null;
+        $sides = static fn (array $entries, array $habits = []): ?Level => array_values(
+            array_filter(
+                self::step(self::report('pair-sleeve', $entries, $habits), 'check.rock')->verdicts,
+                static fn ($v): bool => str_starts_with($v->headline->key, 'sides.'),
+            ),
+        )[0]->level ?? null;
         self::assertNull($sides([]), 'both is usual and needs no words');
         self::assertSame(Level::Care, $sides(['check.sides' => ['choice' => 'one']]));
-        self::assertSame(Level::Go, $sides(['check.sides' => ['choice' => 'one'], 'check.sides_reason' => ['text' => 'The other is a month old']]));
+        self::assertSame(
+            Level::Go,
+            $sides(['check.sides' => ['choice' => 'one'], 'check.sides_reason' => ['text' => 'The other is a month old']]),
+        );
         self::assertSame(Level::Care, $sides([], ['sides' => 'one']), 'the shop\'s way');
         self::assertNull($sides(['check.sides' => ['choice' => 'both']], ['sides' => 'one']), 'this job goes the other way');
     }
 
     public function test_what_was_skipped_before_is_missed_when_it_goes_together(): void
     {
-        $axle = static fn (array $entries): array => array_merge(...array_map(static fn ($v): array => array_map(static fn (Message $m): string => $m->inEnglish(), $v->why), self::step(self::report('cup-cone', $entries), 'set.axle')->verdicts));
+        $axle = static fn (array $entries): array => array_merge(
+            ...array_map(
+                static fn ($v): array => array_map(static fn (Message $m): string => $m->inEnglish(), $v->why),
+                self::step(self::report('cup-cone', $entries), 'set.axle')->verdicts,
+            ),
+        );
         self::assertSame([], $axle([]));
-        self::assertSame(['Over the lock nuts: not measured before it came apart (Bent).'], $axle(['check.over_nuts' => ['skipped' => 'Bent']]));
-        self::assertTrue(self::step(self::report('cup-cone', ['check.over_nuts' => ['skipped' => 'Bent']]), 'check.capture')->done, 'a skip with a reason is an answer');
+        self::assertSame(
+            ['Over the lock nuts: not measured before it came apart (Bent).'],
+            $axle(['check.over_nuts' => ['skipped' => 'Bent']]),
+        );
+        self::assertTrue(
+            self::step(self::report('cup-cone', ['check.over_nuts' => ['skipped' => 'Bent']]), 'check.capture')->done,
+            'a skip with a reason is an answer',
+        );
     }
 
     public function test_every_measure_says_where_the_caliper_goes_and_takes_a_photo(): void
@@ -199,16 +285,56 @@ final class EveryHubTest extends TestCase
 
     public function test_the_suspects_follow_what_the_hub_has(): void
     {
-        $suspects = static fn (string $pattern): array => array_map(static fn ($f): string => $f->name, self::step(self::report($pattern, ['check.rock_3_9' => ['choice' => 'at_hub'], 'check.rock_12_6' => ['choice' => 'at_hub'], 'check.spin' => ['choice' => 'quiet']]), 'check.rock')->verdicts[0]->figures);
+        $suspects = static fn (string $pattern): array => array_map(
+            static fn ($f): string => $f->name,
+            self::step(
+                self::report($pattern, [
+                    'check.rock_3_9' => ['choice' => 'at_hub'],
+                    'check.rock_12_6' => ['choice' => 'at_hub'],
+                    'check.spin' => ['choice' => 'quiet'],
+                ]),
+                'check.rock',
+            )->verdicts[0]->figures,
+        );
         self::assertContains('suspect_cone_setting', $suspects('cup-cone'));
         self::assertNotContains('suspect_cone_setting', $suspects('pair-sleeve'));
     }
 
     public function test_a_habit_that_nobody_knows_is_the_usual_one(): void
     {
-        $chosen = static fn (array $habits): array => array_column(array_map(static fn (Habit $h): array => [$h->name, $h->chosen], Habit::all($habits)), 1, 0);
-        self::assertSame(['extraction' => 'drift', 'heat' => 'cold', 'pressing' => 'draw_bolt', 'seals' => 'after_both', 'sides' => 'both', 'cone_play' => 'trace', 'taper_play' => 'dial', 'second_check' => 'none', 'packing' => 'as_they_come'], $chosen([]));
-        self::assertSame(['extraction' => 'rod', 'heat' => 'cold', 'pressing' => 'draw_bolt', 'seals' => 'after_both', 'sides' => 'both', 'cone_play' => 'trace', 'taper_play' => 'dial', 'second_check' => 'none', 'packing' => 'as_they_come'], $chosen(['extraction' => 'rod', 'heat' => 'boiling']));
+        $chosen = static fn (array $habits): array => array_column(
+            array_map(static fn (Habit $h): array => [$h->name, $h->chosen], Habit::all($habits)),
+            1,
+            0,
+        );
+        self::assertSame(
+            [
+                'extraction' => 'drift',
+                'heat' => 'cold',
+                'pressing' => 'draw_bolt',
+                'seals' => 'after_both',
+                'sides' => 'both',
+                'cone_play' => 'trace',
+                'taper_play' => 'dial',
+                'second_check' => 'none',
+                'packing' => 'as_they_come',
+            ],
+            $chosen([]),
+        );
+        self::assertSame(
+            [
+                'extraction' => 'rod',
+                'heat' => 'cold',
+                'pressing' => 'draw_bolt',
+                'seals' => 'after_both',
+                'sides' => 'both',
+                'cone_play' => 'trace',
+                'taper_play' => 'dial',
+                'second_check' => 'none',
+                'packing' => 'as_they_come',
+            ],
+            $chosen(['extraction' => 'rod', 'heat' => 'boiling']),
+        );
     }
 
     public function test_every_way_of_getting_a_bearing_out_is_another_plan(): void

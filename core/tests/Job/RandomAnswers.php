@@ -45,9 +45,13 @@ final class RandomAnswers
     private static function within(Ask $ask, Randomizer $random, array $typed): string
     {
         $place = Places::at($ask->place);
-        $sane = array_values(array_filter($typed, static fn (array $one): bool => $one[1] >= ($place->least ?? -1e9) && $one[1] <= ($place->most ?? 1e9)));
+        $sane = array_values(
+            array_filter($typed, static fn (array $one): bool => $one[1] >= ($place->least ?? -1e9) && $one[1] <= ($place->most ?? 1e9)),
+        );
 
-        return $sane === [] ? (string) round((($place->least ?? 0.0) + ($place->most ?? 1.0)) / 2, 2) : $sane[$random->getInt(0, count($sane) - 1)][0];
+        return $sane === []
+            ? (string) round((($place->least ?? 0.0) + ($place->most ?? 1.0)) / 2, 2)
+            : $sane[$random->getInt(0, count($sane) - 1)][0];
     }
 
     /** @return ?array<string, mixed> something that may be said there; null for what this person leaves alone */
@@ -57,8 +61,29 @@ final class RandomAnswers
         $options = array_map(static fn (Option $o): string => $o->value, $ask->options);
 
         return match ($ask->kind) {
-            AskKind::Length => ['typed' => self::within($ask, $random, [['0.2', 0.2], ['6.35', 6.35], ['19.98', 19.98], ['46,97', 46.97], ['1/2', 12.7], ['104 mm', 104.0], ['2 in', 50.8], ['900', 900.0]])],
-            AskKind::Depth => ['typed' => self::within($ask, $random, [['-0.4', -0.4], ['0', 0.0], ['0.05', 0.05], ['3.1', 3.1], ['3 1/8', 79.375], ['57.6 mm', 57.6], ['190', 190.0]])],
+            AskKind::Length => [
+                'typed' => self::within($ask, $random, [
+                    ['0.2', 0.2],
+                    ['6.35', 6.35],
+                    ['19.98', 19.98],
+                    ['46,97', 46.97],
+                    ['1/2', 12.7],
+                    ['104 mm', 104.0],
+                    ['2 in', 50.8],
+                    ['900', 900.0],
+                ]),
+            ],
+            AskKind::Depth => [
+                'typed' => self::within($ask, $random, [
+                    ['-0.4', -0.4],
+                    ['0', 0.0],
+                    ['0.05', 0.05],
+                    ['3.1', 3.1],
+                    ['3 1/8', 79.375],
+                    ['57.6 mm', 57.6],
+                    ['190', 190.0],
+                ]),
+            ],
             AskKind::Choice => $options === [] ? null : ['choice' => $one($options)],
             AskKind::Choices => ['choices' => array_values(array_filter($options, static fn (): bool => $random->getInt(0, 2) === 0))],
             AskKind::Tick => ['done' => $random->getInt(0, 4) > 0],
@@ -73,8 +98,16 @@ final class RandomAnswers
             AskKind::Count => ['typed' => (string) $random->getInt(1, 22)],
             AskKind::Meter => ['text' => $one(['12 400 km', '320 h', '7800 mi'])],
             AskKind::When => ['text' => $one(['6 months', 'spring', '+500 km', '2027-03-01'])],
-            AskKind::ConeTry => ['mark' => $random->getInt(-90, 400), 'stage' => $one(EntryReader::TRY_STAGES), 'felt' => $one(EntryReader::TRY_FELT)] + $one([[], ['typed' => '0.4'], ['typed' => '1.2 mm']]),
-            AskKind::Part => ['state' => $one(array_map(static fn (PartState $s): string => $s->value, PartState::cases())), 'condition' => $one([...EntryReader::CONDITIONS, null]), 'reason' => 'worn'] + $one([[], ['new' => true], ['findings' => ['bent', 'no such']]]),
+            AskKind::ConeTry => [
+                'mark' => $random->getInt(-90, 400),
+                'stage' => $one(EntryReader::TRY_STAGES),
+                'felt' => $one(EntryReader::TRY_FELT),
+            ] + $one([[], ['typed' => '0.4'], ['typed' => '1.2 mm']]),
+            AskKind::Part => [
+                'state' => $one(array_map(static fn (PartState $s): string => $s->value, PartState::cases())),
+                'condition' => $one([...EntryReader::CONDITIONS, null]),
+                'reason' => 'worn',
+            ] + $one([[], ['new' => true], ['findings' => ['bent', 'no such']]]),
             AskKind::Photos, AskKind::Stack => null,
         };
     }

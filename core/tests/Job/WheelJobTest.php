@@ -38,9 +38,12 @@ final class WheelJobTest extends TestCase
     /** @param  ?list<Tool>  $tools on the wall; null a driver that fits and one that does not */
     private static function bench(Notebook $notebook, bool $signed = false, ?array $tools = null): Bench
     {
-        $tools ??= [new Tool('7', '42 cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60)), new Tool('8', 'Plug', ToolKind::Disc, Length::mm(25), null, Length::mm(60))];
+        $tools ??= [
+            new Tool('7', '42 cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60)),
+            new Tool('8', 'Plug', ToolKind::Disc, Length::mm(25), null, Length::mm(60)),
+        ];
 
-        return new Bench(new PairSleeve, $notebook, $tools, Force::newtons(117680), DrawBolt::M12, $signed);
+        return new Bench(new PairSleeve(), $notebook, $tools, Force::newtons(117680), DrawBolt::M12, $signed);
     }
 
     /** @param  ?list<Tool>  $tools */
@@ -82,7 +85,10 @@ final class WheelJobTest extends TestCase
         foreach (array_filter([...$last, ...$otherwise], static fn (?array $e): bool => $e !== null) as $place => $entry) {
             $entry = ($entry['choice'] ?? '') === '@42 cup' ? ['choice' => '7'] : $entry;
             $ask = $asks[$place] ?? null;
-            $notebook = $notebook->with($place, ['value' => (new EntryReader)->read(Places::at($place), $entry, 'mm'), 'instrument' => $ask?->instrument?->value]);
+            $notebook = $notebook->with($place, [
+                'value' => (new EntryReader())->read(Places::at($place), $entry, 'mm'),
+                'instrument' => $ask?->instrument?->value,
+            ]);
         }
 
         return $notebook;
@@ -91,12 +97,15 @@ final class WheelJobTest extends TestCase
     /** @return array<string, string> status by station */
     private static function statuses(JobReport $report): array
     {
-        return array_combine(array_map(static fn (StationReport $s): string => $s->station->value, $report->stations), array_map(static fn (StationReport $s): string => $s->status->value, $report->stations));
+        return array_combine(
+            array_map(static fn (StationReport $s): string => $s->station->value, $report->stations),
+            array_map(static fn (StationReport $s): string => $s->status->value, $report->stations),
+        );
     }
 
     public function test_an_untouched_job_has_seven_stations_and_may_not_be_signed(): void
     {
-        $report = self::report(new Notebook);
+        $report = self::report(new Notebook());
         self::assertSame(['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'], array_keys(self::statuses($report)));
         self::assertSame(['untouched'], array_values(array_unique(self::statuses($report))));
         self::assertFalse($report->maySign);
@@ -119,16 +128,61 @@ final class WheelJobTest extends TestCase
     /** @return iterable<string, array{array<string, ?array<string, mixed>>, string, string}> what is otherwise, where it stops, how */
     public static function slips(): iterable
     {
-        $depths = static fn (string $at, array $mm): array => array_combine(array_map(static fn (int $h): string => "$at.$h", array_keys($mm)), array_map(static fn (string $t): array => ['typed' => $t], $mm));
-        $seats = ['seat.left.home.12' => null, 'seat.left.home.3' => null, 'seat.left.home.6' => null, 'seat.left.home.9' => null, 'seat.left.home.signs' => null];
-        yield 'cocked ring' => [[...$depths('seat.left.start', [12 => '3.10', 3 => '3.40', 6 => '3.70', 9 => '3.40']), 'seat.left.start.eye' => null, ...$seats], 'seat.left.start', 'square.out'];
-        yield 'cocked by eye' => [['seat.right.start.12' => null, 'seat.right.start.3' => null, 'seat.right.start.6' => null, 'seat.right.start.9' => null, 'seat.right.start.eye' => ['choice' => 'cocked'], 'seat.pair_feel' => null, ...$depths('seat.right.home', [12 => '8.8', 3 => '8.8', 6 => '8.8', 9 => '8.8'])], 'seat.right.start', 'square.out'];
-        yield 'loose bore' => [[...$depths('bore.left.lip', [12 => '47.06', 2 => '47.06', 4 => '47.06']), ...$depths('bore.left.bottom', [12 => '47.06', 2 => '47.06', 4 => '47.06']), 'fit.left.feel' => ['choice' => 'rattles']], 'size.left.bore', 'fit.loose'];
+        $depths = static fn (string $at, array $mm): array => array_combine(
+            array_map(static fn (int $h): string => "$at.$h", array_keys($mm)),
+            array_map(static fn (string $t): array => ['typed' => $t], $mm),
+        );
+        $seats = [
+            'seat.left.home.12' => null,
+            'seat.left.home.3' => null,
+            'seat.left.home.6' => null,
+            'seat.left.home.9' => null,
+            'seat.left.home.signs' => null,
+        ];
+        yield 'cocked ring' => [
+            [
+                ...$depths('seat.left.start', [12 => '3.10', 3 => '3.40', 6 => '3.70', 9 => '3.40']),
+                'seat.left.start.eye' => null,
+                ...$seats,
+            ],
+            'seat.left.start',
+            'square.out',
+        ];
+        yield 'cocked by eye' => [
+            [
+                'seat.right.start.12' => null,
+                'seat.right.start.3' => null,
+                'seat.right.start.6' => null,
+                'seat.right.start.9' => null,
+                'seat.right.start.eye' => ['choice' => 'cocked'],
+                'seat.pair_feel' => null,
+                ...$depths('seat.right.home', [12 => '8.8', 3 => '8.8', 6 => '8.8', 9 => '8.8']),
+            ],
+            'seat.right.start',
+            'square.out',
+        ];
+        yield 'loose bore' => [
+            [
+                ...$depths('bore.left.lip', [12 => '47.06', 2 => '47.06', 4 => '47.06']),
+                ...$depths('bore.left.bottom', [12 => '47.06', 2 => '47.06', 4 => '47.06']),
+                'fit.left.feel' => ['choice' => 'rattles'],
+            ],
+            'size.left.bore',
+            'fit.loose',
+        ];
         yield 'sleeve left on the tray' => [['part.sleeve' => ['state' => 'on_tray']], 'seat.right.home', 'second.no_sleeve'];
         yield 'sleeve not looked for' => [['seat.look_through' => ['choice' => 'not_seen']], 'seat.sleeve', 'second.no_sleeve'];
-        yield 'second bearing overdrawn' => [$depths('seat.right.home', [12 => '9.60', 3 => '9.60', 6 => '9.60', 9 => '9.60']), 'seat.right.home', 'second.past'];
+        yield 'second bearing overdrawn' => [
+            $depths('seat.right.home', [12 => '9.60', 3 => '9.60', 6 => '9.60', 9 => '9.60']),
+            'seat.right.home',
+            'second.past',
+        ];
         yield 'overdrawn, as hands feel it' => [['seat.pair_feel' => ['choices' => ['binds']]], 'seat.right.home', 'second.too_far'];
-        yield 'first bearing not home' => [[...$depths('seat.left.home', [12 => '8.60', 3 => '8.60', 6 => '8.60', 9 => '8.60']), 'seat.left.home.signs' => null], 'seat.left.home', 'home.not'];
+        yield 'first bearing not home' => [
+            [...$depths('seat.left.home', [12 => '8.60', 3 => '8.60', 6 => '8.60', 9 => '8.60']), 'seat.left.home.signs' => null],
+            'seat.left.home',
+            'home.not',
+        ];
         yield 'ring not in its groove' => [['seat.ring_seated' => ['choice' => 'not_all']], 'seat.ring', 'ring.out'];
         yield 'one seal for two' => [['source.left.number' => ['text' => '6204 RS1']], 'source.left.match', 'match.wrong'];
         yield 'wrong width' => [['source.right.width' => ['typed' => '18.0']], 'source.right.match', 'match.wrong'];
@@ -146,7 +200,10 @@ final class WheelJobTest extends TestCase
     {
         $report = self::report(self::job($otherwise));
         $found = self::step($report, $step);
-        $keys = array_map(static fn ($v): string => $v->headline->key, array_filter($found->verdicts, static fn ($v): bool => $v->level === Level::Stop));
+        $keys = array_map(
+            static fn ($v): string => $v->headline->key,
+            array_filter($found->verdicts, static fn ($v): bool => $v->level === Level::Stop),
+        );
         self::assertContains($key, $keys);
         self::assertFalse($report->maySign);
     }
@@ -156,32 +213,74 @@ final class WheelJobTest extends TestCase
         $none = self::report(self::job(), tools: []);
         self::assertSame('driver.none', self::step($none, 'seat.driver')->verdicts[0]->headline->key);
         self::assertTrue($none->maySign, 'home and square, with whatever it was');
-        $notHome = self::report(self::job(['seat.left.home.12' => null, 'seat.left.home.3' => null, 'seat.left.home.6' => null, 'seat.left.home.9' => null, 'seat.left.home.signs' => null]), tools: []);
+        $notHome = self::report(
+            self::job([
+                'seat.left.home.12' => null,
+                'seat.left.home.3' => null,
+                'seat.left.home.6' => null,
+                'seat.left.home.9' => null,
+                'seat.left.home.signs' => null,
+            ]),
+            tools: [],
+        );
         self::assertContains('seat.driver', array_map(static fn ($b): string => $b->step, $notHome->blocks));
         self::assertFalse($notHome->maySign);
         foreach (['by_hand', 'old_ring'] as $other) {
-            self::assertSame(Level::Go, self::step(self::report(self::job(['seat.driver' => ['choice' => $other]]), tools: []), 'seat.driver')->verdicts[0]->level);
+            self::assertSame(
+                Level::Go,
+                self::step(self::report(self::job(['seat.driver' => ['choice' => $other]]), tools: []), 'seat.driver')->verdicts[0]
+                    ->level,
+            );
         }
-        $sized = static fn (string $outside, ?string $opening): Level => self::step(self::report(self::job(['seat.driver' => ['choice' => 'made'], 'seat.driver.outside' => ['typed' => $outside], 'seat.driver.opening' => $opening === null ? null : ['typed' => $opening], 'seat.left.home.signs' => null, 'seat.left.home.12' => null, 'seat.left.home.3' => null, 'seat.left.home.6' => null, 'seat.left.home.9' => null]), tools: []), 'seat.driver')->verdicts[0]->level;
+        $sized = static fn (string $outside, ?string $opening): Level => self::step(
+            self::report(
+                self::job([
+                    'seat.driver' => ['choice' => 'made'],
+                    'seat.driver.outside' => ['typed' => $outside],
+                    'seat.driver.opening' => $opening === null ? null : ['typed' => $opening],
+                    'seat.left.home.signs' => null,
+                    'seat.left.home.12' => null,
+                    'seat.left.home.3' => null,
+                    'seat.left.home.6' => null,
+                    'seat.left.home.9' => null,
+                ]),
+                tools: [],
+            ),
+            'seat.driver',
+        )->verdicts[0]->level;
         self::assertSame([Level::Go, Level::Stop], [$sized('46.2', '37'), $sized('32', '24')], 'judged by its sizes');
         $inner = self::report(self::job(['seat.driver' => ['choice' => '8']]));
         self::assertSame('driver.turn', self::headlineKey($inner, 'seat.driver'));
         self::assertFalse($inner->maySign);
-        self::assertTrue(self::report(self::job(['seat.driver' => ['choice' => '8'], 'word.seat.driver' => ['text' => 'Turns smooth']]))->maySign);
+        self::assertTrue(
+            self::report(self::job(['seat.driver' => ['choice' => '8'], 'word.seat.driver' => ['text' => 'Turns smooth']]))->maySign,
+        );
     }
 
     public function test_what_was_to_be_replaced_and_was_not_stands_in_the_way_until_somebody_says_otherwise(): void
     {
-        $blocks = static fn (array $otherwise): array => array_values(array_filter(array_map(static fn ($b): ?string => $b->open ? $b->what->key : null, self::report(self::job($otherwise))->blocks)));
+        $blocks = static fn (array $otherwise): array => array_values(
+            array_filter(
+                array_map(static fn ($b): ?string => $b->open ? $b->what->key : null, self::report(self::job($otherwise))->blocks),
+            ),
+        );
         self::assertSame(['block.left_in'], $blocks(['part.seal_right' => ['state' => 'stays', 'condition' => 'replace']]));
         self::assertSame(['block.fitted_again'], $blocks(['part.seal_right' => ['state' => 'fitted', 'condition' => 'replace']]));
         self::assertSame([], $blocks(['part.seal_right' => ['state' => 'fitted', 'condition' => 'replace', 'new' => true]]));
-        self::assertSame([], $blocks(['part.seal_right' => ['state' => 'stays', 'condition' => 'replace'], 'word.replace.seal_right' => ['text' => 'Next time; the owner knows']]));
+        self::assertSame(
+            [],
+            $blocks([
+                'part.seal_right' => ['state' => 'stays', 'condition' => 'replace'],
+                'word.replace.seal_right' => ['text' => 'Next time; the owner knows'],
+            ]),
+        );
     }
 
     public function test_missing_balls_stop_until_they_are_found(): void
     {
-        $burst = static fn (string $found): JobReport => self::report(self::job(['strip.condition' => ['choices' => ['burst']], 'strip.balls_found' => ['choice' => $found]]));
+        $burst = static fn (string $found): JobReport => self::report(
+            self::job(['strip.condition' => ['choices' => ['burst']], 'strip.balls_found' => ['choice' => $found]]),
+        );
         self::assertContains('strip.last_ball', array_map(static fn ($b): string => $b->step, $burst('missing')->blocks));
         self::assertNotContains('strip.last_ball', array_map(static fn ($b): string => $b->step, $burst('all')->blocks));
     }
@@ -196,7 +295,10 @@ final class WheelJobTest extends TestCase
     public function test_a_part_left_on_the_tray_blocks_and_is_named(): void
     {
         $report = self::report(self::job(['part.spacer_left' => ['state' => 'on_tray']]));
-        self::assertContains('Left wheel spacer still lies on the tray', array_map(static fn ($b): string => $b->what->inEnglish(), $report->blocks));
+        self::assertContains(
+            'Left wheel spacer still lies on the tray',
+            array_map(static fn ($b): string => $b->what->inEnglish(), $report->blocks),
+        );
         self::assertFalse($report->maySign);
     }
 
@@ -205,15 +307,23 @@ final class WheelJobTest extends TestCase
         $care = ['source.left.number' => ['text' => '6204 DDU C3']];
         $asked = self::report(self::job($care));
         self::assertFalse($asked->maySign);
-        self::assertSame([Places::word('source.left.match')], array_map(static fn (Ask $a): string => $a->place, self::step($asked, 'prove.words')->asks));
-        $answered = self::report(self::job($care + [Places::word('source.left.match') => ['text' => 'More clearance does no harm in a warm hub']]));
+        self::assertSame(
+            [Places::word('source.left.match')],
+            array_map(static fn (Ask $a): string => $a->place, self::step($asked, 'prove.words')->asks),
+        );
+        $answered = self::report(
+            self::job($care + [Places::word('source.left.match') => ['text' => 'More clearance does no harm in a warm hub']]),
+        );
         self::assertTrue($answered->maySign);
         self::assertSame('care', self::statuses($answered)['source']);
     }
 
     public function test_a_word_does_not_lift_a_stop(): void
     {
-        self::assertFalse(self::report(self::job(['set.turns' => ['choice' => 'drags'], Places::word('set.clamped') => ['text' => 'It will do']]))->maySign);
+        self::assertFalse(
+            self::report(self::job(['set.turns' => ['choice' => 'drags'], Places::word('set.clamped') => ['text' => 'It will do']]))
+                ->maySign,
+        );
     }
 
     public function test_a_cocked_start_that_was_driven_out_and_went_home_is_forgotten(): void
@@ -232,46 +342,66 @@ final class WheelJobTest extends TestCase
     public function test_the_list_to_buy_groups_what_is_the_same(): void
     {
         $list = self::report(self::job())->toBuy;
-        self::assertSame('6204, contact seal on both sides, 20 × 47 × 14 mm', English::of(array_values(array_filter($list, static fn ($l): bool => str_contains(English::of($l->what), 'bearing')))[0]->askFor));
+        self::assertSame(
+            '6204, contact seal on both sides, 20 × 47 × 14 mm',
+            English::of(
+                array_values(array_filter($list, static fn ($l): bool => str_contains(English::of($l->what), 'bearing')))[0]->askFor,
+            ),
+        );
         self::assertSame([2], array_map(static fn ($l): int => $l->quantity, $list), 'seals that are used again are not bought');
-        $seals = self::report(self::job(['part.seal_left' => ['state' => 'on_tray', 'condition' => 'replace'], 'part.seal_right' => ['state' => 'on_tray', 'condition' => 'replace']]))->toBuy;
+        $seals = self::report(
+            self::job([
+                'part.seal_left' => ['state' => 'on_tray', 'condition' => 'replace'],
+                'part.seal_right' => ['state' => 'on_tray', 'condition' => 'replace'],
+            ]),
+        )->toBuy;
         self::assertSame([2, 2], array_map(static fn ($l): int => $l->quantity, $seals));
-        $glued = self::report(self::job(['fit.left.feel' => ['choice' => 'drops_in'], 'fit.left.remedy' => ['choice' => 'compound']]))->toBuy;
+        $glued = self::report(self::job(['fit.left.feel' => ['choice' => 'drops_in'], 'fit.left.remedy' => ['choice' => 'compound']]))
+            ->toBuy;
         self::assertStringContainsString('Retaining compound', English::of($glued[count($glued) - 1]->askFor));
     }
 
     public function test_two_ledges_ask_about_the_span(): void
     {
-        $two = ['size.ledges' => ['choice' => 'two'], 'size.ledge_span' => ['typed' => '57.60'], 'seat.pair_feel' => ['choices' => ['clamped_free']]];
+        $two = [
+            'size.ledges' => ['choice' => 'two'],
+            'size.ledge_span' => ['typed' => '57.60'],
+            'seat.pair_feel' => ['choices' => ['clamped_free']],
+        ];
         self::assertSame('sleeve.fits', self::step(self::report(self::job($two)), 'seat.right.home')->verdicts[0]->headline->key);
         $short = ['size.sleeve_length' => ['typed' => '57.10'], 'seat.pair_feel' => null];
-        self::assertSame('sleeve.short', self::step(self::report(self::job([...$two, ...$short])), 'seat.right.home')->verdicts[0]->headline->key);
+        self::assertSame(
+            'sleeve.short',
+            self::step(self::report(self::job([...$two, ...$short])), 'seat.right.home')->verdicts[0]->headline->key,
+        );
     }
 
     /** Good work read with a caliper and felt with good hands is mostly go; bad work hardly ever. */
     public function test_simulated_good_work_is_go_and_bad_work_is_not(): void
     {
         $chance = new Randomizer(new Mt19937(20261125));
-        $between = static fn (float $from, float $to): float => $from + ($to - $from) * $chance->getInt(0, 1_000_000) / 1_000_000;
+        $between = static fn (float $from, float $to): float => $from + (($to - $from) * $chance->getInt(0, 1_000_000)) / 1_000_000;
         $read = static fn (float $true, float $u): array => ['typed' => sprintf('%.2f', $true + $between(-$u, $u))];
         $counts = ['good' => 0, 'bad' => 0];
         $jobs = 60;
         for ($i = 0; $i < $jobs; $i++) {
-            $width = $between(13.90, 14.0);
-            $fit = $between(0.010, 0.026);
+            $width = $between(13.9, 14.0);
+            $fit = $between(0.01, 0.026);
             $bores = [];
             $systematic = $between(-0.02, 0.02);
             foreach (['left', 'right'] as $side) {
                 foreach (['lip', 'bottom'] as $depth) {
                     foreach ([12, 2, 4] as $hour) {
-                        $bores["bore.$side.$depth.$hour"] = ['typed' => sprintf('%.2f', 46.9945 - $fit + $systematic + $between(-0.008, 0.008))];
+                        $bores["bore.$side.$depth.$hour"] = [
+                            'typed' => sprintf('%.2f', 46.9945 - $fit + $systematic + $between(-0.008, 0.008)),
+                        ];
                     }
                 }
             }
             $home = [];
             foreach ([12, 3, 6, 9] as $hour) {
-                $home["seat.left.home.$hour"] = $read(23.20 - $width, 0.04);
-                $home["seat.right.home.$hour"] = $read(104 - 23.20 - 57.60 - $width, 0.04);
+                $home["seat.left.home.$hour"] = $read(23.2 - $width, 0.04);
+                $home["seat.right.home.$hour"] = $read(104 - 23.2 - 57.6 - $width, 0.04);
                 $home["seat.left.start.$hour"] = $read(2.0, 0.03);
                 $home["seat.right.start.$hour"] = $read(2.0, 0.03);
             }
@@ -280,9 +410,17 @@ final class WheelJobTest extends TestCase
 
             $kind = $i % 4;
             $bad = match ($kind) {
-                0 => ['seat.left.home.signs' => null] + array_combine(array_map(static fn (int $h): string => "seat.left.home.$h", [12, 3, 6, 9]), array_map(static fn (): array => $read(23.20 - $width - 0.6, 0.04), [0, 0, 0, 0])),
-                1 => ['fit.left.feel' => ['choice' => 'drops_in']] + array_map(static fn (array $b): array => ['typed' => sprintf('%.2f', (float) $b['typed'] + 0.06)], $bores),
-                2 => array_combine(array_map(static fn (int $h): string => "seat.right.home.$h", [12, 3, 6, 9]), array_map(static fn (): array => $read(9.20 + 0.5, 0.04), [0, 0, 0, 0])) + ['seat.pair_feel' => null],
+                0 => ['seat.left.home.signs' => null] +
+                    array_combine(
+                        array_map(static fn (int $h): string => "seat.left.home.$h", [12, 3, 6, 9]),
+                        array_map(static fn (): array => $read(23.2 - $width - 0.6, 0.04), [0, 0, 0, 0]),
+                    ),
+                1 => ['fit.left.feel' => ['choice' => 'drops_in']] +
+                    array_map(static fn (array $b): array => ['typed' => sprintf('%.2f', (float) $b['typed'] + 0.06)], $bores),
+                2 => array_combine(
+                    array_map(static fn (int $h): string => "seat.right.home.$h", [12, 3, 6, 9]),
+                    array_map(static fn (): array => $read(9.2 + 0.5, 0.04), [0, 0, 0, 0]),
+                ) + ['seat.pair_feel' => null],
                 default => ['seat.pair_feel' => ['choices' => ['binds']]],
             };
             $counts['bad'] += self::allGo(self::report(self::job([...$good, ...$bad])));
@@ -315,7 +453,12 @@ final class WheelJobTest extends TestCase
                 foreach ($step->asks as $ask) {
                     $kinds[$ask->place][] = $ask->kind->value;
                     self::assertNotSame('', $ask->label);
-                    self::assertTrue(! in_array($ask->kind, [AskKind::Choice, AskKind::Choices], true) || count($ask->options) > 1 || $ask->place === 'seat.driver', $ask->place);
+                    self::assertTrue(
+                        ! in_array($ask->kind, [AskKind::Choice, AskKind::Choices], true) ||
+                            count($ask->options) > 1 ||
+                            $ask->place === 'seat.driver',
+                        $ask->place,
+                    );
                 }
             }
         }

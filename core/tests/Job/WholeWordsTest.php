@@ -54,21 +54,43 @@ final class WholeWordsTest extends TestCase
 
     public function test_what_is_not_whole_is_found(): void
     {
-        foreach ([['{a} is {b}', ['a' => Message::plain('the bore'), 'b' => Written::of('too large')]], ['It is {a}', []], ['{way} it', ['way' => Message::of('way', 'Press {how}', ['how' => Written::of('it in')])]]] as [$text, $values]) {
+        foreach (
+            [
+                ['{a} is {b}', ['a' => Message::plain('the bore'), 'b' => Written::of('too large')]],
+                ['It is {a}', []],
+                ['{way} it', ['way' => Message::of('way', 'Press {how}', ['how' => Written::of('it in')])]],
+            ] as [$text, $values]
+        ) {
             self::assertNotNull(WholeWords::fault(Message::of('k', $text, $values)));
         }
-        self::assertNull(WholeWords::fault(Message::of('k', '{number} on {size}', ['number' => Written::of('6204 2RS'), 'size' => Length::mm(1.0)])));
+        self::assertNull(
+            WholeWords::fault(Message::of('k', '{number} on {size}', ['number' => Written::of('6204 2RS'), 'size' => Length::mm(1.0)])),
+        );
     }
 
     public function test_a_name_inside_a_sentence_begins_small_unless_it_is_spelled_so(): void
     {
-        self::assertSame(['left bearing', 'O-ring 018', 'outer side', 'left bearing out'], array_map(static fn (Message|string $m): string => English::of(Message::within($m)), ['Left bearing', 'O-ring 018', Message::plain('Outer side'), Message::of('k', '{part} out', ['part' => Message::plain('Left bearing')])]));
+        self::assertSame(
+            ['left bearing', 'O-ring 018', 'outer side', 'left bearing out'],
+            array_map(static fn (Message|string $m): string => English::of(Message::within($m)), [
+                'Left bearing',
+                'O-ring 018',
+                Message::plain('Outer side'),
+                Message::of('k', '{part} out', ['part' => Message::plain('Left bearing')]),
+            ]),
+        );
     }
 
     public function test_what_stands_at_the_head_of_a_line_begins_large(): void
     {
-        self::assertSame('Split pin 5', English::of(Message::headed(Message::of('k', 'split pin {size}', ['size' => Written::of('5')]))));
-        self::assertSame('split pin 5', English::of(Message::within(Message::headed(Message::of('k', 'split pin {size}', ['size' => Written::of('5')])))));
+        self::assertSame(
+            'Split pin 5',
+            English::of(Message::headed(Message::of('k', 'split pin {size}', ['size' => Written::of('5')]))),
+        );
+        self::assertSame(
+            'split pin 5',
+            English::of(Message::within(Message::headed(Message::of('k', 'split pin {size}', ['size' => Written::of('5')])))),
+        );
     }
 
     public function test_several_are_listed_and_one_is_itself(): void
@@ -83,15 +105,29 @@ final class WholeWordsTest extends TestCase
     {
         foreach ([11, 12, 13] as $seed) {
             $random = new Randomizer(new Mt19937($seed + crc32($pattern->id())));
-            $notebook = new Notebook;
+            $notebook = new Notebook();
             for ($round = 0; $round < self::ROUNDS; $round++) {
                 $report = (new WheelJob(Limits::standard()))->report(self::bench($pattern, $notebook));
                 yield $report;
                 foreach (RandomAnswers::some($report, $random) as $ask) {
                     $entry = RandomAnswers::to($ask, $random);
                     // What people write of their own is written large here, so that it is told from what the program says.
-                    $entry = isset($entry['text']) && is_string($entry['text']) ? ['text' => mb_strtoupper($entry['text'])] + $entry : $entry;
-                    $notebook = $entry === null ? $notebook : $notebook->with($ask->place, ['value' => (new EntryReader)->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place)), 'instrument' => null]);
+                    $entry =
+                        isset($entry['text']) && is_string($entry['text'])
+                            ? ['text' => mb_strtoupper($entry['text'])] + $entry
+                            : $entry;
+                    $notebook =
+                        $entry === null
+                            ? $notebook
+                            : $notebook->with($ask->place, [
+                                'value' => (new EntryReader())->read(
+                                    Places::at($ask->place),
+                                    $entry,
+                                    'mm',
+                                    $notebook->value($ask->place),
+                                ),
+                                'instrument' => null,
+                            ]);
                 }
             }
         }
@@ -100,10 +136,20 @@ final class WholeWordsTest extends TestCase
     private static function bench(Pattern $pattern, Notebook $notebook): Bench
     {
         $wall = [
-            new WallTool('k1', 'K1', ToolKind::ImpactSocket, Length::mm(30), Length::mm(45), Length::mm(80)), new WallTool('k2', 'K2', ToolKind::Pipe, Length::mm(53), Length::mm(60.3), Length::mm(90)),
-            new WallTool('k3', 'K3', ToolKind::Rod, length: Length::mm(300)), new WallTool('k4', 'K4', ToolKind::StandRing, Length::mm(60), Length::mm(90), Length::mm(60)),
+            new WallTool('k1', 'K1', ToolKind::ImpactSocket, Length::mm(30), Length::mm(45), Length::mm(80)),
+            new WallTool('k2', 'K2', ToolKind::Pipe, Length::mm(53), Length::mm(60.3), Length::mm(90)),
+            new WallTool('k3', 'K3', ToolKind::Rod, length: Length::mm(300)),
+            new WallTool('k4', 'K4', ToolKind::StandRing, Length::mm(60), Length::mm(90), Length::mm(60)),
         ];
 
-        return new Bench($pattern, $notebook, array_values(array_filter(array_map(static fn (WallTool $t) => $t->driver(), $wall))), null, DrawBolt::M12, false, $wall);
+        return new Bench(
+            $pattern,
+            $notebook,
+            array_values(array_filter(array_map(static fn (WallTool $t) => $t->driver(), $wall))),
+            null,
+            DrawBolt::M12,
+            false,
+            $wall,
+        );
     }
 }

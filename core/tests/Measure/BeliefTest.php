@@ -29,7 +29,7 @@ final class BeliefTest extends TestCase
 
     public function test_a_band_holds_most_of_the_belief_and_its_edges_are_soft(): void
     {
-        $belief = Belief::between(-0.1, 0.1, 2001)->band(0.008, 0.030, 0.003);
+        $belief = Belief::between(-0.1, 0.1, 2001)->band(0.008, 0.03, 0.003);
         self::assertGreaterThan(0.95, $belief->probabilityAtLeast(0.005));
         self::assertLessThan(0.999, $belief->probabilityAtLeast(0.008));
         self::assertGreaterThan(0.0, 1 - $belief->probabilityAtLeast(0.008));
@@ -38,7 +38,7 @@ final class BeliefTest extends TestCase
     public function test_evidence_that_contradicts_is_known_as_such(): void
     {
         $belief = Belief::between(-0.3, 0.15)->reading(new Estimate(-0.15, 0.01));
-        self::assertTrue($belief->band(0.008, 0.030, 0.003)->clashes);
+        self::assertTrue($belief->band(0.008, 0.03, 0.003)->clashes);
         self::assertFalse($belief->band(-0.2, -0.05, 0.003)->clashes);
     }
 

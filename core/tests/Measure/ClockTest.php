@@ -50,9 +50,9 @@ final class ClockTest extends TestCase
     public function test_an_angle_finds_its_half_hour_all_the_way_round(): void
     {
         for ($half = 0; $half < 24; $half++) {
-            $clock = Clock::nearest($half * M_PI / 12 + 0.05);
+            $clock = Clock::nearest(($half * M_PI) / 12 + 0.05);
             self::assertEqualsWithDelta($half / 2, $clock->hours, 1e-9);
-            self::assertEqualsWithDelta($half * M_PI / 12, $clock->radians(), 1e-9);
+            self::assertEqualsWithDelta(($half * M_PI) / 12, $clock->radians(), 1e-9);
         }
         self::assertSame('11:30', Clock::nearest(-M_PI / 12)->text());
     }

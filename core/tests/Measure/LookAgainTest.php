@@ -62,7 +62,14 @@ final class LookAgainTest extends TestCase
     public function test_times_to_look_again(string $typed, array $says): void
     {
         $read = LookAgain::read($typed);
-        $all = ['on' => $read->on, 'days' => $read->days ?: null, 'months' => $read->months ?: null, 'before' => $read->before, 'at' => $read->at?->text(), 'after' => $read->after?->text()];
+        $all = [
+            'on' => $read->on,
+            'days' => $read->days ?: null,
+            'months' => $read->months ?: null,
+            'before' => $read->before,
+            'at' => $read->at?->text(),
+            'after' => $read->after?->text(),
+        ];
         self::assertSame($says, array_filter($all, static fn (mixed $v): bool => $v !== null));
     }
 

@@ -28,14 +28,20 @@ final class QuantityTextTest extends TestCase
     {
         foreach (self::rows() as $row) {
             $unit = Unit::from($row['unit']);
-            self::assertSame($row['metric'], (new QuantityText)->write((float) $row['value'], $unit, (int) $row['digits']));
-            self::assertSame($row['inch'], (new QuantityText(LengthUnit::Inch))->write((float) $row['value'], $unit, (int) $row['digits']));
+            self::assertSame($row['metric'], (new QuantityText())->write((float) $row['value'], $unit, (int) $row['digits']));
+            self::assertSame(
+                $row['inch'],
+                (new QuantityText(LengthUnit::Inch))->write((float) $row['value'], $unit, (int) $row['digits']),
+            );
         }
     }
 
     public function test_the_table_names_every_unit_and_so_do_the_usual_decimals(): void
     {
-        self::assertEqualsCanonicalizing(array_column(Unit::cases(), 'value'), array_values(array_unique(array_column(self::rows(), 'unit'))));
+        self::assertEqualsCanonicalizing(
+            array_column(Unit::cases(), 'value'),
+            array_values(array_unique(array_column(self::rows(), 'unit'))),
+        );
         foreach (Unit::cases() as $unit) {
             self::assertGreaterThanOrEqual(0, QuantityText::digits($unit));
         }

@@ -22,7 +22,11 @@ final class NotebookTest extends TestCase
         ]);
         self::assertSame(Instrument::Micrometer, $notebook->reading('a')?->instrument);
         self::assertSame(3.1, $notebook->length('a')?->mm);
-        self::assertSame(Instrument::DepthCaliper, (new Notebook(['a' => ['value' => ['mm' => 1], 'instrument' => null]]))->reading('a', Instrument::DepthCaliper)?->instrument);
+        self::assertSame(
+            Instrument::DepthCaliper,
+            (new Notebook(['a' => ['value' => ['mm' => 1], 'instrument' => null]]))->reading('a', Instrument::DepthCaliper)
+                ?->instrument,
+        );
         self::assertSame('left', $notebook->choice('b'));
         self::assertNull($notebook->choice('a'));
         self::assertSame(['x', 'y'], $notebook->choices('c'));
@@ -36,7 +40,9 @@ final class NotebookTest extends TestCase
     public function test_a_notebook_is_not_changed_by_adding_to_it(): void
     {
         $before = new Notebook(['a' => ['value' => ['mm' => 1.0], 'instrument' => null]]);
-        $after = $before->with('a', ['value' => ['mm' => 2.0], 'instrument' => null])->with('b', ['value' => ['order' => 1], 'instrument' => null]);
+        $after = $before
+            ->with('a', ['value' => ['mm' => 2.0], 'instrument' => null])
+            ->with('b', ['value' => ['order' => 1], 'instrument' => null]);
         self::assertSame(1.0, $before->length('a')?->mm);
         self::assertSame(2.0, $after->length('a')?->mm);
         self::assertFalse($after->with('a', ['value' => null, 'instrument' => null])->has('a'));

@@ -30,7 +30,7 @@ final class HubSectionTest extends TestCase
     public function test_a_number_that_cannot_be_read_does_not_break_the_drawing(): void
     {
         $notebook = self::notebook(['size.left.number' => ['text' => 'rust']]);
-        self::assertSame('6204', HubSizes::of(Hub::of(new PairSleeve, $notebook), $notebook)->left->number);
+        self::assertSame('6204', HubSizes::of(Hub::of(new PairSleeve(), $notebook), $notebook)->left->number);
     }
 
     /**
@@ -41,7 +41,7 @@ final class HubSectionTest extends TestCase
     private static function shapes(array $entries = [], array $standing = []): array
     {
         $notebook = self::notebook($entries);
-        $hub = Hub::of(new PairSleeve, $notebook);
+        $hub = Hub::of(new PairSleeve(), $notebook);
         $pieces = (new SectionMaker($hub, Tray::of($hub->stack, $notebook), $notebook))->section($standing)->pieces;
 
         return array_combine(array_map(static fn (Piece $p): string => $p->part, $pieces), $pieces);
@@ -50,7 +50,12 @@ final class HubSectionTest extends TestCase
     public function test_the_section_lies_as_the_hub_does(): void
     {
         $at = self::shapes();
-        self::assertEqualsWithDelta($at['bearing_left']->to->mm, $at['sleeve']->from->mm, 1e-9, 'the sleeve rests on the first inner ring');
+        self::assertEqualsWithDelta(
+            $at['bearing_left']->to->mm,
+            $at['sleeve']->from->mm,
+            1e-9,
+            'the sleeve rests on the first inner ring',
+        );
         self::assertEqualsWithDelta($at['sleeve']->to->mm, $at['bearing_right']->from->mm, 1e-9, 'and the second on the sleeve');
         self::assertLessThanOrEqual($at['bearing_left']->from->mm, $at['snap_ring_left']->to->mm);
         self::assertLessThanOrEqual($at['snap_ring_left']->from->mm, $at['seal_left']->to->mm);

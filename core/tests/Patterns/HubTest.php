@@ -45,7 +45,7 @@ final class HubTest extends TestCase
     #[DataProvider('rings')]
     public function test_the_side_with_the_ring_goes_first(?string $said, array $rings, Side $first): void
     {
-        $pattern = new PairSleeve;
+        $pattern = new PairSleeve();
         $notebook = self::notebook($said === null ? [] : ['check.ring_side' => ['choice' => $said]]);
         $found = array_map(static fn (Part $p): string => $p->id, Hub::of($pattern, $notebook)->stack->ofKind(PartKind::SnapRing));
         self::assertSame($rings, $found);
@@ -55,11 +55,19 @@ final class HubTest extends TestCase
 
     public function test_sizes_are_usual_until_they_are_measured(): void
     {
-        $sizes = static fn (array $entries): HubSizes => HubSizes::of(Hub::of(new PairSleeve, self::notebook($entries)), self::notebook($entries));
+        $sizes = static fn (array $entries): HubSizes => HubSizes::of(
+            Hub::of(new PairSleeve(), self::notebook($entries)),
+            self::notebook($entries),
+        );
         $usual = $sizes([]);
         self::assertSame('6204', $usual->left->number);
         self::assertSame([], $usual->measured);
-        $read = $sizes(['size.left.number' => ['text' => '6301 2RS'], 'size.over_faces' => ['mm' => 88.0], 'size.ledge_depth' => ['mm' => 20.0], 'size.sleeve_length' => ['mm' => 47.9]]);
+        $read = $sizes([
+            'size.left.number' => ['text' => '6301 2RS'],
+            'size.over_faces' => ['mm' => 88.0],
+            'size.ledge_depth' => ['mm' => 20.0],
+            'size.sleeve_length' => ['mm' => 47.9],
+        ]);
         self::assertSame(['6301', '6301'], [$read->left->number, $read->right->number]);
         self::assertEqualsWithDelta(88 - 20 - 47.9 - 12, $read->secondRest()->mm, 1e-9);
         self::assertSame(['over_faces', 'ledge_depth', 'sleeve_length'], $read->measured);

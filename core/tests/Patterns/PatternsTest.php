@@ -28,8 +28,20 @@ use PHPUnit\Framework\TestCase;
 final class PatternsTest extends TestCase
 {
     private const FOURTEEN = [
-        'cup-cone', 'cup-cone-conversion', 'flanged-wheel', 'freehub-body', 'knuckle-pair', 'knuckle-wide', 'live-carrier',
-        'pair-axle-shoulder', 'pair-sleeve', 'pair-tube-axle', 'shaft-bearing', 'single-ring', 'spindle', 'taper-pair',
+        'cup-cone',
+        'cup-cone-conversion',
+        'flanged-wheel',
+        'freehub-body',
+        'knuckle-pair',
+        'knuckle-wide',
+        'live-carrier',
+        'pair-axle-shoulder',
+        'pair-sleeve',
+        'pair-tube-axle',
+        'shaft-bearing',
+        'single-ring',
+        'spindle',
+        'taper-pair',
     ];
 
     /** @return iterable<string, array{Pattern}> */
@@ -57,13 +69,18 @@ final class PatternsTest extends TestCase
     public function test_it_says_what_it_is(Pattern $pattern): void
     {
         $card = $pattern->card();
-        foreach ([$card->name, $card->metOn, $card->fit, $card->left, $card->right, $pattern->firstSideReason(new Notebook([]))] as $words) {
+        foreach (
+            [$card->name, $card->metOn, $card->fit, $card->left, $card->right, $pattern->firstSideReason(new Notebook([]))] as $words
+        ) {
             self::assertNotSame('', $words);
         }
         self::assertSame($pattern::class, Patterns::find($pattern->id())::class);
         self::assertNotSame([], $pattern->fasteners());
         self::assertNotSame([], $pattern->capture());
-        self::assertSame(count($pattern->capture()), count(array_unique(array_map(static fn (Ask $a): string => $a->place, $pattern->capture()))));
+        self::assertSame(
+            count($pattern->capture()),
+            count(array_unique(array_map(static fn (Ask $a): string => $a->place, $pattern->capture()))),
+        );
     }
 
     #[DataProvider('patterns')]
@@ -75,7 +92,11 @@ final class PatternsTest extends TestCase
             foreach ($part->kind->sizes() as $size) {
                 self::assertGreaterThan(0, $part->mm($size), "{$part->name}: $size");
             }
-            self::assertSame([], array_diff(array_keys($part->sizes), [...$part->kind->sizes(), ...$part->kind->otherSizes()]), $part->name);
+            self::assertSame(
+                [],
+                array_diff(array_keys($part->sizes), [...$part->kind->sizes(), ...$part->kind->otherSizes()]),
+                $part->name,
+            );
         }
     }
 
@@ -85,11 +106,16 @@ final class PatternsTest extends TestCase
         $notebook = new Notebook(['check.ring_side' => ['value' => ['choice' => 'both'], 'instrument' => null]]);
         $first = $pattern->firstSide($notebook);
         $order = array_map(static fn (Put $put): string => $put->part, $pattern->assembly($first));
-        $parts = array_map(static fn (Part $p): string => $p->id, array_filter($pattern->stack($notebook)->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing));
+        $parts = array_map(
+            static fn (Part $p): string => $p->id,
+            array_filter($pattern->stack($notebook)->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing),
+        );
         self::assertSame(count($order), count(array_unique($order)));
         self::assertEqualsCanonicalizing(array_values($parts), $order);
         $at = array_flip($order);
-        $pair = array_values(array_filter($pattern->stack($notebook)->cartridges(), static fn (Part $p): bool => $p->side !== Side::Middle));
+        $pair = array_values(
+            array_filter($pattern->stack($notebook)->cartridges(), static fn (Part $p): bool => $p->side !== Side::Middle),
+        );
         if (isset($at['sleeve']) && count($pair) === 2) {
             $second = $pair[0]->side === $first ? $pair[1] : $pair[0];
             $one = $pair[0]->side === $first ? $pair[0] : $pair[1];
@@ -138,8 +164,14 @@ final class PatternsTest extends TestCase
 
     public function test_gaps_are_told_between_neighbours_and_only_there(): void
     {
-        $gaps = static fn (string $id): array => array_map(static fn ($g): string => sprintf('%s %.2f', English::of($g->label), $g->to->mm - $g->from->mm), self::section(Patterns::find($id))->gaps);
-        self::assertSame(['left seal to left snap ring 0.55', 'left snap ring to left bearing 0.10', 'right bearing to right seal 2.40'], $gaps('pair-sleeve'));
+        $gaps = static fn (string $id): array => array_map(
+            static fn ($g): string => sprintf('%s %.2f', English::of($g->label), $g->to->mm - $g->from->mm),
+            self::section(Patterns::find($id))->gaps,
+        );
+        self::assertSame(
+            ['left seal to left snap ring 0.55', 'left snap ring to left bearing 0.10', 'right bearing to right seal 2.40'],
+            $gaps('pair-sleeve'),
+        );
         self::assertSame([], $gaps('taper-pair'));
     }
 

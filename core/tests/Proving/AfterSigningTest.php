@@ -47,7 +47,11 @@ final class AfterSigningTest extends TestCase
         }
         if ($fasteners !== []) {
             $all = self::recheck($pattern, $places);
-            self::assertStringEndsWith(': '.implode(', ', array_map(static fn (Fastener $f): string => lcfirst($f->name), $fasteners)), $all, 'in the order in which they are tightened');
+            self::assertStringEndsWith(
+                ': '.implode(', ', array_map(static fn (Fastener $f): string => lcfirst($f->name), $fasteners)),
+                $all,
+                'in the order in which they are tightened',
+            );
         }
     }
 

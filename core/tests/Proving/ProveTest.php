@@ -20,7 +20,11 @@ final class ProveTest extends TestCase
     /** @return iterable<string, array{string, list<string>, list<string>}> pattern, asked, not asked */
     public static function checks(): iterable
     {
-        yield 'motorcycle wheel' => ['pair-sleeve', ['spins', 'no_play', 'brake_free', 'rings_seen', 'seals_level', 'disc_clean', 'towel'], []];
+        yield 'motorcycle wheel' => [
+            'pair-sleeve',
+            ['spins', 'no_play', 'brake_free', 'rings_seen', 'seals_level', 'disc_clean', 'towel'],
+            [],
+        ];
         yield 'blade spindle' => ['spindle', ['spins', 'no_play', 'towel'], ['brake_free', 'disc_clean']];
         yield 'cup and cone' => ['cup-cone', ['spins', 'seals_level', 'towel'], ['rings_seen']];
         yield 'idler' => ['single-ring', ['rings_seen', 'towel'], ['brake_free']];
@@ -34,14 +38,16 @@ final class ProveTest extends TestCase
     #[DataProvider('checks')]
     public function test_only_what_a_hub_has_is_checked(string $pattern, array $asked, array $not): void
     {
-        $checks = array_keys(LastChecks::of(new Bench(Patterns::find($pattern), new Notebook, [], null, DrawBolt::M12)));
+        $checks = array_keys(LastChecks::of(new Bench(Patterns::find($pattern), new Notebook(), [], null, DrawBolt::M12)));
         self::assertSame([], array_diff($asked, $checks));
         self::assertSame([], array_intersect($not, $checks));
     }
 
     public function test_play_is_as_it_was_set_where_it_is_set(): void
     {
-        $of = static fn (string $pattern): string => LastChecks::of(new Bench(Patterns::find($pattern), new Notebook, [], null, DrawBolt::M12))['no_play'];
+        $of = static fn (string $pattern): string => LastChecks::of(
+            new Bench(Patterns::find($pattern), new Notebook(), [], null, DrawBolt::M12),
+        )['no_play'];
         self::assertStringContainsString('as it was set', $of('taper-pair'));
         self::assertStringStartsWith('No play', $of('pair-sleeve'));
     }
@@ -50,20 +56,39 @@ final class ProveTest extends TestCase
     public static function compared(): iterable
     {
         yield 'nothing yet' => [['check.spin' => ['choice' => 'rumble']], null, null];
-        yield 'rough in, quiet out' => [['check.spin' => ['choice' => 'rumble'], 'prove.after.spin' => ['choice' => 'quiet']], 'after.better', Level::Go];
-        yield 'quiet in, quiet out' => [['check.spin' => ['choice' => 'quiet'], 'prove.after.spin' => ['choice' => 'quiet']], 'after.good', Level::Go];
+        yield 'rough in, quiet out' => [
+            ['check.spin' => ['choice' => 'rumble'], 'prove.after.spin' => ['choice' => 'quiet']],
+            'after.better',
+            Level::Go,
+        ];
+        yield 'quiet in, quiet out' => [
+            ['check.spin' => ['choice' => 'quiet'], 'prove.after.spin' => ['choice' => 'quiet']],
+            'after.good',
+            Level::Go,
+        ];
         yield 'still rough' => [['prove.after.spin' => ['choice' => 'grind']], 'after.rough', Level::Stop];
         yield 'rubs' => [['prove.after.spin' => ['choice' => 'rub']], 'after.rub', Level::Care];
-        yield 'no less play' => [['check.rim_play' => ['mm' => 1.2], 'prove.after.rim_play' => ['mm' => 1.2]], 'after.play', Level::Care];
+        yield 'no less play' => [
+            ['check.rim_play' => ['mm' => 1.2], 'prove.after.rim_play' => ['mm' => 1.2]],
+            'after.play',
+            Level::Care,
+        ];
         yield 'less play' => [['check.rim_play' => ['mm' => 1.2], 'prove.after.rim_play' => ['mm' => 0.2]], 'after.good', Level::Go];
-        yield 'end play is compared with end play' => [['check.rim_play' => ['mm' => 0.1], 'check.end_play' => ['mm' => 0.5], 'prove.after.end_play' => ['mm' => 0.2]], 'after.good', Level::Go];
+        yield 'end play is compared with end play' => [
+            ['check.rim_play' => ['mm' => 0.1], 'check.end_play' => ['mm' => 0.5], 'prove.after.end_play' => ['mm' => 0.2]],
+            'after.good',
+            Level::Go,
+        ];
     }
 
     /** @param  array<string, array<string, mixed>>  $entries */
     #[DataProvider('compared')]
     public function test_before_beside_after(array $entries, ?string $key, ?Level $level): void
     {
-        $verdict = BeforeAfter::step(new Notebook(array_map(static fn (array $value): array => ['value' => $value, 'instrument' => null], $entries)))->verdicts[0] ?? null;
+        $verdict =
+            BeforeAfter::step(
+                new Notebook(array_map(static fn (array $value): array => ['value' => $value, 'instrument' => null], $entries)),
+            )->verdicts[0] ?? null;
         self::assertSame([$key, $level], [$verdict?->headline->key, $verdict?->level]);
     }
 }

@@ -22,8 +22,18 @@ final class BasketsTest extends TestCase
 
     public function test_the_cheapest_basket_counts_carriage_and_the_soonest_counts_days(): void
     {
-        $counters = [new Counter(1, 'Quay', Money::minor(0)), new Counter(2, 'Mainland', Money::minor(600)), new Counter(3, 'Far', Money::minor(900))];
-        $offers = [self::offer(0, 1, 1000, 0), self::offer(1, 1, 1000, 3), self::offer(0, 2, 800, 1), self::offer(1, 2, 500, 1), self::offer(1, 3, 100, 9)];
+        $counters = [
+            new Counter(1, 'Quay', Money::minor(0)),
+            new Counter(2, 'Mainland', Money::minor(600)),
+            new Counter(3, 'Far', Money::minor(900)),
+        ];
+        $offers = [
+            self::offer(0, 1, 1000, 0),
+            self::offer(1, 1, 1000, 3),
+            self::offer(0, 2, 800, 1),
+            self::offer(1, 2, 500, 1),
+            self::offer(1, 3, 100, 9),
+        ];
         $cheapest = Baskets::cheapest([0, 1], $offers, $counters);
         self::assertSame([1900, 600, 2], [$cheapest->total->minor, $cheapest->carriage->minor, count($cheapest->offers)]);
         self::assertSame(1, Baskets::soonest([0, 1], $offers, $counters)->days);
@@ -38,7 +48,11 @@ final class BasketsTest extends TestCase
     {
         $chance = new Chance(new Mt19937(7));
         for ($i = 0; $i < 60; $i++) {
-            $counters = array_map(static fn (int $id): Counter => new Counter($id, "c$id", Money::minor($chance->whole(0, 900))), [1, 2, 3]);
+            $counters = array_map(static fn (int $id): Counter => new Counter($id, "c$id", Money::minor($chance->whole(0, 900))), [
+                1,
+                2,
+                3,
+            ]);
             $offers = [];
             foreach ([0, 1, 2] as $need) {
                 foreach ([1, 2, 3] as $supplier) {
@@ -66,7 +80,13 @@ final class BasketsTest extends TestCase
             foreach (self::of($offers, 1) as $b) {
                 foreach (self::of($offers, 2) as $c) {
                     $used = array_unique([$a->supplier, $b->supplier, $c->supplier]);
-                    $ways[] = [$a->price->minor + $b->price->minor + $c->price->minor + array_sum(array_map(static fn (int $s): int => $carriage[$s], $used)), max((int) $a->days, (int) $b->days, (int) $c->days)];
+                    $ways[] = [
+                        $a->price->minor +
+                        $b->price->minor +
+                        $c->price->minor +
+                        array_sum(array_map(static fn (int $s): int => $carriage[$s], $used)),
+                        max((int) $a->days, (int) $b->days, (int) $c->days),
+                    ];
                 }
             }
         }

@@ -16,7 +16,9 @@ final class BearingsOrAssemblyTest extends TestCase
 {
     public function test_bearings_against_the_assembly_and_where_they_meet(): void
     {
-        $work = static fn (string $assembly, int $risk = 10) => (new BearingsOrAssembly(Limits::standard()))->work(new AssemblyInput(Money::read('38.40'), 90, Money::read($assembly), 30, Money::read('54.00'), $risk));
+        $work = static fn (string $assembly, int $risk = 10) => (new BearingsOrAssembly(Limits::standard()))->work(
+            new AssemblyInput(Money::read('38.40'), 90, Money::read($assembly), 30, Money::read('54.00'), $risk),
+        );
         $result = $work('240.00');
         self::assertSame([3840 + 8100 + 2670, 26700, 2670], [$result->bearings->minor, $result->assembly->minor, $result->risk->minor]);
         self::assertSame('assembly.bearings', $result->verdict->headline->key);

@@ -22,13 +22,18 @@ final class CustomerWordTest extends TestCase
         $entries = [];
         foreach (array_values($said) as $i => $text) {
             $n = intdiv($i, 2) + 1;
-            $entries[$i % 2 === 0 ? CustomerWord::asked($n) : CustomerWord::answer($n)] = ['value' => ['text' => $text], 'instrument' => null];
+            $entries[$i % 2 === 0 ? CustomerWord::asked($n) : CustomerWord::answer($n)] = [
+                'value' => ['text' => $text],
+                'instrument' => null,
+            ];
         }
 
         return new Notebook($entries);
     }
 
-    /** @return iterable<string, array{list<string>, int, ?int}> questions and answers in turn, steps, the number of the question that waits */
+    /**
+     * @return iterable<string, array{list<string>, int, ?int}> questions and answers in turn, steps, the number of the question that waits
+     */
     public static function talks(): iterable
     {
         yield 'nothing was asked' => [[], 1, null];
@@ -45,7 +50,7 @@ final class CustomerWordTest extends TestCase
     public function test_one_question_waits_at_a_time(array $said, int $steps, ?int $open): void
     {
         $notebook = self::notebook(...$said);
-        $made = (new CustomerWord)->steps($notebook);
+        $made = (new CustomerWord())->steps($notebook);
         self::assertCount($steps, $made);
         self::assertSame($open === null ? null : $said[2 * ($open - 1)], CustomerWord::waiting($notebook));
         $judged = array_keys(array_filter($made, static fn (Step $s): bool => $s->worst() === Level::Care));
@@ -55,7 +60,10 @@ final class CustomerWordTest extends TestCase
 
     public function test_a_question_is_done_when_it_is_answered(): void
     {
-        $done = static fn (string ...$said): array => array_map(static fn (Step $s): bool => $s->done, StationReport::of(Station::Source, (new CustomerWord)->steps(self::notebook(...$said)), self::notebook(...$said))->steps);
+        $done = static fn (string ...$said): array => array_map(
+            static fn (Step $s): bool => $s->done,
+            StationReport::of(Station::Source, (new CustomerWord())->steps(self::notebook(...$said)), self::notebook(...$said))->steps,
+        );
         self::assertSame([false], $done());
         self::assertSame([false], $done('Sleeve it, or a new hub?'));
         self::assertSame([true, false], $done('Sleeve it, or a new hub?', 'Sleeve it'));
@@ -64,13 +72,16 @@ final class CustomerWordTest extends TestCase
     public function test_what_was_decided_is_told_with_its_question(): void
     {
         self::assertSame([], CustomerWord::decided(self::notebook('Sleeve it, or a new hub?')));
-        self::assertSame([['Sleeve it, or a new hub?', 'Sleeve it']], CustomerWord::decided(self::notebook('Sleeve it, or a new hub?', 'Sleeve it', 'The other wheel too?')));
+        self::assertSame(
+            [['Sleeve it, or a new hub?', 'Sleeve it']],
+            CustomerWord::decided(self::notebook('Sleeve it, or a new hub?', 'Sleeve it', 'The other wheel too?')),
+        );
     }
 
     public function test_every_place_that_is_asked_is_among_its_places(): void
     {
         $asked = [];
-        foreach ((new CustomerWord)->steps(self::notebook(...array_fill(0, 12, 'x'))) as $step) {
+        foreach ((new CustomerWord())->steps(self::notebook(...array_fill(0, 12, 'x'))) as $step) {
             $asked = [...$asked, ...array_map(static fn (Ask $a): string => $a->place, $step->asks)];
         }
         self::assertSame(CustomerWord::places(), $asked);

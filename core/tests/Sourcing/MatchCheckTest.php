@@ -21,7 +21,9 @@ final class MatchCheckTest extends TestCase
 {
     private static function compare(string $old, string $new, ?float $width = null): MatchCheckResult
     {
-        return (new MatchCheck(Limits::standard()))->work(new MatchCheckInput($old, $new, width: $width === null ? null : Reading::mm($width, Instrument::DigitalCaliper)));
+        return (new MatchCheck(Limits::standard()))->work(
+            new MatchCheckInput($old, $new, width: $width === null ? null : Reading::mm($width, Instrument::DigitalCaliper)),
+        );
     }
 
     /** @return iterable<string, array{string, string, Level, list<string>}> what differs */
@@ -46,7 +48,12 @@ final class MatchCheckTest extends TestCase
     {
         $result = self::compare($old, $new);
         self::assertSame($level, $result->verdict->level);
-        $worst = array_values(array_map(static fn (Difference $d): string => English::of($d->what), array_filter($result->compared, static fn (Difference $d): bool => $d->level === $level && $level !== Level::Go)));
+        $worst = array_values(
+            array_map(
+                static fn (Difference $d): string => English::of($d->what),
+                array_filter($result->compared, static fn (Difference $d): bool => $d->level === $level && $level !== Level::Go),
+            ),
+        );
         foreach ($differ as $what) {
             self::assertContains($what, $worst);
         }

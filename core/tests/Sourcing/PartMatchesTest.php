@@ -37,7 +37,9 @@ final class PartMatchesTest extends TestCase
     {
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
-        return (new WheelJob(Limits::standard()))->report(new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits));
+        return (new WheelJob(Limits::standard()))->report(
+            new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits),
+        );
     }
 
     /** @return iterable<string, array{Pattern}> */
@@ -51,14 +53,18 @@ final class PartMatchesTest extends TestCase
     #[DataProvider('patterns')]
     public function test_what_is_worn_comes_on_the_list_once_and_is_matched_when_it_comes(Pattern $pattern): void
     {
-        $parts = $pattern->stack(new Notebook)->line();
+        $parts = $pattern->stack(new Notebook())->line();
         $entries = [];
         foreach ($parts as $part) {
             $entries["part.$part->id"] = ['state' => 'on_tray', 'condition' => 'replace'];
         }
         $report = self::report($pattern->id(), $entries);
         self::assertNotEmpty($report->toBuy);
-        self::assertGreaterThanOrEqual(count($parts), array_sum(array_map(static fn (ToBuy $l): int => $l->quantity, $report->toBuy)), 'nothing that is worn is left off');
+        self::assertGreaterThanOrEqual(
+            count($parts),
+            array_sum(array_map(static fn (ToBuy $l): int => $l->quantity, $report->toBuy)),
+            'nothing that is worn is left off',
+        );
         $asked = array_map(static fn (ToBuy $l): string => English::of($l->askFor).English::of($l->note), $report->toBuy);
         self::assertSame($asked, array_values(array_unique($asked)), 'the same thing stands in one line');
         foreach ($report->toBuy as $line) {
@@ -75,8 +81,10 @@ final class PartMatchesTest extends TestCase
     #[DataProvider('patterns')]
     public function test_a_part_that_came_is_stopped_when_one_of_its_sizes_is_wrong(Pattern $pattern): void
     {
-        foreach ($pattern->stack(new Notebook)->line() as $part) {
-            $rows = array_values(array_filter(MatchPart::sizes($part->kind), static fn (array $r): bool => isset($part->sizes[$r['what']])));
+        foreach ($pattern->stack(new Notebook())->line() as $part) {
+            $rows = array_values(
+                array_filter(MatchPart::sizes($part->kind), static fn (array $r): bool => isset($part->sizes[$r['what']])),
+            );
             if ($rows === [] || ($pattern->card()->pair && $part->kind === PartKind::Bearing)) {
                 continue;
             }
@@ -85,11 +93,18 @@ final class PartMatchesTest extends TestCase
                 $entries["source.part.$part->id.new.{$row['what']}"] = ['mm' => $part->mm($row['what'])];
             }
             $step = "source.match.$part->id";
-            self::assertNotSame(Level::Stop, self::step(self::report($pattern->id(), $entries), $step)->verdicts[0]->level, "$part->id is the same");
+            self::assertNotSame(
+                Level::Stop,
+                self::step(self::report($pattern->id(), $entries), $step)->verdicts[0]->level,
+                "$part->id is the same",
+            );
             $entries["source.part.$part->id.new.{$rows[0]['what']}"] = ['mm' => $part->mm($rows[0]['what']) + 2];
             $wrong = self::report($pattern->id(), $entries);
             self::assertSame(Level::Stop, self::step($wrong, $step)->verdicts[0]->level, "$part->id differs");
-            self::assertCount(count($rows), array_values(array_filter($wrong->matches, static fn (PartMatch $m): bool => $m->part === $part->id))[0]->compared);
+            self::assertCount(
+                count($rows),
+                array_values(array_filter($wrong->matches, static fn (PartMatch $m): bool => $m->part === $part->id))[0]->compared,
+            );
         }
         $this->addToAssertionCount(1);
     }

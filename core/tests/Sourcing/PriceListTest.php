@@ -39,40 +39,77 @@ final class PriceListTest extends TestCase
     #[DataProvider('articles')]
     public function test_articles_have_one_key_however_they_are_spelled(string $article, string $description, ?string $key): void
     {
-        self::assertSame($key, (new ArticleKey)->of($article, $description));
+        self::assertSame($key, (new ArticleKey())->of($article, $description));
     }
 
     public function test_a_price_list_is_read_and_no_row_is_lost(): void
     {
-        $list = (new PriceListReader)->read("\xEF\xBB\xBFItem;Description;Net price;Stock;Lead days\r\n6204-2RS;Bearing;4,20;12;\r\n;no number;1,00;;\r\n6205-2RS;\"Bearing\nwide\";ask;3;2\r\n\r\n6204-2RS;Again;5,00;1;1\r\n6005-2RS;Bearing;3.10;many;4\r\n");
+        $list = (new PriceListReader())->read(
+            "\xEF\xBB\xBFItem;Description;Net price;Stock;Lead days\r\n"
+                ."6204-2RS;Bearing;4,20;12;\r\n"
+                .";no number;1,00;;\r\n"
+                ."6205-2RS;\"Bearing\nwide\";ask;3;2\r\n\r\n"
+                ."6204-2RS;Again;5,00;1;1\r\n"
+                ."6005-2RS;Bearing;3.10;many;4\r\n",
+        );
         self::assertSame(['article' => 0, 'description' => 1, 'price' => 2, 'stock' => 3, 'days' => 4], $list->columns);
         self::assertSame(5, $list->rows);
-        self::assertSame([['6204-2RS', 420, 12, null, 2], ['6005-2RS', 310, null, 4, 8]], array_map(static fn ($l): array => [$l->article, $l->price->minor, $l->stock, $l->days, $l->line], $list->lines));
-        self::assertSame([[3, false], [4, false], [7, false], [8, true]], array_map(static fn (RowFault $f): array => [$f->line, $f->taken], $list->faults));
+        self::assertSame(
+            [['6204-2RS', 420, 12, null, 2], ['6005-2RS', 310, null, 4, 8]],
+            array_map(static fn ($l): array => [$l->article, $l->price->minor, $l->stock, $l->days, $l->line], $list->lines),
+        );
+        self::assertSame(
+            [[3, false], [4, false], [7, false], [8, true]],
+            array_map(static fn (RowFault $f): array => [$f->line, $f->taken], $list->faults),
+        );
         self::assertStringContainsString('line 2 already', $list->faults[2]->detail);
-        self::assertSame($list->rows, count($list->lines) + count(array_filter($list->faults, static fn (RowFault $f): bool => ! $f->taken)));
+        self::assertSame(
+            $list->rows,
+            count($list->lines) + count(array_filter($list->faults, static fn (RowFault $f): bool => ! $f->taken)),
+        );
     }
 
     public function test_columns_can_be_said_and_must_be_there(): void
     {
-        $list = (new PriceListReader)->read("foo,bar\n6204,4.20\n", ['article' => 0, 'price' => 1]);
+        $list = (new PriceListReader())->read("foo,bar\n6204,4.20\n", ['article' => 0, 'price' => 1]);
         self::assertSame(420, $list->lines[0]->price->minor);
-        foreach ([["foo,bar\n6204,4.20\n", []], ["foo,bar\n6204,4.20\n", ['article' => 0, 'price' => 9]], ['', []], ["a\0b", []]] as [$bytes, $columns]) {
+        $cases = [["foo,bar\n6204,4.20\n", []], ["foo,bar\n6204,4.20\n", ['article' => 0, 'price' => 9]], ['', []], ["a\0b", []]];
+        foreach ($cases as [$bytes, $columns]) {
             try {
-                (new PriceListReader)->read($bytes, $columns);
+                (new PriceListReader())->read($bytes, $columns);
                 self::fail('was taken');
             } catch (Nonsense $nonsense) {
                 self::assertContains($nonsense->field, ['file', 'columns']);
             }
         }
-        $old = (new PriceListReader)->read(mb_convert_encoding("Artikel;Bezeichnung;Preis\n6204;Kugellager für Räder;4,20\n", 'Windows-1252', 'UTF-8'));
+        $old = (new PriceListReader())->read(
+            mb_convert_encoding("Artikel;Bezeichnung;Preis\n6204;Kugellager für Räder;4,20\n", 'Windows-1252', 'UTF-8'),
+        );
         self::assertSame('Kugellager für Räder', $old->lines[0]->description);
     }
 
     public function test_hostile_files_are_refused_or_read_but_never_break(): void
     {
         $chance = new Chance(new Mt19937(21));
-        $pieces = ['6204', ';', ',', "\n", '"', 'price', 'article', "\r", "\t", '4,20', '-1', "\xFF", '""', '=1+1', '9999999999999', 'ß', "\n\n"];
+        $pieces = [
+            '6204',
+            ';',
+            ',',
+            "\n",
+            '"',
+            'price',
+            'article',
+            "\r",
+            "\t",
+            '4,20',
+            '-1',
+            "\xFF",
+            '""',
+            '=1+1',
+            '9999999999999',
+            'ß',
+            "\n\n",
+        ];
         $slowest = 0.0;
         for ($i = 0; $i < 2000; $i++) {
             $text = $chance->whole(0, 1) === 1 ? "article;price\n" : '';
@@ -81,8 +118,11 @@ final class PriceListTest extends TestCase
             }
             $from = microtime(true);
             try {
-                $list = (new PriceListReader)->read($text);
-                self::assertSame($list->rows, count($list->lines) + count(array_filter($list->faults, static fn (RowFault $f): bool => ! $f->taken)));
+                $list = (new PriceListReader())->read($text);
+                self::assertSame(
+                    $list->rows,
+                    count($list->lines) + count(array_filter($list->faults, static fn (RowFault $f): bool => ! $f->taken)),
+                );
             } catch (Nonsense) {
             } catch (Throwable $fault) {
                 self::fail($fault::class.': '.$fault->getMessage().' for '.json_encode($text, JSON_INVALID_UTF8_SUBSTITUTE));

@@ -24,7 +24,20 @@ final class EntryReaderTest extends TestCase
     {
         $options = ['choice' => ['rough', 'quiet', 'a'], 'choices' => ['rough', 'quiet', 'a']];
 
-        return new Place('a', AskKind::from($kind === 'captured' ? 'depth' : $kind), '', null, null, null, $options[$kind] ?? [], null, null, null, '', $kind === 'captured');
+        return new Place(
+            'a',
+            AskKind::from($kind === 'captured' ? 'depth' : $kind),
+            '',
+            null,
+            null,
+            null,
+            $options[$kind] ?? [],
+            null,
+            null,
+            null,
+            '',
+            $kind === 'captured',
+        );
     }
 
     /**
@@ -36,7 +49,7 @@ final class EntryReaderTest extends TestCase
     {
         $findings = array_map(static fn (Finding $f): string => $f->value, Finding::of(PartKind::Sleeve));
 
-        return (new EntryReader)->read(self::place($kind), $entry, $unit, $before, $kind === 'part' ? $findings : []);
+        return (new EntryReader())->read(self::place($kind), $entry, $unit, $before, $kind === 'part' ? $findings : []);
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>, string}> kind, entry, what is kept, unit */
@@ -64,11 +77,31 @@ final class EntryReaderTest extends TestCase
         yield 'threads to the inch' => ['thread', ['text' => '3/8-26'], ['text' => '3/8-26', 'pitch' => 25.4 / 26], 'mm'];
         yield 'minutes of the dial' => ['turn', ['typed' => '5 min'], ['deg' => 30.0, 'typed' => '5 min'], 'mm'];
         yield 'how many' => ['count', ['typed' => '9'], ['count' => 9, 'typed' => '9'], 'mm'];
-        yield 'a meter with thousands' => ['meter', ['text' => '12 400 km'], ['text' => '12 400 km', 'amount' => 12400.0, 'unit' => 'km'], 'mm'];
+        yield 'a meter with thousands' => [
+            'meter',
+            ['text' => '12 400 km'],
+            ['text' => '12 400 km', 'amount' => 12400.0, 'unit' => 'km'],
+            'mm',
+        ];
         yield 'a season' => ['when', ['text' => 'spring'], ['text' => 'spring'], 'mm'];
-        yield 'a try' => ['cone_try', ['mark' => '30.04', 'stage' => 'open', 'felt' => 'play', 'typed' => '1.2'], ['mark' => 30.0, 'stage' => 'open', 'felt' => 'play', 'mm' => 1.2, 'typed' => '1.2'], 'mm'];
-        yield 'a try without a gauge' => ['cone_try', ['mark' => -90, 'stage' => 'locked', 'felt' => 'none'], ['mark' => -90.0, 'stage' => 'locked', 'felt' => 'none'], 'mm'];
-        yield 'a part laid down' => ['part', ['state' => 'on_tray', 'condition' => 'use', 'note' => ''], ['state' => 'on_tray', 'condition' => 'use'], 'mm'];
+        yield 'a try' => [
+            'cone_try',
+            ['mark' => '30.04', 'stage' => 'open', 'felt' => 'play', 'typed' => '1.2'],
+            ['mark' => 30.0, 'stage' => 'open', 'felt' => 'play', 'mm' => 1.2, 'typed' => '1.2'],
+            'mm',
+        ];
+        yield 'a try without a gauge' => [
+            'cone_try',
+            ['mark' => -90, 'stage' => 'locked', 'felt' => 'none'],
+            ['mark' => -90.0, 'stage' => 'locked', 'felt' => 'none'],
+            'mm',
+        ];
+        yield 'a part laid down' => [
+            'part',
+            ['state' => 'on_tray', 'condition' => 'use', 'note' => ''],
+            ['state' => 'on_tray', 'condition' => 'use'],
+            'mm',
+        ];
         yield 'length' => ['length', ['typed' => '1 1/16 in'], ['mm' => 26.9875, 'typed' => '1 1/16 in'], 'mm'];
         yield 'depth may be less than nought' => ['depth', ['typed' => '-0.2'], ['mm' => -0.2, 'typed' => '-0.2'], 'mm'];
         yield 'text' => ['text', ['text' => "  seal worn\0 "], ['text' => 'seal worn'], 'mm'];
@@ -76,8 +109,18 @@ final class EntryReaderTest extends TestCase
         yield 'torque' => ['torque', ['typed' => '45 Nm'], ['nm' => 45.0, 'typed' => '45 Nm'], 'mm'];
         yield 'a hub that was warmed' => ['heat', ['typed' => '185 F'], ['c' => 85.0, 'typed' => '185 F'], 'mm'];
         yield 'a gauge' => ['gauge', ['typed' => '35 bar'], ['mpa' => 3.5, 'typed' => '35 bar'], 'mm'];
-        yield 'scrapped with its reason' => ['part', ['state' => 'scrapped', 'reason' => 'Bent'], ['state' => 'scrapped', 'reason' => 'Bent'], 'mm'];
-        yield 'findings of its kind alone' => ['part', ['state' => 'on_tray', 'findings' => ['burr', 'pits']], ['state' => 'on_tray', 'findings' => ['burr']], 'mm'];
+        yield 'scrapped with its reason' => [
+            'part',
+            ['state' => 'scrapped', 'reason' => 'Bent'],
+            ['state' => 'scrapped', 'reason' => 'Bent'],
+            'mm',
+        ];
+        yield 'findings of its kind alone' => [
+            'part',
+            ['state' => 'on_tray', 'findings' => ['burr', 'pits']],
+            ['state' => 'on_tray', 'findings' => ['burr']],
+            'mm',
+        ];
         yield 'a measure that is skipped' => ['captured', ['skipped' => 'Bent'], ['skipped' => 'Bent'], 'mm'];
         yield 'photos' => ['photos', ['photos' => ['a', 'b', 7]], ['photos' => ['a', 'b']], 'mm'];
     }
@@ -162,8 +205,51 @@ final class EntryReaderTest extends TestCase
     public function test_hostile_entries_are_refused_and_break_nothing(): void
     {
         $random = new Randomizer(new Mt19937(5));
-        $nasty = [null, true, -1, 1.5e300, NAN, '', '0', "\0", '../../etc', '<b>', str_repeat('9', 400), '1/0', '-', "\u{202E}", [], [[]], ['a' => 1], 'M0 × 0', '1e400 mm', '٣', '6204'.str_repeat(' 2RS', 300)];
-        $keys = ['typed', 'text', 'choice', 'choices', 'done', 'mark', 'stage', 'felt', 'state', 'condition', 'reason', 'findings', 'photos', 'new', 'note', 'way_round', 'part', 'add', 'remove', 'skipped'];
+        $nasty = [
+            null,
+            true,
+            -1,
+            1.5e300,
+            NAN,
+            '',
+            '0',
+            "\0",
+            '../../etc',
+            '<b>',
+            str_repeat('9', 400),
+            '1/0',
+            '-',
+            "\u{202E}",
+            [],
+            [[]],
+            ['a' => 1],
+            'M0 × 0',
+            '1e400 mm',
+            '٣',
+            '6204'.str_repeat(' 2RS', 300),
+        ];
+        $keys = [
+            'typed',
+            'text',
+            'choice',
+            'choices',
+            'done',
+            'mark',
+            'stage',
+            'felt',
+            'state',
+            'condition',
+            'reason',
+            'findings',
+            'photos',
+            'new',
+            'note',
+            'way_round',
+            'part',
+            'add',
+            'remove',
+            'skipped',
+        ];
         $taken = $refused = 0;
         foreach ([...array_column(AskKind::cases(), 'value'), 'captured'] as $kind) {
             for ($i = 0; $i < 250; $i++) {
@@ -173,7 +259,11 @@ final class EntryReaderTest extends TestCase
                 }
                 try {
                     $kept = self::read($kind, $entry, $random->getInt(0, 1) === 1 ? 'mm' : 'in');
-                    self::assertSame($kept === [] ? '[]' : '{', substr(json_encode($kept, JSON_THROW_ON_ERROR), 0, $kept === [] ? 2 : 1), "$kind: what is kept can be written down");
+                    self::assertSame(
+                        $kept === [] ? '[]' : '{',
+                        substr(json_encode($kept, JSON_THROW_ON_ERROR), 0, $kept === [] ? 2 : 1),
+                        "$kind: what is kept can be written down",
+                    );
                     $taken++;
                 } catch (Nonsense) {
                     $refused++;

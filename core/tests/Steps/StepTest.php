@@ -60,7 +60,9 @@ final class StepTest extends TestCase
     public static function statuses(): iterable
     {
         $ask = Ask::text('a', 'A');
-        $judged = static fn (Level $level): Step => Step::of('s', 'S')->asking($ask)->judged(Verdict::of($level, Message::of('k', 'K'), Message::of('k', 'K')));
+        $judged = static fn (Level $level): Step => Step::of('s', 'S')
+            ->asking($ask)
+            ->judged(Verdict::of($level, Message::of('k', 'K'), Message::of('k', 'K')));
         $entered = ['a' => ['text' => 'x']];
         yield 'untouched' => [Step::of('s', 'S')->asking($ask), [], Status::Untouched];
         yield 'under way' => [Step::of('s', 'S')->asking($ask, Ask::text('b', 'B')), $entered, Status::UnderWay];

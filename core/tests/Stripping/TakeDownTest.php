@@ -48,8 +48,13 @@ final class TakeDownTest extends TestCase
      * @param  array<string, string>  $habits
      * @param  array<string, string>  $spanners
      */
-    private static function bench(string $pattern, array $entries = [], array $wall = [], array $habits = [], array $spanners = []): Bench
-    {
+    private static function bench(
+        string $pattern,
+        array $entries = [],
+        array $wall = [],
+        array $habits = [],
+        array $spanners = [],
+    ): Bench {
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
         return new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, $wall, $habits, $spanners);
@@ -105,14 +110,22 @@ final class TakeDownTest extends TestCase
             $i = (int) array_search($sleeve, $line, true);
             $beside = array_filter($rows, static fn (Part $p): bool => abs((int) array_search($p, $line, true) - $i) <= 2);
             if (count($beside) > 1) {
-                self::assertLessThan($at['sleeve'], min(array_map(static fn (Part $p): int => $at[$p->id], $beside)), "$of: a sleeve leaves after one of its bearings");
+                self::assertLessThan(
+                    $at['sleeve'],
+                    min(array_map(static fn (Part $p): int => $at[$p->id], $beside)),
+                    "$of: a sleeve leaves after one of its bearings",
+                );
             }
         }
         foreach ($line as $i => $part) {
             $outside = $part->side === Side::Right ? array_slice($line, $i + 1) : array_slice($line, 0, $i);
             foreach ($outside as $other) {
-                $ring = in_array($other->kind, [PartKind::SnapRing, PartKind::Seal, PartKind::RingNut], true) && $part->kind->lane() === Lane::Both;
-                $nut = in_array($other->kind, [PartKind::LockNut, PartKind::CastleNut, PartKind::HubFlange, PartKind::Washer], true) && ($part->kind->lane() === Lane::Axle || $part->kind->lane() === Lane::Both);
+                $ring =
+                    in_array($other->kind, [PartKind::SnapRing, PartKind::Seal, PartKind::RingNut], true) &&
+                    $part->kind->lane() === Lane::Both;
+                $nut =
+                    in_array($other->kind, [PartKind::LockNut, PartKind::CastleNut, PartKind::HubFlange, PartKind::Washer], true) &&
+                    ($part->kind->lane() === Lane::Axle || $part->kind->lane() === Lane::Both);
                 if (($ring || $nut) && $other->side === $part->side && $part->side !== Side::Middle) {
                     self::assertLessThanOrEqual($at[$part->id], $at[$other->id], "$of: {$other->name} before {$part->name}");
                 }
@@ -124,12 +137,20 @@ final class TakeDownTest extends TestCase
     public function test_every_part_comes_off_once_and_only_when_it_can_be_reached(Pattern $pattern): void
     {
         foreach (Extraction::cases() as $way) {
-            foreach ([[], ...array_map(static fn (Condition $c): array => [$c], Condition::cases()), Condition::cases()] as $conditions) {
+            foreach (
+                [[], ...array_map(static fn (Condition $c): array => [$c], Condition::cases()), Condition::cases()] as $conditions
+            ) {
                 foreach (Heat::cases() as $heat) {
                     $bench = self::bench($pattern->id());
                     $plan = TakeDown::plan($bench, new Ways($conditions, $way, $heat));
                     $order = self::order($plan);
-                    $parts = array_map(static fn (Part $p): string => $p->id, array_filter($bench->hub->stack->parts, static fn (Part $p): bool => ! in_array($p->kind, [PartKind::Housing, PartKind::Nipple], true)));
+                    $parts = array_map(
+                        static fn (Part $p): string => $p->id,
+                        array_filter(
+                            $bench->hub->stack->parts,
+                            static fn (Part $p): bool => ! in_array($p->kind, [PartKind::Housing, PartKind::Nipple], true),
+                        ),
+                    );
                     self::assertEqualsCanonicalizing(array_values($parts), $order);
                     self::assertReachable($bench->hub->stack, $order, $pattern->id());
                     self::assertSame(count($plan), count(array_unique(self::ids($plan))), 'each step has a name of its own');
@@ -141,25 +162,49 @@ final class TakeDownTest extends TestCase
 
     public function test_a_hub_that_was_changed_still_comes_apart_in_an_order_that_works(): void
     {
-        $kinds = [PartKind::Seal, PartKind::SnapRing, PartKind::Spacer, PartKind::Washer, PartKind::Bearing, PartKind::DustCap, PartKind::LockNut];
+        $kinds = [
+            PartKind::Seal,
+            PartKind::SnapRing,
+            PartKind::Spacer,
+            PartKind::Washer,
+            PartKind::Bearing,
+            PartKind::DustCap,
+            PartKind::LockNut,
+        ];
         $patterns = array_keys(Patterns::all());
-        $this->limitTo(120)->forAll(Generators::choose(0, count($patterns) - 1), Generators::choose(0, 200), Generators::choose(0, count($kinds) - 1), Generators::choose(-3, 3))->then(function (int $pattern, int $which, int $kind, int $by) use ($patterns, $kinds): void {
-            $line = self::bench($patterns[$pattern])->hub->stack->line();
-            $edits = [['do' => 'add', 'kind' => $kinds[$kind]->value, 'after' => $line[$which % count($line)]->id], ['do' => 'move', 'part' => $line[($which + 3) % count($line)]->id, 'by' => $by === 0 ? 1 : $by]];
-            $bench = self::bench($patterns[$pattern], ['hub.edits' => ['edits' => $edits, 'undone' => 0]]);
-            $order = self::order(TakeDown::plan($bench, Ways::of($bench)));
-            $parts = array_map(static fn (Part $p): string => $p->id, array_filter($bench->hub->stack->parts, static fn (Part $p): bool => ! in_array($p->kind, [PartKind::Housing, PartKind::Nipple], true)));
-            self::assertEqualsCanonicalizing(array_values($parts), $order);
-            $sleeve = $bench->hub->stack->find('sleeve');
-            $after = $bench->hub->stack->line();
-            $places = array_map(static fn (Part $p): int => (int) array_search($p, $after, true), $bench->hub->stack->cartridges());
-            $place = $sleeve === null ? -1 : (int) array_search($sleeve, $after, true);
-            if ($sleeve !== null && count($places) > 1 && min($places) < $place && $place < max($places)) {
-                $at = array_flip($order);
-                $before = array_filter($bench->hub->stack->cartridges(), static fn (Part $p): bool => $at[$p->id] < $at['sleeve']);
-                self::assertNotSame([], $before, 'a sleeve leaves after one of its bearings');
-            }
-        });
+        $this->limitTo(120)
+            ->forAll(
+                Generators::choose(0, count($patterns) - 1),
+                Generators::choose(0, 200),
+                Generators::choose(0, count($kinds) - 1),
+                Generators::choose(-3, 3),
+            )
+            ->then(function (int $pattern, int $which, int $kind, int $by) use ($patterns, $kinds): void {
+                $line = self::bench($patterns[$pattern])->hub->stack->line();
+                $edits = [
+                    ['do' => 'add', 'kind' => $kinds[$kind]->value, 'after' => $line[$which % count($line)]->id],
+                    ['do' => 'move', 'part' => $line[($which + 3) % count($line)]->id, 'by' => $by === 0 ? 1 : $by],
+                ];
+                $bench = self::bench($patterns[$pattern], ['hub.edits' => ['edits' => $edits, 'undone' => 0]]);
+                $order = self::order(TakeDown::plan($bench, Ways::of($bench)));
+                $parts = array_map(
+                    static fn (Part $p): string => $p->id,
+                    array_filter(
+                        $bench->hub->stack->parts,
+                        static fn (Part $p): bool => ! in_array($p->kind, [PartKind::Housing, PartKind::Nipple], true),
+                    ),
+                );
+                self::assertEqualsCanonicalizing(array_values($parts), $order);
+                $sleeve = $bench->hub->stack->find('sleeve');
+                $after = $bench->hub->stack->line();
+                $places = array_map(static fn (Part $p): int => (int) array_search($p, $after, true), $bench->hub->stack->cartridges());
+                $place = $sleeve === null ? -1 : (int) array_search($sleeve, $after, true);
+                if ($sleeve !== null && count($places) > 1 && min($places) < $place && $place < max($places)) {
+                    $at = array_flip($order);
+                    $before = array_filter($bench->hub->stack->cartridges(), static fn (Part $p): bool => $at[$p->id] < $at['sleeve']);
+                    self::assertNotSame([], $before, 'a sleeve leaves after one of its bearings');
+                }
+            });
     }
 
     /** @return iterable<string, array{string, list<Condition>, string, string}> pattern, condition, step that comes in, before which */
@@ -196,7 +241,11 @@ final class TakeDownTest extends TestCase
 
     public function test_a_corroded_fit_is_warmed_whatever_the_habit(): void
     {
-        $bench = self::bench('pair-sleeve', ['strip.condition' => ['choices' => ['corroded']]], habits: ['heat' => 'cold', 'extraction' => 'puller']);
+        $bench = self::bench(
+            'pair-sleeve',
+            ['strip.condition' => ['choices' => ['corroded']]],
+            habits: ['heat' => 'cold', 'extraction' => 'puller'],
+        );
         self::assertSame([Heat::Warm, Extraction::Puller], [Ways::of($bench)->heat, Ways::of($bench)->extraction]);
         $said = self::bench('pair-sleeve', ['strip.condition' => ['choices' => ['corroded']], 'strip.heat' => ['choice' => 'cold']]);
         self::assertSame(Heat::Cold, Ways::of($said)->heat, 'what is said for this job goes first');
@@ -214,7 +263,10 @@ final class TakeDownTest extends TestCase
         self::assertGreaterThan(0, $change->minutes);
         self::assertSame([], PlanChange::between($drift, $drift)->messages());
         $report = (new Strip(self::bench('pair-sleeve', ['strip.way' => ['choice' => 'puller']])))->report();
-        self::assertStringContainsString('push the sleeve aside', implode(' ', array_map(static fn ($m): string => $m->inEnglish(), $report->steps[0]->verdicts[0]->why)));
+        self::assertStringContainsString(
+            'push the sleeve aside',
+            implode(' ', array_map(static fn ($m): string => $m->inEnglish(), $report->steps[0]->verdicts[0]->why)),
+        );
     }
 
     public function test_hands_and_waits_are_told_apart(): void
@@ -247,7 +299,16 @@ final class TakeDownTest extends TestCase
     public function test_a_puller_must_reach_the_bore(): void
     {
         $entries = ['strip.way' => ['choice' => 'puller']];
-        $have = static fn (float $least, float $most): ?string => array_values(array_filter(self::tools(self::bench('pair-sleeve', $entries, [new WallTool('1', 'Collet', ToolKind::BlindPuller, Length::mm($least), Length::mm($most))])), static fn (ToolLine $l): bool => $l->tool === 'Expanding puller'))[0]->have;
+        $have = static fn (float $least, float $most): ?string => array_values(
+            array_filter(
+                self::tools(
+                    self::bench('pair-sleeve', $entries, [
+                        new WallTool('1', 'Collet', ToolKind::BlindPuller, Length::mm($least), Length::mm($most)),
+                    ]),
+                ),
+                static fn (ToolLine $l): bool => $l->tool === 'Expanding puller',
+            ),
+        )[0]->have;
         self::assertSame('Collet', $have(18, 28));
         self::assertNull($have(8, 16));
     }
@@ -255,7 +316,12 @@ final class TakeDownTest extends TestCase
     public function test_the_spanner_of_last_time_is_looked_for(): void
     {
         $wall = [new WallTool('1', 'Spanner 17', ToolKind::Spanner, across: Length::mm(17))];
-        $line = static fn (array $spanners): ToolLine => array_values(array_filter(self::tools(self::bench('cup-cone', wall: $wall, spanners: $spanners)), static fn (ToolLine $l): bool => $l->tool === 'Spanner'))[0];
+        $line = static fn (array $spanners): ToolLine => array_values(
+            array_filter(
+                self::tools(self::bench('cup-cone', wall: $wall, spanners: $spanners)),
+                static fn (ToolLine $l): bool => $l->tool === 'Spanner',
+            ),
+        )[0];
         self::assertSame('Spanner 17', $line(['fastener.lock_nut_left.spanner' => '17'])->have);
         self::assertNull($line(['fastener.lock_nut_left.spanner' => '19'])->have);
         self::assertSame('19.00 mm across', $line(['fastener.lock_nut_left.spanner' => '19'])->size?->inEnglish());
@@ -265,7 +331,10 @@ final class TakeDownTest extends TestCase
 
     public function test_an_inch_nut_wants_its_inch_spanner(): void
     {
-        $wall = [new WallTool('1', 'Spanner 27', ToolKind::Spanner, across: Length::mm(27)), new WallTool('2', 'Spanner 1 1/16', ToolKind::Spanner, across: Length::mm(26.9875))];
+        $wall = [
+            new WallTool('1', 'Spanner 27', ToolKind::Spanner, across: Length::mm(27)),
+            new WallTool('2', 'Spanner 1 1/16', ToolKind::Spanner, across: Length::mm(26.9875)),
+        ];
         self::assertFalse($wall[0]->serves(Need::turning(ToolKind::Spanner, '3/4')));
         self::assertTrue($wall[1]->serves(Need::turning(ToolKind::Spanner, '1 1/16')));
         self::assertFalse($wall[0]->serves(Need::turning(ToolKind::Spanner, 'the big one')), 'a size nobody can read serves nothing');
@@ -274,7 +343,12 @@ final class TakeDownTest extends TestCase
     public function test_fasteners_are_asked_where_they_come_off(): void
     {
         foreach (Patterns::all() as $id => $pattern) {
-            $asked = array_merge(...array_map(static fn (PlannedStep $p): array => array_map(static fn (Ask $a): string => $a->place, $p->step->asks), TakeDown::plan(self::bench($id), Ways::of(self::bench($id)))));
+            $asked = array_merge(
+                ...array_map(
+                    static fn (PlannedStep $p): array => array_map(static fn (Ask $a): string => $a->place, $p->step->asks),
+                    TakeDown::plan(self::bench($id), Ways::of(self::bench($id))),
+                ),
+            );
             foreach ($pattern->fasteners() as $fastener) {
                 if ($fastener->part !== null) {
                     foreach (['spanner', 'thread', 'hand', 'held', 'torque', 'source'] as $what) {

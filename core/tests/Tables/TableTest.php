@@ -25,7 +25,11 @@ final class TableTest extends TestCase
     public function test_every_limit_is_used_and_every_limit_used_is_there(): void
     {
         $source = '';
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src', \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             $source .= file_get_contents((string) $file);
         }
         foreach (Table::rows('limits') as $row) {

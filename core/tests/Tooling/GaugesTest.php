@@ -30,7 +30,14 @@ final class GaugesTest extends TestCase
     {
         yield 'an empty wall' => [[], 0.03];
         yield 'a caliper of known half-width' => [[self::gauge(Instrument::DigitalCaliper, 0.02)], 0.02];
-        yield 'of two the worse' => [[self::gauge(Instrument::DigitalCaliper, 0.02), self::gauge(Instrument::DigitalCaliper, 0.08), self::gauge(Instrument::DigitalCaliper, 0.05)], 0.08];
+        yield 'of two the worse' => [
+            [
+                self::gauge(Instrument::DigitalCaliper, 0.02),
+                self::gauge(Instrument::DigitalCaliper, 0.08),
+                self::gauge(Instrument::DigitalCaliper, 0.05),
+            ],
+            0.08,
+        ];
         yield 'another instrument' => [[self::gauge(Instrument::Micrometer, 0.004)], 0.03];
         yield 'a gauge that says nothing' => [[self::gauge(Instrument::DigitalCaliper, null), self::gauge(null, 0.5)], 0.03];
     }
@@ -44,8 +51,13 @@ final class GaugesTest extends TestCase
 
     public function test_a_reading_keeps_the_half_width_it_was_made_with(): void
     {
-        $notebook = new Notebook(['a' => ['value' => ['mm' => 47.01, 'half_mm' => 0.08], 'instrument' => 'digital_caliper'], 'b' => ['value' => ['mm' => 47.01], 'instrument' => 'digital_caliper']]);
-        $read = static fn (string $place): array => ($r = $notebook->reading($place)) === null ? [] : [$r->value->mm, $r->halfWidth->mm, $r->instrument];
+        $notebook = new Notebook([
+            'a' => ['value' => ['mm' => 47.01, 'half_mm' => 0.08], 'instrument' => 'digital_caliper'],
+            'b' => ['value' => ['mm' => 47.01], 'instrument' => 'digital_caliper'],
+        ]);
+        $read = static fn (string $place): array => ($r = $notebook->reading($place)) === null
+            ? []
+            : [$r->value->mm, $r->halfWidth->mm, $r->instrument];
         self::assertSame([47.01, 0.08, Instrument::DigitalCaliper], $read('a'));
         self::assertSame([47.01, 0.03, Instrument::DigitalCaliper], $read('b'), 'the usual one where none was kept');
         self::assertGreaterThan($notebook->reading('b')?->sigma(), $notebook->reading('a')?->sigma());
@@ -68,11 +80,21 @@ final class GaugesTest extends TestCase
 
     public function test_a_list_of_tools_says_what_a_gauge_reads_as(): void
     {
-        $list = ToolList::read("name,kind,plus_minus_mm,reads\nGood mic,gauge,0.004,micrometer\nOld mic,gauge,0.02,\n24 socket,socket,,micrometer\nBad,gauge,0.1,eyeball\n");
+        $list = ToolList::read(
+            "name,kind,plus_minus_mm,reads\nGood mic,gauge,0.004,micrometer\nOld mic,gauge,0.02,\n24 "
+                ."socket,socket,,micrometer\nBad,gauge,0.1,eyeball\n",
+        );
         self::assertSame([Instrument::Micrometer, null], array_map(static fn (WallTool $t): ?Instrument => $t->reads, $list->tools));
         self::assertSame([4, 5], array_column($list->faults, 'line'));
         self::assertStringContainsString('"eyeball" is no instrument here: steel_rule', $list->faults[1]->detail);
-        self::assertSame(Instrument::Micrometer, ToolList::read(ToolList::write($list->tools))->tools[0]->reads, 'written and read again');
-        self::assertContains(Instrument::DigitalCaliper, array_map(static fn (WallTool $t): ?Instrument => $t->reads, ToolList::starter()));
+        self::assertSame(
+            Instrument::Micrometer,
+            ToolList::read(ToolList::write($list->tools))->tools[0]->reads,
+            'written and read again',
+        );
+        self::assertContains(
+            Instrument::DigitalCaliper,
+            array_map(static fn (WallTool $t): ?Instrument => $t->reads, ToolList::starter()),
+        );
     }
 }

@@ -25,7 +25,8 @@ final class WallTest extends TestCase
     public function test_a_rod_pulls_a_share_of_its_proof_load(): void
     {
         // Proof loads of grade 8.8, coarse thread, kN, from the printed table of ISO 898-1.
-        foreach ([[DrawBolt::M8, 21.2], [DrawBolt::M10, 33.7], [DrawBolt::M12, 48.9], [DrawBolt::M14, 66.7], [DrawBolt::M16, 91.0]] as [$rod, $proof]) {
+        $cases = [[DrawBolt::M8, 21.2], [DrawBolt::M10, 33.7], [DrawBolt::M12, 48.9], [DrawBolt::M14, 66.7], [DrawBolt::M16, 91.0]];
+        foreach ($cases as [$rod, $proof]) {
             self::assertEqualsWithDelta($proof, $rod->limit(1.0)->newtons / 1000, 0.15, $rod->value);
             self::assertEqualsWithDelta($proof * 0.3, $rod->limit(0.3)->newtons / 1000, 0.05, $rod->value);
         }
@@ -38,7 +39,7 @@ final class WallTest extends TestCase
             self::assertGreaterThan($before, $rod->limit(0.3)->newtons, $rod->value);
             self::assertSame((float) substr($rod->value, 1), $rod->diameter());
             // The stress area of a metric thread from its two sizes: π/4 (d − 0.9382 P)².
-            $area = M_PI / 4 * ($rod->diameter() - 0.9382 * $rod->pitch()) ** 2;
+            $area = (M_PI / 4) * ($rod->diameter() - 0.9382 * $rod->pitch()) ** 2;
             self::assertEqualsWithDelta(580 * $area, $rod->limit(1.0)->newtons, 0.01 * 580 * $area, $rod->value);
             $before = $rod->limit(0.3)->newtons;
         }
@@ -46,17 +47,39 @@ final class WallTest extends TestCase
 
     public function test_a_wall_goes_through_a_list_unchanged(): void
     {
-        $wall = [...ToolList::starter(), new WallTool('x', 'Odd, "quoted"', ToolKind::Press, capacity: Force::newtons(120000), ram: Length::mm(48.5), count: 2), new WallTool('y', '=cmd', ToolKind::TorqueWrench, torqueLow: Torque::newtonMetres(5), torqueHigh: Torque::newtonMetres(60))];
+        $wall = [
+            ...ToolList::starter(),
+            new WallTool('x', 'Odd, "quoted"', ToolKind::Press, capacity: Force::newtons(120000), ram: Length::mm(48.5), count: 2),
+            new WallTool('y', '=cmd', ToolKind::TorqueWrench, torqueLow: Torque::newtonMetres(5), torqueHigh: Torque::newtonMetres(60)),
+        ];
         $read = ToolList::read(ToolList::write($wall));
         self::assertSame([], $read->faults);
-        $plain = static fn (WallTool $t): array => [ltrim($t->name, "'"), $t->kind, $t->outside?->mm, $t->opening?->mm, $t->length?->mm, $t->across?->mm, $t->ram?->mm, $t->pitch?->mm, $t->capacity?->newtons, $t->torqueLow?->newtonMetres, $t->torqueHigh?->newtonMetres, $t->plusMinus?->mm, $t->count];
+        $plain = static fn (WallTool $t): array => [
+            ltrim($t->name, "'"),
+            $t->kind,
+            $t->outside?->mm,
+            $t->opening?->mm,
+            $t->length?->mm,
+            $t->across?->mm,
+            $t->ram?->mm,
+            $t->pitch?->mm,
+            $t->capacity?->newtons,
+            $t->torqueLow?->newtonMetres,
+            $t->torqueHigh?->newtonMetres,
+            $t->plusMinus?->mm,
+            $t->count,
+        ];
         self::assertSame(array_map($plain, $wall), array_map($plain, $read->tools));
         self::assertStringContainsString("\r\n'=cmd,", ToolList::write($wall), 'a table program takes no formula from it');
     }
 
     public function test_a_list_says_what_is_wrong_with_which_line(): void
     {
-        $read = ToolList::read("Name;Kind;Outside;Opening;Length;Count\n42 cup;cup;46,2;37;60;\n;cup;1;;1;\nspoon;spoon;;;;\nwide;cup;30;40;60;\nword;cup;thick;;60;\nless;cup;-3;;60;\nmany;washer;37;13;3;lots\n1 1/8 cup;cup;1 1/8 in;1 in;3 in;2\n");
+        $read = ToolList::read(
+            "Name;Kind;Outside;Opening;Length;Count\n42 cup;cup;46,2;37;60;\n;cup;1;;1;\nspoon;spoon;;;;\n"
+                ."wide;cup;30;40;60;\nword;cup;thick;;60;\nless;cup;-3;;60;\nmany;washer;37;13;3;lots\n"
+                ."1 1/8 cup;cup;1 1/8 in;1 in;3 in;2\n",
+        );
         self::assertSame(['42 cup', '1 1/8 cup'], array_map(static fn (WallTool $t): string => $t->name, $read->tools));
         self::assertEqualsWithDelta([46.2, 28.575], array_map(static fn (WallTool $t): ?float => $t->outside?->mm, $read->tools), 1e-9);
         self::assertSame([3, 4, 5, 6, 7, 8], array_map(static fn ($f): int => $f->line, $read->faults));
@@ -65,7 +88,9 @@ final class WallTest extends TestCase
     /** @return iterable<string, array{string, string}> the file, what is said of its second line */
     public static function faulty(): iterable
     {
-        $line = static fn (string $row): string => "name,kind,outside_mm,opening_mm,length_mm,torque_low_nm,torque_high_nm,count\n$row\n";
+        $line = static fn (
+            string $row,
+        ): string => "name,kind,outside_mm,opening_mm,length_mm,torque_low_nm,torque_high_nm,count\n$row\n";
         yield 'no name' => [$line(',cup,40,30,80'), 'No name.'];
         yield 'a long name' => [$line(str_repeat('x', 81).',cup,40,30,80'), 'longer than 80'];
         yield 'a kind nobody knows' => [$line('Thing,gadget,40,30,80'), '"gadget" is no kind of tool here'];
@@ -117,13 +142,41 @@ final class WallTest extends TestCase
     public function test_nonsense_below_good_rows_is_reported_and_costs_none_of_them(): void
     {
         $random = new Randomizer(new Mt19937(17));
-        $bits = ['name', 'kind', 'cup', ',', ';', "\n", '"', '""', '1/0', '1e999', '-5', 'outside_mm', "\t", '=1+1', 'ß', "\xC3", '999999999999999999'];
+        $bits = [
+            'name',
+            'kind',
+            'cup',
+            ',',
+            ';',
+            "\n",
+            '"',
+            '""',
+            '1/0',
+            '1e999',
+            '-5',
+            'outside_mm',
+            "\t",
+            '=1+1',
+            'ß',
+            "\xC3",
+            '999999999999999999',
+        ];
         for ($i = 0; $i < 1500; $i++) {
-            $text = "name,kind,outside_mm,length_mm,count\nGun,heat_gun,,,1\n".implode('', array_map(static fn (): string => $bits[$random->getInt(0, count($bits) - 1)], range(1, $random->getInt(1, 40))));
+            $text =
+                "name,kind,outside_mm,length_mm,count\nGun,heat_gun,,,1\n".
+                implode(
+                    '',
+                    array_map(static fn (): string => $bits[$random->getInt(0, count($bits) - 1)], range(1, $random->getInt(1, 40))),
+                );
             $list = ToolList::read($text);
             self::assertSame('Gun', $list->tools[0]->name, 'what came before the nonsense is kept');
             foreach ($list->tools as $tool) {
-                self::assertTrue($tool->name !== '' && $tool->count >= 1 && ($tool->outside === null || ($tool->outside->mm > 0 && is_finite($tool->outside->mm))), $text);
+                self::assertTrue(
+                    $tool->name !== '' &&
+                        $tool->count >= 1 &&
+                        ($tool->outside === null || ($tool->outside->mm > 0 && is_finite($tool->outside->mm))),
+                    $text,
+                );
             }
             foreach ($list->faults as $fault) {
                 self::assertGreaterThan(2, $fault->line, $text);
@@ -131,8 +184,13 @@ final class WallTest extends TestCase
         }
     }
 
-    private static function tool(ToolKind $kind, ?float $outside = null, ?float $opening = null, ?float $length = null, ?float $across = null): WallTool
-    {
+    private static function tool(
+        ToolKind $kind,
+        ?float $outside = null,
+        ?float $opening = null,
+        ?float $length = null,
+        ?float $across = null,
+    ): WallTool {
         $mm = static fn (?float $of): ?Length => $of === null ? null : Length::mm($of);
 
         return new WallTool('1', 'x', $kind, $mm($opening), $mm($outside), $mm($length), $mm($across));
@@ -146,29 +204,72 @@ final class WallTest extends TestCase
         yield 'one that opens to just that' => [Need::puller($mm(25)), self::tool(ToolKind::BlindPuller, 25, 18), true];
         yield 'one too large to go in' => [Need::puller($mm(17)), self::tool(ToolKind::BlindPuller, 25, 18), false];
         yield 'one that was never measured' => [Need::puller($mm(20)), self::tool(ToolKind::BlindPuller, 25), false];
-        $cup = static fn (float $inside, float $long, ToolKind $kind = ToolKind::Pipe): WallTool => new WallTool('1', 'x', $kind, $mm($inside), $mm($inside + 5), $mm($long));
-        yield 'a rod long enough' => [Need::rod($mm(184)), new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(200)), true];
-        yield 'a rod too short' => [Need::rod($mm(184)), new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(150)), false];
+        $cup = static fn (float $inside, float $long, ToolKind $kind = ToolKind::Pipe): WallTool => new WallTool(
+            '1',
+            'x',
+            $kind,
+            $mm($inside),
+            $mm($inside + 5),
+            $mm($long),
+        );
+        yield 'a rod long enough' => [
+            Need::rod($mm(184)),
+            new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(200)),
+            true,
+        ];
+        yield 'a rod too short' => [
+            Need::rod($mm(184)),
+            new WallTool('1', 'x', ToolKind::Rod, outside: $mm(12), length: $mm(150)),
+            false,
+        ];
         yield 'a rod nobody measured' => [Need::rod($mm(184)), new WallTool('1', 'x', ToolKind::Rod), false];
         yield 'a pipe that takes the bearing in' => [Need::receiver($mm(48), $mm(17)), $cup(49, 40), true];
         yield 'one too narrow' => [Need::receiver($mm(48), $mm(17)), $cup(47, 40), false];
         yield 'one too shallow' => [Need::receiver($mm(48), $mm(17)), $cup(49, 15), false];
-        yield 'a plug through the ledge' => [Need::plug($mm(20), $mm(39.9)), new WallTool('1', 'x', ToolKind::Disc, outside: $mm(35), length: $mm(25)), true];
-        yield 'one that stands on the ledge' => [Need::plug($mm(20), $mm(39.9)), new WallTool('1', 'x', ToolKind::Disc, outside: $mm(42), length: $mm(25)), false];
-        yield 'one that falls through the ring' => [Need::plug($mm(20), $mm(39.9)), new WallTool('1', 'x', ToolKind::Disc, outside: $mm(19), length: $mm(25)), false];
+        yield 'a plug through the ledge' => [
+            Need::plug($mm(20), $mm(39.9)),
+            new WallTool('1', 'x', ToolKind::Disc, outside: $mm(35), length: $mm(25)),
+            true,
+        ];
+        yield 'one that stands on the ledge' => [
+            Need::plug($mm(20), $mm(39.9)),
+            new WallTool('1', 'x', ToolKind::Disc, outside: $mm(42), length: $mm(25)),
+            false,
+        ];
+        yield 'one that falls through the ring' => [
+            Need::plug($mm(20), $mm(39.9)),
+            new WallTool('1', 'x', ToolKind::Disc, outside: $mm(19), length: $mm(25)),
+            false,
+        ];
         yield 'a socket serves as a plug' => [Need::plug($mm(20), $mm(39.9)), $cup(24, 50, ToolKind::ImpactSocket), true];
         yield 'a lever is a lever' => [Need::of(ToolKind::SealLever), new WallTool('1', 'x', ToolKind::SealLever), true];
         yield 'and no magnet' => [Need::of(ToolKind::Magnet), new WallTool('1', 'x', ToolKind::SealLever), false];
         yield 'a socket takes a bearing in' => [Need::receiver($mm(47), $mm(20)), self::tool(ToolKind::ImpactSocket, 60, 48, 70), true];
-        yield 'one that the bearing just fills' => [Need::receiver($mm(47), $mm(20)), self::tool(ToolKind::ImpactSocket, 60, 47, 70), false];
+        yield 'one that the bearing just fills' => [
+            Need::receiver($mm(47), $mm(20)),
+            self::tool(ToolKind::ImpactSocket, 60, 47, 70),
+            false,
+        ];
         yield 'a plug between' => [Need::plug($mm(26), $mm(40)), self::tool(ToolKind::Disc, 35, null, 20), true];
         yield 'a plug as large as the ledge' => [Need::plug($mm(26), $mm(40)), self::tool(ToolKind::Disc, 40, null, 20), false];
-        yield 'an impact socket for a nut' => [Need::turning(ToolKind::Socket, '27'), self::tool(ToolKind::ImpactSocket, across: 27), true];
+        yield 'an impact socket for a nut' => [
+            Need::turning(ToolKind::Socket, '27'),
+            self::tool(ToolKind::ImpactSocket, across: 27),
+            true,
+        ];
         yield 'a socket is no spanner' => [Need::turning(ToolKind::ConeSpanner, '15'), self::tool(ToolKind::Socket, across: 15), false];
-        yield 'inches of the same size' => [Need::turning(ToolKind::Spanner, '1 1/16'), self::tool(ToolKind::Spanner, across: 26.99), true];
+        yield 'inches of the same size' => [
+            Need::turning(ToolKind::Spanner, '1 1/16'),
+            self::tool(ToolKind::Spanner, across: 26.99),
+            true,
+        ];
         yield 'the next size' => [Need::turning(ToolKind::Spanner, '27'), self::tool(ToolKind::Spanner, across: 26), false];
         yield 'a size nobody noted' => [Need::turning(ToolKind::Spanner, null), self::tool(ToolKind::Spanner, across: 26), false];
-        yield 'a size nobody can read' => [Need::turning(ToolKind::Spanner, 'the big one'), self::tool(ToolKind::Spanner, across: 26), false];
+        yield 'a size nobody can read' => [
+            Need::turning(ToolKind::Spanner, 'the big one'),
+            self::tool(ToolKind::Spanner, across: 26),
+            false,
+        ];
         yield 'any of its kind' => [Need::of(ToolKind::HeatGun), self::tool(ToolKind::HeatGun), true];
     }
 
@@ -188,7 +289,10 @@ final class WallTest extends TestCase
     public function test_what_is_needed_is_said_with_its_sizes(): void
     {
         self::assertSame('for a bore of 20.00 mm', Need::puller(Length::mm(20))->words()?->inEnglish());
-        self::assertSame('inside over 47.00 mm, deeper than 20.00 mm', Need::receiver(Length::mm(47), Length::mm(20))->words()?->inEnglish());
+        self::assertSame(
+            'inside over 47.00 mm, deeper than 20.00 mm',
+            Need::receiver(Length::mm(47), Length::mm(20))->words()?->inEnglish(),
+        );
         self::assertSame('size not noted yet', Need::turning(ToolKind::Spanner, null)->words()?->inEnglish());
         self::assertNull(Need::of(ToolKind::HeatGun)->words());
     }

@@ -26,7 +26,7 @@ final class TrialTest extends TestCase
     public static function trials(): iterable
     {
         $limits = Limits::standard();
-        yield 'ten spellings of every number' => [new SpellingTrial, 1, 11];
+        yield 'ten spellings of every number' => [new SpellingTrial(), 1, 11];
         yield 'caliper' => [new CaliperTrial($limits), 2000, 12];
         yield 'fits' => [new FitTrial($limits), 1000, 13];
         yield 'fits again' => [new FitTrial($limits), 1000, 14];
@@ -49,7 +49,10 @@ final class TrialTest extends TestCase
 
     public function test_the_same_seed_gives_the_same_jobs(): void
     {
-        $run = static fn (int $seed): array => array_map(static fn (TrialFigure $f): string => $f->line(), (new FitTrial(Limits::standard()))->run(new Chance(new Mt19937($seed)), 50));
+        $run = static fn (int $seed): array => array_map(
+            static fn (TrialFigure $f): string => $f->line(),
+            (new FitTrial(Limits::standard()))->run(new Chance(new Mt19937($seed)), 50),
+        );
         self::assertSame($run(3), $run(3));
         $chance = new Chance(new Mt19937(5));
         $other = new Chance(new Mt19937(6));

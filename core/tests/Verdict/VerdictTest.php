@@ -55,7 +55,12 @@ final class VerdictTest extends TestCase
 
     public function test_words_show_quantities_with_the_decimals_of_their_unit_or_their_own(): void
     {
-        $says = Message::of('k', '{play} of {share}, {name}: {fine}', ['play' => Length::mm(0.126), 'share' => Share::of(0.256), 'name' => Message::plain('left'), 'fine' => Shown::of(Length::mm(0.126), 3)]);
+        $says = Message::of('k', '{play} of {share}, {name}: {fine}', [
+            'play' => Length::mm(0.126),
+            'share' => Share::of(0.256),
+            'name' => Message::plain('left'),
+            'fine' => Shown::of(Length::mm(0.126), 3),
+        ]);
         self::assertSame('0.13 mm of 26%, left: 0.126 mm', $says->inEnglish());
         self::assertSame('{nothing} is known', Message::of('k', '{nothing} is known')->inEnglish());
         self::assertSame('-0.004 mm', Message::shown(Length::mm(-0.004), 3));
@@ -64,8 +69,13 @@ final class VerdictTest extends TestCase
     public function test_a_judgement_gathers_what_is_said_of_it_in_its_order(): void
     {
         $word = static fn (string $text): Message => Message::of('k', $text);
-        $first = Verdict::care($word('Tight'), $word('It is tight.'))->because($word('a'))->workedOut(Working::start()->line('x', 'a + b', '1 + 2', Length::mm(3)));
-        $then = $first->because($word('b'), $word('c'))->next($word('Warm it'))->workedOut(Working::start()->line('y', 'x / 2', '3 / 2', '1.5'));
+        $first = Verdict::care($word('Tight'), $word('It is tight.'))
+            ->because($word('a'))
+            ->workedOut(Working::start()->line('x', 'a + b', '1 + 2', Length::mm(3)));
+        $then = $first
+            ->because($word('b'), $word('c'))
+            ->next($word('Warm it'))
+            ->workedOut(Working::start()->line('y', 'x / 2', '3 / 2', '1.5'));
         self::assertSame(['a', 'b', 'c'], array_map(static fn (Message $m): string => $m->text, $then->why));
         self::assertSame(['x' => '3.00 mm', 'y' => '1.5'], array_column($then->working->lines, 'result', 'what'));
         self::assertSame(['a'], array_map(static fn (Message $m): string => $m->text, $first->why), 'the one before is as it was');

@@ -51,10 +51,16 @@ export function BearingSection({ of, text }: { of: BearingSizes; text: (mm: numb
         {kind === 'taper' ? (
           <>
             <path
-              d={`M${left} ${outer.top}H${right - B * scale * 0.14}V${outer.top + outer.height * 0.55}L${left} ${outer.top + outer.height * 1.7}z`}
+              d={[
+                `M${left} ${outer.top}H${right - B * scale * 0.14}`,
+                `V${outer.top + outer.height * 0.55}L${left} ${outer.top + outer.height * 1.7}z`,
+              ].join('')}
             />
             <path
-              d={`M${left + B * scale * 0.08} ${inner.top + inner.height}H${right}V${inner.top - inner.height * 0.7}L${left + B * scale * 0.08} ${inner.top + inner.height * 0.5}z`}
+              d={[
+                `M${left + B * scale * 0.08} ${inner.top + inner.height}H${right}`,
+                `V${inner.top - inner.height * 0.7}L${left + B * scale * 0.08} ${inner.top + inner.height * 0.5}z`,
+              ].join('')}
             />
           </>
         ) : (

@@ -9,7 +9,10 @@ const BAR = 104;
 /** Round steps for an axis of so many micrometres. */
 const stepOf = (span: number): number => [5, 10, 20, 50, 100, 200, 500].find((step) => span / step <= 6) ?? 1000;
 
-/** Where ring and seat lie about the nominal size, as two bands: they overlap where the ring grips. `text` writes a size, `off` how far from it, both from mm. */
+/**
+ * Where ring and seat lie about the nominal size, as two bands: they overlap where the ring grips. `text` writes a size,
+ * `off` how far from it, both from mm.
+ */
 export function FitPicture({
   bands,
   onShaft,
@@ -59,6 +62,7 @@ export function FitPicture({
   const ringMid = (bands.ring_low_mm + bands.ring_high_mm) / 2;
   const seatMid = (bands.seat_low_mm + bands.seat_high_mm) / 2;
   const grip = onShaft ? seatMid - ringMid : ringMid - seatMid;
+  const between = `${grip >= 0 ? 'overlap' : 'gap'} of ${off(Math.abs(grip))}`;
   const x = LEFT + 2 * BAR + 66;
   return (
     <svg
@@ -66,7 +70,7 @@ export function FitPicture({
       width="100%"
       style={{ maxWidth: WIDTH, display: 'block' }}
       role="img"
-      aria-label={`Ring and ${onShaft ? 'shaft' : 'bore'} about ${bands.nominal_mm} mm: ${grip >= 0 ? 'overlap' : 'gap'} of ${off(Math.abs(grip))} between their middles`}
+      aria-label={`Ring and ${onShaft ? 'shaft' : 'bore'} about ${bands.nominal_mm} mm: ${between} between their middles`}
     >
       {ticks.map((um) => (
         <g key={um}>

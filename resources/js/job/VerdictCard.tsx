@@ -9,7 +9,8 @@ import { amount, shown, symbol, type Units } from '../words/say';
 const withSpread = (figure: Verdict['figures'][number], units: Units): string => {
   const { quantity, plus_minus } = figure;
   if (!plus_minus) return shown(quantity, units);
-  return `${amount(quantity.value, quantity.unit, quantity.digits, units)} ± ${amount(plus_minus, quantity.unit, quantity.digits, units)}${symbol(quantity.unit, units)}`;
+  const inUnits = (value: number): string => amount(value, quantity.unit, quantity.digits, units);
+  return `${inUnits(quantity.value)} ± ${inUnits(plus_minus)}${symbol(quantity.unit, units)}`;
 };
 
 /** A judgement: level, headline, one sentence, figures, why, what next, and how it was worked out. */

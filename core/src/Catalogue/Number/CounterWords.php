@@ -12,14 +12,23 @@ use CleanRace\Core\Verdict\Written;
 final class CounterWords
 {
     private const SEALS = [
-        'contact_both' => 'contact seal on both sides', 'contact_one' => 'contact seal on one side', 'contact_unclear' => 'say whether one seal or two',
-        'lowfriction_both' => 'non-contact seal on both sides', 'lowfriction_one' => 'non-contact seal on one side',
-        'shield_both' => 'shield on both sides', 'shield_one' => 'shield on one side',
+        'contact_both' => 'contact seal on both sides',
+        'contact_one' => 'contact seal on one side',
+        'contact_unclear' => 'say whether one seal or two',
+        'lowfriction_both' => 'non-contact seal on both sides',
+        'lowfriction_one' => 'non-contact seal on one side',
+        'shield_both' => 'shield on both sides',
+        'shield_one' => 'shield on one side',
     ];
 
     private const SPECIALS = [
-        'ring_groove_with_ring' => 'with its snap ring', 'ring_groove' => 'with a snap-ring groove', 'flange' => 'flanged',
-        'full_complement' => 'no cage, full of balls', 'stainless' => 'stainless', 'hybrid' => 'ceramic balls', 'pair' => 'one of a pair',
+        'ring_groove_with_ring' => 'with its snap ring',
+        'ring_groove' => 'with a snap-ring groove',
+        'flange' => 'flanged',
+        'full_complement' => 'no cage, full of balls',
+        'stainless' => 'stainless',
+        'hybrid' => 'ceramic balls',
+        'pair' => 'one of a pair',
     ];
 
     public static function of(Designation $bearing): Message
@@ -27,7 +36,9 @@ final class CounterWords
         $words = [Written::of($bearing->number)];
         if ($bearing->kind === BearingKind::Taper) {
             $words[] = match ($bearing->piece) {
-                null => 'cone and cup', 'cone' => 'cone alone', default => 'cup alone'
+                null => 'cone and cup',
+                'cone' => 'cone alone',
+                default => 'cup alone',
             };
         } elseif ($bearing->kind !== BearingKind::HubUnit) {
             $words[] = self::first(self::SEALS, $bearing) ?? ($bearing->seals() === 2 ? self::SEALS['contact_both'] : 'open');

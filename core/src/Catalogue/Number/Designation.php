@@ -72,13 +72,22 @@ final readonly class Designation
     /** @return list<string> signs that nobody here knows */
     public function unknown(): array
     {
-        return array_values(array_map(static fn (Sign $s): string => $s->sign, array_filter($this->signs, static fn (Sign $s): bool => $s->family === 'unknown')));
+        return array_values(
+            array_map(
+                static fn (Sign $s): string => $s->sign,
+                array_filter($this->signs, static fn (Sign $s): bool => $s->family === 'unknown'),
+            ),
+        );
     }
 
     /** The designation written plainly: number and signs. */
     public function written(): string
     {
-        $signs = array_filter($this->signs, fn (Sign $s): bool => ! in_array($s->family, ['flange', 'ring_groove_with_ring'], true) || ($this->size?->hasFlange() !== true && $this->size?->hasRing() !== true));
+        $signs = array_filter(
+            $this->signs,
+            fn (Sign $s): bool => ! in_array($s->family, ['flange', 'ring_groove_with_ring'], true) ||
+                ($this->size?->hasFlange() !== true && $this->size?->hasRing() !== true),
+        );
 
         return trim($this->number.' '.implode(' ', array_map(static fn (Sign $s): string => $s->sign, $signs)));
     }

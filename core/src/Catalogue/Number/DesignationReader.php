@@ -43,8 +43,11 @@ final readonly class DesignationReader
     /** A reading this clean needs no other. */
     private const CLEAN = 1.2;
 
-    public function __construct(private BearingTable $table = new BearingTable, private Suffixes $suffixes = new Suffixes, private LookAlikes $lookAlikes = new LookAlikes)
-    {
+    public function __construct(
+        private BearingTable $table = new BearingTable(),
+        private Suffixes $suffixes = new Suffixes(),
+        private LookAlikes $lookAlikes = new LookAlikes(),
+    ) {
     }
 
     /** @throws Nonsense when no size number can be found in it, or the series has no such bore */
@@ -89,7 +92,22 @@ final readonly class DesignationReader
                     [$found, $piece] = $index[$key];
                     $size = $this->withSigns($this->table->find($found), $signs);
                     if ($size !== null) {
-                        $readings[] = $this->weighed($number, $from, $to, $signs, new Designation($size->number, $size, $size->bore->mm, $size->kind, self::told($size, $signs), null, NumberRules::reading($size), $piece));
+                        $readings[] = $this->weighed(
+                            $number,
+                            $from,
+                            $to,
+                            $signs,
+                            new Designation(
+                                $size->number,
+                                $size,
+                                $size->bore->mm,
+                                $size->kind,
+                                self::told($size, $signs),
+                                null,
+                                NumberRules::reading($size),
+                                $piece,
+                            ),
+                        );
                     }
                 }
             }
@@ -108,7 +126,13 @@ final readonly class DesignationReader
                 foreach ([NumberRules::coded($key), NumberRules::spelledOut($key)] as $read) {
                     $known = $read === null || isset(Table::index('numbers', NumberIndex::make(...))[$key]);
                     if (! $known && ($signs = $this->signs($number, $from, $to)) !== null) {
-                        [$weight, $read] = $this->weighed($number, $from, $to, $signs, new Designation($read->number, $read->size, $read->boreMm, $read->kind, $signs, null, $read->reading));
+                        [$weight, $read] = $this->weighed(
+                            $number,
+                            $from,
+                            $to,
+                            $signs,
+                            new Designation($read->number, $read->size, $read->boreMm, $read->kind, $signs, null, $read->reading),
+                        );
                         $readings[] = [$weight + self::UNLISTED, $read];
                     }
                 }
@@ -127,7 +151,22 @@ final readonly class DesignationReader
             $signs = $this->signs($number, 0, strlen($key));
             $size = $signs === null ? null : $this->withSigns($this->table->find($found), $signs);
             if ($signs !== null && $size !== null) {
-                [$weight, $read] = $this->weighed($number, 0, strlen($key), $signs, new Designation($size->number, $size, $size->bore->mm, $size->kind, self::told($size, $signs), $guess, NumberRules::reading($size), $piece));
+                [$weight, $read] = $this->weighed(
+                    $number,
+                    0,
+                    strlen($key),
+                    $signs,
+                    new Designation(
+                        $size->number,
+                        $size,
+                        $size->bore->mm,
+                        $size->kind,
+                        self::told($size, $signs),
+                        $guess,
+                        NumberRules::reading($size),
+                        $piece,
+                    ),
+                );
                 $readings[] = [$weight + self::LOOKS_LIKE + $cost - self::COMMON * 2 * $size->commonness, $read];
             }
         }
@@ -157,12 +196,14 @@ final readonly class DesignationReader
     private function weighed(TypedNumber $number, int $from, int $to, array $signs, Designation $read): array
     {
         $tail = $number->behind($to);
-        $weight = ($tail !== '' && ctype_digit($tail[0]) ? self::RUN_ON : 0.0) + (match (true) {
-            str_contains($read->number, '-') => 0.0,
-            $to - $from > 3 && $number->isParted($to - 2, $to) => self::TORN,
-            $number->isParted($from, $to) => self::PARTED,
-            default => 0.0,
-        });
+        $weight =
+            ($tail !== '' && ctype_digit($tail[0]) ? self::RUN_ON : 0.0) +
+            match (true) {
+                str_contains($read->number, '-') => 0.0,
+                $to - $from > 3 && $number->isParted($to - 2, $to) => self::TORN,
+                $number->isParted($from, $to) => self::PARTED,
+                default => 0.0,
+            };
         foreach ($signs as $sign) {
             $weight += match ($sign->family) {
                 'unknown' => self::UNKNOWN,
@@ -171,7 +212,7 @@ final readonly class DesignationReader
             };
         }
 
-        return [$weight - self::COMMON * ($read->size->commonness ?? 0) - self::COMMON / 10 * ($to - $from), $read];
+        return [$weight - self::COMMON * ($read->size->commonness ?? 0) - (self::COMMON / 10) * ($to - $from), $read];
     }
 
     /**
@@ -206,8 +247,14 @@ final readonly class DesignationReader
         $families = array_column($signs, 'family');
 
         return match (true) {
-            $size->hasRing() && ! in_array('ring_groove_with_ring', $families, true) => [new Sign('NR', 'ring_groove_with_ring', null, 'snap-ring groove with its ring'), ...$signs],
-            $size->hasFlange() && ! in_array('flange', $families, true) => [new Sign('F', 'flange', null, 'flange on the outer ring'), ...$signs],
+            $size->hasRing() && ! in_array('ring_groove_with_ring', $families, true) => [
+                new Sign('NR', 'ring_groove_with_ring', null, 'snap-ring groove with its ring'),
+                ...$signs,
+            ],
+            $size->hasFlange() && ! in_array('flange', $families, true) => [
+                new Sign('F', 'flange', null, 'flange on the outer ring'),
+                ...$signs,
+            ],
             default => $signs,
         };
     }
@@ -230,7 +277,16 @@ final readonly class DesignationReader
                 $signs = [...$signs, ...$mended];
                 $guesses = $guess === null ? $guesses : [...$guesses, $guess];
             }
-            $better = new Designation($read->number, $read->size, $read->boreMm, $read->kind, $signs, $guesses === [] ? null : Message::listed($guesses), $read->reading, $read->piece);
+            $better = new Designation(
+                $read->number,
+                $read->size,
+                $read->boreMm,
+                $read->kind,
+                $signs,
+                $guesses === [] ? null : Message::listed($guesses),
+                $read->reading,
+                $read->piece,
+            );
             if ($unknown !== [] && count($better->unknown()) < count($unknown)) {
                 $out[] = [$weight - self::UNKNOWN * (count($unknown) - count($better->unknown())) + self::MENDED, $better];
             }
@@ -242,9 +298,21 @@ final readonly class DesignationReader
     private function unreadable(string $typed, TypedNumber $number): Nonsense
     {
         if (preg_match('/^(60|62|63|64|67|68|69)(\d{2})/', $number->compact, $known) === 1) {
-            return new Nonsense(sprintf('Series %s has no bore code %s. Look at the ring again: 00 to 03 are 10, 12, 15 and 17 mm, 04 and up are five times the code.', $known[1], $known[2]));
+            return new Nonsense(
+                sprintf(
+                    'Series %s has no bore code %s. Look at the ring again: 00 to 03 are 10, 12, 15 and 17 mm, 04 and up are five '
+                        .'times the code.',
+                    $known[1],
+                    $known[2],
+                ),
+            );
         }
 
-        return new Nonsense(sprintf('"%s" holds no bearing number that is known here. Type what is stamped, such as 6204 2RS, or measure it with the caliper.', mb_substr($typed, 0, 40)));
+        return new Nonsense(
+            sprintf(
+                '"%s" holds no bearing number that is known here. Type what is stamped, such as 6204 2RS, or measure it with the caliper.',
+                mb_substr($typed, 0, 40),
+            ),
+        );
     }
 }

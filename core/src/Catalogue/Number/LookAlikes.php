@@ -12,8 +12,22 @@ final readonly class LookAlikes
 {
     /** What a letter may be when it is a digit badly struck. */
     private const DIGITS = [
-        'O' => '0', 'Q' => '0', 'D' => '0', 'U' => '0', 'I' => '1', 'L' => '1', '|' => '1', '!' => '1', 'Z' => '2', 'E' => '3',
-        'A' => '4', 'S' => '5', 'G' => '6', 'T' => '7', 'B' => '68', 'P' => '9',
+        'O' => '0',
+        'Q' => '0',
+        'D' => '0',
+        'U' => '0',
+        'I' => '1',
+        'L' => '1',
+        '|' => '1',
+        '!' => '1',
+        'Z' => '2',
+        'E' => '3',
+        'A' => '4',
+        'S' => '5',
+        'G' => '6',
+        'T' => '7',
+        'B' => '68',
+        'P' => '9',
     ];
 
     private const UNREADABLE = '?*#';

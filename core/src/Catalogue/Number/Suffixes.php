@@ -83,7 +83,10 @@ final class Suffixes
         foreach (self::$rows ?? [] as $spelling => $row) {
             $spelling = (string) $spelling;
             // One letter alone says something only when nothing else, or another known sign, follows.
-            if (str_starts_with($word, $spelling) && (strlen($spelling) > 1 || strlen($word) === 1 || $this->leading(substr($word, 1)) !== null)) {
+            if (
+                str_starts_with($word, $spelling) &&
+                (strlen($spelling) > 1 || strlen($word) === 1 || $this->leading(substr($word, 1)) !== null)
+            ) {
                 return new Sign($spelling, $row['family'], $row['seals'] === '' ? null : (int) $row['seals'], $row['meaning']);
             }
         }

@@ -15,7 +15,16 @@ final readonly class TypedNumber
 {
     private const LONGEST = 40;
 
-    private const SPELLINGS = ['–' => '-', '—' => '-', '−' => '-', '‑' => '-', '×' => 'X', "\u{00A0}" => ' ', '·' => '.', '⁄' => '/'];
+    private const SPELLINGS = [
+        '–' => '-',
+        '—' => '-',
+        '−' => '-',
+        '‑' => '-',
+        '×' => 'X',
+        "\u{00A0}" => ' ',
+        '·' => '.',
+        '⁄' => '/',
+    ];
 
     /** @param  list<int>  $ends where each character of the compact text ends in the text */
     private function __construct(public string $text, public string $compact, private array $ends)
@@ -66,24 +75,33 @@ final readonly class TypedNumber
     /** 6203-5/8 is written 6203-10: the bore in sixteenths. */
     private static function sixteenths(string $text): string
     {
-        return preg_replace_callback('~^(\d{3,4})[\s\-]+(\d{1,2})/(2|4|8|16)(?![\dA-Z])~', static fn (array $m): string => (int) $m[2] < 2 * (int) $m[3] ? $m[1].'-'.((int) $m[2] * 16 / (int) $m[3]) : $m[0], $text) ?? $text;
+        return preg_replace_callback(
+            '~^(\d{3,4})[\s\-]+(\d{1,2})/(2|4|8|16)(?![\dA-Z])~',
+            static fn (array $m): string => (int) $m[2] < 2 * (int) $m[3] ? $m[1].'-'.((int) $m[2] * 16) / (int) $m[3] : $m[0],
+            $text,
+        ) ?? $text;
     }
 
     /** LM11949/10 is written LM11949/LM11910: the cup is told by its last digits. */
     private static function pairSpelledOut(string $text): string
     {
-        return preg_replace_callback('~^([A-Z]{0,3}\d{3,6}?)(\d{2,3})\s*/\s*([A-Z]?)(\d{2,3})(?![\d])~', static function (array $m): string {
-            $cone = $m[1].$m[2];
-            $cup = substr($cone, 0, -strlen($m[4])).$m[4];
+        return preg_replace_callback(
+            '~^([A-Z]{0,3}\d{3,6}?)(\d{2,3})\s*/\s*([A-Z]?)(\d{2,3})(?![\d])~',
+            static function (array $m): string {
+                $cone = $m[1].$m[2];
+                $cup = substr($cone, 0, -strlen($m[4])).$m[4];
 
-            return isset(Table::index('numbers', NumberIndex::make(...))[$cone.$cup]) ? "$cone/$cup" : $m[0];
-        }, $text) ?? $text;
+                return isset(Table::index('numbers', NumberIndex::make(...))[$cone.$cup]) ? "$cone/$cup" : $m[0];
+            },
+            $text,
+        ) ?? $text;
     }
 
     /** The stroke before 22, 28 and 32, or before the one digit of a small thin bearing such as 618/8. */
     private static function isLiteral(string $text, int $at): bool
     {
-        return $text[$at] === '/' && preg_match('~(?<![\dA-Z])(?:SS|W|F)?(\d{2,3}|[\dOISBGZQ?]{2})$~', substr($text, 0, $at), $series) === 1
-            && preg_match(str_starts_with($series[1], '61') ? '~^/\d(?!\d)~' : '~^/(2[28BZ?]|32)(?!\d)~', substr($text, $at)) === 1;
+        return $text[$at] === '/' &&
+            preg_match('~(?<![\dA-Z])(?:SS|W|F)?(\d{2,3}|[\dOISBGZQ?]{2})$~', substr($text, 0, $at), $series) === 1 &&
+            preg_match(str_starts_with($series[1], '61') ? '~^/\d(?!\d)~' : '~^/(2[28BZ?]|32)(?!\d)~', substr($text, $at)) === 1;
     }
 }

@@ -32,26 +32,53 @@ final readonly class Draft
      *
      * @throws Nonsense when no such piece can be made
      */
-    public static function turned(string $title, Length $outsideMm, string $outside, ?Length $boreMm, string $bore, Length $length, string $along, ?Length $nose = null): self
-    {
+    public static function turned(
+        string $title,
+        Length $outsideMm,
+        string $outside,
+        ?Length $boreMm,
+        string $bore,
+        Length $length,
+        string $along,
+        ?Length $nose = null,
+    ): self {
         $hole = $boreMm->mm ?? 0.0;
-        if ($outsideMm->mm <= 0 || $length->mm <= 0 || $hole >= $outsideMm->mm || ($nose !== null && ($nose->mm <= 0 || $nose->mm >= $outsideMm->mm))) {
+        if (
+            $outsideMm->mm <= 0 ||
+            $length->mm <= 0 ||
+            $hole >= $outsideMm->mm ||
+            ($nose !== null && ($nose->mm <= 0 || $nose->mm >= $outsideMm->mm))
+        ) {
             throw Nonsense::about('outside_mm', 'No such piece can be turned: the bore or the nose is not smaller than its outside.');
         }
         [$r, $l] = [$outsideMm->mm / 2, $length->mm];
         $tip = $nose === null ? 0.0 : min(12.0, 0.3 * $l);
         $lines = [
-            ['STEEL', 0.0, -$r, 0.0, $r], ['STEEL', 0.0, $r, $l, $r], ['STEEL', $l, $r, $l, -$r], ['STEEL', $l, -$r, 0.0, -$r],
+            ['STEEL', 0.0, -$r, 0.0, $r],
+            ['STEEL', 0.0, $r, $l, $r],
+            ['STEEL', $l, $r, $l, -$r],
+            ['STEEL', $l, -$r, 0.0, -$r],
             ['CENTRE', -6.0, 0.0, $l + $tip + 6.0, 0.0],
         ];
         if ($hole > 0) {
-            array_push($lines, ['STEEL', 0.0, $hole / 2, $l, $hole / 2], ['STEEL', 0.0, -$hole / 2, $l, -$hole / 2], ...self::hatched($l, $hole / 2, $r), ...self::hatched($l, -$r, -$hole / 2));
+            array_push(
+                $lines,
+                ['STEEL', 0.0, $hole / 2, $l, $hole / 2],
+                ['STEEL', 0.0, -$hole / 2, $l, -$hole / 2],
+                ...self::hatched($l, $hole / 2, $r),
+                ...self::hatched($l, -$r, -$hole / 2),
+            );
         } else {
             array_push($lines, ...self::hatched($l, -$r, $r));
         }
         $texts = [[0.0, $r + self::MARGIN, $title]];
         if ($nose !== null) {
-            array_push($lines, ['STEEL', $l, $nose->mm / 2, $l + $tip, $nose->mm / 2], ['STEEL', $l + $tip, $nose->mm / 2, $l + $tip, -$nose->mm / 2], ['STEEL', $l + $tip, -$nose->mm / 2, $l, -$nose->mm / 2]);
+            array_push(
+                $lines,
+                ['STEEL', $l, $nose->mm / 2, $l + $tip, $nose->mm / 2],
+                ['STEEL', $l + $tip, $nose->mm / 2, $l + $tip, -$nose->mm / 2],
+                ['STEEL', $l + $tip, -$nose->mm / 2, $l, -$nose->mm / 2],
+            );
             $texts[] = [$l + $tip + 3, $nose->mm / 2, sprintf('nose %.1f', $nose->mm)];
         }
         array_push($lines, ...self::along($l, -$r - self::STEP));
@@ -67,7 +94,15 @@ final readonly class Draft
     /** @return list<array{string, float, float, float, float}> */
     private static function along(float $length, float $y): array
     {
-        return [['NAMES', 0.0, $y, $length, $y], ['NAMES', 0.0, $y - 2, 0.0, $y + 5], ['NAMES', $length, $y - 2, $length, $y + 5], ['NAMES', 0.0, $y, 2.0, $y + 0.8], ['NAMES', 0.0, $y, 2.0, $y - 0.8], ['NAMES', $length, $y, $length - 2, $y + 0.8], ['NAMES', $length, $y, $length - 2, $y - 0.8]];
+        return [
+            ['NAMES', 0.0, $y, $length, $y],
+            ['NAMES', 0.0, $y - 2, 0.0, $y + 5],
+            ['NAMES', $length, $y - 2, $length, $y + 5],
+            ['NAMES', 0.0, $y, 2.0, $y + 0.8],
+            ['NAMES', 0.0, $y, 2.0, $y - 0.8],
+            ['NAMES', $length, $y, $length - 2, $y + 0.8],
+            ['NAMES', $length, $y, $length - 2, $y - 0.8],
+        ];
     }
 
     /** @return list<array{string, float, float, float, float}> lines at 45° between two heights */

@@ -13,7 +13,20 @@ use CleanRace\Core\Verdict\Message;
  */
 final class Dxf
 {
-    private const LAYERS = ['HOUSING' => 8, 'BEARING' => 5, 'STEEL' => 7, 'AXLE' => 9, 'ROLLING' => 4, 'RUBBER' => 1, 'FELT' => 32, 'BRONZE' => 40, 'THREAD' => 3, 'CENTRE' => 2, 'NAMES' => 6, 'HATCH' => 8];
+    private const LAYERS = [
+        'HOUSING' => 8,
+        'BEARING' => 5,
+        'STEEL' => 7,
+        'AXLE' => 9,
+        'ROLLING' => 4,
+        'RUBBER' => 1,
+        'FELT' => 32,
+        'BRONZE' => 40,
+        'THREAD' => 3,
+        'CENTRE' => 2,
+        'NAMES' => 6,
+        'HATCH' => 8,
+    ];
 
     private const AWAY = [PartState::OnTray, PartState::Scrapped, PartState::NotThere];
 
@@ -28,11 +41,24 @@ final class Dxf
                 $entities .= self::outline($outline, 1).self::outline($outline, -1);
             }
             $middle = ($piece->from->mm + $piece->to->mm) / 2;
-            $entities .= self::group([[0, 'TEXT'], [8, 'NAMES'], [10, $middle], [20, $piece->outer->mm + 1], [30, 0.0], [40, 1.8], [1, self::ascii(Message::plain($piece->name)->inEnglish())], [50, 90.0]]);
+            $entities .= self::group([
+                [0, 'TEXT'],
+                [8, 'NAMES'],
+                [10, $middle],
+                [20, $piece->outer->mm + 1],
+                [30, 0.0],
+                [40, 1.8],
+                [1, self::ascii(Message::plain($piece->name)->inEnglish())],
+                [50, 90.0],
+            ]);
         }
         $entities .= self::line('CENTRE', $section->from->mm - 5, 0.0, $section->to->mm + 5, 0.0, 'CENTER');
 
-        return self::header($section->from->mm, $section->to->mm, $section->radius->mm).self::tables().self::group([[0, 'SECTION'], [2, 'ENTITIES']]).$entities.self::group([[0, 'ENDSEC'], [0, 'EOF']]);
+        return self::header($section->from->mm, $section->to->mm, $section->radius->mm).
+            self::tables().
+            self::group([[0, 'SECTION'], [2, 'ENTITIES']]).
+            $entities.
+            self::group([[0, 'ENDSEC'], [0, 'EOF']]);
     }
 
     /** A piece to make, with its dimensions. */
@@ -46,7 +72,11 @@ final class Dxf
             $entities .= self::group([[0, 'TEXT'], [8, 'NAMES'], [10, $x], [20, $y], [30, 0.0], [40, 3.0], [1, self::ascii($text)]]);
         }
 
-        return self::header(-10.0, $draft->width, $draft->height / 2).self::tables().self::group([[0, 'SECTION'], [2, 'ENTITIES']]).$entities.self::group([[0, 'ENDSEC'], [0, 'EOF']]);
+        return self::header(-10.0, $draft->width, $draft->height / 2).
+            self::tables().
+            self::group([[0, 'SECTION'], [2, 'ENTITIES']]).
+            $entities.
+            self::group([[0, 'ENDSEC'], [0, 'EOF']]);
     }
 
     private static function outline(Outline $outline, int $half): string
@@ -54,7 +84,14 @@ final class Dxf
         $layer = self::layer($outline->hatch);
         $corners = $outline->corners();
         if ($outline->round !== null) {
-            return self::group([[0, 'CIRCLE'], [8, $layer], [10, $corners[0][0]], [20, $half * $corners[0][1]], [30, 0.0], [40, $outline->round]]);
+            return self::group([
+                [0, 'CIRCLE'],
+                [8, $layer],
+                [10, $corners[0][0]],
+                [20, $half * $corners[0][1]],
+                [30, 0.0],
+                [40, $outline->round],
+            ]);
         }
         $open = $outline->hatch === Hatch::Line;
         $lines = '';
@@ -71,28 +108,82 @@ final class Dxf
     private static function layer(Hatch $hatch): string
     {
         return match ($hatch) {
-            Hatch::Alloy => 'HOUSING', Hatch::Ring => 'BEARING', Hatch::Shaft => 'AXLE', Hatch::Ball => 'ROLLING', Hatch::Rubber => 'RUBBER',
-            Hatch::Felt => 'FELT', Hatch::Bronze => 'BRONZE', Hatch::Line => 'THREAD', Hatch::Steel, Hatch::Void => 'STEEL',
+            Hatch::Alloy => 'HOUSING',
+            Hatch::Ring => 'BEARING',
+            Hatch::Shaft => 'AXLE',
+            Hatch::Ball => 'ROLLING',
+            Hatch::Rubber => 'RUBBER',
+            Hatch::Felt => 'FELT',
+            Hatch::Bronze => 'BRONZE',
+            Hatch::Line => 'THREAD',
+            Hatch::Steel, Hatch::Void => 'STEEL',
         };
     }
 
     private static function line(string $layer, float $x, float $y, float $toX, float $toY, ?string $type = null): string
     {
-        return self::group([[0, 'LINE'], [8, $layer], ...($type === null ? [] : [[6, $type]]), [10, $x], [20, $y], [30, 0.0], [11, $toX], [21, $toY], [31, 0.0]]);
+        return self::group([
+            [0, 'LINE'],
+            [8, $layer],
+            ...$type === null ? [] : [[6, $type]],
+            [10, $x],
+            [20, $y],
+            [30, 0.0],
+            [11, $toX],
+            [21, $toY],
+            [31, 0.0],
+        ]);
     }
 
     private static function header(float $from, float $to, float $radius): string
     {
         return self::group([
-            [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, 4], [9, '$MEASUREMENT'], [70, 1],
-            [9, '$EXTMIN'], [10, $from], [20, -$radius], [30, 0.0], [9, '$EXTMAX'], [10, $to], [20, $radius], [30, 0.0], [0, 'ENDSEC'],
+            [0, 'SECTION'],
+            [2, 'HEADER'],
+            [9, '$ACADVER'],
+            [1, 'AC1009'],
+            [9, '$INSUNITS'],
+            [70, 4],
+            [9, '$MEASUREMENT'],
+            [70, 1],
+            [9, '$EXTMIN'],
+            [10, $from],
+            [20, -$radius],
+            [30, 0.0],
+            [9, '$EXTMAX'],
+            [10, $to],
+            [20, $radius],
+            [30, 0.0],
+            [0, 'ENDSEC'],
         ]);
     }
 
     private static function tables(): string
     {
-        $types = [[0, 'TABLE'], [2, 'LTYPE'], [70, 2], [0, 'LTYPE'], [2, 'CONTINUOUS'], [70, 0], [3, 'Solid line'], [72, 65], [73, 0], [40, 0.0],
-            [0, 'LTYPE'], [2, 'CENTER'], [70, 0], [3, 'Centre'], [72, 65], [73, 4], [40, 20.0], [49, 12.0], [49, -3.0], [49, 2.0], [49, -3.0], [0, 'ENDTAB']];
+        $types = [
+            [0, 'TABLE'],
+            [2, 'LTYPE'],
+            [70, 2],
+            [0, 'LTYPE'],
+            [2, 'CONTINUOUS'],
+            [70, 0],
+            [3, 'Solid line'],
+            [72, 65],
+            [73, 0],
+            [40, 0.0],
+            [0, 'LTYPE'],
+            [2, 'CENTER'],
+            [70, 0],
+            [3, 'Centre'],
+            [72, 65],
+            [73, 4],
+            [40, 20.0],
+            [49, 12.0],
+            [49, -3.0],
+            [49, 2.0],
+            [49, -3.0],
+            [0, 'ENDTAB'],
+        ];
         $layers = [[0, 'TABLE'], [2, 'LAYER'], [70, count(self::LAYERS)]];
         foreach (self::LAYERS as $name => $colour) {
             array_push($layers, [0, 'LAYER'], [2, $name], [70, 0], [62, $colour], [6, $name === 'CENTRE' ? 'CENTER' : 'CONTINUOUS']);
@@ -104,7 +195,17 @@ final class Dxf
     /** @param  list<array{int, string|int|float}>  $pairs group code and value */
     private static function group(array $pairs): string
     {
-        return implode('', array_map(static fn (array $p): string => sprintf("%3d\r\n%s\r\n", $p[0], is_float($p[1]) ? rtrim(rtrim(number_format($p[1], 4, '.', ''), '0'), '.') : $p[1]), $pairs));
+        return implode(
+            '',
+            array_map(
+                static fn (array $p): string => sprintf(
+                    "%3d\r\n%s\r\n",
+                    $p[0],
+                    is_float($p[1]) ? rtrim(rtrim(number_format($p[1], 4, '.', ''), '0'), '.') : $p[1],
+                ),
+                $pairs,
+            ),
+        );
     }
 
     /** Release 12 knows no letters beyond ASCII. */

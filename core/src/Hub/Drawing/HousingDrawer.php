@@ -42,7 +42,10 @@ final class HousingDrawer
         $seats = [];
         foreach ($stack->line() as $part) {
             $lane = $part->kind->lane();
-            $held = $lane === Lane::Both || ($lane === Lane::Housing && $part->kind !== PartKind::Nipple) || in_array($part->kind, [PartKind::Cup, PartKind::TaperCup], true);
+            $held =
+                $lane === Lane::Both ||
+                ($lane === Lane::Housing && $part->kind !== PartKind::Nipple) ||
+                in_array($part->kind, [PartKind::Cup, PartKind::TaperCup], true);
             if (! $held || ! isset($layout->at[$part->id])) {
                 continue;
             }
@@ -51,7 +54,13 @@ final class HousingDrawer
             if ($to <= 0.05 || $from >= $length - 0.05) {
                 continue;
             }
-            $seats[] = ['from' => max(0.0, $from), 'to' => min($length, $to), 'radius' => $part->mm('outside') / 2 + ($ring ? PartDrawer::groove($part->mm('outside')) : 0.0), 'row' => $lane !== Lane::Housing, 'ring' => $ring];
+            $seats[] = [
+                'from' => max(0.0, $from),
+                'to' => min($length, $to),
+                'radius' => $part->mm('outside') / 2 + ($ring ? PartDrawer::groove($part->mm('outside')) : 0.0),
+                'row' => $lane !== Lane::Housing,
+                'ring' => $ring,
+            ];
         }
         usort($seats, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
 
@@ -72,7 +81,8 @@ final class HousingDrawer
             return [[0.0, $seats[0]['radius'] ?? $axle], [$length, $seats[0]['radius'] ?? $axle]];
         }
         $narrowest = min(array_map(static fn (array $s): float => $s['radius'], $rows));
-        $ledge = $housing->mm('ledge_bore') > 0 ? $housing->mm('ledge_bore') / 2 : $narrowest - min(self::LEDGE_HEIGHT, 0.14 * $narrowest);
+        $ledge =
+            $housing->mm('ledge_bore') > 0 ? $housing->mm('ledge_bore') / 2 : $narrowest - min(self::LEDGE_HEIGHT, 0.14 * $narrowest);
         $profile = self::levels($housing, $seats, $rows, $ledge, $length);
         $points = [];
         foreach ($profile as [$from, $to, $radius]) {
@@ -96,14 +106,20 @@ final class HousingDrawer
         $last = $rows[count($rows) - 1];
         $leftLedge = $housing->mm('ledge_left') > 0;
         $rightLedge = $housing->mm('ledge_right') > 0;
-        $inner = count($rows) > 1 ? [$first['to'] + ($leftLedge ? 0.0 : self::RELIEF), $last['from'] - ($rightLedge ? 0.0 : self::RELIEF)] : [0.0, 0.0];
+        $inner =
+            count($rows) > 1
+                ? [$first['to'] + ($leftLedge ? 0.0 : self::RELIEF), $last['from'] - ($rightLedge ? 0.0 : self::RELIEF)]
+                : [0.0, 0.0];
         $levels = [];
         $at = 0.0;
         foreach ($seats as $i => $seat) {
             $before = $seats[$i - 1] ?? null;
             $gap = $seat['from'] - $at;
             if ($gap > 0.01) {
-                $levels = [...$levels, ...self::gap($at, $seat['from'], $before, $seat, $ledge, $inner, $first, $last, $leftLedge, $rightLedge)];
+                $levels = [
+                    ...$levels,
+                    ...self::gap($at, $seat['from'], $before, $seat, $ledge, $inner, $first, $last, $leftLedge, $rightLedge),
+                ];
             }
             $wide = $seat['ring'] ? self::RING_PLAY : 0.0;
             $levels[] = [max($at, $seat['from'] - $wide / 2), max($at, $seat['to'] + $wide / 2), $seat['radius']];
@@ -127,19 +143,34 @@ final class HousingDrawer
      * @param  array{from: float, to: float, radius: float, row: bool, ring: bool}  $last
      * @return list<array{float, float, float}>
      */
-    private static function gap(float $from, float $to, ?array $before, array $after, float $ledge, array $inner, array $first, array $last, bool $leftLedge, bool $rightLedge): array
-    {
+    private static function gap(
+        float $from,
+        float $to,
+        ?array $before,
+        array $after,
+        float $ledge,
+        array $inner,
+        array $first,
+        array $last,
+        bool $leftLedge,
+        bool $rightLedge,
+    ): array {
         $single = $first === $last;
         $plain = static fn (array $seat): float => $seat['ring'] ? $first['radius'] : $seat['radius'];
 
         return match (true) {
             $before === null => [[$from, $to, $after['row'] && $single && $rightLedge && ! $leftLedge ? $ledge : $plain($after)]],
             // Between the rows: the ledges, and what is left of the bore before them.
-            ! $single && $from >= $first['to'] - 0.01 && $to <= $last['from'] + 0.01 => array_values(array_filter([
-                [$from, max($from, min($inner[0], $to)), $first['radius']],
-                [max($from, $inner[0]), min($to, max($from, $inner[1])), $ledge],
-                [min($to, max($from, $inner[1])), $to, $last['radius']],
-            ], static fn (array $l): bool => $l[1] - $l[0] > 0.01)),
+            ! $single && $from >= $first['to'] - 0.01 && $to <= $last['from'] + 0.01 => array_values(
+                array_filter(
+                    [
+                        [$from, max($from, min($inner[0], $to)), $first['radius']],
+                        [max($from, $inner[0]), min($to, max($from, $inner[1])), $ledge],
+                        [min($to, max($from, $inner[1])), $to, $last['radius']],
+                    ],
+                    static fn (array $l): bool => $l[1] - $l[0] > 0.01,
+                ),
+            ),
             $single && $after['row'] && $rightLedge && ! $leftLedge => [[$from, $to, $ledge]],
             $single && $before['row'] && $leftLedge && ! $rightLedge => [[$from, $to, $ledge]],
             // Towards a face, a part must pass through what lies outside it.
@@ -157,8 +188,28 @@ final class HousingDrawer
         $body = min($outer, $seat + max(3.0, 0.12 * $seat));
         /** @var list<array{float|int, float}> $shares */
         $shares = match ($form) {
-            'waist' => [[0, $outer], [0.1, $outer], [0.2, max($outer - 2.6, $outer - 0.5 * ($outer - $seat))], [0.8, max($outer - 2.6, $outer - 0.5 * ($outer - $seat))], [0.9, $outer], [1, $outer]],
-            'flanges' => [[0, $body], [0.09, $body], [0.1, $outer], [0.145, $outer], [0.17, $body], [0.3, 0.86 * $body], [0.7, 0.86 * $body], [0.8, $body], [0.82, $outer], [0.865, $outer], [0.88, $body], [1, $body]],
+            'waist' => [
+                [0, $outer],
+                [0.1, $outer],
+                [0.2, max($outer - 2.6, $outer - 0.5 * ($outer - $seat))],
+                [0.8, max($outer - 2.6, $outer - 0.5 * ($outer - $seat))],
+                [0.9, $outer],
+                [1, $outer],
+            ],
+            'flanges' => [
+                [0, $body],
+                [0.09, $body],
+                [0.1, $outer],
+                [0.145, $outer],
+                [0.17, $body],
+                [0.3, 0.86 * $body],
+                [0.7, 0.86 * $body],
+                [0.8, $body],
+                [0.82, $outer],
+                [0.865, $outer],
+                [0.88, $body],
+                [1, $body],
+            ],
             'web' => [[0, $body], [0.36, $body], [0.41, $outer], [0.59, $outer], [0.64, $body], [1, $body]],
             'knuckle' => [[0, $body], [0.12, $body], [0.24, $outer], [0.62, $outer], [0.7, $body + 2], [1, $body + 2]],
             'carrier' => [[0, $body], [0.14, $body], [0.16, $outer], [0.84, $outer], [0.86, $body], [1, $body]],
@@ -182,8 +233,17 @@ final class HousingDrawer
         $top = $housing->mm('outside') / 2;
 
         return match ($housing->form) {
-            'flanges' => [Outline::circle(Hatch::Void, 0.1225 * $length, $top - 3.2, min(1.3, 0.018 * $length)), Outline::circle(Hatch::Void, 0.8425 * $length, $top - 3.2, min(1.3, 0.018 * $length))],
-            'spline' => array_map(static fn (float $share): Outline => Outline::of(Hatch::Line, [[0.06 * $length, $top - $share], [0.9 * $length, $top - $share]]), [0.8, 1.9]),
+            'flanges' => [
+                Outline::circle(Hatch::Void, 0.1225 * $length, $top - 3.2, min(1.3, 0.018 * $length)),
+                Outline::circle(Hatch::Void, 0.8425 * $length, $top - 3.2, min(1.3, 0.018 * $length)),
+            ],
+            'spline' => array_map(
+                static fn (float $share): Outline => Outline::of(Hatch::Line, [
+                    [0.06 * $length, $top - $share],
+                    [0.9 * $length, $top - $share],
+                ]),
+                [0.8, 1.9],
+            ),
             default => [],
         };
     }

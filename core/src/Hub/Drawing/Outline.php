@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub\Drawing;
 
-/** One face of the half-section: a closed polygon, an open line when its hatch is a line, or a circle. All in mm from the left face and from the axis. */
+/**
+ * One face of the half-section: a closed polygon, an open line when its hatch is a line, or a circle. All in mm from
+ * the left face and from the axis.
+ */
 final readonly class Outline
 {
     /**

@@ -25,15 +25,32 @@ final class PartDrawer
             PartKind::Seal => self::seal($part),
             PartKind::Felt => [self::block($part, Hatch::Felt)],
             PartKind::DustCap => self::cap($part),
-            PartKind::RingNut => [self::block($part, Hatch::Steel), ...self::threads(0.0, $part->along(), $part->mm('outside') / 2 - 0.6)],
+            PartKind::RingNut => [
+                self::block($part, Hatch::Steel),
+                ...self::threads(0.0, $part->along(), $part->mm('outside') / 2 - 0.6),
+            ],
             PartKind::SnapRing => self::snapRing($part),
-            PartKind::Clip => [Outline::of(Hatch::Steel, [[0, $part->mm('bore') / 2 - self::groove($part->mm('bore'))], [0, $part->mm('outside') / 2], [$part->along(), $part->mm('outside') / 2], [$part->along(), $part->mm('bore') / 2 - self::groove($part->mm('bore'))]])],
+            PartKind::Clip => [
+                Outline::of(Hatch::Steel, [
+                    [0, $part->mm('bore') / 2 - self::groove($part->mm('bore'))],
+                    [0, $part->mm('outside') / 2],
+                    [$part->along(), $part->mm('outside') / 2],
+                    [$part->along(), $part->mm('bore') / 2 - self::groove($part->mm('bore'))],
+                ]),
+            ],
             PartKind::CastleNut => self::castleNut($part),
             PartKind::LockNut => self::nut($part),
             PartKind::HubFlange => self::flange($part),
             PartKind::EndCap => self::endCap($part),
             PartKind::Freehub => self::freehub($part),
-            PartKind::ORing => [Outline::circle(Hatch::Rubber, $part->mm('section') / 2, $part->mm('bore') / 2 + $part->mm('section') / 2, $part->mm('section') / 2)],
+            PartKind::ORing => [
+                Outline::circle(
+                    Hatch::Rubber,
+                    $part->mm('section') / 2,
+                    $part->mm('bore') / 2 + $part->mm('section') / 2,
+                    $part->mm('section') / 2,
+                ),
+            ],
             PartKind::Nipple => self::nipple($part),
             default => [self::block($part, $part->kind === PartKind::Washer ? Hatch::Ring : Hatch::Steel)],
         };
@@ -56,9 +73,20 @@ final class PartDrawer
     /** @return list<Outline> */
     private static function bush(Part $part): array
     {
-        [$w, $r, $o, $f, $fw] = [$part->along(), $part->mm('bore') / 2, $part->mm('outside') / 2, $part->mm('flange_outside') / 2, $part->mm('flange_width')];
+        [$w, $r, $o, $f, $fw] = [
+            $part->along(),
+            $part->mm('bore') / 2,
+            $part->mm('outside') / 2,
+            $part->mm('flange_outside') / 2,
+            $part->mm('flange_width'),
+        ];
 
-        return [Outline::of(Hatch::Bronze, $f > $o ? [[0, $r], [0, $f], [$fw, $f], [$fw, $o], [$w, $o], [$w, $r]] : [[0, $r], [0, $o], [$w, $o], [$w, $r]])];
+        return [
+            Outline::of(
+                Hatch::Bronze,
+                $f > $o ? [[0, $r], [0, $f], [$fw, $f], [$fw, $o], [$w, $o], [$w, $r]] : [[0, $r], [0, $o], [$w, $o], [$w, $r]],
+            ),
+        ];
     }
 
     /** @return list<Outline> an L of steel, a lip that leans, a spring over it */
@@ -68,12 +96,25 @@ final class PartDrawer
         $h = max(0.5, $o - $r);
         $t = max(0.5, min(0.18 * $w, 1.4));
         $case = [[0, $o], [$w, $o], [$w, $o - $t], [$t, $o - $t], [$t, $r + 0.42 * $h], [0, $r + 0.42 * $h]];
-        $lip = [[0, $r + 0.46 * $h], [$t, $r + 0.46 * $h], [0.5 * $w, $r + 0.3 * $h], [0.86 * $w, $r + 0.3 * $h], [0.86 * $w, $r + 0.12 * $h], [0.64 * $w, $r], [0.5 * $w, $r + 0.1 * $h], [0.2 * $w, $r + 0.26 * $h], [0, $r + 0.3 * $h]];
+        $lip = [
+            [0, $r + 0.46 * $h],
+            [$t, $r + 0.46 * $h],
+            [0.5 * $w, $r + 0.3 * $h],
+            [0.86 * $w, $r + 0.3 * $h],
+            [0.86 * $w, $r + 0.12 * $h],
+            [0.64 * $w, $r],
+            [0.5 * $w, $r + 0.1 * $h],
+            [0.2 * $w, $r + 0.26 * $h],
+            [0, $r + 0.3 * $h],
+        ];
         $out = str_contains($part->way, 'spring out');
-        $turn = static fn (array $points): array => $out ? array_map(static fn (array $p): array => [$w - $p[0], $p[1]], array_values($points)) : array_values($points);
+        $turn = static fn (array $points): array => $out
+            ? array_map(static fn (array $p): array => [$w - $p[0], $p[1]], array_values($points))
+            : array_values($points);
 
         return [
-            Outline::of(Hatch::Steel, $turn($case)), Outline::of(Hatch::Rubber, $turn($lip)),
+            Outline::of(Hatch::Steel, $turn($case)),
+            Outline::of(Hatch::Rubber, $turn($lip)),
             Outline::circle(Hatch::Ball, $out ? 0.28 * $w : 0.72 * $w, $r + 0.36 * $h, min(0.09 * $w, 0.07 * $h)),
         ];
     }
@@ -84,7 +125,18 @@ final class PartDrawer
         [$w, $r, $o] = [$part->along(), $part->mm('bore') / 2, $part->mm('outside') / 2];
         $t = max(0.5, min(1.2, 0.3 * $w));
 
-        return [Outline::of(Hatch::Steel, [[0, $r], [0, $o - $t], [$t, $o], [$w, $o], [$w, $o - $t], [$t * 1.4, $o - $t], [$t, $o - 1.4 * $t], [$t, $r]])];
+        return [
+            Outline::of(Hatch::Steel, [
+                [0, $r],
+                [0, $o - $t],
+                [$t, $o],
+                [$w, $o],
+                [$w, $o - $t],
+                [$t * 1.4, $o - $t],
+                [$t, $o - 1.4 * $t],
+                [$t, $r],
+            ]),
+        ];
     }
 
     /** @return list<Outline> */
@@ -93,7 +145,14 @@ final class PartDrawer
         [$w, $o] = [$part->along(), $part->mm('outside') / 2];
         $reach = max(1.6, 0.065 * $part->mm('outside'));
 
-        return [Outline::of(Hatch::Steel, [[0, $o - $reach], [0, $o + self::groove(2 * $o)], [$w, $o + self::groove(2 * $o)], [$w, $o - $reach]])];
+        return [
+            Outline::of(Hatch::Steel, [
+                [0, $o - $reach],
+                [0, $o + self::groove(2 * $o)],
+                [$w, $o + self::groove(2 * $o)],
+                [$w, $o - $reach],
+            ]),
+        ];
     }
 
     /** @return list<Outline> */
@@ -129,7 +188,15 @@ final class PartDrawer
         $stud = 0.82 * $o;
 
         return [
-            Outline::of(Hatch::Steel, [[0, $r], [0, $o], [$plate, $o], [$plate, $boss + 2], [$plate + 2, $boss], [$w, $boss], [$w, $r]]),
+            Outline::of(Hatch::Steel, [
+                [0, $r],
+                [0, $o],
+                [$plate, $o],
+                [$plate, $boss + 2],
+                [$plate + 2, $boss],
+                [$w, $boss],
+                [$w, $r],
+            ]),
             Outline::of(Hatch::Shaft, [[-9, $stud - 2.5], [-9, $stud + 2.5], [$plate + 2, $stud + 2.5], [$plate + 2, $stud - 2.5]]),
         ];
     }
@@ -147,12 +214,25 @@ final class PartDrawer
     private static function freehub(Part $part): array
     {
         [$w, $r, $o] = [$part->along(), $part->mm('bore') / 2 + 2.5, $part->mm('outside') / 2];
-        $outline = [Outline::of(Hatch::Alloy, [[0, $r + 2], [0, $o - 1], [1, $o], [0.86 * $w, $o], [0.86 * $w, $o - 2.5], [$w, $o - 2.5], [$w, $r]])];
+        $outline = [
+            Outline::of(Hatch::Alloy, [
+                [0, $r + 2],
+                [0, $o - 1],
+                [1, $o],
+                [0.86 * $w, $o],
+                [0.86 * $w, $o - 2.5],
+                [$w, $o - 2.5],
+                [$w, $r],
+            ]),
+        ];
         foreach ([0.25, 0.5, 0.75] as $share) {
             $outline[] = Outline::of(Hatch::Line, [[1, $r + $share * ($o - $r)], [0.84 * $w, $r + $share * ($o - $r)]]);
         }
 
-        return [...$outline, Outline::of(Hatch::Steel, [[0.88 * $w, $o - 2.5], [0.88 * $w, $o + 0.8], [0.96 * $w, $o - 0.5], [0.96 * $w, $o - 2.5]])];
+        return [
+            ...$outline,
+            Outline::of(Hatch::Steel, [[0.88 * $w, $o - 2.5], [0.88 * $w, $o + 0.8], [0.96 * $w, $o - 0.5], [0.96 * $w, $o - 2.5]]),
+        ];
     }
 
     /** @return list<Outline> drawn standing on the radius zero: the section puts it on the housing */
@@ -161,7 +241,26 @@ final class PartDrawer
         [$w, $h] = [$part->along() / 2, $part->mm('length')];
         $m = $w / 2;
 
-        return [Outline::of(Hatch::Steel, [[$m - 0.3 * $w, -3], [$m - 0.3 * $w, 0], [$m - 0.5 * $w, 0], [$m - 0.5 * $w, 0.35 * $h], [$m - 0.22 * $w, 0.45 * $h], [$m - 0.22 * $w, 0.7 * $h], [$m - 0.3 * $w, 0.8 * $h], [$m - 0.15 * $w, $h], [$m + 0.15 * $w, $h], [$m + 0.3 * $w, 0.8 * $h], [$m + 0.22 * $w, 0.7 * $h], [$m + 0.22 * $w, 0.45 * $h], [$m + 0.5 * $w, 0.35 * $h], [$m + 0.5 * $w, 0], [$m + 0.3 * $w, 0], [$m + 0.3 * $w, -3]])];
+        return [
+            Outline::of(Hatch::Steel, [
+                [$m - 0.3 * $w, -3],
+                [$m - 0.3 * $w, 0],
+                [$m - 0.5 * $w, 0],
+                [$m - 0.5 * $w, 0.35 * $h],
+                [$m - 0.22 * $w, 0.45 * $h],
+                [$m - 0.22 * $w, 0.7 * $h],
+                [$m - 0.3 * $w, 0.8 * $h],
+                [$m - 0.15 * $w, $h],
+                [$m + 0.15 * $w, $h],
+                [$m + 0.3 * $w, 0.8 * $h],
+                [$m + 0.22 * $w, 0.7 * $h],
+                [$m + 0.22 * $w, 0.45 * $h],
+                [$m + 0.5 * $w, 0.35 * $h],
+                [$m + 0.5 * $w, 0],
+                [$m + 0.3 * $w, 0],
+                [$m + 0.3 * $w, -3],
+            ]),
+        ];
     }
 
     /** @return list<Outline> the root of a thread, as a line beside its crest */

@@ -10,7 +10,12 @@ use CleanRace\Core\Verdict\Message;
 /** A dimension along the axle. */
 final readonly class Span
 {
-    public function __construct(public SpanOf $of, public Message|string $label, public Length $from, public Length $to, public bool $measured)
-    {
+    public function __construct(
+        public SpanOf $of,
+        public Message|string $label,
+        public Length $from,
+        public Length $to,
+        public bool $measured,
+    ) {
     }
 }

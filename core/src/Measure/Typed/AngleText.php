@@ -18,8 +18,13 @@ final class AngleText
     /** @throws Nonsense when it is not a turn */
     public function read(string $typed): Angle
     {
-        if (preg_match('/^([+\-−]?)(\d+(?:[.,]\d+)?)(?:\/(\d+))?\s*(°|deg|min|turn|flat)?\w*$/ui', trim($typed), $found) !== 1 || ($found[3] ?? '') === '0') {
-            throw new Nonsense(sprintf('"%s" is not a turn. Type degrees, or 8 min on a clock face, 1/4 turn, 1 flat.', mb_substr($typed, 0, 40)));
+        if (
+            preg_match('/^([+\-−]?)(\d+(?:[.,]\d+)?)(?:\/(\d+))?\s*(°|deg|min|turn|flat)?\w*$/ui', trim($typed), $found) !== 1 ||
+            ($found[3] ?? '') === '0'
+        ) {
+            throw new Nonsense(
+                sprintf('"%s" is not a turn. Type degrees, or 8 min on a clock face, 1/4 turn, 1 flat.', mb_substr($typed, 0, 40)),
+            );
         }
         $number = (float) str_replace(',', '.', $found[2]) / (($found[3] ?? '') === '' ? 1 : (int) $found[3]);
         $degrees = $number * self::UNITS[mb_strtolower($found[4] ?? '')];

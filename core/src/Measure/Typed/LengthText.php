@@ -16,17 +16,43 @@ final readonly class LengthText
     private const MM_PER_INCH = 25.4;
 
     private const UNITS = [
-        'mm' => 1.0, 'millimetre' => 1.0, 'millimetres' => 1.0, 'millimeter' => 1.0, 'millimeters' => 1.0,
-        'cm' => 10.0, 'centimetre' => 10.0, 'centimetres' => 10.0,
-        'm' => 1000.0, 'metre' => 1000.0, 'metres' => 1000.0, 'meter' => 1000.0, 'meters' => 1000.0,
-        'in' => self::MM_PER_INCH, '"' => self::MM_PER_INCH, 'inch' => self::MM_PER_INCH, 'inches' => self::MM_PER_INCH,
+        'mm' => 1.0,
+        'millimetre' => 1.0,
+        'millimetres' => 1.0,
+        'millimeter' => 1.0,
+        'millimeters' => 1.0,
+        'cm' => 10.0,
+        'centimetre' => 10.0,
+        'centimetres' => 10.0,
+        'm' => 1000.0,
+        'metre' => 1000.0,
+        'metres' => 1000.0,
+        'meter' => 1000.0,
+        'meters' => 1000.0,
+        'in' => self::MM_PER_INCH,
+        '"' => self::MM_PER_INCH,
+        'inch' => self::MM_PER_INCH,
+        'inches' => self::MM_PER_INCH,
         'thou' => self::MM_PER_INCH / 1000,
     ];
 
     /** Signs that keyboards and telephones put in place of the plain ones. */
     private const SPELLINGS = [
-        '″' => '"', '”' => '"', '“' => '"', "''" => '"', '−' => '-', '–' => '-', '⁄' => '/', "\u{00A0}" => ' ',
-        '¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
+        '″' => '"',
+        '”' => '"',
+        '“' => '"',
+        "''" => '"',
+        '−' => '-',
+        '–' => '-',
+        '⁄' => '/',
+        "\u{00A0}" => ' ',
+        '¼' => ' 1/4',
+        '½' => ' 1/2',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
     ];
 
     /** @param  string  $unit what a bare number is in: `mm` or `in` */

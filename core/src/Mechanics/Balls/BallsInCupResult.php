@@ -18,7 +18,13 @@ final readonly class BallsInCupResult
      * @param  Length  $free arc left over with those taken
      * @param  Angle  $each that one ball takes of the circle
      */
-    public function __construct(public int $fit, public int $take, public Length $freeWhenFull, public Length $free, public Angle $each, public Verdict $verdict)
-    {
+    public function __construct(
+        public int $fit,
+        public int $take,
+        public Length $freeWhenFull,
+        public Length $free,
+        public Angle $each,
+        public Verdict $verdict,
+    ) {
     }
 }

@@ -11,7 +11,12 @@ use CleanRace\Core\Verdict\Message;
 final readonly class ToolOffer
 {
     /** @param  list<string>  $numbers */
-    public function __construct(public Message|string $name, public Length $outside, public ?Length $opening, public array $numbers, public int $jobs)
-    {
+    public function __construct(
+        public Message|string $name,
+        public Length $outside,
+        public ?Length $opening,
+        public array $numbers,
+        public int $jobs,
+    ) {
     }
 }

@@ -30,27 +30,69 @@ final readonly class ToolToMake
     ) {
     }
 
-    public static function of(DriverWay $way, float $outsideLeast, float $outsideMost, float $openingLeast, float $openingMost, float $length, ?float $pilot = null): self
-    {
-        [$from, $asItIs] = $openingMost <= 0 || $outsideLeast > $outsideMost ? [null, false] : self::pipe($outsideLeast, $outsideMost, $openingLeast, $openingMost);
+    public static function of(
+        DriverWay $way,
+        float $outsideLeast,
+        float $outsideMost,
+        float $openingLeast,
+        float $openingMost,
+        float $length,
+        ?float $pilot = null,
+    ): self {
+        [$from, $asItIs] =
+            $openingMost <= 0 || $outsideLeast > $outsideMost
+                ? [null, false]
+                : self::pipe($outsideLeast, $outsideMost, $openingLeast, $openingMost);
 
         return new self(
-            $way, Length::mm($outsideLeast), Length::mm($outsideMost), Length::mm($openingLeast), Length::mm($openingMost), Length::mm($length),
-            $pilot === null || $pilot <= 0 ? null : Length::mm($pilot), $from, $asItIs,
+            $way,
+            Length::mm($outsideLeast),
+            Length::mm($outsideMost),
+            Length::mm($openingLeast),
+            Length::mm($openingMost),
+            Length::mm($length),
+            $pilot === null || $pilot <= 0 ? null : Length::mm($pilot),
+            $from,
+            $asItIs,
         );
     }
 
     /** In one sentence, for somebody at a lathe or a pipe rack. */
     public function words(): Message
     {
-        $sizes = ['least' => $this->outsideLeast, 'most' => $this->outsideMost, 'opening' => $this->openingLeast, 'inside' => $this->openingMost, 'pilot' => $this->pilot ?? Length::mm(0.0), 'pipe' => Message::plain($this->from ?? '')];
+        $sizes = [
+            'least' => $this->outsideLeast,
+            'most' => $this->outsideMost,
+            'opening' => $this->openingLeast,
+            'inside' => $this->openingMost,
+            'pilot' => $this->pilot ?? Length::mm(0.0),
+            'pipe' => Message::plain($this->from ?? ''),
+        ];
         $made = match (true) {
-            $this->outsideLeast->mm > $this->outsideMost->mm => Message::of('driver.make.slight', 'The ring is too slight for a driver of its own below the face: push it with the old ring, slit so that it comes out again.'),
-            $this->pilot !== null => Message::of('driver.make.plug', 'Make one: a plug of {least} to {most}, with a nose of {pilot} that goes into the bore.', $sizes),
-            $this->openingLeast->mm <= 0 => Message::of('driver.make.disc', 'Make one: outside {least} to {most}, solid or with a hole up to {inside}.', $sizes),
-            default => Message::of('driver.make.tube', 'Make one: outside {least} to {most}, opening over {opening} and up to {inside}.', $sizes),
+            $this->outsideLeast->mm > $this->outsideMost->mm => Message::of(
+                'driver.make.slight',
+                'The ring is too slight for a driver of its own below the face: push it with the old ring, slit so that it comes out '
+                    .'again.',
+            ),
+            $this->pilot !== null => Message::of(
+                'driver.make.plug',
+                'Make one: a plug of {least} to {most}, with a nose of {pilot} that goes into the bore.',
+                $sizes,
+            ),
+            $this->openingLeast->mm <= 0 => Message::of(
+                'driver.make.disc',
+                'Make one: outside {least} to {most}, solid or with a hole up to {inside}.',
+                $sizes,
+            ),
+            default => Message::of(
+                'driver.make.tube',
+                'Make one: outside {least} to {most}, opening over {opening} and up to {inside}.',
+                $sizes,
+            ),
         };
-        $stock = $this->asItIs ? Message::of('driver.make.stock', 'From stock: {pipe}.', $sizes) : Message::of('driver.make.turned', 'Turned from {pipe}.', $sizes);
+        $stock = $this->asItIs
+            ? Message::of('driver.make.stock', 'From stock: {pipe}.', $sizes)
+            : Message::of('driver.make.turned', 'Turned from {pipe}.', $sizes);
 
         return $this->from === null || $this->pilot !== null ? $made : Message::listed([$made, $stock], ' ');
     }

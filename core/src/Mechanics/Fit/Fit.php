@@ -13,10 +13,16 @@ use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
 /** C6: does the bore hold the ring, from readings, from how it goes in, or from what makers bore to. */
-#[Calculator('fit', 'Fit of a ring in its bore', 'size', 'Interference from readings and from how it goes in.', ['outside_mm' => 47, 'bore_mm' => 46.98, 'feel' => 'firm_driving'])]
+#[
+    Calculator('fit', 'Fit of a ring in its bore', 'size', 'Interference from readings and from how it goes in.', [
+        'outside_mm' => 47,
+        'bore_mm' => 46.98,
+        'feel' => 'firm_driving',
+    ]),
+]
 final readonly class Fit
 {
-    public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances)
+    public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances())
     {
     }
 
@@ -26,18 +32,43 @@ final readonly class Fit
         $ring = $input->outsideMeasured?->estimate() ?? $this->tolerances->outside($input->outside);
 
         return (new Grip($this->limits))->judge(
-            RingSeat::Bore, $input->bore === null ? null : $ring->minus($input->bore->estimate()), $input->feel,
-            $this->tolerances->nominalInterference($input->outside, $input->holeClass->value), $this->bands($input),
-            $input->outside->mm * ($input->material->alpha() - Material::Steel->alpha()), $input->room?->celsius, $input->compound,
+            RingSeat::Bore,
+            $input->bore === null ? null : $ring->minus($input->bore->estimate()),
+            $input->feel,
+            $this->tolerances->nominalInterference($input->outside, $input->holeClass->value),
+            $this->bands($input),
+            $input->outside->mm * ($input->material->alpha() - Material::Steel->alpha()),
+            $input->room?->celsius,
+            $input->compound,
         );
     }
 
     private function bands(FitInput $input): FitBands
     {
         $nominal = $input->outside->mm;
-        [$ringLow, $ringHigh] = $input->outsideMeasured === null ? $this->tolerances->outsideBand($input->outside) : [$input->outsideMeasured->value->mm - $nominal - $input->outsideMeasured->halfWidth->mm, $input->outsideMeasured->value->mm - $nominal + $input->outsideMeasured->halfWidth->mm];
-        [$seatLow, $seatHigh] = $input->bore === null ? $this->tolerances->classBand($input->outside, $input->holeClass->value) : [$input->bore->value->mm - $nominal - $input->bore->halfWidth->mm, $input->bore->value->mm - $nominal + $input->bore->halfWidth->mm];
+        [$ringLow, $ringHigh] =
+            $input->outsideMeasured === null
+                ? $this->tolerances->outsideBand($input->outside)
+                : [
+                    $input->outsideMeasured->value->mm - $nominal - $input->outsideMeasured->halfWidth->mm,
+                    $input->outsideMeasured->value->mm - $nominal + $input->outsideMeasured->halfWidth->mm,
+                ];
+        [$seatLow, $seatHigh] =
+            $input->bore === null
+                ? $this->tolerances->classBand($input->outside, $input->holeClass->value)
+                : [
+                    $input->bore->value->mm - $nominal - $input->bore->halfWidth->mm,
+                    $input->bore->value->mm - $nominal + $input->bore->halfWidth->mm,
+                ];
 
-        return new FitBands($input->outside, Length::mm($ringLow), Length::mm($ringHigh), Length::mm($seatLow), Length::mm($seatHigh), $input->outsideMeasured !== null, $input->bore !== null);
+        return new FitBands(
+            $input->outside,
+            Length::mm($ringLow),
+            Length::mm($ringHigh),
+            Length::mm($seatLow),
+            Length::mm($seatHigh),
+            $input->outsideMeasured !== null,
+            $input->bore !== null,
+        );
     }
 }

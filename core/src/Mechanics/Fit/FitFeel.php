@@ -21,9 +21,9 @@ enum FitFeel: string
             self::Rattles => [-0.25, -0.05],
             self::DropsIn => [-0.05, -0.02],
             self::ThumbPush => [-0.02, -0.003],
-            self::LightTaps => [-0.005, 0.010],
-            self::FirmDriving => [0.008, 0.030],
-            self::WillNotStart => [0.025, 0.10],
+            self::LightTaps => [-0.005, 0.01],
+            self::FirmDriving => [0.008, 0.03],
+            self::WillNotStart => [0.025, 0.1],
         };
     }
 

@@ -29,7 +29,10 @@ final readonly class FitInput
     ) {
         foreach (['bore_mm' => $bore, 'outside_measured_mm' => $outsideMeasured] as $name => $reading) {
             if ($reading !== null && abs($reading->value->mm - $outside->mm) > self::BELONGS) {
-                throw Nonsense::about($name, sprintf('%.2f mm does not belong to a bearing of %.2f mm outside. Check both.', $reading->value->mm, $outside->mm));
+                throw Nonsense::about(
+                    $name,
+                    sprintf('%.2f mm does not belong to a bearing of %.2f mm outside. Check both.', $reading->value->mm, $outside->mm),
+                );
             }
         }
     }

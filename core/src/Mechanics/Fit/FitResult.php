@@ -9,7 +9,10 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Verdict\Verdict;
 
-/** Interference is positive when the ring is tighter than its seat. Low and high are two standard deviations either way, or the nominal span. */
+/**
+ * Interference is positive when the ring is tighter than its seat. Low and high are two standard deviations either
+ * way, or the nominal span.
+ */
 final readonly class FitResult
 {
     /** @param  list<Remedy>  $remedies for a seat that does not hold, the cheapest first */
@@ -27,11 +30,25 @@ final readonly class FitResult
     }
 
     /** @param  list<Remedy>  $remedies */
-    public static function of(Estimate $fit, float $cold, float $warm, float $grips, FitBands $bands, array $remedies, Verdict $verdict): self
-    {
+    public static function of(
+        Estimate $fit,
+        float $cold,
+        float $warm,
+        float $grips,
+        FitBands $bands,
+        array $remedies,
+        Verdict $verdict,
+    ): self {
         return new self(
-            Length::mm($fit->mean), Length::mm($fit->mean - $fit->spread()), Length::mm($fit->mean + $fit->spread()),
-            Length::mm($cold), Length::mm($warm), Share::of($grips), $bands, $remedies, $verdict,
+            Length::mm($fit->mean),
+            Length::mm($fit->mean - $fit->spread()),
+            Length::mm($fit->mean + $fit->spread()),
+            Length::mm($cold),
+            Length::mm($warm),
+            Share::of($grips),
+            $bands,
+            $remedies,
+            $verdict,
         );
     }
 }

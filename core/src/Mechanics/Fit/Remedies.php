@@ -30,16 +30,47 @@ final readonly class Remedies
             return [];
         }
         $reach = -$this->limits->get('fit.compound_reach');
-        $compound = array_values(array_filter(Table::rows('compounds'), static fn (array $row): bool => $gap <= (float) $row['fills_upto_mm']))[0] ?? null;
+        $compound =
+            array_values(
+                array_filter(Table::rows('compounds'), static fn (array $row): bool => $gap <= (float) $row['fills_upto_mm']),
+            )[0] ?? null;
         $remedies = [];
         if ($compound !== null) {
             $within = $gap <= $reach;
-            $remedies[] = new Remedy('Retaining compound', Message::of('remedy.fills', '{name}: fills {from} to {upto}', ['name' => Message::plain($compound['name']), 'from' => Length::mm((float) $compound['fills_from_mm']), 'upto' => Length::mm((float) $compound['fills_upto_mm'])]),
-                Message::of('remedy.cure', 'A few drops, 10 minutes of hands, {hours} hours to cure', ['hours' => (int) $compound['cure_hours']]),
-                $within ? 'Dry and degreased or it does not hold. Heat to get it out. The owner is told.' : Message::of('remedy.wide', 'Wider than the {reach} this shop trusts a compound with: a stopgap, and the owner knows it.', ['reach' => Length::mm($reach)]), $within);
+            $remedies[] = new Remedy(
+                'Retaining compound',
+                Message::of('remedy.fills', '{name}: fills {from} to {upto}', [
+                    'name' => Message::plain($compound['name']),
+                    'from' => Length::mm((float) $compound['fills_from_mm']),
+                    'upto' => Length::mm((float) $compound['fills_upto_mm']),
+                ]),
+                Message::of('remedy.cure', 'A few drops, 10 minutes of hands, {hours} hours to cure', [
+                    'hours' => (int) $compound['cure_hours'],
+                ]),
+                $within
+                    ? 'Dry and degreased or it does not hold. Heat to get it out. The owner is told.'
+                    : Message::of(
+                        'remedy.wide',
+                        'Wider than the {reach} this shop trusts a compound with: a stopgap, and the owner knows it.',
+                        ['reach' => Length::mm($reach)],
+                    ),
+                $within,
+            );
         }
-        $remedies[] = new Remedy('Sleeve', $seat === RingSeat::Bore ? 'The bore turned out and a sleeve pressed in' : 'The shaft turned down and a sleeve pressed on', 'A turner\'s hour or two', 'Only where the wall left is thick enough.', $gap > $reach || $least > 0);
-        $remedies[] = new Remedy($seat === RingSeat::Bore ? 'Another hub' : 'Another shaft', 'New, or a sound used one', 'The part, and its wait', 'The surest. Measure the used one before paying.', true);
+        $remedies[] = new Remedy(
+            'Sleeve',
+            $seat === RingSeat::Bore ? 'The bore turned out and a sleeve pressed in' : 'The shaft turned down and a sleeve pressed on',
+            'A turner\'s hour or two',
+            'Only where the wall left is thick enough.',
+            $gap > $reach || $least > 0,
+        );
+        $remedies[] = new Remedy(
+            $seat === RingSeat::Bore ? 'Another hub' : 'Another shaft',
+            'New, or a sound used one',
+            'The part, and its wait',
+            'The surest. Measure the used one before paying.',
+            true,
+        );
 
         return $remedies;
     }

@@ -9,7 +9,12 @@ use CleanRace\Core\Verdict\Message;
 /** One way to deal with a seat that no longer holds its ring, with what it costs and what may go wrong. */
 final readonly class Remedy
 {
-    public function __construct(public Message|string $name, public Message|string $what, public Message|string $cost, public Message|string $risk, public bool $serves)
-    {
+    public function __construct(
+        public Message|string $name,
+        public Message|string $what,
+        public Message|string $cost,
+        public Message|string $risk,
+        public bool $serves,
+    ) {
     }
 }

@@ -13,10 +13,18 @@ use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
 /** C6 on a shaft: does it hold the inner ring that is pressed on it. */
-#[Calculator('shaft-fit', 'Fit of a ring pressed on a shaft', 'size', 'Interference on a shaft from readings and from how it goes on.', ['bore_mm' => 30, 'shaft_mm' => 30.012, 'feel' => 'firm_driving'])]
+#[
+    Calculator(
+        'shaft-fit',
+        'Fit of a ring pressed on a shaft',
+        'size',
+        'Interference on a shaft from readings and from how it goes on.',
+        ['bore_mm' => 30, 'shaft_mm' => 30.012, 'feel' => 'firm_driving'],
+    ),
+]
 final readonly class ShaftFit
 {
-    public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances)
+    public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances())
     {
     }
 
@@ -26,18 +34,43 @@ final readonly class ShaftFit
         $ring = $input->boreMeasured?->estimate() ?? $this->tolerances->bore($input->bore);
 
         return (new Grip($this->limits))->judge(
-            RingSeat::Shaft, $input->shaft === null ? null : $input->shaft->estimate()->minus($ring), $input->feel,
-            $this->tolerances->nominalShaftInterference($input->bore, $input->shaftClass->value), $this->bands($input),
-            $input->bore->mm * (Material::Steel->alpha() - $input->material->alpha()), $input->room?->celsius, $input->compound,
+            RingSeat::Shaft,
+            $input->shaft === null ? null : $input->shaft->estimate()->minus($ring),
+            $input->feel,
+            $this->tolerances->nominalShaftInterference($input->bore, $input->shaftClass->value),
+            $this->bands($input),
+            $input->bore->mm * (Material::Steel->alpha() - $input->material->alpha()),
+            $input->room?->celsius,
+            $input->compound,
         );
     }
 
     private function bands(ShaftFitInput $input): FitBands
     {
         $nominal = $input->bore->mm;
-        [$ringLow, $ringHigh] = $input->boreMeasured === null ? $this->tolerances->boreBand($input->bore) : [$input->boreMeasured->value->mm - $nominal - $input->boreMeasured->halfWidth->mm, $input->boreMeasured->value->mm - $nominal + $input->boreMeasured->halfWidth->mm];
-        [$seatLow, $seatHigh] = $input->shaft === null ? $this->tolerances->classBand($input->bore, $input->shaftClass->value) : [$input->shaft->value->mm - $nominal - $input->shaft->halfWidth->mm, $input->shaft->value->mm - $nominal + $input->shaft->halfWidth->mm];
+        [$ringLow, $ringHigh] =
+            $input->boreMeasured === null
+                ? $this->tolerances->boreBand($input->bore)
+                : [
+                    $input->boreMeasured->value->mm - $nominal - $input->boreMeasured->halfWidth->mm,
+                    $input->boreMeasured->value->mm - $nominal + $input->boreMeasured->halfWidth->mm,
+                ];
+        [$seatLow, $seatHigh] =
+            $input->shaft === null
+                ? $this->tolerances->classBand($input->bore, $input->shaftClass->value)
+                : [
+                    $input->shaft->value->mm - $nominal - $input->shaft->halfWidth->mm,
+                    $input->shaft->value->mm - $nominal + $input->shaft->halfWidth->mm,
+                ];
 
-        return new FitBands($input->bore, Length::mm($ringLow), Length::mm($ringHigh), Length::mm($seatLow), Length::mm($seatHigh), $input->boreMeasured !== null, $input->shaft !== null);
+        return new FitBands(
+            $input->bore,
+            Length::mm($ringLow),
+            Length::mm($ringHigh),
+            Length::mm($seatLow),
+            Length::mm($seatHigh),
+            $input->boreMeasured !== null,
+            $input->shaft !== null,
+        );
     }
 }

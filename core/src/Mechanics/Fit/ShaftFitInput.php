@@ -30,7 +30,10 @@ final readonly class ShaftFitInput
     ) {
         foreach (['shaft_mm' => $shaft, 'bore_measured_mm' => $boreMeasured] as $name => $reading) {
             if ($reading !== null && abs($reading->value->mm - $bore->mm) > self::BELONGS) {
-                throw Nonsense::about($name, sprintf('%.2f mm does not belong to a bearing of %.2f mm bore. Check both.', $reading->value->mm, $bore->mm));
+                throw Nonsense::about(
+                    $name,
+                    sprintf('%.2f mm does not belong to a bearing of %.2f mm bore. Check both.', $reading->value->mm, $bore->mm),
+                );
             }
         }
     }

@@ -25,7 +25,10 @@ final readonly class SlidingFitInput
             throw Nonsense::about('shaft_mm', 'Measure the axle, or say how it goes through.');
         }
         if ($shaft !== null && abs($shaft->value->mm - $bore->mm) > self::BELONGS) {
-            throw Nonsense::about('shaft_mm', sprintf('%.2f mm does not belong in a bore of %.2f mm. Check both.', $shaft->value->mm, $bore->mm));
+            throw Nonsense::about(
+                'shaft_mm',
+                sprintf('%.2f mm does not belong in a bore of %.2f mm. Check both.', $shaft->value->mm, $bore->mm),
+            );
         }
     }
 }

@@ -9,7 +9,12 @@ use CleanRace\Core\Verdict\Verdict;
 
 final readonly class ClearanceLeftResult
 {
-    public function __construct(public Length $taken, public Length $leftLeast, public Length $leftMean, public Length $leftMost, public Verdict $verdict)
-    {
+    public function __construct(
+        public Length $taken,
+        public Length $leftLeast,
+        public Length $leftMean,
+        public Length $leftMost,
+        public Verdict $verdict,
+    ) {
     }
 }

@@ -15,7 +15,17 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
 /** C10, the draw rod: long enough for hub, driver, washers and nuts, and no longer than the socket over its nut is deep. */
-#[Calculator('draw-rod', 'The draw rod', 'seat', 'How long it must be, and may be.', ['over_faces_mm' => 104, 'driver_length_mm' => 60, 'bore_mm' => 20, 'draw_bolt' => 'M12', 'socket_depth_mm' => 38, 'rod_mm' => 250, 'force_n' => 1800])]
+#[
+    Calculator('draw-rod', 'The draw rod', 'seat', 'How long it must be, and may be.', [
+        'over_faces_mm' => 104,
+        'driver_length_mm' => 60,
+        'bore_mm' => 20,
+        'draw_bolt' => 'M12',
+        'socket_depth_mm' => 38,
+        'rod_mm' => 250,
+        'force_n' => 1800,
+    ]),
+]
 final readonly class DrawRod
 {
     /** Two washers and a thrust washer, in mm. */
@@ -33,21 +43,80 @@ final readonly class DrawRod
         // The bearing stands proud before it goes in: the rod has to reach then as well.
         $least = $pack + 2 * $nut + $this->limits->get('rod.threads_out') * 2 * $input->drawBolt->pitch();
         $most = $input->socketDepth === null ? null : $pack + $nut + $input->socketDepth->mm;
-        $torque = $input->force === null ? null : $this->limits->get('force.nut_oiled') * $input->force->newtons * $input->drawBolt->diameter() / 1000;
+        $torque =
+            $input->force === null
+                ? null
+                : ($this->limits->get('force.nut_oiled') * $input->force->newtons * $input->drawBolt->diameter()) / 1000;
         $words = ['least' => Length::mm($least), 'most' => Length::mm($most ?? 0.0), 'bolt' => Written::of($input->drawBolt->value)];
-        $strong = $input->force === null || $input->force->newtons <= $input->drawBolt->limit($this->limits->get('force.rod_limit_8_8'))->newtons;
+        $strong =
+            $input->force === null ||
+            $input->force->newtons <= $input->drawBolt->limit($this->limits->get('force.rod_limit_8_8'))->newtons;
 
         $verdict = match (true) {
-            ! $strong => Verdict::stop(Message::of('rod.weak', '{bolt} is too thin for this fit', $words), Message::of('rod.weak.say', 'It would stretch. A thicker rod, or warm the hub.')),
-            $most !== null && $most < $least => Verdict::care(Message::of('rod.socket', 'The socket is too shallow'), Message::of('rod.socket.say', 'Its nut needs more thread than the socket takes in: use a spanner, or a deep socket.')),
-            $input->rod === null => Verdict::go(Message::of('rod.length', 'Rod of {least} or more', $words), $most === null ? Message::of('rod.length.say', 'Big washers, oiled thread, a thrust washer under the nut that turns.') : Message::of('rod.length.most', 'At most {most}, or the socket stands on the rod before it reaches the nut.', $words)),
-            $input->rod->mm < $least => Verdict::stop(Message::of('rod.short', 'The rod is too short'), Message::of('rod.short.say', 'It takes {least} for hub, driver, washers and nuts.', $words)),
-            $most !== null && $input->rod->mm > $most => Verdict::care(Message::of('rod.long', 'The rod is too long for the socket'), Message::of('rod.long.say', 'Over {most} the socket stands on the rod before it reaches the nut: use a spanner, or let it out at the other end.', $words)),
-            default => Verdict::go(Message::of('rod.right', 'The rod will do'), Message::of('rod.right.say', 'Big washers, oiled thread, a thrust washer under the nut that turns.')),
+            ! $strong => Verdict::stop(
+                Message::of('rod.weak', '{bolt} is too thin for this fit', $words),
+                Message::of('rod.weak.say', 'It would stretch. A thicker rod, or warm the hub.'),
+            ),
+            $most !== null && $most < $least => Verdict::care(
+                Message::of('rod.socket', 'The socket is too shallow'),
+                Message::of('rod.socket.say', 'Its nut needs more thread than the socket takes in: use a spanner, or a deep socket.'),
+            ),
+            $input->rod === null => Verdict::go(
+                Message::of('rod.length', 'Rod of {least} or more', $words),
+                $most === null
+                    ? Message::of('rod.length.say', 'Big washers, oiled thread, a thrust washer under the nut that turns.')
+                    : Message::of(
+                        'rod.length.most',
+                        'At most {most}, or the socket stands on the rod before it reaches the nut.',
+                        $words,
+                    ),
+            ),
+            $input->rod->mm < $least => Verdict::stop(
+                Message::of('rod.short', 'The rod is too short'),
+                Message::of('rod.short.say', 'It takes {least} for hub, driver, washers and nuts.', $words),
+            ),
+            $most !== null && $input->rod->mm > $most => Verdict::care(
+                Message::of('rod.long', 'The rod is too long for the socket'),
+                Message::of(
+                    'rod.long.say',
+                    'Over {most} the socket stands on the rod before it reaches the nut: use a spanner, or let it out at the other end.',
+                    $words,
+                ),
+            ),
+            default => Verdict::go(
+                Message::of('rod.right', 'The rod will do'),
+                Message::of('rod.right.say', 'Big washers, oiled thread, a thrust washer under the nut that turns.'),
+            ),
         };
 
-        return new DrawRodResult(Length::mm($least), $most === null ? null : Length::mm($most), $torque === null ? null : Torque::newtonMetres($torque), $verdict
-            ->showing(...array_filter([Figure::of('rod_least', 'Rod at least', Length::mm($least), null, 0), $torque === null ? null : Figure::of('nut_torque', 'Draw nut up to', Torque::newtonMetres($torque))]))
-            ->workedOut(Working::start()->line('Rod at least', 'hub + driver + washers + two nuts + threads', Message::filled('{sum} + threads', sum: sprintf('%.0f + %.0f + %.0f + 2 × %.1f', $input->overFaces->mm, $input->driverLength->mm, $washers, $nut)), Length::mm($least))));
+        return new DrawRodResult(
+            Length::mm($least),
+            $most === null ? null : Length::mm($most),
+            $torque === null ? null : Torque::newtonMetres($torque),
+            $verdict
+                ->showing(
+                    ...array_filter([
+                        Figure::of('rod_least', 'Rod at least', Length::mm($least), null, 0),
+                        $torque === null ? null : Figure::of('nut_torque', 'Draw nut up to', Torque::newtonMetres($torque)),
+                    ]),
+                )
+                ->workedOut(
+                    Working::start()->line(
+                        'Rod at least',
+                        'hub + driver + washers + two nuts + threads',
+                        Message::filled(
+                            '{sum} + threads',
+                            sum: sprintf(
+                                '%.0f + %.0f + %.0f + 2 × %.1f',
+                                $input->overFaces->mm,
+                                $input->driverLength->mm,
+                                $washers,
+                                $nut,
+                            ),
+                        ),
+                        Length::mm($least),
+                    ),
+                ),
+        );
     }
 }

@@ -29,12 +29,19 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
 /** C6 to C9 together: the fit, and what follows from it: heat, force, stress, clearance left. */
-#[Calculator('press-fit', 'Press fit, all of it', 'size', 'Fit, heat, force and clearance left, from one set of readings.', [
-    'number' => '6204 2RS', 'measured_mm' => 46.98, 'feel' => 'firm_driving', 'hub_outside_mm' => 66, 'material' => 'aluminium', 'room_c' => 18,
-])]
+#[
+    Calculator('press-fit', 'Press fit, all of it', 'size', 'Fit, heat, force and clearance left, from one set of readings.', [
+        'number' => '6204 2RS',
+        'measured_mm' => 46.98,
+        'feel' => 'firm_driving',
+        'hub_outside_mm' => 66,
+        'material' => 'aluminium',
+        'room_c' => 18,
+    ]),
+]
 final readonly class PressFit
 {
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader)
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
     {
     }
 
@@ -42,16 +49,50 @@ final readonly class PressFit
     public function work(PressFitInput $input): PressFitResult
     {
         $read = $this->read($input);
-        $size = $read->size ?? Bearing::measured(BearingKind::DeepGroove, $input->bore ?? Length::mm(1), $input->outside ?? Length::mm(2), $input->width ?? Length::mm(1));
+        $size =
+            $read->size ??
+            Bearing::measured(
+                BearingKind::DeepGroove,
+                $input->bore ?? Length::mm(1),
+                $input->outside ?? Length::mm(2),
+                $input->width ?? Length::mm(1),
+            );
         $width = $input->width ?? $size->width($read?->isClosed() ?? true);
         $fit = $this->fit($input, $size);
-        $heat = $input->seat === RingSeat::Bore
-            ? (new Heat($this->limits))->work(new HeatInput($size->outside, Length::mm(max(0.0, $fit->interference->mm)), $input->material ?? Material::Aluminium, $input->room, $input->finish, $input->freezer))
-            : (new RingHeat($this->limits))->work(new RingHeatInput($size->bore, Length::mm(max(0.0, $fit->interference->mm)), $read?->isClosed() ?? true, $input->room));
+        $heat =
+            $input->seat === RingSeat::Bore
+                ? (new Heat($this->limits))->work(
+                    new HeatInput(
+                        $size->outside,
+                        Length::mm(max(0.0, $fit->interference->mm)),
+                        $input->material ?? Material::Aluminium,
+                        $input->room,
+                        $input->finish,
+                        $input->freezer,
+                    ),
+                )
+                : (new RingHeat($this->limits))->work(
+                    new RingHeatInput(
+                        $size->bore,
+                        Length::mm(max(0.0, $fit->interference->mm)),
+                        $read?->isClosed() ?? true,
+                        $input->room,
+                    ),
+                );
         $force = $this->force($input, $size, $width, $fit);
         $clearance = $force === null ? null : $this->clearance($input, $size, $read, $force);
 
-        return new PressFitResult($read->number ?? $size->sizes(), $size->bore, $size->outside, $width, $fit, $heat, $force, $clearance, $this->verdict($input, $fit, $force, $clearance));
+        return new PressFitResult(
+            $read->number ?? $size->sizes(),
+            $size->bore,
+            $size->outside,
+            $width,
+            $fit,
+            $heat,
+            $force,
+            $clearance,
+            $this->verdict($input, $fit, $force, $clearance),
+        );
     }
 
     private function read(PressFitInput $input): ?Designation
@@ -65,7 +106,10 @@ final readonly class PressFit
             throw Nonsense::about('number', $fault->getMessage());
         }
         if ($read->size === null) {
-            throw Nonsense::about('number', sprintf('%s is not in the table: type its bore, outside and width instead.', $read->number));
+            throw Nonsense::about(
+                'number',
+                sprintf('%s is not in the table: type its bore, outside and width instead.', $read->number),
+            );
         }
 
         return $read;
@@ -75,10 +119,35 @@ final readonly class PressFit
     {
         try {
             return $input->seat === RingSeat::Bore
-                ? (new Fit($this->limits))->work(new FitInput($size->outside, $input->measured, $input->ring, $input->feel, HoleClass::N7, $input->material ?? Material::Aluminium, $input->room, $input->compound))
-                : (new ShaftFit($this->limits))->work(new ShaftFitInput($size->bore, $input->measured, $input->ring, $input->feel, ShaftClass::K6, $input->material ?? Material::Steel, $input->room, $input->compound));
+                ? (new Fit($this->limits))->work(
+                    new FitInput(
+                        $size->outside,
+                        $input->measured,
+                        $input->ring,
+                        $input->feel,
+                        HoleClass::N7,
+                        $input->material ?? Material::Aluminium,
+                        $input->room,
+                        $input->compound,
+                    ),
+                )
+                : (new ShaftFit($this->limits))->work(
+                    new ShaftFitInput(
+                        $size->bore,
+                        $input->measured,
+                        $input->ring,
+                        $input->feel,
+                        ShaftClass::K6,
+                        $input->material ?? Material::Steel,
+                        $input->room,
+                        $input->compound,
+                    ),
+                );
         } catch (Nonsense $fault) {
-            throw Nonsense::about(in_array($fault->field, ['outside_measured_mm', 'bore_measured_mm'], true) ? 'ring_mm' : 'measured_mm', $fault->getMessage());
+            throw Nonsense::about(
+                in_array($fault->field, ['outside_measured_mm', 'bore_measured_mm'], true) ? 'ring_mm' : 'measured_mm',
+                $fault->getMessage(),
+            );
         }
     }
 
@@ -88,22 +157,37 @@ final readonly class PressFit
             return null;
         }
 
-        return (new PressForce($this->limits))->work(new PressForceInput(
-            $size->bore, $size->outside, $width, $fit->interference, $input->hubOutside, Length::mm($fit->interferenceHigh->mm - $fit->interference->mm),
-            $input->material, null, $input->oiled, $input->pressCapacity, $input->drawBolt, $input->seat, $input->shaftHole,
-        ));
+        return (new PressForce($this->limits))->work(
+            new PressForceInput(
+                $size->bore,
+                $size->outside,
+                $width,
+                $fit->interference,
+                $input->hubOutside,
+                Length::mm($fit->interferenceHigh->mm - $fit->interference->mm),
+                $input->material,
+                null,
+                $input->oiled,
+                $input->pressCapacity,
+                $input->drawBolt,
+                $input->seat,
+                $input->shaftHole,
+            ),
+        );
     }
 
     private function clearance(PressFitInput $input, Bearing $size, ?Designation $read, PressForceResult $force): ?ClearanceLeftResult
     {
-        $class = $input->clearance ?? ClearanceClass::tryFrom($read?->clearance() ?? 'CN') ?? ClearanceClass::C3;
+        $class = $input->clearance ?? (ClearanceClass::tryFrom($read?->clearance() ?? 'CN') ?? ClearanceClass::C3);
         if ($size->kind !== BearingKind::DeepGroove) {
             return null;
         }
         try {
-            return (new ClearanceLeft)->work($input->seat === RingSeat::Bore
-                ? new ClearanceLeftInput($size->bore, $size->outside, $force->pressure, $class)
-                : new ClearanceLeftInput($size->bore, $size->outside, null, $class, $force->pressure));
+            return (new ClearanceLeft())->work(
+                $input->seat === RingSeat::Bore
+                    ? new ClearanceLeftInput($size->bore, $size->outside, $force->pressure, $class)
+                    : new ClearanceLeftInput($size->bore, $size->outside, null, $class, $force->pressure),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -116,7 +200,10 @@ final readonly class PressFit
             $worst = $other !== null && $other->level->value === 'stop' && $worst->level->value !== 'stop' ? $other : $worst;
         }
 
-        return $force !== null || $input->seat === RingSeat::Shaft ? $worst
-            : $worst->because(Message::of('press_fit.wall', 'The outside of the hub is not measured: force and clearance wait for it.'));
+        return $force !== null || $input->seat === RingSeat::Shaft
+            ? $worst
+            : $worst->because(
+                Message::of('press_fit.wall', 'The outside of the hub is not measured: force and clearance wait for it.'),
+            );
     }
 }

@@ -9,7 +9,10 @@ use CleanRace\Core\Mechanics\Fit\FitResult;
 use CleanRace\Core\Mechanics\Warmth\HeatResult;
 use CleanRace\Core\Verdict\Verdict;
 
-/** Force and clearance are null where the wall of the hub is not known, or the standard does not reach. The verdict is that of the fit, worsened by what follows from it. */
+/**
+ * Force and clearance are null where the wall of the hub is not known, or the standard does not reach. The verdict is
+ * that of the fit, worsened by what follows from it.
+ */
 final readonly class PressFitResult
 {
     public function __construct(

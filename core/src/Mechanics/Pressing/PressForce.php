@@ -18,10 +18,22 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C8: what it takes to press a ring home, in its bore or on its shaft, and to get a corroded one out again. Thick-walled rings after Lamé; friction over the touching length. */
-#[Calculator('press-force', 'Force to press it in', 'size', 'Pressure, force, share of the press, draw-bolt torque, stop figure.', [
-    'bore_mm' => 20, 'outside_mm' => 47, 'width_mm' => 14, 'hub_outside_mm' => 66, 'interference_mm' => 0.025, 'contact_length_mm' => 14, 'press_capacity_n' => 117680, 'draw_bolt' => 'M12',
-])]
+/**
+ * C8: what it takes to press a ring home, in its bore or on its shaft, and to get a corroded one out again.
+ * Thick-walled rings after Lamé; friction over the touching length.
+ */
+#[
+    Calculator('press-force', 'Force to press it in', 'size', 'Pressure, force, share of the press, draw-bolt torque, stop figure.', [
+        'bore_mm' => 20,
+        'outside_mm' => 47,
+        'width_mm' => 14,
+        'hub_outside_mm' => 66,
+        'interference_mm' => 0.025,
+        'contact_length_mm' => 14,
+        'press_capacity_n' => 117680,
+        'draw_bolt' => 'M12',
+    ]),
+]
 final readonly class PressForce
 {
     public function __construct(private Limits $limits)
@@ -36,25 +48,43 @@ final readonly class PressForce
         $low = $this->force($input, $this->pressure($input, $input->interference->mm - $spread));
         $high = $this->force($input, $this->pressure($input, $input->interference->mm + $spread));
         $hoop = $pressure * self::hoopFactor($input);
-        $removal = $this->limits->get('force.removal_factor') * $this->limits->get('force.friction_corroded') / $this->friction($input) * $force;
+        $removal =
+            (($this->limits->get('force.removal_factor') * $this->limits->get('force.friction_corroded')) / $this->friction($input)) *
+            $force;
         $stop = max($this->limits->get('force.alarm_factor') * $high, $this->limits->get('force.alarm_floor_n'));
-        $torque = $this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry') * $force * $input->drawBolt->diameter() / 1000;
+        $torque =
+            ($this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry') * $force * $input->drawBolt->diameter()) / 1000;
         $share = $input->pressCapacity === null ? null : Share::of($force / $input->pressCapacity->newtons);
 
-        $verdict = $this->verdict($input, $pressure, $hoop, $force, $high)->showing(
-            Figure::of('force', 'Force', Force::newtons($force), $high - $force),
-            Figure::of('pressure', 'Pressure in the joint', Pressure::megapascals($pressure), null, 2),
-            Figure::of('hoop', $input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring', Pressure::megapascals($hoop)),
-            ...($share === null ? [] : [Figure::of('share', 'Of this press', $share, null, 1)]),
-        )->showing(
-            Figure::of('draw_bolt', 'Draw bolt '.$input->drawBolt->value, Torque::newtonMetres($torque)),
-            Figure::of('stop_at', 'Stop at', Force::newtons($stop)),
-            Figure::of('removal', 'To get it out, corroded', Force::newtons($removal)),
-        )->workedOut($this->working($input, $pressure, $force, $hoop, $torque));
+        $verdict = $this->verdict($input, $pressure, $hoop, $force, $high)
+            ->showing(
+                Figure::of('force', 'Force', Force::newtons($force), $high - $force),
+                Figure::of('pressure', 'Pressure in the joint', Pressure::megapascals($pressure), null, 2),
+                Figure::of(
+                    'hoop',
+                    $input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring',
+                    Pressure::megapascals($hoop),
+                ),
+                ...$share === null ? [] : [Figure::of('share', 'Of this press', $share, null, 1)],
+            )
+            ->showing(
+                Figure::of('draw_bolt', 'Draw bolt '.$input->drawBolt->value, Torque::newtonMetres($torque)),
+                Figure::of('stop_at', 'Stop at', Force::newtons($stop)),
+                Figure::of('removal', 'To get it out, corroded', Force::newtons($removal)),
+            )
+            ->workedOut($this->working($input, $pressure, $force, $hoop, $torque));
 
         return new PressForceResult(
-            Pressure::megapascals($pressure), Pressure::megapascals($hoop), Force::newtons($force), Force::newtons($low),
-            Force::newtons($high), Force::newtons($stop), Force::newtons($removal), $share, Torque::newtonMetres($torque), $verdict,
+            Pressure::megapascals($pressure),
+            Pressure::megapascals($hoop),
+            Force::newtons($force),
+            Force::newtons($low),
+            Force::newtons($high),
+            Force::newtons($stop),
+            Force::newtons($removal),
+            $share,
+            Torque::newtonMetres($torque),
+            $verdict,
         );
     }
 
@@ -69,7 +99,9 @@ final readonly class PressForce
             $around = (self::tube($input->hubOutside->mm ?? INF, $joint) + $body->poisson()) / $body->elastic();
             $within = (self::tube($joint, $inside) - Material::Steel->poisson()) / Material::Steel->elastic();
         } else {
-            $around = (self::tube(self::innerRingOutside($joint, $input->outside->mm), $joint) + Material::Steel->poisson()) / Material::Steel->elastic();
+            $around =
+                (self::tube(self::innerRingOutside($joint, $input->outside->mm), $joint) + Material::Steel->poisson()) /
+                Material::Steel->elastic();
             $within = (self::tube($joint, $input->shaftHole->mm ?? 0.0) - $body->poisson()) / $body->elastic();
         }
 
@@ -85,7 +117,9 @@ final readonly class PressForce
     /** Hoop stress for each MPa of pressure, in what is stretched: the hub, or the inner ring. */
     private static function hoopFactor(PressForceInput $input): float
     {
-        return $input->seat === RingSeat::Bore ? self::tube($input->hubOutside->mm ?? INF, $input->outside->mm) : self::tube(self::innerRingOutside($input->bore->mm, $input->outside->mm), $input->bore->mm);
+        return $input->seat === RingSeat::Bore
+            ? self::tube($input->hubOutside->mm ?? INF, $input->outside->mm)
+            : self::tube(self::innerRingOutside($input->bore->mm, $input->outside->mm), $input->bore->mm);
     }
 
     /** The inner ring as a plain tube: its outside diameter, in mm, after a quarter of the section. */
@@ -121,35 +155,101 @@ final readonly class PressForce
     private function verdict(PressForceInput $input, float $pressure, float $hoop, float $force, float $high): Verdict
     {
         if ($input->seat === RingSeat::Bore && $hoop > $input->body()->hoopLimit()) {
-            return Verdict::stop(Message::of('force.split', 'The hub may split'), Message::of('force.split.say', 'Its wall is too thin, or the bore too tight, for this fit.'))
-                ->next(Message::of('force.split.next', 'Measure the bore again. Warm the hub, or fit another.'));
+            return Verdict::stop(
+                Message::of('force.split', 'The hub may split'),
+                Message::of('force.split.say', 'Its wall is too thin, or the bore too tight, for this fit.'),
+            )->next(Message::of('force.split.next', 'Measure the bore again. Warm the hub, or fit another.'));
         }
-        if ($input->seat === RingSeat::Bore && $input->interference->mm >= $this->limits->get('fit.grip_go') + $this->limits->get('force.flattening') && $pressure < $this->limits->get('force.grip_lost_mpa')) {
-            return Verdict::care(Message::of('force.thin', 'The wall is too thin to grip'), Message::of('force.thin.say', 'The hub stretches instead of holding: the ring may creep.'))
-                ->next(Message::of('force.thin.next', 'Retaining compound helps; look for cracks.'));
+        if (
+            $input->seat === RingSeat::Bore &&
+            $input->interference->mm >= $this->limits->get('fit.grip_go') + $this->limits->get('force.flattening') &&
+            $pressure < $this->limits->get('force.grip_lost_mpa')
+        ) {
+            return Verdict::care(
+                Message::of('force.thin', 'The wall is too thin to grip'),
+                Message::of('force.thin.say', 'The hub stretches instead of holding: the ring may creep.'),
+            )->next(Message::of('force.thin.next', 'Retaining compound helps; look for cracks.'));
         }
         if ($high > $input->drawBolt->limit($this->limits->get('force.rod_limit_8_8'))->newtons) {
-            return Verdict::care(Message::of('force.rod', 'Too much for this rod'), Message::of('force.rod.say', 'Use a thicker rod, warm the hub, or use the press.'));
+            return Verdict::care(
+                Message::of('force.rod', 'Too much for this rod'),
+                Message::of('force.rod.say', 'Use a thicker rod, warm the hub, or use the press.'),
+            );
         }
         $values = ['force' => Force::newtons($force)];
 
         return ($high <= $this->limits->get('force.hammer_n')
-            ? Verdict::go(Message::of('force.light', 'Light work: {force}', $values), Message::of('force.light.say', 'Draw bolt, or hammer and driver, is enough.'))
-            : Verdict::go(Message::of('force.press', 'Press or draw bolt: {force}', $values), Message::of('force.press.say', 'More than a hammer should do. Warmth lowers it.')))
-            ->next(Message::of('force.shape', 'Watch the shape, not the number: steady, then a sharp rise is home. Stop there. Stand aside.'));
+            ? Verdict::go(
+                Message::of('force.light', 'Light work: {force}', $values),
+                Message::of('force.light.say', 'Draw bolt, or hammer and driver, is enough.'),
+            )
+            : Verdict::go(
+                Message::of('force.press', 'Press or draw bolt: {force}', $values),
+                Message::of('force.press.say', 'More than a hammer should do. Warmth lowers it.'),
+            )
+        )->next(
+            Message::of('force.shape', 'Watch the shape, not the number: steady, then a sharp rise is home. Stop there. Stand aside.'),
+        );
     }
 
     private function working(PressForceInput $input, float $pressure, float $force, float $hoop, float $torque): Working
     {
         return Working::start()
-            ->line('Pressure', $input->seat === RingSeat::Bore ? 'p = (δ − flattening) / (D·(hub + ring))' : 'p = (δ − flattening) / (d·(ring + shaft))', Message::filled(
-                'δ {delta}, joint {joint}, around it {around}, within it {within}',
-                delta: sprintf('%.3f − %.3f', $input->interference->mm, $this->limits->get('force.flattening')), joint: sprintf('%.2f', $input->joint()->mm),
-                around: sprintf('%.2f', $input->seat === RingSeat::Bore ? $input->hubOutside->mm ?? 0.0 : self::innerRingOutside($input->bore->mm, $input->outside->mm)),
-                within: sprintf('%.2f', $input->seat === RingSeat::Bore ? self::ringInside($input->bore->mm, $input->outside->mm) : $input->shaftHole->mm ?? 0.0),
-            ), Pressure::megapascals($pressure), 2)
-            ->line('Force', 'F = μ·p·π·D·L', sprintf('%.2f × %.2f × π × %.2f × %.2f', $this->friction($input), $pressure, $input->joint()->mm, $this->contact($input)), Force::newtons($force))
-            ->line($input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring', 'p·(outside² + inside²)/(outside² − inside²)', $input->seat === RingSeat::Bore ? Message::filled('limit {limit} MPa', limit: sprintf('%.0f', $input->body()->hoopLimit())) : 'hardened steel bears far more', Pressure::megapascals($hoop))
-            ->line('Draw bolt', 'T = K·F·d', sprintf('%.2f × %.0f × %.0f mm', $this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry'), $force, $input->drawBolt->diameter()), Torque::newtonMetres($torque));
+            ->line(
+                'Pressure',
+                $input->seat === RingSeat::Bore
+                    ? 'p = (δ − flattening) / (D·(hub + ring))'
+                    : 'p = (δ − flattening) / (d·(ring + shaft))',
+                Message::filled(
+                    'δ {delta}, joint {joint}, around it {around}, within it {within}',
+                    delta: sprintf('%.3f − %.3f', $input->interference->mm, $this->limits->get('force.flattening')),
+                    joint: sprintf('%.2f', $input->joint()->mm),
+                    around: sprintf(
+                        '%.2f',
+                        $input->seat === RingSeat::Bore
+                            ? $input->hubOutside->mm ?? 0.0
+                            : self::innerRingOutside($input->bore->mm, $input->outside->mm),
+                    ),
+                    within: sprintf(
+                        '%.2f',
+                        $input->seat === RingSeat::Bore
+                            ? self::ringInside($input->bore->mm, $input->outside->mm)
+                            : $input->shaftHole->mm ?? 0.0,
+                    ),
+                ),
+                Pressure::megapascals($pressure),
+                2,
+            )
+            ->line(
+                'Force',
+                'F = μ·p·π·D·L',
+                sprintf(
+                    '%.2f × %.2f × π × %.2f × %.2f',
+                    $this->friction($input),
+                    $pressure,
+                    $input->joint()->mm,
+                    $this->contact($input),
+                ),
+                Force::newtons($force),
+            )
+            ->line(
+                $input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring',
+                'p·(outside² + inside²)/(outside² − inside²)',
+                $input->seat === RingSeat::Bore
+                    ? Message::filled('limit {limit} MPa', limit: sprintf('%.0f', $input->body()->hoopLimit()))
+                    : 'hardened steel bears far more',
+                Pressure::megapascals($hoop),
+            )
+            ->line(
+                'Draw bolt',
+                'T = K·F·d',
+                sprintf(
+                    '%.2f × %.0f × %.0f mm',
+                    $this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry'),
+                    $force,
+                    $input->drawBolt->diameter(),
+                ),
+                Torque::newtonMetres($torque),
+            );
     }
 }

@@ -10,8 +10,13 @@ use CleanRace\Core\Measure\Clock;
 final readonly class Plane
 {
     /** @param  list<float>  $residuals */
-    private function __construct(public float $depth, public float $b, public float $c, public float $tiltHalfWidth, public array $residuals)
-    {
+    private function __construct(
+        public float $depth,
+        public float $b,
+        public float $c,
+        public float $tiltHalfWidth,
+        public array $residuals,
+    ) {
     }
 
     /** @param  non-empty-list<ClockDepth>  $readings at least three that span the clock */
@@ -31,7 +36,10 @@ final readonly class Plane
             }
         }
         $inverse = self::inverse($normal);
-        [$depth, $b, $c] = array_map(static fn (array $row): float => $row[0] * $right[0] + $row[1] * $right[1] + $row[2] * $right[2], $inverse);
+        [$depth, $b, $c] = array_map(
+            static fn (array $row): float => $row[0] * $right[0] + $row[1] * $right[1] + $row[2] * $right[2],
+            $inverse,
+        );
         $residuals = array_map(static function (ClockDepth $r) use ($depth, $b, $c): float {
             [, $cos, $sin] = self::row($r->clock);
 

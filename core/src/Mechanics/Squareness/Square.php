@@ -20,9 +20,18 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
 /** C12: does the ring go in square; if not, where it stands proud and whether it can still be tapped level. */
-#[Calculator('square', 'Is it going in square', 'seat', 'Three or four depths around the ring, or a look.', ['bore_mm' => 20, 'outside_mm' => 47, 'readings' => [
-    ['clock' => '12', 'depth_mm' => 3.10], ['clock' => '3', 'depth_mm' => 3.40], ['clock' => '6', 'depth_mm' => 3.70], ['clock' => '9', 'depth_mm' => 3.40],
-]])]
+#[
+    Calculator('square', 'Is it going in square', 'seat', 'Three or four depths around the ring, or a look.', [
+        'bore_mm' => 20,
+        'outside_mm' => 47,
+        'readings' => [
+            ['clock' => '12', 'depth_mm' => 3.1],
+            ['clock' => '3', 'depth_mm' => 3.4],
+            ['clock' => '6', 'depth_mm' => 3.7],
+            ['clock' => '9', 'depth_mm' => 3.4],
+        ],
+    ]),
+]
 final readonly class Square
 {
     /** The tip of a depth rod stands this share of the section inside the outside diameter: mid face of the ring. */
@@ -35,7 +44,15 @@ final readonly class Square
     public function work(SquareInput $input): SquareResult
     {
         if ($input->readings === []) {
-            return new SquareResult(null, null, null, null, null, $input->eye === Eye::Level ? null : $input->eyeClock, $this->byEye($input)->about(VerdictKind::Squareness));
+            return new SquareResult(
+                null,
+                null,
+                null,
+                null,
+                null,
+                $input->eye === Eye::Level ? null : $input->eyeClock,
+                $this->byEye($input)->about(VerdictKind::Squareness),
+            );
         }
         $readings = $input->levelled();
         if ($readings === []) {
@@ -51,17 +68,54 @@ final readonly class Square
         $verdict = ($repeat ?? $this->judged($input, $plane, $estimate, $high))->about(VerdictKind::Squareness);
 
         return new SquareResult(
-            Length::mm($plane->depth), Length::mm($plane->tilt()), Length::mm($plane->tiltHalfWidth), Angle::degrees($angle), Angle::degrees($angleHalfWidth), $high,
-            $verdict->showing(
-                Figure::of('angle', 'Out of square', Angle::degrees($angle), $angleHalfWidth),
-                Figure::of('tilt', 'Across the ring', Length::mm($plane->tilt()), $plane->tiltHalfWidth),
-                Figure::of('mean_depth', 'Mean depth', Length::mm($plane->depth)),
-                Figure::of('go_on', 'Go on below', Angle::degrees($this->limits->get($input->stage === SquareStage::Home ? 'square.home_deg' : 'square.go_on_deg'))),
-                Figure::of('drive_out', 'Drive out above', Angle::degrees($this->limits->get('square.drive_out_deg'))),
-            )->workedOut(Working::start()
-                ->line('Plane', 'z = z0 + b·cosθ + c·sinθ', Message::of('working.plane', $input->reference === [] ? '{count} depths, least squares' : '{count} depths less the reference, least squares', ['count' => count($readings)]), sprintf('z0 %.3f, b %+.3f, c %+.3f mm', $plane->depth, $plane->b, $plane->c))
-                ->line('Across the ring', 't = 2·√(b² + c²)', Message::filled('give or take {off}', off: sprintf('%.3f', $plane->tiltHalfWidth)), Length::mm($plane->tilt()), 3)
-                ->line('Angle', 'atan(t / (D − 0.105(D − d)))', sprintf('%.3f / %.2f', $plane->tilt(), $circle), Angle::degrees($angle))),
+            Length::mm($plane->depth),
+            Length::mm($plane->tilt()),
+            Length::mm($plane->tiltHalfWidth),
+            Angle::degrees($angle),
+            Angle::degrees($angleHalfWidth),
+            $high,
+            $verdict
+                ->showing(
+                    Figure::of('angle', 'Out of square', Angle::degrees($angle), $angleHalfWidth),
+                    Figure::of('tilt', 'Across the ring', Length::mm($plane->tilt()), $plane->tiltHalfWidth),
+                    Figure::of('mean_depth', 'Mean depth', Length::mm($plane->depth)),
+                    Figure::of(
+                        'go_on',
+                        'Go on below',
+                        Angle::degrees(
+                            $this->limits->get($input->stage === SquareStage::Home ? 'square.home_deg' : 'square.go_on_deg'),
+                        ),
+                    ),
+                    Figure::of('drive_out', 'Drive out above', Angle::degrees($this->limits->get('square.drive_out_deg'))),
+                )
+                ->workedOut(
+                    Working::start()
+                        ->line(
+                            'Plane',
+                            'z = z0 + b·cosθ + c·sinθ',
+                            Message::of(
+                                'working.plane',
+                                $input->reference === []
+                                    ? '{count} depths, least squares'
+                                    : '{count} depths less the reference, least squares',
+                                ['count' => count($readings)],
+                            ),
+                            sprintf('z0 %.3f, b %+.3f, c %+.3f mm', $plane->depth, $plane->b, $plane->c),
+                        )
+                        ->line(
+                            'Across the ring',
+                            't = 2·√(b² + c²)',
+                            Message::filled('give or take {off}', off: sprintf('%.3f', $plane->tiltHalfWidth)),
+                            Length::mm($plane->tilt()),
+                            3,
+                        )
+                        ->line(
+                            'Angle',
+                            'atan(t / (D − 0.105(D − d)))',
+                            sprintf('%.3f / %.2f', $plane->tilt(), $circle),
+                            Angle::degrees($angle),
+                        ),
+                ),
         );
     }
 
@@ -71,22 +125,38 @@ final readonly class Square
      */
     private function judged(SquareInput $input, Plane $plane, Estimate $angle, ?Clock $high): Verdict
     {
-        if ($angle->mean > $this->limits->get('square.drive_out_deg') || ($input->eye === Eye::Cocked && $angle->mean > $this->limits->get('square.go_on_deg'))) {
+        if (
+            $angle->mean > $this->limits->get('square.drive_out_deg') ||
+            ($input->eye === Eye::Cocked && $angle->mean > $this->limits->get('square.go_on_deg'))
+        ) {
             return $this->driveOut($high ?? $plane->highSide(), Length::mm($plane->tilt()));
         }
         $level = $this->level($input, $plane, $angle);
         if ($level === Level::Go) {
             return $input->stage === SquareStage::Home
                 ? Verdict::go(Message::of('square.home', 'Square'), Message::of('square.home.say', 'It stands level.'))
-                : Verdict::go(Message::of('square.on', 'Square: go on'), Message::of('square.on.say', 'It is going in level. Keep reading as it goes.'));
+                : Verdict::go(
+                    Message::of('square.on', 'Square: go on'),
+                    Message::of('square.on.say', 'It is going in level. Keep reading as it goes.'),
+                );
         }
         if ($high === null) {
-            return Verdict::care(Message::of('square.doubt', 'Level, as far as these readings tell'), Message::of('square.doubt.say', 'The readings are too coarse to be sure. Look across it, then a few more light taps all round.'))
-                ->settledBy(Message::of('square.doubt.settle', 'A depth micrometer, or a second set of four, settles it.'));
+            return Verdict::care(
+                Message::of('square.doubt', 'Level, as far as these readings tell'),
+                Message::of(
+                    'square.doubt.say',
+                    'The readings are too coarse to be sure. Look across it, then a few more light taps all round.',
+                ),
+            )->settledBy(Message::of('square.doubt.settle', 'A depth micrometer, or a second set of four, settles it.'));
         }
 
-        return Verdict::care(Message::of('square.tap', 'Tap at {clock}', ['clock' => Written::of($high->text())]), Message::of('square.tap.say', 'It stands {tilt} proud at {clock}. Light taps there until it is level.', ['tilt' => Length::mm($plane->tilt()), 'clock' => Written::of($high->text())]))
-            ->settledBy(Message::of('square.tap.settle', 'Read the same places again after each round of taps.'));
+        return Verdict::care(
+            Message::of('square.tap', 'Tap at {clock}', ['clock' => Written::of($high->text())]),
+            Message::of('square.tap.say', 'It stands {tilt} proud at {clock}. Light taps there until it is level.', [
+                'tilt' => Length::mm($plane->tilt()),
+                'clock' => Written::of($high->text()),
+            ]),
+        )->settledBy(Message::of('square.tap.settle', 'Read the same places again after each round of taps.'));
     }
 
     private function level(SquareInput $input, Plane $plane, Estimate $angle): Level
@@ -106,21 +176,30 @@ final readonly class Square
 
         return match ($input->eye) {
             Eye::Cocked => $this->driveOut($input->eyeClock, null),
-            Eye::Proud => Verdict::care(Message::of('square.tap', 'Tap at {clock}', ['clock' => $at]), Message::of('square.eye.proud', 'It looks proud at {clock}. Light taps there until it looks level.', ['clock' => $at]))
-                ->settledBy(Message::of('square.eye.settle', 'Three depths round the clock settle it.')),
-            default => Verdict::go(Message::of('square.eye.level', 'Level by eye: go on'), Message::of('square.eye.level.say', 'Looks level all round. Look again after the next few taps.'))
-                ->settledBy(Message::of('square.eye.settle', 'Three depths round the clock settle it.')),
+            Eye::Proud => Verdict::care(
+                Message::of('square.tap', 'Tap at {clock}', ['clock' => $at]),
+                Message::of('square.eye.proud', 'It looks proud at {clock}. Light taps there until it looks level.', ['clock' => $at]),
+            )->settledBy(Message::of('square.eye.settle', 'Three depths round the clock settle it.')),
+            default => Verdict::go(
+                Message::of('square.eye.level', 'Level by eye: go on'),
+                Message::of('square.eye.level.say', 'Looks level all round. Look again after the next few taps.'),
+            )->settledBy(Message::of('square.eye.settle', 'Three depths round the clock settle it.')),
         };
     }
 
     private function driveOut(?Clock $high, ?Length $tilt): Verdict
     {
-        $sentence = $tilt !== null && $high !== null
-            ? Message::of('square.out.say', 'It stands {tilt} proud at {clock}. Forcing it straight would score the bore.', ['tilt' => $tilt, 'clock' => Written::of($high->text())])
-            : Message::of('square.out.eye', 'It stands cocked. Forcing it straight would score the bore.');
+        $sentence =
+            $tilt !== null && $high !== null
+                ? Message::of('square.out.say', 'It stands {tilt} proud at {clock}. Forcing it straight would score the bore.', [
+                    'tilt' => $tilt,
+                    'clock' => Written::of($high->text()),
+                ])
+                : Message::of('square.out.eye', 'It stands cocked. Forcing it straight would score the bore.');
 
-        return Verdict::stop(Message::of('square.out', 'Drive it back out'), $sentence)
-            ->next(Message::of('square.out.next', 'Out from behind, look at the bore, wipe, and start again by hand.'));
+        return Verdict::stop(Message::of('square.out', 'Drive it back out'), $sentence)->next(
+            Message::of('square.out.next', 'Out from behind, look at the bore, wipe, and start again by hand.'),
+        );
     }
 
     /**
@@ -140,8 +219,13 @@ final readonly class Square
         $clock = $readings[(int) array_search($worst, $residuals, true)]->clock->text();
 
         return Verdict::care(
-            $n === 4 ? Message::of('square.repeat_all', 'Repeat all four') : Message::of('square.repeat_one', 'Repeat the one at {clock}', ['clock' => Written::of($clock)]),
-            Message::of('square.repeat.say', 'The readings do not lie in one plane: one of them is off, or the face they are taken from is rough.'),
+            $n === 4
+                ? Message::of('square.repeat_all', 'Repeat all four')
+                : Message::of('square.repeat_one', 'Repeat the one at {clock}', ['clock' => Written::of($clock)]),
+            Message::of(
+                'square.repeat.say',
+                'The readings do not lie in one plane: one of them is off, or the face they are taken from is rough.',
+            ),
         )->next(Message::of('square.repeat.next', 'Wipe the face, hold the beam flat, read again.'));
     }
 }

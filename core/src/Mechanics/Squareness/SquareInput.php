@@ -26,7 +26,10 @@ final readonly class SquareInput
         #[Field('Going in, or home')] public SquareStage $stage = SquareStage::Entering,
         #[Field('How it looks')] public ?Eye $eye = null,
         #[Field('Where it looks proud')] public ?Clock $eyeClock = null,
-        #[Field('A rough face: depths of a turned face or ledge at the same places', of: ClockDepth::class)] public array $reference = [],
+        #[
+            Field('A rough face: depths of a turned face or ledge at the same places', of: ClockDepth::class),
+        ]
+        public array $reference = [],
     ) {
         if ($bore->mm >= $outside->mm) {
             throw Nonsense::boreNotSmaller();
@@ -53,7 +56,13 @@ final readonly class SquareInput
         foreach ($this->readings as $reading) {
             foreach ($this->reference as $from) {
                 if ($from->clock->hours === $reading->clock->hours) {
-                    $levelled[] = new ClockDepth($reading->clock, Reading::of(Length::mm($reading->depth->value->mm - $from->depth->value->mm), Length::mm(hypot($reading->depth->halfWidth->mm, $from->depth->halfWidth->mm))));
+                    $levelled[] = new ClockDepth(
+                        $reading->clock,
+                        Reading::of(
+                            Length::mm($reading->depth->value->mm - $from->depth->value->mm),
+                            Length::mm(hypot($reading->depth->halfWidth->mm, $from->depth->halfWidth->mm)),
+                        ),
+                    );
                 }
             }
         }
@@ -65,7 +74,10 @@ final readonly class SquareInput
     private static function span(array $readings): void
     {
         if (count($readings) < self::LEAST_READINGS) {
-            throw Nonsense::about('readings', sprintf('%d of 3 depths. It takes three, spread round the clock, to tell square from cocked.', count($readings)));
+            throw Nonsense::about(
+                'readings',
+                sprintf('%d of 3 depths. It takes three, spread round the clock, to tell square from cocked.', count($readings)),
+            );
         }
         $hours = array_map(static fn (ClockDepth $r): float => $r->clock->hours, $readings);
         sort($hours);

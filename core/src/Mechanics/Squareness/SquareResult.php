@@ -9,7 +9,10 @@ use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Verdict\Verdict;
 
-/** Null where only the eye judged. The high side is where the ring stands least deep: tap there. None is named when the tilt is no more than the readings can tell. */
+/**
+ * Null where only the eye judged. The high side is where the ring stands least deep: tap there. None is named when
+ * the tilt is no more than the readings can tell.
+ */
 final readonly class SquareResult
 {
     public function __construct(

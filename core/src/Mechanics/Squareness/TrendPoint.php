@@ -12,7 +12,12 @@ use CleanRace\Core\Verdict\Level;
 /** How the ring stood in one round. */
 final readonly class TrendPoint
 {
-    public function __construct(public Length $depth, public Length $tilt, public Angle $angle, public ?Clock $highSide, public Level $level)
-    {
+    public function __construct(
+        public Length $depth,
+        public Length $tilt,
+        public Angle $angle,
+        public ?Clock $highSide,
+        public Level $level,
+    ) {
     }
 }

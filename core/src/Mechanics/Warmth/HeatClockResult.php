@@ -11,7 +11,11 @@ use CleanRace\Core\Verdict\Verdict;
 /** Needed is the temperature at which the fit has just let go. Left is null when there is no hurry, zero when it is too late. */
 final readonly class HeatClockResult
 {
-    public function __construct(public Temperature $needed, public ?Duration $left, public Duration $timeConstant, public Verdict $verdict)
-    {
+    public function __construct(
+        public Temperature $needed,
+        public ?Duration $left,
+        public Duration $timeConstant,
+        public Verdict $verdict,
+    ) {
     }
 }

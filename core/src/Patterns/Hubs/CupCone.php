@@ -30,8 +30,13 @@ final readonly class CupCone implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Cup and cone', 'Bicycle, moped and barrow hubs', Turning::Hub, 'the cups in the shell', MachineKind::Bicycle,
-            'Plain side', 'Sprocket side',
+            'Cup and cone',
+            'Bicycle, moped and barrow hubs',
+            Turning::Hub,
+            'the cups in the shell',
+            MachineKind::Bicycle,
+            'Plain side',
+            'Sprocket side',
             cautions: ['Balls roll: open it over a tray with a rim.'],
             sets: [HubSetting::AxleEnds, HubSetting::Cones],
         );
@@ -46,7 +51,13 @@ final readonly class CupCone implements Pattern
 
         return Stack::of(
             Part::of(PartKind::Axle, Side::Middle, 'Axle', ['diameter' => 10, 'length' => 146, 'thread_length' => 48]),
-            Part::of(PartKind::Housing, Side::Middle, 'Hub shell', ['outside' => 56, 'length' => 68, 'ledge_left' => 9, 'ledge_right' => 9], form: 'flanges'),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Hub shell',
+                ['outside' => 56, 'length' => 68, 'ledge_left' => 9, 'ledge_right' => 9],
+                form: 'flanges',
+            ),
             Part::of(PartKind::LockNut, Side::Left, 'Plain-side lock nut', ['bore' => 10, 'outside' => 17, 'length' => 4]),
             Part::of(PartKind::Washer, Side::Left, 'Keyed washer', ['bore' => 10, 'outside' => 16, 'length' => 2]),
             Part::of(PartKind::Cone, Side::Left, 'Plain-side cone', $cone),
@@ -78,13 +89,53 @@ final readonly class CupCone implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Wheel out, skewer out with its springs kept on it in order. One side only comes apart: the other keeps the protrusion.'),
-            Move::off(['lock_nut_left', 'washer_left', 'cone_left'], ['title' => 'Plain side: lock nut, washer, cone', 'detail' => 'Hold the cone, loosen the lock nut. The sprocket side stays locked on its axle.', 'tool' => 'Cone spanner and spanner', 'find' => 'A dull, pitted track on the cone; it should be one bright even line.']),
-            Move::axle(['title' => 'Draw the axle out with the sprocket-side cone', 'detail' => 'Wheel flat, over a tray: the balls fall out on both sides. Keep the sides apart.', 'tool' => 'Tray with a rim']),
-            Move::off(['lock_nut_right', 'spacer_right', 'cone_right'], ['title' => 'Sprocket side: only if it must be renewed', 'detail' => 'Measure the protrusion first. Otherwise lay the axle down with these on it.']),
-            Move::off(['balls_left', 'balls_right'], ['title' => 'Balls out, and counted', 'detail' => 'A magnet or a pick, one side at a time. Count each side; look into the shell for the last one.', 'tool' => 'Magnet, dish', 'find' => 'Grey, flat-spotted or unlike balls: all new then.']),
-            Move::off(['dust_cap_left', 'dust_cap_right'], ['detail' => 'Only if it must: worked up a little all round with a wide blade, so that it stays flat.']),
-            Move::off(['cup_left', 'cup_right'], ['title' => 'Cups: look, and leave in if good', 'detail' => 'Driven out from behind only when pitted. If they stay, leave them in place.', 'tool' => 'Punch from behind, crossing the clock', 'find' => 'Pits and brown spots in the track; a cup that turns in the shell.', 'caution' => 'Eyes covered.']),
+            Move::safe(
+                'Wheel out, skewer out with its springs kept on it in order. One side only comes apart: the other keeps the protrusion.',
+            ),
+            Move::off(
+                ['lock_nut_left', 'washer_left', 'cone_left'],
+                [
+                    'title' => 'Plain side: lock nut, washer, cone',
+                    'detail' => 'Hold the cone, loosen the lock nut. The sprocket side stays locked on its axle.',
+                    'tool' => 'Cone spanner and spanner',
+                    'find' => 'A dull, pitted track on the cone; it should be one bright even line.',
+                ],
+            ),
+            Move::axle([
+                'title' => 'Draw the axle out with the sprocket-side cone',
+                'detail' => 'Wheel flat, over a tray: the balls fall out on both sides. Keep the sides apart.',
+                'tool' => 'Tray with a rim',
+            ]),
+            Move::off(
+                ['lock_nut_right', 'spacer_right', 'cone_right'],
+                [
+                    'title' => 'Sprocket side: only if it must be renewed',
+                    'detail' => 'Measure the protrusion first. Otherwise lay the axle down with these on it.',
+                ],
+            ),
+            Move::off(
+                ['balls_left', 'balls_right'],
+                [
+                    'title' => 'Balls out, and counted',
+                    'detail' => 'A magnet or a pick, one side at a time. Count each side; look into the shell for the last one.',
+                    'tool' => 'Magnet, dish',
+                    'find' => 'Grey, flat-spotted or unlike balls: all new then.',
+                ],
+            ),
+            Move::off(
+                ['dust_cap_left', 'dust_cap_right'],
+                ['detail' => 'Only if it must: worked up a little all round with a wide blade, so that it stays flat.'],
+            ),
+            Move::off(
+                ['cup_left', 'cup_right'],
+                [
+                    'title' => 'Cups: look, and leave in if good',
+                    'detail' => 'Driven out from behind only when pitted. If they stay, leave them in place.',
+                    'tool' => 'Punch from behind, crossing the clock',
+                    'find' => 'Pits and brown spots in the track; a cup that turns in the shell.',
+                    'caution' => 'Eyes covered.',
+                ],
+            ),
             Move::look(),
         ];
     }
@@ -102,14 +153,38 @@ final readonly class CupCone implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('cup_right', ['detail' => 'Only when it is renewed. By hand to start, then tapped all round.', 'tool' => 'The old cup ground down or slit, a disc on it', 'home' => 'Seated on its ledge all round: a feeler will not go under.']),
-            Put::in('cup_left', ['detail' => 'Only when it is renewed. By hand to start, then tapped all round.', 'tool' => 'The old cup ground down or slit, a disc on it', 'home' => 'Seated on its ledge all round: a feeler will not go under.']),
-            ...Put::each('balls_right', 'dust_cap_right', 'balls_left', 'dust_cap_left', 'cone_right', 'spacer_right', 'lock_nut_right', 'axle', 'cone_left', 'washer_left', 'lock_nut_left'),
+            Put::in('cup_right', [
+                'detail' => 'Only when it is renewed. By hand to start, then tapped all round.',
+                'tool' => 'The old cup ground down or slit, a disc on it',
+                'home' => 'Seated on its ledge all round: a feeler will not go under.',
+            ]),
+            Put::in('cup_left', [
+                'detail' => 'Only when it is renewed. By hand to start, then tapped all round.',
+                'tool' => 'The old cup ground down or slit, a disc on it',
+                'home' => 'Seated on its ledge all round: a feeler will not go under.',
+            ]),
+            ...Put::each(
+                'balls_right',
+                'dust_cap_right',
+                'balls_left',
+                'dust_cap_left',
+                'cone_right',
+                'spacer_right',
+                'lock_nut_right',
+                'axle',
+                'cone_left',
+                'washer_left',
+                'lock_nut_left',
+            ),
         ];
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('lock_nut_right', 'Sprocket-side lock nut', 'lock_nut_right'), new Fastener('lock_nut_left', 'Plain-side lock nut', 'lock_nut_left'), new Fastener('wheel_nuts', 'Wheel nuts or quick-release')];
+        return [
+            new Fastener('lock_nut_right', 'Sprocket-side lock nut', 'lock_nut_right'),
+            new Fastener('lock_nut_left', 'Plain-side lock nut', 'lock_nut_left'),
+            new Fastener('wheel_nuts', 'Wheel nuts or quick-release'),
+        ];
     }
 }

@@ -30,10 +30,17 @@ final readonly class CupConeConversion implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Cup-and-cone hub turned to cartridges', 'Mopeds and old bicycles', Turning::Hub, 'the outer rings in the old cup seats', MachineKind::Bicycle,
-            'Plain side', 'Sprocket side', pair: true,
+            'Cup-and-cone hub turned to cartridges',
+            'Mopeds and old bicycles',
+            Turning::Hub,
+            'the outer rings in the old cup seats',
+            MachineKind::Bicycle,
+            'Plain side',
+            'Sprocket side',
+            pair: true,
             cautions: ['The old seats were made for cups: measure them before a ring is pressed.'],
-            sets: [HubSetting::Clamped, HubSetting::AxleEnds, HubSetting::Centre], converted: true,
+            sets: [HubSetting::Clamped, HubSetting::AxleEnds, HubSetting::Centre],
+            converted: true,
         );
     }
 
@@ -43,7 +50,13 @@ final readonly class CupConeConversion implements Pattern
 
         return Stack::of(
             Part::of(PartKind::Axle, Side::Middle, 'Axle', ['diameter' => 12, 'length' => 150, 'thread_length' => 40]),
-            Part::of(PartKind::Housing, Side::Middle, 'Hub shell', ['outside' => 58, 'length' => 70, 'ledge_left' => 10, 'ledge_right' => 10], form: 'flanges'),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Hub shell',
+                ['outside' => 58, 'length' => 70, 'ledge_left' => 10, 'ledge_right' => 10],
+                form: 'flanges',
+            ),
             Part::of(PartKind::LockNut, Side::Left, 'Plain-side lock nut', ['bore' => 12, 'outside' => 19, 'length' => 5]),
             Part::of(PartKind::Spacer, Side::Left, 'Plain-side spacer', ['bore' => 12, 'outside' => 17, 'length' => 8]),
             Part::of(PartKind::Bearing, Side::Left, 'Plain-side bearing', $bearing),
@@ -69,7 +82,10 @@ final readonly class CupConeConversion implements Pattern
     {
         return [
             Move::safe('Wheel out, on the bench.'),
-            Move::off(['lock_nut_left', 'spacer_left', 'lock_nut_right', 'spacer_right'], ['title' => 'Lock nuts and spacers off', 'detail' => 'Each side kept together in its order.', 'tool' => 'Two spanners']),
+            Move::off(
+                ['lock_nut_left', 'spacer_left', 'lock_nut_right', 'spacer_right'],
+                ['title' => 'Lock nuts and spacers off', 'detail' => 'Each side kept together in its order.', 'tool' => 'Two spanners'],
+            ),
             Move::axle(),
             Move::bearing('bearing_left', Side::Left),
             Move::sleeve(),
@@ -98,6 +114,10 @@ final readonly class CupConeConversion implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('lock_nut_right', 'Sprocket-side lock nut', 'lock_nut_right'), new Fastener('lock_nut_left', 'Plain-side lock nut', 'lock_nut_left'), new Fastener('wheel_nuts', 'Wheel nuts')];
+        return [
+            new Fastener('lock_nut_right', 'Sprocket-side lock nut', 'lock_nut_right'),
+            new Fastener('lock_nut_left', 'Plain-side lock nut', 'lock_nut_left'),
+            new Fastener('wheel_nuts', 'Wheel nuts'),
+        ];
     }
 }

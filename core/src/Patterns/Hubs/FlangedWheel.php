@@ -31,8 +31,13 @@ final readonly class FlangedWheel implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Flanged bearings on a plain axle', 'Garden tractors, mowers, barrows, wagons', Turning::Hub, 'the outer rings in the wheel, lightly', MachineKind::Mower,
-            'Outer', 'Inner',
+            'Flanged bearings on a plain axle',
+            'Garden tractors, mowers, barrows, wagons',
+            Turning::Hub,
+            'the outer rings in the wheel, lightly',
+            MachineKind::Mower,
+            'Outer',
+            'Inner',
             cautions: ['The flange is the stop: nothing is driven past it.'],
             use: HubUse::SlowWheel,
             sets: [HubSetting::Float],
@@ -44,8 +49,20 @@ final readonly class FlangedWheel implements Pattern
         $bearing = ['bore' => 19.05, 'outside' => 34.925, 'width' => 11.1125, 'flange_outside' => 39, 'flange_width' => 1.6];
 
         return Stack::of(
-            Part::of(PartKind::Axle, Side::Middle, 'Axle', ['diameter' => 19.05, 'length' => 132, 'shoulder_diameter' => 28], form: 'shoulder_right'),
-            Part::of(PartKind::Housing, Side::Middle, 'Wheel hub', ['outside' => 58, 'length' => 78, 'ledge_left' => 12.7, 'ledge_right' => 12.7], form: 'web'),
+            Part::of(
+                PartKind::Axle,
+                Side::Middle,
+                'Axle',
+                ['diameter' => 19.05, 'length' => 132, 'shoulder_diameter' => 28],
+                form: 'shoulder_right',
+            ),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Wheel hub',
+                ['outside' => 58, 'length' => 78, 'ledge_left' => 12.7, 'ledge_right' => 12.7],
+                form: 'web',
+            ),
             Part::of(PartKind::Clip, Side::Left, 'Retaining ring', ['bore' => 19.05, 'outside' => 26, 'width' => 1.3]),
             Part::of(PartKind::Washer, Side::Left, 'Outer washer', ['bore' => 19.05, 'outside' => 36, 'length' => 2.5]),
             Part::of(PartKind::FlangedBearing, Side::Left, 'Outer bearing', $bearing),
@@ -68,10 +85,20 @@ final readonly class FlangedWheel implements Pattern
     {
         return [
             Move::safe('On stands, wheels blocked, spark lead off. Tyre let down when the bead is near heat.'),
-            Move::off(['clip_left', 'washer_left'], ['title' => 'Cap, ring or pin, washer', 'detail' => 'Washers keep their side and number.']),
-            Move::axle(['title' => 'Wheel off its axle', 'detail' => 'Straight off; worked round when rust holds it. The axle stays on the machine: leave it in place.', 'tool' => 'Hands; penetrant and warmth when stuck', 'find' => 'A step or rust where the bearings ran.']),
+            Move::off(
+                ['clip_left', 'washer_left'],
+                ['title' => 'Cap, ring or pin, washer', 'detail' => 'Washers keep their side and number.'],
+            ),
+            Move::axle([
+                'title' => 'Wheel off its axle',
+                'detail' => 'Straight off; worked round when rust holds it. The axle stays on the machine: leave it in place.',
+                'tool' => 'Hands; penetrant and warmth when stuck',
+                'find' => 'A step or rust where the bearings ran.',
+            ]),
             Move::off('washer_right'),
-            Move::bearing('flanged_bearing_left', Side::Left, ['detail' => 'From inside, behind the flange side: out towards its own flange.']),
+            Move::bearing('flanged_bearing_left', Side::Left, [
+                'detail' => 'From inside, behind the flange side: out towards its own flange.',
+            ]),
             Move::bearing('flanged_bearing_right', Side::Right, ['detail' => 'From the other side, out towards its own flange.']),
             Move::look(),
         ];
@@ -89,9 +116,16 @@ final readonly class FlangedWheel implements Pattern
 
     public function assembly(Side $first): array
     {
-        $stop = ['support' => 'The wheel flat on wood, the hole clear.', 'home' => 'Its flange lies on the face all round: the flange is the stop.'];
+        $stop = [
+            'support' => 'The wheel flat on wood, the hole clear.',
+            'home' => 'Its flange lies on the face all round: the flange is the stop.',
+        ];
 
-        return [Put::in('flanged_bearing_right', $stop), Put::in('flanged_bearing_left', $stop), ...Put::each('nipple', 'washer_right', 'axle', 'washer_left', 'clip_left')];
+        return [
+            Put::in('flanged_bearing_right', $stop),
+            Put::in('flanged_bearing_left', $stop),
+            ...Put::each('nipple', 'washer_right', 'axle', 'washer_left', 'clip_left'),
+        ];
     }
 
     public function fasteners(): array

@@ -30,8 +30,13 @@ final readonly class FreehubBody implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Cartridges inside a freehub body', 'Bicycle freehubs', Turning::Hub, 'the outer rings in the body', MachineKind::Bicycle,
-            'Pawl side', 'Sprocket side',
+            'Cartridges inside a freehub body',
+            'Bicycle freehubs',
+            Turning::Hub,
+            'the outer rings in the body',
+            MachineKind::Bicycle,
+            'Pawl side',
+            'Sprocket side',
             cautions: ['Springs and pawls jump out: work over a tray.'],
         );
     }
@@ -42,7 +47,13 @@ final readonly class FreehubBody implements Pattern
 
         return Stack::of(
             Part::of(PartKind::Axle, Side::Middle, 'Axle', ['diameter' => 15, 'length' => 78]),
-            Part::of(PartKind::Housing, Side::Middle, 'Freehub body', ['outside' => 34, 'length' => 46, 'ledge_left' => 9, 'ledge_right' => 9], form: 'spline'),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Freehub body',
+                ['outside' => 34, 'length' => 46, 'ledge_left' => 9, 'ledge_right' => 9],
+                form: 'spline',
+            ),
             Part::of(PartKind::Seal, Side::Left, 'Pawl-side seal', ['bore' => 19, 'outside' => 28, 'width' => 1.5]),
             Part::of(PartKind::Bearing, Side::Left, 'Pawl-side bearing', $bearing),
             Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 15.2, 'outside' => 18.5, 'length' => 28]),
@@ -64,8 +75,14 @@ final readonly class FreehubBody implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Wheel out, cassette off with its lock-ring tool and a chain whip. Body on a rag with a rim: small springs roll.'),
-            Move::axle(['title' => 'Pull the body off the axle', 'detail' => 'End cap off, then straight out while turning it backward. Catch pawls and springs, and note how they lay.', 'tool' => 'Hands']),
+            Move::safe(
+                'Wheel out, cassette off with its lock-ring tool and a chain whip. Body on a rag with a rim: small springs roll.',
+            ),
+            Move::axle([
+                'title' => 'Pull the body off the axle',
+                'detail' => 'End cap off, then straight out while turning it backward. Catch pawls and springs, and note how they lay.',
+                'tool' => 'Hands',
+            ]),
             Move::seals(),
             Move::rings(),
             Move::bearing('bearing_right', Side::Right),
@@ -88,8 +105,15 @@ final readonly class FreehubBody implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing_left')->asDeepAs(Places::RING_LEFT), Put::in('sleeve'), Put::in('bearing_right')->asDeepAs(Places::RING_RIGHT), Put::in('snap_ring_right'),
-            Put::in('seal_left', ['detail' => 'Pressed in by thumb, level. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
+            Put::in('bearing_left')->asDeepAs(Places::RING_LEFT),
+            Put::in('sleeve'),
+            Put::in('bearing_right')->asDeepAs(Places::RING_RIGHT),
+            Put::in('snap_ring_right'),
+            Put::in('seal_left', [
+                'detail' => 'Pressed in by thumb, level. Pawls, springs and ratchet by their way round; their grease thin, and only '
+                    .'the right one.',
+                'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.',
+            ]),
             ...Put::each('axle'),
         ];
     }

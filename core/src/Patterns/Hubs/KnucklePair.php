@@ -30,8 +30,14 @@ final readonly class KnucklePair implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Two cartridges and a sleeve in a knuckle', 'Side-by-side fronts', Turning::InnerRing, 'the outer rings in the knuckle', MachineKind::Quad,
-            'Outer', 'Inner', pair: true,
+            'Two cartridges and a sleeve in a knuckle',
+            'Side-by-side fronts',
+            Turning::InnerRing,
+            'the outer rings in the knuckle',
+            MachineKind::Quad,
+            'Outer',
+            'Inner',
+            pair: true,
             cautions: ['Inner and outer seal are not alike: keep each with its side.'],
         );
     }
@@ -41,8 +47,20 @@ final readonly class KnucklePair implements Pattern
         $bearing = ['bore' => 25, 'outside' => 52, 'width' => 15];
 
         return Stack::of(
-            Part::of(PartKind::Axle, Side::Middle, 'Stub shaft', ['diameter' => 25, 'length' => 132, 'shoulder_diameter' => 33, 'thread_length' => 16, 'end_diameter' => 20], form: 'shoulder_right'),
-            Part::of(PartKind::Housing, Side::Middle, 'Knuckle', ['outside' => 84, 'length' => 60, 'ledge_left' => 22, 'ledge_right' => 22], form: 'knuckle'),
+            Part::of(
+                PartKind::Axle,
+                Side::Middle,
+                'Stub shaft',
+                ['diameter' => 25, 'length' => 132, 'shoulder_diameter' => 33, 'thread_length' => 16, 'end_diameter' => 20],
+                form: 'shoulder_right',
+            ),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Knuckle',
+                ['outside' => 84, 'length' => 60, 'ledge_left' => 22, 'ledge_right' => 22],
+                form: 'knuckle',
+            ),
             Part::of(PartKind::CastleNut, Side::Left, 'Axle nut with pin', ['bore' => 20, 'outside' => 34, 'length' => 16]),
             Part::of(PartKind::Washer, Side::Left, 'Washer', ['bore' => 20, 'outside' => 36, 'length' => 3]),
             Part::of(PartKind::HubFlange, Side::Left, 'Wheel hub', ['bore' => 25, 'outside' => 104, 'length' => 28]),
@@ -68,10 +86,25 @@ final readonly class KnucklePair implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Wheel nuts and axle nut cracked while it stands on the ground. Then on axle stands, blocks at the other wheels. Caliper hung, never by its hose; speed sensor out first.'),
-            Move::off(['castle_nut_left', 'washer_left'], ['title' => 'Axle nut and washer off', 'detail' => 'Pin cut, ends brushed and soaked before the nut is turned.']),
+            Move::safe(
+                'Wheel nuts and axle nut cracked while it stands on the ground. Then on axle stands, blocks at the other wheels. '
+                    .'Caliper hung, never by its hose; speed sensor out first.',
+            ),
+            Move::off(
+                ['castle_nut_left', 'washer_left'],
+                ['title' => 'Axle nut and washer off', 'detail' => 'Pin cut, ends brushed and soaked before the nut is turned.'],
+            ),
             Move::off('hub_flange_left', ['title' => 'Pull the wheel hub', 'detail' => 'Off its splines, straight.']),
-            Move::say('joints', ['title' => 'Knuckle off its joints, or work on the machine', 'detail' => 'On the bench it is squarer. Nut left on the stud flush while the eye is struck.', 'tool' => 'Joint fork or hammer on the eye', 'caution' => 'Steering joints: refitted, pinned and checked at the end, by the manual.'], 15),
+            Move::say(
+                'joints',
+                [
+                    'title' => 'Knuckle off its joints, or work on the machine',
+                    'detail' => 'On the bench it is squarer. Nut left on the stud flush while the eye is struck.',
+                    'tool' => 'Joint fork or hammer on the eye',
+                    'caution' => 'Steering joints: refitted, pinned and checked at the end, by the manual.',
+                ],
+                15,
+            ),
             Move::axle(['title' => 'Stub shaft out', 'detail' => 'Pushed back through; its joint not stretched.']),
             Move::seals(),
             Move::rings(),
@@ -96,11 +129,20 @@ final readonly class KnucklePair implements Pattern
     {
         $support = ['support' => 'On the knuckle close to the bore, never on its arms or a steering joint.'];
 
-        return [Put::in('bearing_right', $support)->asDeepAs(Places::RING_RIGHT), Put::in('sleeve'), Put::in('bearing_left', $support)->asDeepAs(Places::RING_LEFT), ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left')];
+        return [
+            Put::in('bearing_right', $support)->asDeepAs(Places::RING_RIGHT),
+            Put::in('sleeve'),
+            Put::in('bearing_left', $support)->asDeepAs(Places::RING_LEFT),
+            ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'),
+        ];
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'), new Fastener('joints', 'Steering joints'), new Fastener('wheel_nuts', 'Wheel nuts', several: true)];
+        return [
+            new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'),
+            new Fastener('joints', 'Steering joints'),
+            new Fastener('wheel_nuts', 'Wheel nuts', several: true),
+        ];
     }
 }

@@ -33,8 +33,13 @@ final readonly class KnuckleWide implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'One wide bearing in a knuckle', 'Quad and side-by-side wheels', Turning::InnerRing, 'both rings: the outer in the knuckle, the inner on the hub', MachineKind::Quad,
-            'Outer', 'Inner',
+            'One wide bearing in a knuckle',
+            'Quad and side-by-side wheels',
+            Turning::InnerRing,
+            'both rings: the outer in the knuckle, the inner on the hub',
+            MachineKind::Quad,
+            'Outer',
+            'Inner',
             cautions: ['The bearing leaves on the side of its snap ring only, after the ring.'],
             grips: [RingSeat::Bore, RingSeat::Shaft],
         );
@@ -49,8 +54,20 @@ final readonly class KnuckleWide implements Pattern
     private function parts(Side $from): Stack
     {
         return Stack::of(
-            Part::of(PartKind::Axle, Side::Middle, 'Drive shaft end', ['diameter' => 30, 'length' => 148, 'shoulder_diameter' => 38, 'thread_length' => 18, 'end_diameter' => 24], form: 'shoulder_right'),
-            Part::of(PartKind::Housing, Side::Middle, 'Knuckle', ['outside' => 92, 'length' => 56, 'ledge_'.$from->value => 46], form: 'knuckle'),
+            Part::of(
+                PartKind::Axle,
+                Side::Middle,
+                'Drive shaft end',
+                ['diameter' => 30, 'length' => 148, 'shoulder_diameter' => 38, 'thread_length' => 18, 'end_diameter' => 24],
+                form: 'shoulder_right',
+            ),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Knuckle',
+                ['outside' => 92, 'length' => 56, 'ledge_'.$from->value => 46],
+                form: 'knuckle',
+            ),
             Part::of(PartKind::CastleNut, Side::Left, 'Axle nut with pin', ['bore' => 24, 'outside' => 38, 'length' => 18]),
             Part::of(PartKind::Washer, Side::Left, 'Washer', ['bore' => 24, 'outside' => 40, 'length' => 4]),
             Part::of(PartKind::HubFlange, Side::Left, 'Wheel hub', ['bore' => 30, 'outside' => 118, 'length' => 34]),
@@ -74,10 +91,31 @@ final readonly class KnuckleWide implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Wheel nuts and axle nut cracked while it stands on the ground. Then on axle stands, blocks at the other wheels. Caliper hung, never by its hose; speed sensor out first.'),
-            Move::off(['castle_nut_left', 'washer_left'], ['title' => 'Axle nut and washer off', 'detail' => 'Pin cut, ends brushed and soaked before the nut is turned.']),
-            Move::off('hub_flange_left', ['title' => 'Pull the wheel hub', 'detail' => 'Off its splines; the inner ring may come with it.', 'tool' => 'Hub puller or slide hammer on two opposite studs']),
-            Move::say('joints', ['title' => 'Knuckle off its joints', 'detail' => 'Nut left on the stud flush while the eye is struck or the fork is used. Lay the knuckle on the bench.', 'tool' => 'Joint fork or hammer on the eye', 'caution' => 'Steering joints: refitted, pinned and checked at the end, by the manual. Springs and shocks unbolted under load jump.', 'why' => 'The bearing is pressed out on a bench, square, not on the machine.'], 15),
+            Move::safe(
+                'Wheel nuts and axle nut cracked while it stands on the ground. Then on axle stands, blocks at the other wheels. '
+                    .'Caliper hung, never by its hose; speed sensor out first.',
+            ),
+            Move::off(
+                ['castle_nut_left', 'washer_left'],
+                ['title' => 'Axle nut and washer off', 'detail' => 'Pin cut, ends brushed and soaked before the nut is turned.'],
+            ),
+            Move::off('hub_flange_left', [
+                'title' => 'Pull the wheel hub',
+                'detail' => 'Off its splines; the inner ring may come with it.',
+                'tool' => 'Hub puller or slide hammer on two opposite studs',
+            ]),
+            Move::say(
+                'joints',
+                [
+                    'title' => 'Knuckle off its joints',
+                    'detail' => 'Nut left on the stud flush while the eye is struck or the fork is used. Lay the knuckle on the bench.',
+                    'tool' => 'Joint fork or hammer on the eye',
+                    'caution' => 'Steering joints: refitted, pinned and checked at the end, by the manual. Springs and shocks '
+                        .'unbolted under load jump.',
+                    'why' => 'The bearing is pressed out on a bench, square, not on the machine.',
+                ],
+                15,
+            ),
             Move::axle(['title' => 'Drive shaft out', 'detail' => 'Pushed back through the knuckle; its joint not stretched.']),
             Move::seals(),
             Move::rings(),
@@ -104,13 +142,21 @@ final readonly class KnuckleWide implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing', ['support' => 'On the knuckle close to the bore, never on its arms or a steering joint.', 'why' => 'Wide and pressed hard: draw or press it, with the outer ring pushed. A hammer cocks it.']),
+            Put::in('bearing', [
+                'support' => 'On the knuckle close to the bore, never on its arms or a steering joint.',
+                'why' => 'Wide and pressed hard: draw or press it, with the outer ring pushed. A hammer cocks it.',
+            ]),
             ...Put::each('snap_ring_right', 'seal_left', 'seal_right', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'),
         ];
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'), new Fastener('joints', 'Steering joints'), new Fastener('caliper_bolts', 'Caliper bolts'), new Fastener('wheel_nuts', 'Wheel nuts', several: true)];
+        return [
+            new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'),
+            new Fastener('joints', 'Steering joints'),
+            new Fastener('caliper_bolts', 'Caliper bolts'),
+            new Fastener('wheel_nuts', 'Wheel nuts', several: true),
+        ];
     }
 }

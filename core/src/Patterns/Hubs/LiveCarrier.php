@@ -29,8 +29,14 @@ final readonly class LiveCarrier implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Carrier on a live axle', 'Quad and kart rear axles', Turning::InnerRing, 'the outer rings in the carrier; the shaft slides', MachineKind::Quad,
-            'Disc side', 'Sprocket side', pair: true,
+            'Carrier on a live axle',
+            'Quad and kart rear axles',
+            Turning::InnerRing,
+            'the outer rings in the carrier; the shaft slides',
+            MachineKind::Quad,
+            'Disc side',
+            'Sprocket side',
+            pair: true,
             cautions: ['An eccentric carrier sets the chain: mark where it stood.'],
         );
     }
@@ -41,7 +47,13 @@ final readonly class LiveCarrier implements Pattern
 
         return Stack::of(
             Part::of(PartKind::Axle, Side::Middle, 'Rear axle', ['diameter' => 35, 'length' => 250, 'thread_length' => 30]),
-            Part::of(PartKind::Housing, Side::Middle, 'Carrier', ['outside' => 96, 'length' => 124, 'ledge_left' => 30, 'ledge_right' => 30], form: 'carrier'),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Carrier',
+                ['outside' => 96, 'length' => 124, 'ledge_left' => 30, 'ledge_right' => 30],
+                form: 'carrier',
+            ),
             Part::of(PartKind::LockNut, Side::Left, 'Disc-side lock nut', ['bore' => 35, 'outside' => 58, 'length' => 12]),
             Part::of(PartKind::Collar, Side::Left, 'Disc-side collar', ['bore' => 35, 'outside' => 45, 'length' => 24]),
             Part::of(PartKind::Seal, Side::Left, 'Disc-side seal', ['bore' => 45, 'outside' => 62, 'width' => 8]),
@@ -70,9 +82,25 @@ final readonly class LiveCarrier implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Axle nuts and wheel nuts cracked on the ground. Then lifted, on stands under the frame, front wheels blocked. Chain off, caliper hung, sprocket and disc hubs off their splines.'),
-            Move::off(['lock_nut_left', 'lock_nut_right', 'collar_left', 'collar_right'], ['title' => 'Lock nuts and collars off', 'detail' => 'A pair of nuts: the outer loosened against the inner. Note left-hand threads.', 'tool' => 'Two large spanners', 'find' => 'A groove in the collar where the seal ran: a new collar, or the seal at another depth.']),
-            Move::axle(['title' => 'Slide the axle out', 'detail' => 'A soft mallet on its end, nut run flush to guard the thread. Hot, cold and hot again when it is rusted in.', 'tool' => 'Soft mallet', 'find' => 'Rust or steps under the bearings; the shaft must slide by hand when clean.']),
+            Move::safe(
+                'Axle nuts and wheel nuts cracked on the ground. Then lifted, on stands under the frame, front wheels blocked. Chain '
+                    .'off, caliper hung, sprocket and disc hubs off their splines.',
+            ),
+            Move::off(
+                ['lock_nut_left', 'lock_nut_right', 'collar_left', 'collar_right'],
+                [
+                    'title' => 'Lock nuts and collars off',
+                    'detail' => 'A pair of nuts: the outer loosened against the inner. Note left-hand threads.',
+                    'tool' => 'Two large spanners',
+                    'find' => 'A groove in the collar where the seal ran: a new collar, or the seal at another depth.',
+                ],
+            ),
+            Move::axle([
+                'title' => 'Slide the axle out',
+                'detail' => 'A soft mallet on its end, nut run flush to guard the thread. Hot, cold and hot again when it is rusted in.',
+                'tool' => 'Soft mallet',
+                'find' => 'Rust or steps under the bearings; the shaft must slide by hand when clean.',
+            ]),
             Move::seals(),
             Move::rings(),
             Move::bearing('bearing_left', Side::Left),
@@ -97,13 +125,19 @@ final readonly class LiveCarrier implements Pattern
         $support = ['support' => 'On the carrier close to the bore; its eccentric face clear of the blow.'];
 
         return [
-            Put::in('bearing_right', $support), ...Put::each('sleeve'), Put::in('bearing_left', $support),
+            Put::in('bearing_right', $support),
+            ...Put::each('sleeve'),
+            Put::in('bearing_left', $support),
             ...Put::each('seal_right', 'seal_left', 'nipple', 'axle', 'collar_right', 'collar_left', 'lock_nut_right', 'lock_nut_left'),
         ];
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nuts', 'Axle lock nuts', 'lock_nut_left'), new Fastener('carrier_clamp', 'Carrier clamp bolts'), new Fastener('wheel_nuts', 'Wheel nuts', several: true)];
+        return [
+            new Fastener('axle_nuts', 'Axle lock nuts', 'lock_nut_left'),
+            new Fastener('carrier_clamp', 'Carrier clamp bolts'),
+            new Fastener('wheel_nuts', 'Wheel nuts', several: true),
+        ];
     }
 }

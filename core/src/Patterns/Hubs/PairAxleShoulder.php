@@ -31,9 +31,17 @@ final readonly class PairAxleShoulder implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Two cartridges on the shoulders of an axle', 'Many bicycle hubs', Turning::Hub, 'the outer rings in the hub shell', MachineKind::Bicycle,
-            'Disc side', 'Sprocket side',
-            cautions: ['Never steel on an alloy axle: a soft mallet and a wood block with a hole. The second bearing goes out with a socket rather than risk the axle.'],
+            'Two cartridges on the shoulders of an axle',
+            'Many bicycle hubs',
+            Turning::Hub,
+            'the outer rings in the hub shell',
+            MachineKind::Bicycle,
+            'Disc side',
+            'Sprocket side',
+            cautions: [
+                'Never steel on an alloy axle: a soft mallet and a wood block with a hole. The second bearing goes out with a socket '
+                    .'rather than risk the axle.',
+            ],
         );
     }
 
@@ -42,8 +50,20 @@ final readonly class PairAxleShoulder implements Pattern
         $bearing = ['bore' => 15, 'outside' => 28, 'width' => 7];
 
         return Stack::of(
-            Part::of(PartKind::Axle, Side::Middle, 'Axle', ['diameter' => 15, 'length' => 146, 'shoulder_diameter' => 18.5, 'shoulder_length' => 58, 'end_diameter' => 12], form: 'shoulder_between'),
-            Part::of(PartKind::Housing, Side::Middle, 'Hub shell', ['outside' => 58, 'length' => 72, 'ledge_left' => 7.5, 'ledge_right' => 7.5], form: 'flanges'),
+            Part::of(
+                PartKind::Axle,
+                Side::Middle,
+                'Axle',
+                ['diameter' => 15, 'length' => 146, 'shoulder_diameter' => 18.5, 'shoulder_length' => 58, 'end_diameter' => 12],
+                form: 'shoulder_between',
+            ),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Hub shell',
+                ['outside' => 58, 'length' => 72, 'ledge_left' => 7.5, 'ledge_right' => 7.5],
+                form: 'flanges',
+            ),
             Part::of(PartKind::EndCap, Side::Left, 'Disc-side end cap', ['bore' => 12, 'outside' => 19, 'length' => 16]),
             Part::of(PartKind::ORing, Side::Left, 'Disc-side O-ring', ['bore' => 15, 'section' => 1.5]),
             Part::of(PartKind::Bearing, Side::Left, 'Disc-side bearing', $bearing),
@@ -69,10 +89,27 @@ final readonly class PairAxleShoulder implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Wheel out, on the bench. Brake lever not pulled while the disc is out. Cassette and rotor off if they are in the way.'),
-            Move::off(['end_cap_left', 'o_ring_left', 'end_cap_right'], ['title' => 'Pull the end caps', 'detail' => 'Off an O-ring by hand, unscrewed, or freed by picking out a tiny snap ring: look which before pulling.', 'tool' => 'Soft jaws; pick']),
-            Move::off('freehub_right', ['detail' => 'Straight out, turning it backward; catch the pawls and springs.', 'find' => 'Pawl springs whole, ratchet teeth sharp.']),
-            Move::bearing('bearing_left', Side::Left, ['title' => 'Knock the axle out with the disc-side bearing', 'detail' => 'Blows on the sprocket-side end of the axle: its shoulder pushes the bearing out. Wood block with a hole below.', 'tool' => 'Soft mallet, wood block']),
+            Move::safe(
+                'Wheel out, on the bench. Brake lever not pulled while the disc is out. Cassette and rotor off if they are in the way.',
+            ),
+            Move::off(
+                ['end_cap_left', 'o_ring_left', 'end_cap_right'],
+                [
+                    'title' => 'Pull the end caps',
+                    'detail' => 'Off an O-ring by hand, unscrewed, or freed by picking out a tiny snap ring: look which before pulling.',
+                    'tool' => 'Soft jaws; pick',
+                ],
+            ),
+            Move::off('freehub_right', [
+                'detail' => 'Straight out, turning it backward; catch the pawls and springs.',
+                'find' => 'Pawl springs whole, ratchet teeth sharp.',
+            ]),
+            Move::bearing('bearing_left', Side::Left, [
+                'title' => 'Knock the axle out with the disc-side bearing',
+                'detail' => 'Blows on the sprocket-side end of the axle: its shoulder pushes the bearing out. Wood block with a hole '
+                    .'below.',
+                'tool' => 'Soft mallet, wood block',
+            ]),
             Move::axle(['title' => 'Axle out', 'detail' => 'It comes with the bearing. Look at its shoulders.']),
             Move::bearing('bearing_right', Side::Right),
             Move::look(),
@@ -92,16 +129,43 @@ final readonly class PairAxleShoulder implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing_right', ['why' => 'Its inner ring goes over the axle while its outer goes into the shell: pushed by one ring alone, the force would cross the balls.', 'home' => 'On its ledge; the depth measured before, met again. It may differ from the other side.'], Push::Both)->asDeepAs(Places::RING_RIGHT),
-            Put::in('axle', ['detail' => 'Its shoulder against the inner ring of the first bearing, by hand or light taps on wood.', 'caution' => 'Never steel on the end of an alloy axle.']),
-            Put::in('bearing_left', ['support' => 'Over two blocks, so that the axle end hangs free between them.', 'why' => 'The axle runs through it: both rings are pushed, so that no force crosses the balls.', 'home' => 'On its ledge and on the axle\'s shoulder; the depth measured before, met again.'], Push::Both)->asDeepAs(Places::RING_LEFT),
-            Put::in('freehub_right', ['detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
+            Put::in(
+                'bearing_right',
+                [
+                    'why' => 'Its inner ring goes over the axle while its outer goes into the shell: pushed by one ring alone, the '
+                        .'force would cross the balls.',
+                    'home' => 'On its ledge; the depth measured before, met again. It may differ from the other side.',
+                ],
+                Push::Both,
+            )->asDeepAs(Places::RING_RIGHT),
+            Put::in('axle', [
+                'detail' => 'Its shoulder against the inner ring of the first bearing, by hand or light taps on wood.',
+                'caution' => 'Never steel on the end of an alloy axle.',
+            ]),
+            Put::in(
+                'bearing_left',
+                [
+                    'support' => 'Over two blocks, so that the axle end hangs free between them.',
+                    'why' => 'The axle runs through it: both rings are pushed, so that no force crosses the balls.',
+                    'home' => 'On its ledge and on the axle\'s shoulder; the depth measured before, met again.',
+                ],
+                Push::Both,
+            )->asDeepAs(Places::RING_LEFT),
+            Put::in('freehub_right', [
+                'detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and '
+                    .'only the right one.',
+                'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.',
+            ]),
             ...Put::each('o_ring_left', 'end_cap_right', 'end_cap_left'),
         ];
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('through_axle', 'Through axle or quick-release', 'axle'), new Fastener('rotor', 'Rotor bolts or lock ring'), new Fastener('cassette', 'Cassette lock ring', 'freehub_right')];
+        return [
+            new Fastener('through_axle', 'Through axle or quick-release', 'axle'),
+            new Fastener('rotor', 'Rotor bolts or lock ring'),
+            new Fastener('cassette', 'Cassette lock ring', 'freehub_right'),
+        ];
     }
 }

@@ -31,8 +31,13 @@ final readonly class PairSleeve implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Two cartridges and a loose sleeve', 'Motorcycle and trail-bike wheels, trailer wheels', Turning::Hub, 'the outer rings in the hub', MachineKind::Motorcycle,
-            cautions: ['The brake disc must not carry the wheel: blocks under the hub.'], pair: true,
+            'Two cartridges and a loose sleeve',
+            'Motorcycle and trail-bike wheels, trailer wheels',
+            Turning::Hub,
+            'the outer rings in the hub',
+            MachineKind::Motorcycle,
+            cautions: ['The brake disc must not carry the wheel: blocks under the hub.'],
+            pair: true,
             sets: [HubSetting::Clamped, HubSetting::Centre],
         );
     }
@@ -40,14 +45,25 @@ final readonly class PairSleeve implements Pattern
     public function stack(Notebook $notebook): Stack
     {
         $rings = $this->ringSides($notebook);
-        $ring = static fn (Side $side): ?Part => in_array($side, $rings, true) ? Part::of(PartKind::SnapRing, $side, $side === Side::Left ? 'Left snap ring' : 'Right snap ring', ['outside' => 47, 'width' => 1.75]) : null;
+        $ring = static fn (Side $side): ?Part => in_array($side, $rings, true)
+            ? Part::of(PartKind::SnapRing, $side, $side === Side::Left ? 'Left snap ring' : 'Right snap ring', [
+                'outside' => 47,
+                'width' => 1.75,
+            ])
+            : null;
         $bearing = ['bore' => 20, 'outside' => 47, 'width' => 14];
         $seal = ['bore' => 29, 'outside' => 47, 'width' => 6.6];
         $spacer = ['bore' => 20, 'outside' => 29, 'length' => 22.2];
 
         return Stack::of(
             Part::of(PartKind::Axle, Side::Middle, 'Axle', ['diameter' => 20, 'length' => 160, 'thread_length' => 14]),
-            Part::of(PartKind::Housing, Side::Middle, 'Hub', ['outside' => 66, 'length' => 104, 'ledge_left' => 23.2, 'ledge_right' => 23.2], form: 'waist'),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Hub',
+                ['outside' => 66, 'length' => 104, 'ledge_left' => 23.2, 'ledge_right' => 23.2],
+                form: 'waist',
+            ),
             Part::of(PartKind::Spacer, Side::Left, 'Left wheel spacer', $spacer),
             Part::of(PartKind::Seal, Side::Left, 'Left seal', $seal),
             $ring(Side::Left),
@@ -79,12 +95,24 @@ final readonly class PairSleeve implements Pattern
         $second = $first->other();
 
         return [
-            Move::safe('On its stand so that it cannot roll or tip. Crack the axle nut while the wheel still stands on the ground. Hang the caliper, never by its hose.'),
+            Move::safe(
+                'On its stand so that it cannot roll or tip. Crack the axle nut while the wheel still stands on the ground. Hang the '
+                    .'caliper, never by its hose.',
+            ),
             Move::axle(['detail' => 'Pinch bolts, nut, then the axle. Note the spanner: next time it is known.']),
-            Move::off(['spacer_left', 'spacer_right'], ['title' => 'Lift the wheel out, spacers off', 'detail' => 'Each goes back to its own side.', 'find' => 'A groove where the seal lip ran: catch it with a nail.']),
+            Move::off(
+                ['spacer_left', 'spacer_right'],
+                [
+                    'title' => 'Lift the wheel out, spacers off',
+                    'detail' => 'Each goes back to its own side.',
+                    'find' => 'A groove where the seal lip ran: catch it with a nail.',
+                ],
+            ),
             Move::seals(),
             Move::rings(),
-            Move::bearing('bearing_'.$second->value, $second, ['why' => "The {$second->value} side leaves outward first and frees the sleeve."]),
+            Move::bearing('bearing_'.$second->value, $second, [
+                'why' => "The {$second->value} side leaves outward first and frees the sleeve.",
+            ]),
             Move::sleeve(),
             Move::bearing('bearing_'.$first->value, $first),
             Move::look(),
@@ -108,12 +136,27 @@ final readonly class PairSleeve implements Pattern
         $one = $first->value;
         $two = $first->other()->value;
 
-        return Put::each("bearing_$one", "snap_ring_$one", 'sleeve', "bearing_$two", "snap_ring_$two", 'seal_left', 'seal_right', 'spacer_left', 'spacer_right', 'axle');
+        return Put::each(
+            "bearing_$one",
+            "snap_ring_$one",
+            'sleeve',
+            "bearing_$two",
+            "snap_ring_$two",
+            'seal_left',
+            'seal_right',
+            'spacer_left',
+            'spacer_right',
+            'axle',
+        );
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nut', 'Axle nut', 'axle'), new Fastener('pinch_bolts', 'Pinch bolts'), new Fastener('caliper_bolts', 'Caliper bolts')];
+        return [
+            new Fastener('axle_nut', 'Axle nut', 'axle'),
+            new Fastener('pinch_bolts', 'Pinch bolts'),
+            new Fastener('caliper_bolts', 'Caliper bolts'),
+        ];
     }
 
     /** @return list<Side> */

@@ -30,8 +30,14 @@ final readonly class PairTubeAxle implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Two cartridges, axle and freehub as one', 'Bicycle disc wheels, cargo trikes', Turning::Hub, 'the outer rings in the hub shell', MachineKind::Bicycle,
-            'Cap side', 'Sprocket side', pair: true,
+            'Two cartridges, axle and freehub as one',
+            'Bicycle disc wheels, cargo trikes',
+            Turning::Hub,
+            'the outer rings in the hub shell',
+            MachineKind::Bicycle,
+            'Cap side',
+            'Sprocket side',
+            pair: true,
             cautions: ['Disc clean: no grease or spray near rotor and pads.'],
         );
     }
@@ -41,8 +47,19 @@ final readonly class PairTubeAxle implements Pattern
         $bearing = ['bore' => 17, 'outside' => 30, 'width' => 7];
 
         return Stack::of(
-            Part::of(PartKind::Axle, Side::Middle, 'Tube axle', ['diameter' => 17, 'length' => 142, 'thread_length' => 9, 'end_diameter' => 12]),
-            Part::of(PartKind::Housing, Side::Middle, 'Hub shell', ['outside' => 62, 'length' => 78, 'ledge_left' => 14, 'ledge_right' => 12], form: 'flanges'),
+            Part::of(PartKind::Axle, Side::Middle, 'Tube axle', [
+                'diameter' => 17,
+                'length' => 142,
+                'thread_length' => 9,
+                'end_diameter' => 12,
+            ]),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Hub shell',
+                ['outside' => 62, 'length' => 78, 'ledge_left' => 14, 'ledge_right' => 12],
+                form: 'flanges',
+            ),
             Part::of(PartKind::EndCap, Side::Left, 'Threaded cap', ['bore' => 12, 'outside' => 24, 'length' => 12]),
             Part::of(PartKind::Washer, Side::Left, 'Cap washer', ['bore' => 17, 'outside' => 23, 'length' => 1.5]),
             Part::of(PartKind::Bearing, Side::Left, 'Cap-side bearing', $bearing),
@@ -67,9 +84,22 @@ final readonly class PairTubeAxle implements Pattern
     {
         return [
             Move::safe('Wheel out. Brake lever not pulled while the disc is out; a spacer between the pads.'),
-            Move::off(['end_cap_left', 'washer_left'], ['title' => 'Unscrew the cap', 'detail' => 'Hold the axle from the freehub side. Note the thread: some caps are left-hand.']),
-            Move::axle(['title' => 'Pull axle and freehub out as one', 'detail' => 'Straight out to the sprocket side; turn backward to free the pawls.', 'tool' => 'Hands, soft mallet on the axle end']),
-            Move::off('freehub_right', ['title' => 'Lay the freehub with its axle', 'detail' => 'It may stay on the axle; its own bearings are a job of their own.']),
+            Move::off(
+                ['end_cap_left', 'washer_left'],
+                [
+                    'title' => 'Unscrew the cap',
+                    'detail' => 'Hold the axle from the freehub side. Note the thread: some caps are left-hand.',
+                ],
+            ),
+            Move::axle([
+                'title' => 'Pull axle and freehub out as one',
+                'detail' => 'Straight out to the sprocket side; turn backward to free the pawls.',
+                'tool' => 'Hands, soft mallet on the axle end',
+            ]),
+            Move::off('freehub_right', [
+                'title' => 'Lay the freehub with its axle',
+                'detail' => 'It may stay on the axle; its own bearings are a job of their own.',
+            ]),
             Move::bearing('bearing_left', Side::Left),
             Move::sleeve(),
             Move::bearing('bearing_right', Side::Right),
@@ -90,14 +120,24 @@ final readonly class PairTubeAxle implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing_right')->asDeepAs(Places::RING_RIGHT), Put::in('sleeve'), Put::in('bearing_left')->asDeepAs(Places::RING_LEFT),
-            Put::in('freehub_right', ['detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and only the right one.', 'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.']),
+            Put::in('bearing_right')->asDeepAs(Places::RING_RIGHT),
+            Put::in('sleeve'),
+            Put::in('bearing_left')->asDeepAs(Places::RING_LEFT),
+            Put::in('freehub_right', [
+                'detail' => 'Turned backward while it goes on. Pawls, springs and ratchet by their way round; their grease thin, and '
+                    .'only the right one.',
+                'why' => 'Too much or too thick glues the pawls: then it slips forward, or drags the cranks round.',
+            ]),
             ...Put::each('axle', 'washer_left', 'end_cap_left'),
         ];
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('cap', 'Threaded cap', 'end_cap_left'), new Fastener('through_axle', 'Through axle', 'axle'), new Fastener('rotor', 'Rotor bolts or lock ring')];
+        return [
+            new Fastener('cap', 'Threaded cap', 'end_cap_left'),
+            new Fastener('through_axle', 'Through axle', 'axle'),
+            new Fastener('rotor', 'Rotor bolts or lock ring'),
+        ];
     }
 }

@@ -30,9 +30,17 @@ final readonly class ShaftBearing implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'One bearing on a shaft', 'Golf-cart rear axles', Turning::InnerRing, 'the inner ring on the shaft', MachineKind::Cart,
-            'Axle side', 'Wheel side',
-            cautions: ['Main switch off and controller discharged on an electric cart.', 'It leaves the shaft one way only: away from its shoulder.'],
+            'One bearing on a shaft',
+            'Golf-cart rear axles',
+            Turning::InnerRing,
+            'the inner ring on the shaft',
+            MachineKind::Cart,
+            'Axle side',
+            'Wheel side',
+            cautions: [
+                'Main switch off and controller discharged on an electric cart.',
+                'It leaves the shaft one way only: away from its shoulder.',
+            ],
             grips: [RingSeat::Shaft],
         );
     }
@@ -40,8 +48,20 @@ final readonly class ShaftBearing implements Pattern
     public function stack(Notebook $notebook): Stack
     {
         return Stack::of(
-            Part::of(PartKind::Axle, Side::Middle, 'Axle shaft', ['diameter' => 30, 'length' => 190, 'shoulder_diameter' => 36, 'thread_length' => 18, 'end_diameter' => 20], form: 'shoulder_left'),
-            Part::of(PartKind::Housing, Side::Middle, 'Axle tube end', ['outside' => 92, 'length' => 40, 'ledge_right' => 30], form: 'tube_end'),
+            Part::of(
+                PartKind::Axle,
+                Side::Middle,
+                'Axle shaft',
+                ['diameter' => 30, 'length' => 190, 'shoulder_diameter' => 36, 'thread_length' => 18, 'end_diameter' => 20],
+                form: 'shoulder_left',
+            ),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Axle tube end',
+                ['outside' => 92, 'length' => 40, 'ledge_right' => 30],
+                form: 'tube_end',
+            ),
             Part::of(PartKind::Bearing, Side::Right, 'Axle bearing', ['bore' => 30, 'outside' => 62, 'width' => 16], id: 'bearing'),
             Part::of(PartKind::SnapRing, Side::Right, 'Snap ring', ['outside' => 62, 'width' => 2]),
             Part::of(PartKind::Collar, Side::Right, 'Retaining collar', ['bore' => 30, 'outside' => 43, 'length' => 12]),
@@ -65,13 +85,39 @@ final readonly class ShaftBearing implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Main switch off, controller discharged, wheels blocked. Castle nut and wheel nuts cracked on the ground. Then on stands under the axle tube.'),
-            Move::off(['castle_nut_right', 'washer_right', 'hub_flange_right'], ['title' => 'Nut, washer, hub flange', 'detail' => 'Pin cut; the flange may need its puller. Brake drum off before.', 'tool' => 'Socket, hub puller']),
+            Move::safe(
+                'Main switch off, controller discharged, wheels blocked. Castle nut and wheel nuts cracked on the ground. Then on '
+                    .'stands under the axle tube.',
+            ),
+            Move::off(
+                ['castle_nut_right', 'washer_right', 'hub_flange_right'],
+                [
+                    'title' => 'Nut, washer, hub flange',
+                    'detail' => 'Pin cut; the flange may need its puller. Brake drum off before.',
+                    'tool' => 'Socket, hub puller',
+                ],
+            ),
             Move::seals(),
             Move::rings(),
-            Move::axle(['title' => 'Pull the shaft with its bearing', 'detail' => 'Slide hammer on the flange or on the shaft end: two opposite studs when easy, three when tight. It brings bearing and collar with it.', 'tool' => 'Slide hammer with an axle plate', 'caution' => 'Stand beside it, not behind: it lets go at once.', 'find' => 'Oil on the shaft means the inner seal too.']),
-            Move::off('collar_right', ['title' => 'Collar off the shaft', 'detail' => 'A shallow cut with a chisel loosens it; the shaft under it is not touched.', 'tool' => 'Chisel, or press', 'caution' => 'Eyes covered: it is hard and may chip.']),
-            Move::bearing('bearing', Side::Right, ['title' => 'Press the bearing off the shaft', 'detail' => 'Support under the inner ring, not under the flange of the shaft. It leaves away from its shoulder.', 'tool' => 'Press and split plate']),
+            Move::axle([
+                'title' => 'Pull the shaft with its bearing',
+                'detail' => 'Slide hammer on the flange or on the shaft end: two opposite studs when easy, three when tight. It '
+                    .'brings bearing and collar with it.',
+                'tool' => 'Slide hammer with an axle plate',
+                'caution' => 'Stand beside it, not behind: it lets go at once.',
+                'find' => 'Oil on the shaft means the inner seal too.',
+            ]),
+            Move::off('collar_right', [
+                'title' => 'Collar off the shaft',
+                'detail' => 'A shallow cut with a chisel loosens it; the shaft under it is not touched.',
+                'tool' => 'Chisel, or press',
+                'caution' => 'Eyes covered: it is hard and may chip.',
+            ]),
+            Move::bearing('bearing', Side::Right, [
+                'title' => 'Press the bearing off the shaft',
+                'detail' => 'Support under the inner ring, not under the flange of the shaft. It leaves away from its shoulder.',
+                'tool' => 'Press and split plate',
+            ]),
             Move::look(),
         ];
     }
@@ -89,8 +135,16 @@ final readonly class ShaftBearing implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing', ['detail' => 'On the shaft by its inner ring, straight down to the shoulder.', 'support' => 'The shaft upright on its own end, on soft metal or wood; not on its flange.', 'home' => 'The gauge climbs at once at the shoulder: stop there.', 'why' => 'The housing holds its outer ring lightly; the shaft carries the fit.']),
-            Put::in('collar_right', ['detail' => 'Behind the bearing, before anything that hides it: sleeve, collar and clip are forgotten once the flange is on.']),
+            Put::in('bearing', [
+                'detail' => 'On the shaft by its inner ring, straight down to the shoulder.',
+                'support' => 'The shaft upright on its own end, on soft metal or wood; not on its flange.',
+                'home' => 'The gauge climbs at once at the shoulder: stop there.',
+                'why' => 'The housing holds its outer ring lightly; the shaft carries the fit.',
+            ]),
+            Put::in('collar_right', [
+                'detail' => 'Behind the bearing, before anything that hides it: sleeve, collar and clip are forgotten once the '
+                    .'flange is on.',
+            ]),
             ...Put::each('axle', 'snap_ring_right', 'seal_right', 'hub_flange_right', 'washer_right', 'castle_nut_right'),
         ];
     }

@@ -30,8 +30,13 @@ final readonly class SingleRing implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'One cartridge and a snap ring', 'Snow-machine idlers, track and chain idlers', Turning::Hub, 'the outer ring in the wheel', MachineKind::Loose,
-            'Outer', 'Inner',
+            'One cartridge and a snap ring',
+            'Snow-machine idlers, track and chain idlers',
+            Turning::Hub,
+            'the outer ring in the wheel',
+            MachineKind::Loose,
+            'Outer',
+            'Inner',
             cautions: ['A bottoming face cracks under a press: feel it come, and stop.'],
             use: HubUse::SlowWheel,
         );
@@ -41,7 +46,13 @@ final readonly class SingleRing implements Pattern
     {
         return Stack::of(
             Part::of(PartKind::Axle, Side::Middle, 'Bolt', ['diameter' => 20, 'length' => 62, 'thread_length' => 16]),
-            Part::of(PartKind::Housing, Side::Middle, 'Idler wheel', ['outside' => 132, 'length' => 28, 'ledge_left' => 21], form: 'web'),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Idler wheel',
+                ['outside' => 132, 'length' => 28, 'ledge_left' => 21],
+                form: 'web',
+            ),
             Part::of(PartKind::Washer, Side::Left, 'Outer washer', ['bore' => 20, 'outside' => 36, 'length' => 3]),
             Part::of(PartKind::SnapRing, Side::Left, 'Snap ring', ['outside' => 47, 'width' => 1.75]),
             Part::of(PartKind::Bearing, Side::Left, 'Bearing', ['bore' => 20, 'outside' => 47, 'width' => 14], id: 'bearing'),
@@ -65,7 +76,9 @@ final readonly class SingleRing implements Pattern
             Move::axle(['title' => 'Bolt out, wheel off', 'detail' => 'Spacers keep their side.']),
             Move::off(['washer_left', 'spacer_right']),
             Move::rings(),
-            Move::bearing('bearing', Side::Left, ['detail' => 'It leaves towards the ring only. Support the wheel close round the bore, on its thick part.']),
+            Move::bearing('bearing', Side::Left, [
+                'detail' => 'It leaves towards the ring only. Support the wheel close round the bore, on its thick part.',
+            ]),
             Move::look(),
         ];
     }
@@ -83,7 +96,11 @@ final readonly class SingleRing implements Pattern
     public function assembly(Side $first): array
     {
         return [
-            Put::in('bearing', ['support' => 'The wheel flat on wood, the ledge side down, nothing under its rim.', 'caution' => 'A plastic ledge cracks under a press: by hand force, and feel it come home.', 'home' => 'Felt, not forced: the handle stiffens, the note changes.']),
+            Put::in('bearing', [
+                'support' => 'The wheel flat on wood, the ledge side down, nothing under its rim.',
+                'caution' => 'A plastic ledge cracks under a press: by hand force, and feel it come home.',
+                'home' => 'Felt, not forced: the handle stiffens, the note changes.',
+            ]),
             ...Put::each('snap_ring_left', 'washer_left', 'spacer_right', 'axle'),
         ];
     }

@@ -30,8 +30,14 @@ final readonly class Spindle implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Blade spindle', 'Mower decks', Turning::InnerRing, 'the outer rings in the spindle housing', MachineKind::Mower,
-            'Pulley end', 'Blade end', pair: true,
+            'Blade spindle',
+            'Mower decks',
+            Turning::InnerRing,
+            'the outer rings in the spindle housing',
+            MachineKind::Mower,
+            'Pulley end',
+            'Blade end',
+            pair: true,
             cautions: ['Spark lead off and blade blocked before a hand goes under the deck.'],
             use: HubUse::Blade,
         );
@@ -42,8 +48,19 @@ final readonly class Spindle implements Pattern
         $bearing = ['bore' => 25, 'outside' => 52, 'width' => 15];
 
         return Stack::of(
-            Part::of(PartKind::Axle, Side::Middle, 'Spindle shaft', ['diameter' => 25, 'length' => 178, 'thread_length' => 20, 'end_diameter' => 20]),
-            Part::of(PartKind::Housing, Side::Middle, 'Spindle housing', ['outside' => 112, 'length' => 92, 'ledge_left' => 18, 'ledge_right' => 18], form: 'deck'),
+            Part::of(PartKind::Axle, Side::Middle, 'Spindle shaft', [
+                'diameter' => 25,
+                'length' => 178,
+                'thread_length' => 20,
+                'end_diameter' => 20,
+            ]),
+            Part::of(
+                PartKind::Housing,
+                Side::Middle,
+                'Spindle housing',
+                ['outside' => 112, 'length' => 92, 'ledge_left' => 18, 'ledge_right' => 18],
+                form: 'deck',
+            ),
             Part::of(PartKind::LockNut, Side::Left, 'Pulley nut', ['bore' => 20, 'outside' => 34, 'length' => 14]),
             Part::of(PartKind::Spacer, Side::Left, 'Pulley hub', ['bore' => 25, 'outside' => 38, 'length' => 22]),
             Part::of(PartKind::DustCap, Side::Left, 'Upper dust cap', ['outside' => 52, 'width' => 3, 'bore' => 36]),
@@ -70,10 +87,25 @@ final readonly class Spindle implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Spark lead off, or battery out and switch off. Blade blocked with a piece of wood. Deck out from under the machine, or the machine on stands, never on a jack alone.'),
-            Move::off(['lock_nut_right', 'spacer_right'], ['title' => 'Blade off', 'detail' => 'Blade nut while the blade is blocked; gloves. Note which way it undoes.', 'tool' => 'Impact socket, wood block', 'caution' => 'A blade cuts when it is still: thick gloves, block it, never a hand as stop.']),
+            Move::safe(
+                'Spark lead off, or battery out and switch off. Blade blocked with a piece of wood. Deck out from under the machine, '
+                    .'or the machine on stands, never on a jack alone.',
+            ),
+            Move::off(
+                ['lock_nut_right', 'spacer_right'],
+                [
+                    'title' => 'Blade off',
+                    'detail' => 'Blade nut while the blade is blocked; gloves. Note which way it undoes.',
+                    'tool' => 'Impact socket, wood block',
+                    'caution' => 'A blade cuts when it is still: thick gloves, block it, never a hand as stop.',
+                ],
+            ),
             Move::off(['lock_nut_left', 'spacer_left'], ['title' => 'Pulley off', 'detail' => 'Belt off first. Pulley with its key.']),
-            Move::axle(['title' => 'Drive the shaft through', 'detail' => 'Downward, nut run flush to guard the thread; a bearing may come with it.', 'tool' => 'Soft mallet or press']),
+            Move::axle([
+                'title' => 'Drive the shaft through',
+                'detail' => 'Downward, nut run flush to guard the thread; a bearing may come with it.',
+                'tool' => 'Soft mallet or press',
+            ]),
             Move::off(['dust_cap_left', 'dust_cap_right']),
             Move::rings(),
             Move::bearing('bearing_left', Side::Left),
@@ -98,13 +130,28 @@ final readonly class Spindle implements Pattern
         $support = ['support' => 'On the housing close to the bore, not on its cast rim: it cracks.'];
 
         return [
-            Put::in('bearing_right', $support), ...Put::each('sleeve'), Put::in('bearing_left', $support),
-            ...Put::each('dust_cap_left', 'dust_cap_right', 'nipple', 'axle', 'spacer_left', 'lock_nut_left', 'spacer_right', 'lock_nut_right'),
+            Put::in('bearing_right', $support),
+            ...Put::each('sleeve'),
+            Put::in('bearing_left', $support),
+            ...Put::each(
+                'dust_cap_left',
+                'dust_cap_right',
+                'nipple',
+                'axle',
+                'spacer_left',
+                'lock_nut_left',
+                'spacer_right',
+                'lock_nut_right',
+            ),
         ];
     }
 
     public function fasteners(): array
     {
-        return [new Fastener('pulley_nut', 'Pulley nut', 'lock_nut_left'), new Fastener('blade_nut', 'Blade nut', 'lock_nut_right'), new Fastener('housing_bolts', 'Housing bolts', several: true)];
+        return [
+            new Fastener('pulley_nut', 'Pulley nut', 'lock_nut_left'),
+            new Fastener('blade_nut', 'Blade nut', 'lock_nut_right'),
+            new Fastener('housing_bolts', 'Housing bolts', several: true),
+        ];
     }
 }

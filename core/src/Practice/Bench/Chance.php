@@ -21,7 +21,7 @@ final readonly class Chance
 
     public function between(float $low, float $high): float
     {
-        return $low + ($high - $low) * $this->randomizer->getInt(0, self::FINE) / self::FINE;
+        return $low + (($high - $low) * $this->randomizer->getInt(0, self::FINE)) / self::FINE;
     }
 
     /** What an instrument of this standard deviation adds to the truth (Box and Muller). */

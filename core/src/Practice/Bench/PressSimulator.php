@@ -16,7 +16,15 @@ use CleanRace\Core\Seating\Press\PressSample;
 final readonly class PressSimulator
 {
     /** Seatings it can play. */
-    public const KINDS = [PressKind::Good, PressKind::Cocked, PressKind::DirtyBore, PressKind::Oversize, PressKind::EarlyHome, PressKind::MissingSleeve, PressKind::Loose];
+    public const KINDS = [
+        PressKind::Good,
+        PressKind::Cocked,
+        PressKind::DirtyBore,
+        PressKind::Oversize,
+        PressKind::EarlyHome,
+        PressKind::MissingSleeve,
+        PressKind::Loose,
+    ];
 
     /** mm of travel from one sample to the next */
     private const STEP = 0.03;
@@ -36,16 +44,20 @@ final readonly class PressSimulator
      */
     public function trace(PressKind $kind, float $grip, float $home, float $slide): array
     {
-        $force = $slide * match ($kind) {
-            PressKind::Oversize => $this->chance->between(2.4, 4.2),
-            PressKind::Loose => $this->chance->between(0.0, 0.12),
-            default => $this->chance->between(0.85, 1.15),
-        };
-        $stands = $home + match ($kind) {
-            PressKind::EarlyHome => -$this->chance->between(0.7, min(5.0, 0.4 * $home)),
-            PressKind::MissingSleeve => $this->chance->between(1.5, 6.0),
-            default => $this->chance->error(0.05),
-        };
+        $force =
+            $slide *
+            match ($kind) {
+                PressKind::Oversize => $this->chance->between(2.4, 4.2),
+                PressKind::Loose => $this->chance->between(0.0, 0.12),
+                default => $this->chance->between(0.85, 1.15),
+            };
+        $stands =
+            $home +
+            match ($kind) {
+                PressKind::EarlyHome => -$this->chance->between(0.7, min(5.0, 0.4 * $home)),
+                PressKind::MissingSleeve => $this->chance->between(1.5, 6.0),
+                default => $this->chance->error(0.05),
+            };
         $wedge = $kind === PressKind::Cocked ? $this->chance->between(3.0, 6.0) : 0.0;
         $frees = $grip * $this->chance->between(0.25, 0.5);
         // Somebody watching the gauge stops a cocked one early; another comes straight by itself, having scored the bore.
@@ -57,14 +69,17 @@ final readonly class PressSimulator
             $in = min(1.0, $travel / $grip);
             $f = $force * $in * (1 + $wedge * exp(-$travel / $frees));
             foreach ($grits as [$at, $width, $height]) {
-                $f += $force * $height * exp(-(($travel - $at) / $width) ** 2) * max(0.3, $in);
+                $f += $force * $height * exp(-((($travel - $at) / $width) ** 2)) * max(0.3, $in);
             }
             if ($kind === PressKind::DirtyBore || $kind === PressKind::Cocked) {
                 $stick = $stick > $this->chance->between(0.1, 0.3) ? 0.0 : $stick + 0.05 * $this->chance->between(0, 1);
                 $f *= 1 + $stick;
             }
             $f += max(0.0, $travel - $stands) * self::STIFF;
-            $samples[] = new PressSample(Length::mm($travel + $this->chance->error(0.004)), Force::newtons($f * (1 + $this->chance->error(0.012)) + $this->chance->error(6.0)));
+            $samples[] = new PressSample(
+                Length::mm($travel + $this->chance->error(0.004)),
+                Force::newtons($f * (1 + $this->chance->error(0.012)) + $this->chance->error(6.0)),
+            );
             if ($f > $top || $travel > $ends) {
                 break;
             }
@@ -76,6 +91,13 @@ final readonly class PressSimulator
     /** @return list<array{float, float, float}> where, how long in mm, and how high as a share */
     private function grits(float $stands): array
     {
-        return array_map(fn (): array => [$this->chance->between(0.15 * $stands, 0.85 * $stands), $this->chance->between(0.15, 0.5), $this->chance->between(0.6, 1.6)], range(1, $this->chance->whole(2, 5)));
+        return array_map(
+            fn (): array => [
+                $this->chance->between(0.15 * $stands, 0.85 * $stands),
+                $this->chance->between(0.15, 0.5),
+                $this->chance->between(0.6, 1.6),
+            ],
+            range(1, $this->chance->whole(2, 5)),
+        );
     }
 }

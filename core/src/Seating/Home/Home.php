@@ -16,7 +16,15 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
 /** C13: is the ring on its ledge, and does the snap-ring groove show in full. */
-#[Calculator('home', 'Is it home on its ledge', 'seat', 'From depths, from hands, or both; and the groove.', ['width_mm' => 14, 'ledge_depth_mm' => 23.2, 'depth_mm' => 9.22, 'signs' => ['note_changed', 'feeler_refused'], 'groove_edge_depth_mm' => 9.1])]
+#[
+    Calculator('home', 'Is it home on its ledge', 'seat', 'From depths, from hands, or both; and the groove.', [
+        'width_mm' => 14,
+        'ledge_depth_mm' => 23.2,
+        'depth_mm' => 9.22,
+        'signs' => ['note_changed', 'feeler_refused'],
+        'groove_edge_depth_mm' => 9.1,
+    ]),
+]
 final readonly class Home
 {
     /** Beyond this the arithmetic alone is clear, in mm. */
@@ -34,23 +42,38 @@ final readonly class Home
         $verdict = $toGo === null ? $this->byHands($input, $hands) : $this->judged($input, $toGo, $hands);
         $clear = $this->groove($input);
         if ($clear !== null && $verdict->level === Level::Go && $clear->mean < $this->limits->get('home.groove_clear')) {
-            $verdict = Verdict::stop(Message::of('home.groove', 'The groove is not clear'), Message::of('home.groove.say', 'The ring must go {more} further before the snap ring can seat.', ['more' => Length::mm($this->limits->get('home.groove_clear') - $clear->mean)]))
-                ->next(Message::of('home.groove.next', 'Look for dirt on the ledge; drive on.'));
+            $verdict = Verdict::stop(
+                Message::of('home.groove', 'The groove is not clear'),
+                Message::of('home.groove.say', 'The ring must go {more} further before the snap ring can seat.', [
+                    'more' => Length::mm($this->limits->get('home.groove_clear') - $clear->mean),
+                ]),
+            )->next(Message::of('home.groove.next', 'Look for dirt on the ledge; drive on.'));
         }
         if ($toGo !== null) {
             $width = $input->widthMeasured->value->mm ?? $input->width->mm;
-            $verdict = $verdict->showing(
-                Figure::of('home_at', 'Home at', $home->depth()),
-                Figure::of('stands_at', 'Stands at', $input->depth->value),
-                Figure::of('to_go', 'Still to go', Length::mm($toGo->mean), $toGo->spread()),
-            )->workedOut(Working::start()->line('Still to go', '(ledge − width) − depth', sprintf('(%.2f − %.2f) − %.2f', $input->ledgeDepth->value->mm, $width, $input->depth->value->mm), Length::mm($toGo->mean)));
+            $verdict = $verdict
+                ->showing(
+                    Figure::of('home_at', 'Home at', $home->depth()),
+                    Figure::of('stands_at', 'Stands at', $input->depth->value),
+                    Figure::of('to_go', 'Still to go', Length::mm($toGo->mean), $toGo->spread()),
+                )
+                ->workedOut(
+                    Working::start()->line(
+                        'Still to go',
+                        '(ledge − width) − depth',
+                        sprintf('(%.2f − %.2f) − %.2f', $input->ledgeDepth->value->mm, $width, $input->depth->value->mm),
+                        Length::mm($toGo->mean),
+                    ),
+                );
         }
         if ($clear !== null) {
             $verdict = $verdict->showing(Figure::of('groove_clear', 'Groove clear by', Length::mm($clear->mean)));
         }
 
         if ($input->grooveWidth !== null && $input->ringThickness !== null) {
-            $verdict = $verdict->showing(Figure::of('ring_play', 'Play under the snap ring', Length::mm($input->grooveWidth->mm - $input->ringThickness->mm)));
+            $verdict = $verdict->showing(
+                Figure::of('ring_play', 'Play under the snap ring', Length::mm($input->grooveWidth->mm - $input->ringThickness->mm)),
+            );
         }
 
         return new HomeResult(
@@ -64,16 +87,23 @@ final readonly class Home
     /** Count of signs that say home; none when one of them says not. */
     private function hands(HomeInput $input): int
     {
-        return in_array(HomeSign::LightUnder, $input->signs, true) ? 0 : count(array_unique(array_map(static fn (HomeSign $s): string => $s->value, $input->signs)));
+        return in_array(HomeSign::LightUnder, $input->signs, true)
+            ? 0
+            : count(array_unique(array_map(static fn (HomeSign $s): string => $s->value, $input->signs)));
     }
 
     private function byHands(HomeInput $input, int $hands): Verdict
     {
         return match (true) {
             in_array(HomeSign::LightUnder, $input->signs, true) => $this->notHome(null),
-            $hands >= 2 => Verdict::go(Message::of('home.hands', 'Home, by hand and ear'), Message::of('home.hands.say', 'Two signs agree that it stands on its ledge.')),
-            default => Verdict::care(Message::of('home.one', 'One sign that it is home'), Message::of('home.one.say', 'One sign may deceive. Try a feeler under the ring.'))
-                ->settledBy(Message::of('home.settle', 'A depth reading against the ledge settles it.')),
+            $hands >= 2 => Verdict::go(
+                Message::of('home.hands', 'Home, by hand and ear'),
+                Message::of('home.hands.say', 'Two signs agree that it stands on its ledge.'),
+            ),
+            default => Verdict::care(
+                Message::of('home.one', 'One sign that it is home'),
+                Message::of('home.one.say', 'One sign may deceive. Try a feeler under the ring.'),
+            )->settledBy(Message::of('home.settle', 'A depth reading against the ledge settles it.')),
         };
     }
 
@@ -82,8 +112,14 @@ final readonly class Home
         [$low, $high] = $this->band($input);
         $denied = in_array(HomeSign::LightUnder, $input->signs, true);
         if ($hands >= 2 && $toGo->mean > $high + 1.5 * $toGo->spread()) {
-            return Verdict::care(Message::of('home.clash', 'Arithmetic and hands disagree'), Message::of('home.clash.say', 'The depths say {more} to go, the hands say home. A reading is wrong, or dirt lies on the ledge.', ['more' => Length::mm($toGo->mean)]))
-                ->next(Message::of('home.clash.next', 'Read the ring again at four places, and slide a feeler under it.'));
+            return Verdict::care(
+                Message::of('home.clash', 'Arithmetic and hands disagree'),
+                Message::of(
+                    'home.clash.say',
+                    'The depths say {more} to go, the hands say home. A reading is wrong, or dirt lies on the ledge.',
+                    ['more' => Length::mm($toGo->mean)],
+                ),
+            )->next(Message::of('home.clash.next', 'Read the ring again at four places, and slide a feeler under it.'));
         }
         if ($denied) {
             return $this->notHome(Length::mm(max(0.0, $toGo->mean)));
@@ -92,11 +128,21 @@ final readonly class Home
         $level = Level::within($this->limits, $home, 1 - (1 - $toGo->probabilityAtMost($high)), $toGo->mean - $toGo->spread() > $high);
 
         return match (true) {
-            $level === Level::Go => Verdict::go(Message::of('home.home', 'Home'), Message::of('home.home.say', 'It stands on its ledge.')),
+            $level === Level::Go => Verdict::go(
+                Message::of('home.home', 'Home'),
+                Message::of('home.home.say', 'It stands on its ledge.'),
+            ),
             $level === Level::Stop => $this->notHome(Length::mm($toGo->mean)),
-            $toGo->mean + $toGo->spread() < $low => Verdict::care(Message::of('home.deep', 'Deeper than the ledge allows'), Message::of('home.deep.say', 'It reads {past} too deep. The ledge was read short, or another bearing is fitted.', ['past' => Length::mm(-$toGo->mean)])),
-            default => Verdict::care(Message::of('home.doubt', 'Perhaps home'), Message::of('home.doubt.say', 'The readings cannot tell. The note of the blows, and a feeler under the ring, can.'))
-                ->settledBy(Message::of('home.doubt.settle', 'A feeler that will not go under settles it.')),
+            $toGo->mean + $toGo->spread() < $low => Verdict::care(
+                Message::of('home.deep', 'Deeper than the ledge allows'),
+                Message::of('home.deep.say', 'It reads {past} too deep. The ledge was read short, or another bearing is fitted.', [
+                    'past' => Length::mm(-$toGo->mean),
+                ]),
+            ),
+            default => Verdict::care(
+                Message::of('home.doubt', 'Perhaps home'),
+                Message::of('home.doubt.say', 'The readings cannot tell. The note of the blows, and a feeler under the ring, can.'),
+            )->settledBy(Message::of('home.doubt.settle', 'A feeler that will not go under settles it.')),
         };
     }
 
@@ -124,10 +170,14 @@ final readonly class Home
 
     private function notHome(?Length $more): Verdict
     {
-        return Verdict::stop(Message::of('home.not', 'Not home yet'), $more === null
-            ? Message::of('home.not.light', 'Light under the ring: it does not stand on its ledge.')
-            : Message::of('home.not.say', '{more} to go. Drive on before the snap ring is tried.', ['more' => $more]))
-            ->next(Message::of('home.not.next', 'If it will not go further, draw it out and look for dirt or trapped grease on the ledge.'));
+        return Verdict::stop(
+            Message::of('home.not', 'Not home yet'),
+            $more === null
+                ? Message::of('home.not.light', 'Light under the ring: it does not stand on its ledge.')
+                : Message::of('home.not.say', '{more} to go. Drive on before the snap ring is tried.', ['more' => $more]),
+        )->next(
+            Message::of('home.not.next', 'If it will not go further, draw it out and look for dirt or trapped grease on the ledge.'),
+        );
     }
 
     /** How far the proud side has passed the groove's inner edge. */
@@ -135,6 +185,9 @@ final readonly class Home
     {
         return $input->grooveEdgeDepth === null || $input->depth === null
             ? null
-            : new Estimate($input->depth->value->mm - ($input->tilt->mm ?? 0.0) / 2 - $input->grooveEdgeDepth->mm, $input->depth->sigma());
+            : new Estimate(
+                $input->depth->value->mm - ($input->tilt->mm ?? 0.0) / 2 - $input->grooveEdgeDepth->mm,
+                $input->depth->sigma(),
+            );
     }
 }

@@ -8,7 +8,10 @@ use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 
-/** How deep below the face a ring stands on its ledge: the one place where that is reckoned. Its width as it was measured goes before that of its number. */
+/**
+ * How deep below the face a ring stands on its ledge: the one place where that is reckoned. Its width as it was
+ * measured goes before that of its number.
+ */
 final readonly class HomeDepth
 {
     private function __construct(private Estimate $ledge, private Estimate $width)

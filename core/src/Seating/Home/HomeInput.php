@@ -26,7 +26,10 @@ final readonly class HomeInput
         #[Field('Thickness of the snap ring')] public ?Length $ringThickness = null,
     ) {
         if ($ledgeDepth !== null && $ledgeDepth->value->mm < $width->mm * 0.5) {
-            throw Nonsense::about('ledge_depth_mm', 'The ledge is not deep enough to hold this bearing. Read from the face of the hub down to the ledge.');
+            throw Nonsense::about(
+                'ledge_depth_mm',
+                'The ledge is not deep enough to hold this bearing. Read from the face of the hub down to the ledge.',
+            );
         }
         if ($grooveWidth !== null && $ringThickness !== null && $ringThickness->mm > $grooveWidth->mm) {
             throw Nonsense::about('ring_thickness_mm', 'The ring is thicker than its groove is wide: it cannot go in.');

@@ -17,9 +17,23 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
 /** C14, one ledge: how much further the second bearing goes until its inner ring rests on the sleeve. */
-#[Calculator('second-bearing', 'How much further the second one', 'seat', 'Depth at which it rests on the sleeve, and turns of the draw nut.', [
-    'over_faces_mm' => 104.00, 'first_depth_mm' => 9.20, 'first_width_mm' => 14, 'sleeve_length_mm' => 57.60, 'second_width_mm' => 14, 'second_depth_mm' => 8.85, 'draw_bolt' => 'M12',
-])]
+#[
+    Calculator(
+        'second-bearing',
+        'How much further the second one',
+        'seat',
+        'Depth at which it rests on the sleeve, and turns of the draw nut.',
+        [
+            'over_faces_mm' => 104.0,
+            'first_depth_mm' => 9.2,
+            'first_width_mm' => 14,
+            'sleeve_length_mm' => 57.6,
+            'second_width_mm' => 14,
+            'second_depth_mm' => 8.85,
+            'draw_bolt' => 'M12',
+        ],
+    ),
+]
 final readonly class SecondBearing
 {
     /** What adding up decimals leaves behind, in mm. */
@@ -34,13 +48,35 @@ final readonly class SecondBearing
         if (! $input->sleeveSeen) {
             return new SecondBearingResult(null, null, null, null, null, self::sleeveMissing());
         }
-        if (! $input->measured() || $input->overFaces === null || $input->firstDepth === null || $input->firstWidth === null || $input->sleeveLength === null || $input->secondWidth === null || $input->secondDepth === null) {
+        if (
+            ! $input->measured() ||
+            $input->overFaces === null ||
+            $input->firstDepth === null ||
+            $input->firstWidth === null ||
+            $input->sleeveLength === null ||
+            $input->secondWidth === null ||
+            $input->secondDepth === null
+        ) {
             return new SecondBearingResult(null, null, null, null, null, $this->byHands($input->feel));
         }
-        $rest = $input->overFaces->value->mm - $input->firstDepth->value->mm - $input->firstWidth->mm - $input->sleeveLength->value->mm - $input->secondWidth->mm;
+        $rest =
+            $input->overFaces->value->mm -
+            $input->firstDepth->value->mm -
+            $input->firstWidth->mm -
+            $input->sleeveLength->value->mm -
+            $input->secondWidth->mm;
         $toGo = $rest - $input->secondDepth->value->mm;
-        $halfWidth = sqrt(array_sum(array_map(static fn (Reading $r): float => $r->halfWidth->mm ** 2, [$input->overFaces, $input->firstDepth, $input->sleeveLength, $input->secondDepth])));
-        $turn = $toGo > $halfWidth + self::NOTHING ? $toGo / $input->drawBolt->pitch() * 360 : null;
+        $halfWidth = sqrt(
+            array_sum(
+                array_map(static fn (Reading $r): float => $r->halfWidth->mm ** 2, [
+                    $input->overFaces,
+                    $input->firstDepth,
+                    $input->sleeveLength,
+                    $input->secondDepth,
+                ]),
+            ),
+        );
+        $turn = $toGo > $halfWidth + self::NOTHING ? ($toGo / $input->drawBolt->pitch()) * 360 : null;
         $half = $this->limits->get('second.nudge_share') * ($turn ?? 0.0);
         $advised = match (true) {
             $turn === null => null,
@@ -52,46 +88,121 @@ final readonly class SecondBearing
             ->showing(
                 Figure::of('to_go', 'Still to go', Length::mm($toGo), $halfWidth),
                 Figure::of('rests_at', 'Rests at', Length::mm($rest)),
-                ...($turn === null ? [] : [Figure::of('nut_turn', Message::of('figure.nut_turn', 'Turn of the {bolt} nut in all', ['bolt' => Written::of($input->drawBolt->value)]), Angle::degrees($turn), null, 0), Figure::of('nut_now', 'Now, at most', Angle::degrees($advised), null, 0)]),
+                ...$turn === null
+                    ? []
+                    : [
+                        Figure::of(
+                            'nut_turn',
+                            Message::of('figure.nut_turn', 'Turn of the {bolt} nut in all', [
+                                'bolt' => Written::of($input->drawBolt->value),
+                            ]),
+                            Angle::degrees($turn),
+                            null,
+                            0,
+                        ),
+                        Figure::of('nut_now', 'Now, at most', Angle::degrees($advised), null, 0),
+                    ],
             )
-            ->workedOut(Working::start()
-                ->line('Rests at', 'hub − first depth − first width − sleeve − second width', sprintf('%.2f − %.2f − %.2f − %.2f − %.2f', $input->overFaces->value->mm, $input->firstDepth->value->mm, $input->firstWidth->mm, $input->sleeveLength->value->mm, $input->secondWidth->mm), Length::mm($rest))
-                ->line('Still to go', 'rests at − depth now', Message::filled('{sum}, give or take {off}', sum: sprintf('%.2f − %.2f', $rest, $input->secondDepth->value->mm), off: sprintf('%.2f', $halfWidth)), Length::mm($toGo)));
+            ->workedOut(
+                Working::start()
+                    ->line(
+                        'Rests at',
+                        'hub − first depth − first width − sleeve − second width',
+                        sprintf(
+                            '%.2f − %.2f − %.2f − %.2f − %.2f',
+                            $input->overFaces->value->mm,
+                            $input->firstDepth->value->mm,
+                            $input->firstWidth->mm,
+                            $input->sleeveLength->value->mm,
+                            $input->secondWidth->mm,
+                        ),
+                        Length::mm($rest),
+                    )
+                    ->line(
+                        'Still to go',
+                        'rests at − depth now',
+                        Message::filled(
+                            '{sum}, give or take {off}',
+                            sum: sprintf('%.2f − %.2f', $rest, $input->secondDepth->value->mm),
+                            off: sprintf('%.2f', $halfWidth),
+                        ),
+                        Length::mm($toGo),
+                    ),
+            );
 
-        return new SecondBearingResult(Length::mm($rest), Length::mm($toGo), Length::mm($halfWidth), $turn === null ? null : Angle::degrees($turn), $advised === null ? null : Angle::degrees($advised), $verdict);
+        return new SecondBearingResult(
+            Length::mm($rest),
+            Length::mm($toGo),
+            Length::mm($halfWidth),
+            $turn === null ? null : Angle::degrees($turn),
+            $advised === null ? null : Angle::degrees($advised),
+            $verdict,
+        );
     }
 
     public static function sleeveMissing(): Verdict
     {
-        return Verdict::stop(Message::of('second.no_sleeve', 'Is the sleeve in?'), Message::of('second.no_sleeve.say', 'The second bearing must not go in before the sleeve has been seen through the hub.'))
-            ->next(Message::of('second.no_sleeve.next', 'Put the sleeve in, look through the first bearing, and say that you saw it.'));
+        return Verdict::stop(
+            Message::of('second.no_sleeve', 'Is the sleeve in?'),
+            Message::of('second.no_sleeve.say', 'The second bearing must not go in before the sleeve has been seen through the hub.'),
+        )->next(Message::of('second.no_sleeve.next', 'Put the sleeve in, look through the first bearing, and say that you saw it.'));
     }
 
     private function judged(SecondBearingInput $input, float $toGo, float $halfWidth, ?float $turn, ?float $advised): Verdict
     {
         $there = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansThere()) !== [];
         $tooFar = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansTooFar()) !== [];
-        $values = ['mm' => Length::mm(abs($toGo)), 'turn' => self::turnWords($advised ?? 0.0), 'bolt' => Written::of($input->drawBolt->value)];
+        $values = [
+            'mm' => Length::mm(abs($toGo)),
+            'turn' => self::turnWords($advised ?? 0.0),
+            'bolt' => Written::of($input->drawBolt->value),
+        ];
         $past = -$toGo > $halfWidth + $this->limits->get('second.past');
 
         return match (true) {
-            $past => Verdict::stop(Message::of('second.past', 'Past the sleeve'), Message::of('second.past.say', 'It stands {mm} deeper than the sleeve allows: the sleeve is missing, short or askew, or a reading is wrong.', $values))
-                ->next(Message::of('second.past.next', 'Look through for the sleeve. Measure again. If it binds, it comes out, and a new one goes in.')),
+            $past => Verdict::stop(
+                Message::of('second.past', 'Past the sleeve'),
+                Message::of(
+                    'second.past.say',
+                    'It stands {mm} deeper than the sleeve allows: the sleeve is missing, short or askew, or a reading is wrong.',
+                    $values,
+                ),
+            )->next(
+                Message::of(
+                    'second.past.next',
+                    'Look through for the sleeve. Measure again. If it binds, it comes out, and a new one goes in.',
+                ),
+            ),
             $tooFar => $this->tooFar(),
-            $turn !== null && $there => Verdict::care(Message::of('second.clash', 'Arithmetic and hands disagree'), Message::of('second.clash.say', 'The sizes say {mm} to go, the hands say it is there. Go by the hands, and look for a wrong reading.', $values)),
-            $turn !== null => Verdict::care(Message::of('second.more', '{mm} to go', $values), Message::of('second.more.say', 'Turn the {bolt} nut {turn}, back off, and try the sleeve.', $values))
-                ->next(Message::of('second.more.next', 'Creep the last part. Too far cannot be drawn back.')),
-            $there || $this->quiet($input, $toGo, $halfWidth) => Verdict::go(Message::of('second.there', 'There'), Message::of('second.there.say', 'The second bearing rests on the sleeve.'))
-                ->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
+            $turn !== null && $there => Verdict::care(
+                Message::of('second.clash', 'Arithmetic and hands disagree'),
+                Message::of(
+                    'second.clash.say',
+                    'The sizes say {mm} to go, the hands say it is there. Go by the hands, and look for a wrong reading.',
+                    $values,
+                ),
+            ),
+            $turn !== null => Verdict::care(
+                Message::of('second.more', '{mm} to go', $values),
+                Message::of('second.more.say', 'Turn the {bolt} nut {turn}, back off, and try the sleeve.', $values),
+            )->next(Message::of('second.more.next', 'Creep the last part. Too far cannot be drawn back.')),
+            $there || $this->quiet($input, $toGo, $halfWidth) => Verdict::go(
+                Message::of('second.there', 'There'),
+                Message::of('second.there.say', 'The second bearing rests on the sleeve.'),
+            )->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
             array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansShort()) !== [] => self::short(),
-            default => Verdict::care(Message::of('second.try', 'There, by the sizes: try it'), Message::of('second.try.say', 'It reads {mm} past. Push the sleeve, turn one inner ring, pass the axle.', $values)),
+            default => Verdict::care(
+                Message::of('second.try', 'There, by the sizes: try it'),
+                Message::of('second.try.say', 'It reads {mm} past. Push the sleeve, turn one inner ring, pass the axle.', $values),
+            ),
         };
     }
 
     /** Within the readings of its place, and no hand says otherwise. */
     private function quiet(SecondBearingInput $input, float $toGo, float $halfWidth): bool
     {
-        return abs($toGo) <= $halfWidth + self::NOTHING && array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansShort()) === [];
+        return abs($toGo) <= $halfWidth + self::NOTHING &&
+            array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansShort()) === [];
     }
 
     /** @param  list<PairFeel>  $feel */
@@ -102,11 +213,19 @@ final readonly class SecondBearing
 
         return match (true) {
             array_filter($feel, static fn (PairFeel $f): bool => $f->meansTooFar()) !== [] => $this->tooFar(),
-            $short && $there => Verdict::care(Message::of('second.mixed', 'The hands disagree'), Message::of('second.mixed.say', 'One sign says short, another says there. Try the sleeve again with a finger.')),
+            $short && $there => Verdict::care(
+                Message::of('second.mixed', 'The hands disagree'),
+                Message::of('second.mixed.say', 'One sign says short, another says there. Try the sleeve again with a finger.'),
+            ),
             $short => self::short(),
-            $there => Verdict::go(Message::of('second.there', 'There'), Message::of('second.there.say', 'The second bearing rests on the sleeve.'))
-                ->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
-            default => Verdict::care(Message::of('second.axle_only', 'The axle passes: try the sleeve too'), Message::of('second.axle_only.say', 'That alone does not tell whether the inner ring rests on the sleeve.')),
+            $there => Verdict::go(
+                Message::of('second.there', 'There'),
+                Message::of('second.there.say', 'The second bearing rests on the sleeve.'),
+            )->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
+            default => Verdict::care(
+                Message::of('second.axle_only', 'The axle passes: try the sleeve too'),
+                Message::of('second.axle_only.say', 'That alone does not tell whether the inner ring rests on the sleeve.'),
+            ),
         };
     }
 
@@ -114,28 +233,51 @@ final readonly class SecondBearing
     private static function turnWords(float $degrees): Message
     {
         $parts = [
-            2 => '{angle}, about half a turn', 3 => '{angle}, about a third of a turn', 4 => '{angle}, about a quarter of a turn', 5 => '{angle}, about a fifth of a turn',
-            6 => '{angle}, about a sixth of a turn', 8 => '{angle}, about an eighth of a turn', 10 => '{angle}, about a tenth of a turn', 12 => '{angle}, about a twelfth of a turn',
+            2 => '{angle}, about half a turn',
+            3 => '{angle}, about a third of a turn',
+            4 => '{angle}, about a quarter of a turn',
+            5 => '{angle}, about a fifth of a turn',
+            6 => '{angle}, about a sixth of a turn',
+            8 => '{angle}, about an eighth of a turn',
+            10 => '{angle}, about a tenth of a turn',
+            12 => '{angle}, about a twelfth of a turn',
             16 => '{angle}, about a sixteenth of a turn',
         ];
         $turns = $degrees / 360;
         $values = ['angle' => Shown::of(Angle::degrees($degrees), 0)];
         if ($turns > 0.6) {
-            return Message::of('second.turns', '{angle}, about {turns} turns', $values + ['turns' => Written::of(sprintf('%.1f', $turns))]);
+            return Message::of(
+                'second.turns',
+                '{angle}, about {turns} turns',
+                $values + ['turns' => Written::of(sprintf('%.1f', $turns))],
+            );
         }
-        $nearest = array_reduce(array_keys($parts), static fn (?int $best, int $n): int => $best === null || abs(1 / $n - $turns) < abs(1 / $best - $turns) ? $n : $best);
+        $nearest = array_reduce(
+            array_keys($parts),
+            static fn (?int $best, int $n): int => $best === null || abs(1 / $n - $turns) < abs(1 / $best - $turns) ? $n : $best,
+        );
 
         return Message::of('second.turn', $parts[$nearest], $values);
     }
 
     private static function short(): Verdict
     {
-        return Verdict::care(Message::of('second.short', 'A little further'), Message::of('second.short.say', 'The sleeve is still loose. An eighth to a quarter turn, back off, try.'));
+        return Verdict::care(
+            Message::of('second.short', 'A little further'),
+            Message::of('second.short.say', 'The sleeve is still loose. An eighth to a quarter turn, back off, try.'),
+        );
     }
 
     private function tooFar(): Verdict
     {
-        return Verdict::stop(Message::of('second.too_far', 'Too far'), Message::of('second.too_far.say', 'The pair is squeezed. It cannot be drawn back, and a loose nut does not cure it.'))
-            ->next(Message::of('second.too_far.next', 'Drive the second bearing out, throw it away, look at the sleeve, start again with a new one.'));
+        return Verdict::stop(
+            Message::of('second.too_far', 'Too far'),
+            Message::of('second.too_far.say', 'The pair is squeezed. It cannot be drawn back, and a loose nut does not cure it.'),
+        )->next(
+            Message::of(
+                'second.too_far.next',
+                'Drive the second bearing out, throw it away, look at the sleeve, start again with a new one.',
+            ),
+        );
     }
 }

@@ -27,7 +27,10 @@ final readonly class SecondBearingInput
         #[Field('The sleeve has been seen in the hub')] public bool $sleeveSeen = true,
     ) {
         if ($feel === [] && ! $this->measured()) {
-            throw Nonsense::about('second_depth_mm', 'Give the sizes of hub, bearings and sleeve and both depths, or say how the pair feels.');
+            throw Nonsense::about(
+                'second_depth_mm',
+                'Give the sizes of hub, bearings and sleeve and both depths, or say how the pair feels.',
+            );
         }
         if ($this->measured() && $overFaces !== null && $sleeveLength !== null && $sleeveLength->value->mm >= $overFaces->value->mm) {
             throw Nonsense::about('sleeve_length_mm', 'The sleeve cannot be longer than the hub.');
@@ -36,6 +39,10 @@ final readonly class SecondBearingInput
 
     public function measured(): bool
     {
-        return ! in_array(null, [$this->overFaces, $this->firstDepth, $this->firstWidth, $this->sleeveLength, $this->secondWidth, $this->secondDepth], true);
+        return ! in_array(
+            null,
+            [$this->overFaces, $this->firstDepth, $this->firstWidth, $this->sleeveLength, $this->secondWidth, $this->secondDepth],
+            true,
+        );
     }
 }

@@ -14,7 +14,15 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
 /** C14, two ledges: does the sleeve match the span, and if it is short, does the axle pull the inner rings in too far. */
-#[Calculator('sleeve-length', 'Sleeve against the span', 'seat', 'For a hub with a ledge on both sides.', ['span_mm' => 57.60, 'sleeve_length_mm' => 57.65, 'bore_mm' => 20, 'outside_mm' => 47, 'clearance_left_mm' => 0.005])]
+#[
+    Calculator('sleeve-length', 'Sleeve against the span', 'seat', 'For a hub with a ledge on both sides.', [
+        'span_mm' => 57.6,
+        'sleeve_length_mm' => 57.65,
+        'bore_mm' => 20,
+        'outside_mm' => 47,
+        'clearance_left_mm' => 0.005,
+    ]),
+]
 final readonly class SleeveLength
 {
     /** Ball diameter as a share of the section, for single-row deep groove. */
@@ -34,24 +42,77 @@ final readonly class SleeveLength
         $axial = 2 * sqrt(self::CONFORMITY * $ball * $input->clearanceLeft->mm);
         $drags = in_array(PairFeel::ClampedDrags, $input->feel, true) || in_array(PairFeel::Binds, $input->feel, true);
         $free = in_array(PairFeel::ClampedFree, $input->feel, true);
-        $inside = $gap->probabilityAtMost($this->limits->get('sleeve.want_high')) - $gap->probabilityAtMost($this->limits->get('sleeve.rattle_low'));
+        $inside =
+            $gap->probabilityAtMost($this->limits->get('sleeve.want_high')) -
+            $gap->probabilityAtMost($this->limits->get('sleeve.rattle_low'));
         $bearable = 1 - $gap->probabilityAtMost(-$axial);
-        $level = $drags ? Level::Stop : ($free && $gap->mean >= -$axial ? Level::Go : Level::within($this->limits, $inside, $bearable, $gap->mean + $gap->spread() < -$axial));
-        $values = ['gap' => Length::mm(abs($gap->mean)), 'shim' => Length::mm(abs(min(0.0, $gap->mean)) + $this->limits->get('sleeve.shim_extra'))];
+        $level = $drags
+            ? Level::Stop
+            : ($free && $gap->mean >= -$axial
+                ? Level::Go
+                : Level::within($this->limits, $inside, $bearable, $gap->mean + $gap->spread() < -$axial));
+        $values = [
+            'gap' => Length::mm(abs($gap->mean)),
+            'shim' => Length::mm(abs(min(0.0, $gap->mean)) + $this->limits->get('sleeve.shim_extra')),
+        ];
         $verdict = match (true) {
-            $level === Level::Go => Verdict::go(Message::of('sleeve.fits', 'The sleeve matches'), Message::of('sleeve.fits.say', 'Clamped by the axle, the inner rings sit on the sleeve.')),
-            $level === Level::Stop && $gap->mean >= $this->limits->get('sleeve.rattle_low') => Verdict::stop(Message::of('sleeve.drags', 'It drags when clamped'), Message::of('sleeve.drags.say', 'By its length the sleeve would do: look for a sleeve askew, a burr on its ends, or a wrong reading.')),
-            $level === Level::Stop => Verdict::stop(Message::of('sleeve.short', 'The sleeve is too short'), Message::of('sleeve.short.say', 'It is {gap} shorter than the span: the axle pulls the inner rings in until they bind.', $values))
-                ->next(Message::of('sleeve.short.next', 'New sleeve, or a shim of {shim}. Never a loose nut.', $values)),
-            $gap->mean > $this->limits->get('sleeve.want_high') => Verdict::care(Message::of('sleeve.long', 'The sleeve is long'), Message::of('sleeve.long.say', 'The second outer ring stops about {gap} short of its ledge, held by its press fit only.', $values)),
-            default => Verdict::care(Message::of('sleeve.doubt', 'Close: try it clamped'), Message::of('sleeve.doubt.say', 'The readings cannot tell. Clamp the inner rings with the axle and turn.'))
-                ->settledBy(Message::of('sleeve.settle', 'Turning the clamped pair settles it.')),
+            $level === Level::Go => Verdict::go(
+                Message::of('sleeve.fits', 'The sleeve matches'),
+                Message::of('sleeve.fits.say', 'Clamped by the axle, the inner rings sit on the sleeve.'),
+            ),
+            $level === Level::Stop && $gap->mean >= $this->limits->get('sleeve.rattle_low') => Verdict::stop(
+                Message::of('sleeve.drags', 'It drags when clamped'),
+                Message::of(
+                    'sleeve.drags.say',
+                    'By its length the sleeve would do: look for a sleeve askew, a burr on its ends, or a wrong reading.',
+                ),
+            ),
+            $level === Level::Stop => Verdict::stop(
+                Message::of('sleeve.short', 'The sleeve is too short'),
+                Message::of(
+                    'sleeve.short.say',
+                    'It is {gap} shorter than the span: the axle pulls the inner rings in until they bind.',
+                    $values,
+                ),
+            )->next(Message::of('sleeve.short.next', 'New sleeve, or a shim of {shim}. Never a loose nut.', $values)),
+            $gap->mean > $this->limits->get('sleeve.want_high') => Verdict::care(
+                Message::of('sleeve.long', 'The sleeve is long'),
+                Message::of(
+                    'sleeve.long.say',
+                    'The second outer ring stops about {gap} short of its ledge, held by its press fit only.',
+                    $values,
+                ),
+            ),
+            default => Verdict::care(
+                Message::of('sleeve.doubt', 'Close: try it clamped'),
+                Message::of('sleeve.doubt.say', 'The readings cannot tell. Clamp the inner rings with the axle and turn.'),
+            )->settledBy(Message::of('sleeve.settle', 'Turning the clamped pair settles it.')),
         };
 
-        return new SleeveLengthResult(Length::mm($gap->mean), Length::mm($axial), $verdict
-            ->showing(Figure::of('sleeve_gap', 'Sleeve less span', Length::mm($gap->mean), $gap->spread()), Figure::of('allowed_short', 'May be short by', Length::mm($axial), null, 3))
-            ->workedOut(Working::start()
-                ->line('Sleeve less span', 'L − S', sprintf('%.2f − %.2f', $input->sleeveLength->value->mm, $input->span->value->mm), Length::mm($gap->mean))
-                ->line('May be short by', '2·√(0.04·ball·clearance)', sprintf('2·√(0.04 × %.2f × %.4f)', $ball, $input->clearanceLeft->mm), Length::mm($axial), 3)));
+        return new SleeveLengthResult(
+            Length::mm($gap->mean),
+            Length::mm($axial),
+            $verdict
+                ->showing(
+                    Figure::of('sleeve_gap', 'Sleeve less span', Length::mm($gap->mean), $gap->spread()),
+                    Figure::of('allowed_short', 'May be short by', Length::mm($axial), null, 3),
+                )
+                ->workedOut(
+                    Working::start()
+                        ->line(
+                            'Sleeve less span',
+                            'L − S',
+                            sprintf('%.2f − %.2f', $input->sleeveLength->value->mm, $input->span->value->mm),
+                            Length::mm($gap->mean),
+                        )
+                        ->line(
+                            'May be short by',
+                            '2·√(0.04·ball·clearance)',
+                            sprintf('2·√(0.04 × %.2f × %.4f)', $ball, $input->clearanceLeft->mm),
+                            Length::mm($axial),
+                            3,
+                        ),
+                ),
+        );
     }
 }

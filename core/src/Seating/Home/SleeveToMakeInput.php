@@ -30,7 +30,10 @@ final readonly class SleeveToMakeInput
             throw Nonsense::about('axle_mm', 'The axle is thicker than the bore of the bearings.');
         }
         if ($span === null && ($overFaces === null || $ledgeOne === null || $ledgeTwo === null)) {
-            throw Nonsense::about('span_mm', 'Give the span between the ledges, or the hub over its faces and the depth of both ledges.');
+            throw Nonsense::about(
+                'span_mm',
+                'Give the span between the ledges, or the hub over its faces and the depth of both ledges.',
+            );
         }
         if ($span === null && $overFaces->value->mm <= $ledgeOne->value->mm + $ledgeTwo->value->mm) {
             throw Nonsense::about('over_faces_mm', 'The two ledges are deeper together than the hub is wide.');

@@ -53,8 +53,20 @@ final class Assembly
         foreach ($this->progress->order->seats() as $seat) {
             $pressed[$seat->part->id][] = $seat;
         }
-        $this->steps = [Step::of('seat.clean', 'Clean, dry, a thin smear', 'Bore wiped, burrs off, a smear of grease on the wall. A load of it holds the ring off its ledge. With compound: dry and degreased instead.')
-            ->with(why: 'Water comes from within too: smear the face that will be hidden.', find: 'Lint, grit, a burr at the mouth.')->ticked('Bore is ready')->taking(6)];
+        $this->steps = [
+            Step::of(
+                'seat.clean',
+                'Clean, dry, a thin smear',
+                'Bore wiped, burrs off, a smear of grease on the wall. A load of it holds the ring off its ledge. With compound: dry '
+                    .'and degreased instead.',
+            )
+                ->with(
+                    why: 'Water comes from within too: smear the face that will be hidden.',
+                    find: 'Lint, grit, a burr at the mouth.',
+                )
+                ->ticked('Bore is ready')
+                ->taking(6),
+        ];
         $first = array_values($pressed)[0][0] ?? null;
         if ($first !== null) {
             $this->stand($first);
@@ -69,7 +81,12 @@ final class Assembly
                 continue;
             }
             $together = [[$part, $put]];
-            while (PutIn::isCover($part) && isset($order[$i + 1]) && PutIn::isCover($order[$i + 1][0]) && ! isset($pressed[$order[$i + 1][0]->id])) {
+            while (
+                PutIn::isCover($part) &&
+                isset($order[$i + 1]) &&
+                PutIn::isCover($order[$i + 1][0]) &&
+                ! isset($pressed[$order[$i + 1][0]->id])
+            ) {
                 $together[] = $order[++$i];
             }
             $this->put($together);
@@ -88,16 +105,34 @@ final class Assembly
         $words = $this->putOf($first->part->id)->words ?? [];
 
         $this->steps[] = Step::of(
-            'seat.first', $two ? '{side} first' : 'Set it up',
-            Message::listed([$this->bench->pattern->firstSideReason($this->bench->notebook), $words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.'], ' '), ['side' => Message::plain($card->sideName($side))],
+            'seat.first',
+            $two ? '{side} first' : 'Set it up',
+            Message::listed(
+                [
+                    $this->bench->pattern->firstSideReason($this->bench->notebook),
+                    $words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.',
+                ],
+                ' ',
+            ),
+            ['side' => Message::plain($card->sideName($side))],
         )
-            ->with(tool: 'Wood blocks or a ring', caution: 'Stand aside of a press. Eyes covered for hammer and press alike.', part: $first->part->id)
-            ->ticked('Hub stands on its blocks')->judged($first->seat === RingSeat::Bore ? $support->verdict : null)->advice()->taking(3);
+            ->with(
+                tool: 'Wood blocks or a ring',
+                caution: 'Stand aside of a press. Eyes covered for hammer and press alike.',
+                part: $first->part->id,
+            )
+            ->ticked('Hub stands on its blocks')
+            ->judged($first->seat === RingSeat::Bore ? $support->verdict : null)
+            ->advice()
+            ->taking(3);
         array_push($this->steps, ...$this->rings->chosen($first));
         $this->steps[] = Step::of('seat.way', 'Press, draw or hammer', 'By the force that was reckoned, and what hangs on the wall.')
             ->with(tool: 'Clean driver: what falls off it falls in', part: $first->part->id)
             ->asking(Ask::choice(Places::WAY_IN, 'How it goes in', Option::each(WayIn::class), wanted: false)->borrowed())
-            ->judged($this->progress->tools->way($first))->advice()->optional()->taking(3);
+            ->judged($this->progress->tools->way($first))
+            ->advice()
+            ->optional()
+            ->taking(3);
     }
 
     /** @param  non-empty-list<array{Part, Put}>  $together that go in at one step */
@@ -109,33 +144,80 @@ final class Assembly
         $words = $put->words;
         $isCover = PutIn::isCover($part);
         $id = $this->stepId($parts);
-        $title = count($parts) > 1 ? ($isCover ? 'Seals and covers in' : $usual['title']) : match ($part->kind) {
-            PartKind::Sleeve => $usual['title'],
-            PartKind::SnapRing => 'Snap ring in',
-            default => '{part} in',
-        };
-        if ($id === 'seat.seals' && count($parts) > 1 && array_filter($parts, static fn (Part $p): bool => $p->kind !== PartKind::Seal) === []) {
+        $title =
+            count($parts) > 1
+                ? ($isCover
+                    ? 'Seals and covers in'
+                    : $usual['title'])
+                : match ($part->kind) {
+                    PartKind::Sleeve => $usual['title'],
+                    PartKind::SnapRing => 'Snap ring in',
+                    default => '{part} in',
+                };
+        if (
+            $id === 'seat.seals' &&
+            count($parts) > 1 &&
+            array_filter($parts, static fn (Part $p): bool => $p->kind !== PartKind::Seal) === []
+        ) {
             $title = 'Seals, both sides';
         }
-        $detail = $words['detail'] ?? ($part->kind === PartKind::Seal && $this->sealsIn !== SealsIn::AfterBoth ? $this->sealsIn->detail() : $usual['detail']);
+        $detail =
+            $words['detail'] ??
+            ($part->kind === PartKind::Seal && $this->sealsIn !== SealsIn::AfterBoth ? $this->sealsIn->detail() : $usual['detail']);
         $step = Step::of($id, $title, $detail, ['part' => Message::plain($part->name)])
-            ->with(...array_filter(['tool' => $words['tool'] ?? $usual['tool'], 'why' => $words['why'] ?? $usual['why'], 'caution' => $words['caution'] ?? $usual['caution'], 'find' => $words['find'] ?? '']), part: $part->id)
+            ->with(
+                ...array_filter([
+                    'tool' => $words['tool'] ?? $usual['tool'],
+                    'why' => $words['why'] ?? $usual['why'],
+                    'caution' => $words['caution'] ?? $usual['caution'],
+                    'find' => $words['find'] ?? '',
+                    'part' => $part->id,
+                ]),
+            )
             ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $parts))
             ->taking((int) $usual['minutes'] + count($parts) - 1);
         $begun = array_filter($parts, $this->turn->isIn(...)) !== [];
         $step = match (true) {
             $part->kind === PartKind::SnapRing => $this->ring($step, $part),
-            $part->kind === PartKind::Sleeve => $step->on(Panel::Sleeve)->asking(Ask::choice(Places::LOOK_THROUGH, 'Looked through the hub', Option::of(['seen' => 'Sleeve seen', 'not_seen' => 'Not seen'])))
-                ->judged($this->bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null, $this->progress->sleeveToMake()),
-            $part->kind === PartKind::Balls => $step->on(Panel::Balls)->asking(...BallRow::asks($part))->judged($this->progress->balls($part)->result?->verdict)->holdingStopsOnly(),
+            $part->kind === PartKind::Sleeve => $step
+                ->on(Panel::Sleeve)
+                ->asking(
+                    Ask::choice(
+                        Places::LOOK_THROUGH,
+                        'Looked through the hub',
+                        Option::of(['seen' => 'Sleeve seen', 'not_seen' => 'Not seen']),
+                    ),
+                )
+                ->judged(
+                    $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null,
+                    $this->progress->sleeveToMake(),
+                ),
+            $part->kind === PartKind::Balls => $step
+                ->on(Panel::Balls)
+                ->asking(...BallRow::asks($part))
+                ->judged($this->progress->balls($part)->result?->verdict)
+                ->holdingStopsOnly(),
             $isCover => $this->covers($step, $parts),
             default => $step,
         };
-        $wayRound = array_map(fn (Part $p): ?Verdict => SeatVerdicts::wayRound($p, $this->bench->notebook->value(Places::part($p->id)) ?? []), $parts);
+        $wayRound = array_map(
+            fn (Part $p): ?Verdict => SeatVerdicts::wayRound($p, $this->bench->notebook->value(Places::part($p->id)) ?? []),
+            $parts,
+        );
         $step = $this->turn->inTurn($step->judged(...$wayRound), $this->before($parts, $isCover), $begun);
         $this->steps[] = $step;
         if (! $isCover) {
-            array_push($this->structure, ...array_filter($parts, static fn (Part $p): bool => in_array($p->kind, [PartKind::SnapRing, PartKind::Sleeve, PartKind::RingNut, PartKind::Axle], true)));
+            array_push(
+                $this->structure,
+                ...array_filter(
+                    $parts,
+                    static fn (Part $p): bool => in_array(
+                        $p->kind,
+                        [PartKind::SnapRing, PartKind::Sleeve, PartKind::RingNut, PartKind::Axle],
+                        true,
+                    ),
+                ),
+            );
         }
     }
 
@@ -143,7 +225,9 @@ final class Assembly
     {
         $place = $step->id.'_seated';
 
-        return $step->asking(Ask::choice($place, 'In its groove', Option::of(['all_round' => 'All round', 'not_all' => 'Not all round'])))->judged(SeatVerdicts::ring($this->bench->notebook->choice($place)));
+        return $step
+            ->asking(Ask::choice($place, 'In its groove', Option::of(['all_round' => 'All round', 'not_all' => 'Not all round'])))
+            ->judged(SeatVerdicts::ring($this->bench->notebook->choice($place)));
     }
 
     /** @param  list<Part>  $parts */
@@ -154,8 +238,21 @@ final class Assembly
                 continue;
             }
             $place = Places::seat($part->id, 'depth');
-            $step = $step->asking(Ask::depth($place, Message::of('seal.below', '{seal}, below the face', ['seal' => Message::plain($part->name)]), wanted: false))
-                ->judged(SeatVerdicts::sealDepth($part, $this->bench->notebook->reading($place), $this->bench->notebook->reading('check.'.$part->id)));
+            $step = $step
+                ->asking(
+                    Ask::depth(
+                        $place,
+                        Message::of('seal.below', '{seal}, below the face', ['seal' => Message::plain($part->name)]),
+                        wanted: false,
+                    ),
+                )
+                ->judged(
+                    SeatVerdicts::sealDepth(
+                        $part,
+                        $this->bench->notebook->reading($place),
+                        $this->bench->notebook->reading('check.'.$part->id),
+                    ),
+                );
         }
 
         return $step->holdingStopsOnly();
@@ -173,7 +270,14 @@ final class Assembly
             return $this->structure;
         }
 
-        return $this->sealsIn === SealsIn::AfterBoth ? $this->structure : array_values(array_filter($this->structure, static fn (Part $p): bool => array_filter($parts, static fn (Part $one): bool => $one->side === $p->side) !== []));
+        return $this->sealsIn === SealsIn::AfterBoth
+            ? $this->structure
+            : array_values(
+                array_filter(
+                    $this->structure,
+                    static fn (Part $p): bool => array_filter($parts, static fn (Part $one): bool => $one->side === $p->side) !== [],
+                ),
+            );
     }
 
     /** @param  non-empty-list<Part>  $parts */

@@ -34,7 +34,12 @@ final readonly class BallRow
             return new self($part->id, $ball, $circle?->value, null);
         }
         try {
-            return new self($part->id, $ball, $circle->value, (new BallsInCup($limits))->work(new BallsInCupInput($circle, $ball, $notebook->number(self::place($part, 'found')))));
+            return new self(
+                $part->id,
+                $ball,
+                $circle->value,
+                (new BallsInCup($limits))->work(new BallsInCupInput($circle, $ball, $notebook->number(self::place($part, 'found')))),
+            );
         } catch (Nonsense) {
             return new self($part->id, $ball, $circle->value, null);
         }
@@ -44,7 +49,12 @@ final readonly class BallRow
     public static function asks(Part $part): array
     {
         return [
-            Ask::length(self::place($part, 'circle'), 'Circle of the balls', wanted: false, hint: 'over two balls that face each other, less one ball'),
+            Ask::length(
+                self::place($part, 'circle'),
+                'Circle of the balls',
+                wanted: false,
+                hint: 'over two balls that face each other, less one ball',
+            ),
             Ask::length(self::place($part, 'ball'), 'Ball', wanted: false, hint: '1/4 in'),
             Ask::count(self::place($part, 'found'), 'Came out'),
         ];

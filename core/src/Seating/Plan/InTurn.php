@@ -24,7 +24,12 @@ final readonly class InTurn
         if ($missing === []) {
             return $step;
         }
-        $step = $step->after(...array_map(static fn (Part $p): Message => Message::of('seat.before', '{part} is not in', ['part' => Message::plain($p->name)]), $missing));
+        $step = $step->after(
+            ...array_map(
+                static fn (Part $p): Message => Message::of('seat.before', '{part} is not in', ['part' => Message::plain($p->name)]),
+                $missing,
+            ),
+        );
 
         return $begun ? $step->judged(SeatVerdicts::outOfTurn($missing[0])) : $step;
     }

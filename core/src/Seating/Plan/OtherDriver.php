@@ -47,11 +47,30 @@ enum OtherDriver: string
     public function verdict(): Verdict
     {
         return match ($this) {
-            self::ByHand => Verdict::go(Message::of('driver.by_hand', 'By hand'), Message::of('driver.by_hand.say', 'No force crosses the balls. If it stops short, take a driver; do not hit the bearing.')),
-            self::OldRing => Verdict::go(Message::of('driver.old_ring', 'The old ring, slit'), Message::of('driver.old_ring.say', 'It has the very size of the ring, and comes out again by its slit.')),
-            self::OwnPart => Verdict::care(Message::of('driver.own_part', 'Its own collar or spacer'), Message::of('driver.own_part.say', 'It stands on the inner ring: right on a shaft, wrong for a ring that is tight in its bore.')),
-            self::Another, self::Made => Verdict::care(Message::of('driver.unmeasured', 'Its sizes are not known'), Message::of('driver.unmeasured.say', 'Outside and opening of its face say whether it stands on the right ring.'))
-                ->next(Message::of('driver.unmeasured.next', 'Measure its face; or look how it stands on the ring before the first blow.')),
+            self::ByHand => Verdict::go(
+                Message::of('driver.by_hand', 'By hand'),
+                Message::of(
+                    'driver.by_hand.say',
+                    'No force crosses the balls. If it stops short, take a driver; do not hit the bearing.',
+                ),
+            ),
+            self::OldRing => Verdict::go(
+                Message::of('driver.old_ring', 'The old ring, slit'),
+                Message::of('driver.old_ring.say', 'It has the very size of the ring, and comes out again by its slit.'),
+            ),
+            self::OwnPart => Verdict::care(
+                Message::of('driver.own_part', 'Its own collar or spacer'),
+                Message::of(
+                    'driver.own_part.say',
+                    'It stands on the inner ring: right on a shaft, wrong for a ring that is tight in its bore.',
+                ),
+            ),
+            self::Another, self::Made => Verdict::care(
+                Message::of('driver.unmeasured', 'Its sizes are not known'),
+                Message::of('driver.unmeasured.say', 'Outside and opening of its face say whether it stands on the right ring.'),
+            )->next(
+                Message::of('driver.unmeasured.next', 'Measure its face; or look how it stands on the ring before the first blow.'),
+            ),
         };
     }
 

@@ -23,8 +23,12 @@ use CleanRace\Core\Tables\Limits;
 /** What is reckoned of pressing a ring before it is pressed: how far, with what force. */
 final class PressReckoning
 {
-    public function __construct(private readonly Limits $limits, private readonly Bench $bench, private readonly Findings $findings, private readonly SeatOrder $order)
-    {
+    public function __construct(
+        private readonly Limits $limits,
+        private readonly Bench $bench,
+        private readonly Findings $findings,
+        private readonly SeatOrder $order,
+    ) {
     }
 
     /** What is reckoned of pressing the ring at a seat; null when there is no such seat. */
@@ -43,7 +47,16 @@ final class PressReckoning
         };
         $force = $seat->force ?? $this->usualForce($seat);
 
-        return new PressSetup($seat->key, $seat->part->id, Length::mm($grip), Length::mm(max($grip, $home)), $force->forceLow ?? Force::newtons(0), Force::newtons(max(1.0, $force->forceHigh->newtons ?? $this->limits->get('force.alarm_floor_n'))), $second && ! $sizes->twoLedges, $seat->force !== null);
+        return new PressSetup(
+            $seat->key,
+            $seat->part->id,
+            Length::mm($grip),
+            Length::mm(max($grip, $home)),
+            $force->forceLow ?? Force::newtons(0),
+            Force::newtons(max(1.0, $force->forceHigh->newtons ?? $this->limits->get('force.alarm_floor_n'))),
+            $second && ! $sizes->twoLedges,
+            $seat->force !== null,
+        );
     }
 
     /** As makers fit such rings, where nobody measured this one. */
@@ -51,10 +64,16 @@ final class PressReckoning
     {
         $housing = $this->bench->hub->stack->one(PartKind::Housing);
         try {
-            return (new PressFit($this->limits))->work(new PressFitInput(
-                bore: $seat->bore, outside: $seat->outside, width: $seat->width, seat: $seat->seat, hubOutside: $seat->seat === RingSeat::Bore ? $housing?->sizes['outside'] : null,
-                material: $seat->seat === RingSeat::Bore ? Finder::material($this->bench) : null,
-            ))->force;
+            return (new PressFit($this->limits))->work(
+                new PressFitInput(
+                    bore: $seat->bore,
+                    outside: $seat->outside,
+                    width: $seat->width,
+                    seat: $seat->seat,
+                    hubOutside: $seat->seat === RingSeat::Bore ? $housing?->sizes['outside'] : null,
+                    material: $seat->seat === RingSeat::Bore ? Finder::material($this->bench) : null,
+                ),
+            )->force;
         } catch (Nonsense) {
             return null;
         }

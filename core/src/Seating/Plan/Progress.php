@@ -79,7 +79,9 @@ final class Progress
     {
         $key = $seat->key.'.'.$stage;
 
-        return array_key_exists($key, $this->squares) ? $this->squares[$key] : $this->squares[$key] = $this->workSquare($seat, $stage);
+        return array_key_exists($key, $this->squares)
+            ? $this->squares[$key]
+            : ($this->squares[$key] = $this->workSquare($seat, $stage));
     }
 
     private function workSquare(PressedSeat $seat, string $stage): ?SquareResult
@@ -91,9 +93,17 @@ final class Progress
             return null;
         }
         try {
-            return (new Square($this->limits))->work(new SquareInput(
-                $seat->bore, $seat->outside, $enough ? $depths : [], $stage === 'home' ? SquareStage::Home : SquareStage::Entering, $eye, $this->readings->eyeClock($seat->key, $stage), $this->readings->isLevelled($seat->key) ? $this->readings->depths($seat->key, 'ref') : [],
-            ));
+            return (new Square($this->limits))->work(
+                new SquareInput(
+                    $seat->bore,
+                    $seat->outside,
+                    $enough ? $depths : [],
+                    $stage === 'home' ? SquareStage::Home : SquareStage::Entering,
+                    $eye,
+                    $this->readings->eyeClock($seat->key, $stage),
+                    $this->readings->isLevelled($seat->key) ? $this->readings->depths($seat->key, 'ref') : [],
+                ),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -101,7 +111,9 @@ final class Progress
 
     public function home(PressedSeat $seat): ?HomeResult
     {
-        return array_key_exists($seat->key, $this->homes) ? $this->homes[$seat->key] : $this->homes[$seat->key] = $this->workHome($seat);
+        return array_key_exists($seat->key, $this->homes)
+            ? $this->homes[$seat->key]
+            : ($this->homes[$seat->key] = $this->workHome($seat));
     }
 
     private function workHome(PressedSeat $seat): ?HomeResult
@@ -115,7 +127,17 @@ final class Progress
         $sizes = $this->findings->sizes;
         $groove = $this->order->isFirstOfPair($seat) && in_array('groove_edge', $sizes->measured, true) ? $sizes->grooveEdge : null;
         try {
-            return (new Home($this->limits))->work(new HomeInput($seat->width, $ledge, $depth, $this->bench->notebook->reading(Places::newWidth($seat->key)), $this->square($seat, 'home')?->tilt, $signs, $groove));
+            return (new Home($this->limits))->work(
+                new HomeInput(
+                    $seat->width,
+                    $ledge,
+                    $depth,
+                    $this->bench->notebook->reading(Places::newWidth($seat->key)),
+                    $this->square($seat, 'home')?->tilt,
+                    $signs,
+                    $groove,
+                ),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -145,8 +167,10 @@ final class Progress
         $doubt = $this->bench->notebook->has(Places::newWidth($seat->key)) ? 1 : 2;
 
         return SeatVerdicts::oldDepth(
-            $this->meanDepth($seat, 'home'), $this->bench->notebook->reading($place, Instrument::DepthCaliper),
-            Length::mm($doubt * $this->limits->get('home.over')), $this->bench->tray->state($seat->part->id) === PartState::Fitted,
+            $this->meanDepth($seat, 'home'),
+            $this->bench->notebook->reading($place, Instrument::DepthCaliper),
+            Length::mm($doubt * $this->limits->get('home.over')),
+            $this->bench->tray->state($seat->part->id) === PartState::Fitted,
         );
     }
 
@@ -159,7 +183,8 @@ final class Progress
     /** The sleeve is off the tray and was seen through the hub. */
     public function sleeveIn(): bool
     {
-        return $this->bench->tray->state('sleeve') !== PartState::OnTray && $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'seen';
+        return $this->bench->tray->state('sleeve') !== PartState::OnTray &&
+            $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'seen';
     }
 
     /** A pair with a sleeve: how the second bearing stands to it. */
@@ -176,10 +201,20 @@ final class Progress
         }
         $sizes = $this->findings->sizes;
         try {
-            return $sizes->twoLedges ? $this->againstSpan($sizes, $feel) : (new SecondBearing($this->limits))->work(new SecondBearingInput(
-                $this->bench->notebook->reading(Places::OVER_FACES), $this->firstDepth($sizes), $sizes->width($sizes->first), $this->bench->notebook->reading(Places::SLEEVE_LENGTH),
-                $seat->width, $depth, $this->bench->drawBolt, $feel,
-            ))->verdict;
+            return $sizes->twoLedges
+                ? $this->againstSpan($sizes, $feel)
+                : (new SecondBearing($this->limits))->work(
+                    new SecondBearingInput(
+                        $this->bench->notebook->reading(Places::OVER_FACES),
+                        $this->firstDepth($sizes),
+                        $sizes->width($sizes->first),
+                        $this->bench->notebook->reading(Places::SLEEVE_LENGTH),
+                        $seat->width,
+                        $depth,
+                        $this->bench->drawBolt,
+                        $feel,
+                    ),
+                )->verdict;
         } catch (Nonsense) {
             return null;
         }
@@ -194,7 +229,10 @@ final class Progress
     /** @return list<BallRow> of every row of loose balls */
     public function ballRows(): array
     {
-        return array_map($this->balls(...), array_values(array_filter($this->bench->hub->stack->line(), static fn (Part $p): bool => $p->kind === PartKind::Balls)));
+        return array_map(
+            $this->balls(...),
+            array_values(array_filter($this->bench->hub->stack->line(), static fn (Part $p): bool => $p->kind === PartKind::Balls)),
+        );
     }
 
     /** What gauge or wrench shows at this seat, against what was reckoned of it. */
@@ -205,10 +243,18 @@ final class Progress
             return null;
         }
         try {
-            return (new ForceWatch($this->limits))->work(new ForceWatchInput(
-                $seat->force->forceLow, $seat->force->forceHigh, $shown instanceof Force ? $shown : null, $shown instanceof Pressure ? $shown : null, $this->ram(),
-                $shown instanceof Torque ? $shown : null, $this->bench->drawBolt, toGo: $this->home($seat)?->toGo,
-            ))->verdict;
+            return (new ForceWatch($this->limits))->work(
+                new ForceWatchInput(
+                    $seat->force->forceLow,
+                    $seat->force->forceHigh,
+                    $shown instanceof Force ? $shown : null,
+                    $shown instanceof Pressure ? $shown : null,
+                    $this->ram(),
+                    $shown instanceof Torque ? $shown : null,
+                    $this->bench->drawBolt,
+                    toGo: $this->home($seat)?->toGo,
+                ),
+            )->verdict;
         } catch (Nonsense) {
             return null;
         }
@@ -223,10 +269,16 @@ final class Progress
             return null;
         }
         try {
-            return (new HeatClock($this->limits))->work(new HeatClockInput(
-                $hub, $this->bench->notebook->temperature(Places::ROOM) ?? Temperature::celsius(self::USUAL_ROOM_C), $seat->outside, $seat->fit->interference,
-                HubMass::tryFrom($this->bench->notebook->choice(Places::HUB_MASS) ?? '') ?? HubMass::ofHousing($housing), Finder::material($this->bench),
-            ))->verdict;
+            return (new HeatClock($this->limits))->work(
+                new HeatClockInput(
+                    $hub,
+                    $this->bench->notebook->temperature(Places::ROOM) ?? Temperature::celsius(self::USUAL_ROOM_C),
+                    $seat->outside,
+                    $seat->fit->interference,
+                    HubMass::tryFrom($this->bench->notebook->choice(Places::HUB_MASS) ?? '') ?? HubMass::ofHousing($housing),
+                    Finder::material($this->bench),
+                ),
+            )->verdict;
         } catch (Nonsense) {
             return null;
         }
@@ -271,7 +323,17 @@ final class Progress
         $first = array_values(array_filter($this->order->seats(), $this->order->isFirstOfPair(...)))[0] ?? null;
         $read = $first === null ? null : $this->meanDepth($first, 'home');
 
-        return $read ?? ($ledge === null ? null : Reading::of(HomeDepth::on($ledge, $sizes->width($sizes->first), $this->bench->notebook->reading(Places::newWidth($sizes->first->value)))->depth(), $ledge->instrument ?? $ledge->halfWidth));
+        return $read ??
+            ($ledge === null
+                ? null
+                : Reading::of(
+                    HomeDepth::on(
+                        $ledge,
+                        $sizes->width($sizes->first),
+                        $this->bench->notebook->reading(Places::newWidth($sizes->first->value)),
+                    )->depth(),
+                    $ledge->instrument ?? $ledge->halfWidth,
+                ));
     }
 
     /** @param  list<PairFeel>  $feel */
@@ -284,7 +346,16 @@ final class Progress
             return $feel === [] ? null : (new SecondBearing($this->limits))->work(new SecondBearingInput(feel: $feel))->verdict;
         }
 
-        return (new SleeveLength($this->limits))->work(new SleeveLengthInput($span, $sleeve, $size->bore, $size->outside, Length::mm(max(0.0, $this->findings->clearance->leftMean->mm ?? 0.0)), $feel))->verdict;
+        return (new SleeveLength($this->limits))->work(
+            new SleeveLengthInput(
+                $span,
+                $sleeve,
+                $size->bore,
+                $size->outside,
+                Length::mm(max(0.0, $this->findings->clearance->leftMean->mm ?? 0.0)),
+                $feel,
+            ),
+        )->verdict;
     }
 
     /** The sleeve as it would have to be made, when the span is known. */
@@ -294,7 +365,17 @@ final class Progress
         $axle = $this->bench->hub->stack->one(PartKind::Axle);
         $size = $this->findings->sizes->bearing($this->findings->sizes->first);
         try {
-            return $span === null || $axle === null ? null : (new SleeveToMake($this->limits))->work(new SleeveToMakeInput(Length::mm(min($size->bore->mm, $axle->mm('diameter'))), $size->bore, $size->outside, $span, thin: $size->isThin()))->verdict;
+            return $span === null || $axle === null
+                ? null
+                : (new SleeveToMake($this->limits))->work(
+                    new SleeveToMakeInput(
+                        Length::mm(min($size->bore->mm, $axle->mm('diameter'))),
+                        $size->bore,
+                        $size->outside,
+                        $span,
+                        thin: $size->isThin(),
+                    ),
+                )->verdict;
         } catch (Nonsense) {
             return null;
         }

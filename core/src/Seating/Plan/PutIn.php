@@ -40,7 +40,9 @@ final class PutIn
     public static function order(Bench $bench, array $pressed): array
     {
         $parts = array_column($bench->hub->stack->parts, null, 'id');
-        $puts = array_values(array_filter($bench->pattern->assembly($bench->hub->first), static fn (Put $put): bool => isset($parts[$put->part])));
+        $puts = array_values(
+            array_filter($bench->pattern->assembly($bench->hub->first), static fn (Put $put): bool => isset($parts[$put->part])),
+        );
         $named = array_map(static fn (Put $put): string => $put->part, $puts);
         // What was added to the hub by hand goes in after what its pattern names; a snap ring after the bearing that it holds.
         foreach ($bench->hub->stack->line() as $part) {
@@ -57,7 +59,13 @@ final class PutIn
         foreach ($puts as $i => $put) {
             $part = $parts[$put->part];
             $inHousing = ! in_array($part->kind->lane(), [Lane::Axle, Lane::Across], true) && $part->kind !== PartKind::Cone;
-            if ($i <= $last || $i < $closed && ($inHousing || $part->kind === PartKind::Sleeve || ($onShaft && in_array($part->kind, [PartKind::Collar, PartKind::Clip], true)))) {
+            if (
+                $i <= $last ||
+                ($i < $closed &&
+                    ($inHousing ||
+                        $part->kind === PartKind::Sleeve ||
+                        ($onShaft && in_array($part->kind, [PartKind::Collar, PartKind::Clip], true))))
+            ) {
                 $order[] = [$part, $put];
             }
         }

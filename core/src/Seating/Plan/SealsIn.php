@@ -25,8 +25,10 @@ enum SealsIn: string
     public function detail(): string
     {
         return match ($this) {
-            self::AfterBoth => 'After both bearings, so that nothing hits them. Lips greased, spring inward, flush or to the depth measured before.',
-            self::AfterOwn => 'After its own bearing. From now on the hub must not stand on it. Lips greased, spring inward, flush or to the depth measured before.',
+            self::AfterBoth => 'After both bearings, so that nothing hits them. Lips greased, spring inward, flush or to the depth '
+                .'measured before.',
+            self::AfterOwn => 'After its own bearing. From now on the hub must not stand on it. Lips greased, spring inward, flush '
+                .'or to the depth measured before.',
         };
     }
 

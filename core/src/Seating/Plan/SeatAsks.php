@@ -15,11 +15,20 @@ final class SeatAsks
     /** @return list<Ask> */
     public static function clock(string $seat, string $stage): array
     {
-        $depths = array_map(static fn (string $hour): Ask => Ask::depth(Places::seat($seat, $stage, $hour), "Depth at $hour", wanted: false, at: $hour), SeatReadings::HOURS);
+        $depths = array_map(
+            static fn (string $hour): Ask => Ask::depth(Places::seat($seat, $stage, $hour), "Depth at $hour", wanted: false, at: $hour),
+            SeatReadings::HOURS,
+        );
         $hours = array_map(static fn (string $h): Option => new Option($h, $h), SeatReadings::HOURS);
 
-        return [...$depths,
-            Ask::choice(Places::seat($seat, $stage, 'eye'), 'By eye', Option::of(['level' => 'Level all round', 'proud' => 'Proud on one side', 'cocked' => 'Plainly cocked']), wanted: false),
+        return [
+            ...$depths,
+            Ask::choice(
+                Places::seat($seat, $stage, 'eye'),
+                'By eye',
+                Option::of(['level' => 'Level all round', 'proud' => 'Proud on one side', 'cocked' => 'Plainly cocked']),
+                wanted: false,
+            ),
             Ask::choice(Places::seat($seat, $stage, 'eye_clock'), 'Proud at', $hours, wanted: false),
         ];
     }
@@ -31,11 +40,27 @@ final class SeatAsks
      */
     public static function face(string $seat, Notebook $notebook): array
     {
-        $face = Ask::choice(Places::seat($seat, 'face'), 'The face read from', Option::of(['smooth' => 'Turned, smooth', 'rough' => 'Rough: reference first']), wanted: false);
+        $face = Ask::choice(
+            Places::seat($seat, 'face'),
+            'The face read from',
+            Option::of(['smooth' => 'Turned, smooth', 'rough' => 'Rough: reference first']),
+            wanted: false,
+        );
         if ($notebook->choice(Places::seat($seat, 'face')) !== 'rough') {
             return [$face];
         }
 
-        return [$face, ...array_map(static fn (string $hour): Ask => Ask::depth(Places::seat($seat, 'ref', $hour), "Reference at $hour", wanted: false, at: $hour), SeatReadings::HOURS)];
+        return [
+            $face,
+            ...array_map(
+                static fn (string $hour): Ask => Ask::depth(
+                    Places::seat($seat, 'ref', $hour),
+                    "Reference at $hour",
+                    wanted: false,
+                    at: $hour,
+                ),
+                SeatReadings::HOURS,
+            ),
+        ];
     }
 }

@@ -15,7 +15,12 @@ final readonly class SeatDriver
      * @param  string  $place where the choice is kept
      * @param  list<string>  $parts that are pushed with it
      */
-    public function __construct(public string $place, public array $parts, public Push $push, public DriverChoiceResult $choice, public ?Tool $chosen)
-    {
+    public function __construct(
+        public string $place,
+        public array $parts,
+        public Push $push,
+        public DriverChoiceResult $choice,
+        public ?Tool $chosen,
+    ) {
     }
 }

@@ -37,9 +37,22 @@ final class SeatOrder
         if ($this->seats !== null) {
             return $this->seats;
         }
-        $seats = array_values(array_filter((new Seats($this->limits))->all($this->bench, $this->findings), fn (PressedSeat $s): bool => $this->bench->tray->state($s->part->id) !== PartState::Stays));
-        $order = array_flip(array_map(static fn (Put $put): string => $put->part, $this->bench->pattern->assembly($this->bench->hub->first)));
-        usort($seats, static fn (PressedSeat $a, PressedSeat $b): int => [$order[$a->part->id] ?? 99, $a->seat === RingSeat::Shaft] <=> [$order[$b->part->id] ?? 99, $b->seat === RingSeat::Shaft]);
+        $seats = array_values(
+            array_filter(
+                (new Seats($this->limits))->all($this->bench, $this->findings),
+                fn (PressedSeat $s): bool => $this->bench->tray->state($s->part->id) !== PartState::Stays,
+            ),
+        );
+        $order = array_flip(
+            array_map(static fn (Put $put): string => $put->part, $this->bench->pattern->assembly($this->bench->hub->first)),
+        );
+        usort(
+            $seats,
+            static fn (PressedSeat $a, PressedSeat $b): int => [$order[$a->part->id] ?? 99, $a->seat === RingSeat::Shaft] <=> [
+                $order[$b->part->id] ?? 99,
+                $b->seat === RingSeat::Shaft,
+            ],
+        );
 
         return $this->seats = $seats;
     }
@@ -71,7 +84,9 @@ final class SeatOrder
     {
         $key = $this->findings->sizes->first->other()->value;
 
-        return ! $this->bench->isPair() ? null : array_values(array_filter($this->seats(), static fn (PressedSeat $s): bool => $s->key === $key))[0] ?? null;
+        return ! $this->bench->isPair()
+            ? null
+            : array_values(array_filter($this->seats(), static fn (PressedSeat $s): bool => $s->key === $key))[0] ?? null;
     }
 
     public function isSecondOfPair(PressedSeat $seat): bool
@@ -91,7 +106,9 @@ final class SeatOrder
     {
         $ledge = $this->ledge($seat);
 
-        return $ledge === null ? null : HomeDepth::on($ledge, $seat->width, $this->bench->notebook->reading(Places::newWidth($seat->key)))->depth();
+        return $ledge === null
+            ? null
+            : HomeDepth::on($ledge, $seat->width, $this->bench->notebook->reading(Places::newWidth($seat->key)))->depth();
     }
 
     /** How far down the driver goes, in mm. */
@@ -102,7 +119,9 @@ final class SeatOrder
         }
         $housing = $this->bench->hub->stack->one(PartKind::Housing);
         if ($seat->seat === RingSeat::Bore) {
-            $ledge = $this->ledge($seat)->value->mm ?? $housing?->mm('ledge_'.($seat->part->side === Side::Right ? 'right' : 'left')) ?? 0.0;
+            $ledge =
+                $this->ledge($seat)->value->mm ??
+                ($housing?->mm('ledge_'.($seat->part->side === Side::Right ? 'right' : 'left')) ?? 0.0);
 
             return Length::mm(max(0.0, $ledge - $seat->width->mm));
         }
@@ -118,11 +137,17 @@ final class SeatOrder
         $measured = $this->bench->notebook->reading(Places::LEDGE_SPAN);
         $faces = $this->bench->notebook->reading(Places::OVER_FACES);
         $second = $this->secondOfPair();
-        [$one, $two] = [$this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper), $second === null ? null : $this->ledge($second)];
+        [$one, $two] = [
+            $this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper),
+            $second === null ? null : $this->ledge($second),
+        ];
         if ($measured !== null || $faces === null || $one === null || $two === null) {
             return $measured;
         }
 
-        return Reading::of(Length::mm($faces->value->mm - $one->value->mm - $two->value->mm), Length::mm(sqrt($faces->halfWidth->mm ** 2 + $one->halfWidth->mm ** 2 + $two->halfWidth->mm ** 2)));
+        return Reading::of(
+            Length::mm($faces->value->mm - $one->value->mm - $two->value->mm),
+            Length::mm(sqrt($faces->halfWidth->mm ** 2 + $one->halfWidth->mm ** 2 + $two->halfWidth->mm ** 2)),
+        );
     }
 }

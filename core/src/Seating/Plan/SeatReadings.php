@@ -92,7 +92,9 @@ final readonly class SeatReadings
     /** @return list<HomeSign> */
     public function signs(string $seat): array
     {
-        return array_values(array_filter(array_map(HomeSign::tryFrom(...), $this->notebook->choices(Places::seat($seat, 'home', 'signs')))));
+        return array_values(
+            array_filter(array_map(HomeSign::tryFrom(...), $this->notebook->choices(Places::seat($seat, 'home', 'signs')))),
+        );
     }
 
     /** @return list<PairFeel> */

@@ -50,18 +50,30 @@ final class SeatTools
 
     private function workDriver(PressedSeat $seat): DriverChoiceResult
     {
-        return (new DriverChoice($this->limits))->among($this->face($seat), DriverWay::pushing($this->order->push($seat)), $this->order->reach($seat), $this->bench->tools);
+        return (new DriverChoice($this->limits))->among(
+            $this->face($seat),
+            DriverWay::pushing($this->order->push($seat)),
+            $this->order->reach($seat),
+            $this->bench->tools,
+        );
     }
 
     private function rules(PressedSeat $seat): DriverRules
     {
-        return new DriverRules($this->limits, $this->face($seat), DriverWay::pushing($this->order->push($seat)), $this->order->reach($seat), null);
+        return new DriverRules(
+            $this->limits,
+            $this->face($seat),
+            DriverWay::pushing($this->order->push($seat)),
+            $this->order->reach($seat),
+            null,
+        );
     }
 
     private function face(PressedSeat $seat): RingFace
     {
         return in_array($seat->part->kind, [PartKind::TaperCup, PartKind::Cup], true)
-            ? RingFace::cup($seat->outside, $seat->bore) : RingFace::of($this->limits, $seat->bore, $seat->outside, $seat->thin);
+            ? RingFace::cup($seat->outside, $seat->bore)
+            : RingFace::of($this->limits, $seat->bore, $seat->outside, $seat->thin);
     }
 
     /**
@@ -94,7 +106,8 @@ final class SeatTools
     {
         $chosen = $this->bench->notebook->choice($this->driverPlace($seat)) ?? '';
 
-        return OtherDriver::tryFrom($chosen) !== null || array_filter($this->bench->tools, static fn (Tool $t): bool => $t->id === $chosen) !== [];
+        return OtherDriver::tryFrom($chosen) !== null ||
+            array_filter($this->bench->tools, static fn (Tool $t): bool => $t->id === $chosen) !== [];
     }
 
     /** A tool that does not hang on the wall, by the sizes that were read of it; null while they were not. */
@@ -103,7 +116,9 @@ final class SeatTools
         $outside = $this->bench->notebook->length("$place.outside");
         $opening = $this->bench->notebook->length("$place.opening");
 
-        return $outside === null || ($opening !== null && $opening->mm >= $outside->mm) ? null : new Tool($kind->value, Message::within($kind->label()), ToolKind::Cup, $outside, $opening, Length::mm(self::LONG));
+        return $outside === null || ($opening !== null && $opening->mm >= $outside->mm)
+            ? null
+            : new Tool($kind->value, Message::within($kind->label()), ToolKind::Cup, $outside, $opening, Length::mm(self::LONG));
     }
 
     /** Where the choice of a driver for this seat is kept; seats of one size share it. */
@@ -139,7 +154,13 @@ final class SeatTools
         }
         $drivers = [];
         foreach ($seats as $place => $same) {
-            $drivers[] = new SeatDriver($place, array_map(static fn (PressedSeat $s): string => $s->part->id, $same), $this->order->push($same[0]), $this->driver($same[0]), $this->chosenDriver($same[0]));
+            $drivers[] = new SeatDriver(
+                $place,
+                array_map(static fn (PressedSeat $s): string => $s->part->id, $same),
+                $this->order->push($same[0]),
+                $this->driver($same[0]),
+                $this->chosenDriver($same[0]),
+            );
         }
 
         return $drivers;
@@ -151,18 +172,42 @@ final class SeatTools
         $axle = $this->bench->hub->stack->one(PartKind::Axle);
         $axleIn = $axle !== null && $this->bench->tray->state($axle->id) === PartState::Fitted;
         $hangs = $axleIn && $housing !== null ? max(0.0, ($axle->mm('length') - $housing->mm('length')) / 2) : 0.0;
-        $rings = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => in_array($t->kind, self::STAND, true) && $t->outside !== null && $t->opening !== null && $t->length !== null ? new Tool($t->id, $t->name, $t->kind, $t->outside, $t->opening, $t->length) : null, $this->bench->wall)));
+        $rings = array_values(
+            array_filter(
+                array_map(
+                    static fn (WallTool $t): ?Tool => in_array($t->kind, self::STAND, true) &&
+                    $t->outside !== null &&
+                    $t->opening !== null &&
+                    $t->length !== null
+                        ? new Tool($t->id, $t->name, $t->kind, $t->outside, $t->opening, $t->length)
+                        : null,
+                    $this->bench->wall,
+                ),
+            ),
+        );
 
-        return (new SupportChoice($this->limits))->among($seat->outside, Length::mm(max($seat->outside->mm + 1, $housing?->mm('outside') ?? 0.0)), Length::mm($hangs), $rings);
+        return (new SupportChoice($this->limits))->among(
+            $seat->outside,
+            Length::mm(max($seat->outside->mm + 1, $housing?->mm('outside') ?? 0.0)),
+            Length::mm($hangs),
+            $rings,
+        );
     }
 
     public function way(PressedSeat $seat): Verdict
     {
-        return (new WayChoice($this->limits, $this->bench))->verdict($seat, WayIn::tryFrom($this->bench->notebook->choice(Places::WAY_IN) ?? ''), $this->chosenDriver($seat)->length ?? Length::mm(self::USUAL_DRIVER));
+        return (new WayChoice($this->limits, $this->bench))->verdict(
+            $seat,
+            WayIn::tryFrom($this->bench->notebook->choice(Places::WAY_IN) ?? ''),
+            $this->chosenDriver($seat)->length ?? Length::mm(self::USUAL_DRIVER),
+        );
     }
 
     private function sameDriver(PressedSeat $one, PressedSeat $other): bool
     {
-        return abs($one->bore->mm - $other->bore->mm) < 0.01 && abs($one->outside->mm - $other->outside->mm) < 0.01 && $this->order->push($one) === $this->order->push($other) && $one->thin === $other->thin;
+        return abs($one->bore->mm - $other->bore->mm) < 0.01 &&
+            abs($one->outside->mm - $other->outside->mm) < 0.01 &&
+            $this->order->push($one) === $this->order->push($other) &&
+            $one->thin === $other->thin;
     }
 }

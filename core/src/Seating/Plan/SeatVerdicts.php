@@ -20,8 +20,10 @@ final class SeatVerdicts
     {
         return match ($seated) {
             'all_round' => Verdict::go(Message::of('ring.in', 'Ring seated'), Message::of('ring.in.say', 'In its groove all round.')),
-            'not_all' => Verdict::stop(Message::of('ring.out', 'The ring is not in its groove'), Message::of('ring.out.say', 'The bearing is not home, dirt is in the groove, or the ring is bent.'))
-                ->next(Message::of('ring.out.next', 'Take it out, look at the groove, drive the bearing to its ledge.')),
+            'not_all' => Verdict::stop(
+                Message::of('ring.out', 'The ring is not in its groove'),
+                Message::of('ring.out.say', 'The bearing is not home, dirt is in the groove, or the ring is bent.'),
+            )->next(Message::of('ring.out.next', 'Take it out, look at the groove, drive the bearing to its ledge.')),
             default => null,
         };
     }
@@ -36,8 +38,10 @@ final class SeatVerdicts
             default => 'It locates what comes after it: fully home before the other side is touched.',
         };
 
-        return Verdict::stop(Message::of('seat.turn', '{part} first', ['part' => Message::plain($missing->name)]), Message::of('seat.turn.'.$missing->kind->value, $why))
-            ->next(Message::of('seat.turn.next', 'Put it in now, or say that it is in, left in its place, or not there.'));
+        return Verdict::stop(
+            Message::of('seat.turn', '{part} first', ['part' => Message::plain($missing->name)]),
+            Message::of('seat.turn.'.$missing->kind->value, $why),
+        )->next(Message::of('seat.turn.next', 'Put it in now, or say that it is in, left in its place, or not there.'));
     }
 
     /**
@@ -49,12 +53,23 @@ final class SeatVerdicts
     {
         $way = $entry['way_round'] ?? null;
         $usual = $part->kind->ways()[0] ?? null;
-        if (($entry['state'] ?? null) !== PartState::Fitted->value || ! is_string($way) || $usual === null || $way === $usual || $part->kind->ways() === [] || in_array($usual, ['either way'], true)) {
+        if (
+            ($entry['state'] ?? null) !== PartState::Fitted->value ||
+            ! is_string($way) ||
+            $usual === null ||
+            $way === $usual ||
+            $part->kind->ways() === [] ||
+            in_array($usual, ['either way'], true)
+        ) {
             return null;
         }
 
-        return Verdict::care(Message::of('seat.way_round', '{part}: {way}', ['part' => Message::plain($part->name), 'way' => Message::plain($way)]), Message::of('seat.way_round.say', 'Such a part usually lies with its {usual}. Was it so before?', ['usual' => Message::plain($usual)]))
-            ->next(Message::of('seat.way_round.next', 'Look at the photo from the strip, or turn it round now.'));
+        return Verdict::care(
+            Message::of('seat.way_round', '{part}: {way}', ['part' => Message::plain($part->name), 'way' => Message::plain($way)]),
+            Message::of('seat.way_round.say', 'Such a part usually lies with its {usual}. Was it so before?', [
+                'usual' => Message::plain($usual),
+            ]),
+        )->next(Message::of('seat.way_round.next', 'Look at the photo from the strip, or turn it round now.'));
     }
 
     /** A seal against the depth that was measured before. */
@@ -67,17 +82,39 @@ final class SeatVerdicts
         $words = ['seal' => Message::plain($seal->name), 'off' => Length::mm(abs($deeper))];
 
         return match (true) {
-            abs($deeper) <= Limits::standard()->get('seal.depth_same') => Verdict::go(Message::of('seal.same', '{seal} as deep as before', $words), Message::of('seal.same.say', 'Its lip runs where it ran.')),
-            $deeper > 0 => Verdict::care(Message::of('seal.deeper', '{seal} {off} deeper than before', $words), Message::of('seal.deeper.say', 'It may stand against the bearing, or its lip run off the collar. Deliberate, to clear a worn groove: note it.')),
-            default => Verdict::care(Message::of('seal.proud', '{seal} {off} less deep than before', $words), Message::of('seal.proud.say', 'It may rub on what turns beside it. A flat block and light taps all round.')),
+            abs($deeper) <= Limits::standard()->get('seal.depth_same') => Verdict::go(
+                Message::of('seal.same', '{seal} as deep as before', $words),
+                Message::of('seal.same.say', 'Its lip runs where it ran.'),
+            ),
+            $deeper > 0 => Verdict::care(
+                Message::of('seal.deeper', '{seal} {off} deeper than before', $words),
+                Message::of(
+                    'seal.deeper.say',
+                    'It may stand against the bearing, or its lip run off the collar. Deliberate, to clear a worn groove: note it.',
+                ),
+            ),
+            default => Verdict::care(
+                Message::of('seal.proud', '{seal} {off} less deep than before', $words),
+                Message::of('seal.proud.say', 'It may rub on what turns beside it. A flat block and light taps all round.'),
+            ),
         };
     }
 
     /** Home and square, though with a driver that stands where it should not. */
     public static function drivenAllTheSame(): Verdict
     {
-        return Verdict::care(Message::of('driver.turn', 'Turn it by hand'), Message::of('driver.turn.say', 'It is home and square. The driver that was named stands on the wrong ring: its force may have dented the tracks.'))
-            ->next(Message::of('driver.turn.next', 'Notchy under the finger: another bearing. Smooth: say so in a word, or name the driver that was really used.'));
+        return Verdict::care(
+            Message::of('driver.turn', 'Turn it by hand'),
+            Message::of(
+                'driver.turn.say',
+                'It is home and square. The driver that was named stands on the wrong ring: its force may have dented the tracks.',
+            ),
+        )->next(
+            Message::of(
+                'driver.turn.next',
+                'Notchy under the finger: another bearing. Smooth: say so in a word, or name the driver that was really used.',
+            ),
+        );
     }
 
     /**
@@ -96,11 +133,31 @@ final class SeatVerdicts
         $words = ['before' => $before->value, 'now' => $now->value, 'more' => Length::mm(abs($short)), 'doubt' => Length::mm($doubt)];
 
         return match (true) {
-            $short > $doubt && $settled => Verdict::stop(Message::of('depth.short', '{more} short of where it stood', $words), Message::of('depth.short.say', 'It stood {before} below the face before, and stands {now} now.', $words))
-                ->next(Message::of('depth.short.next', 'Drive it on. If it will not go, draw it out and look for dirt on the ledge; or the old depth was read wrong.')),
-            $short > $doubt => Verdict::care(Message::of('depth.to_go', '{more} to go', $words), Message::of('depth.to_go.say', 'It stood {before} below the face before.', $words)),
-            -$short > $doubt => Verdict::care(Message::of('depth.deeper', '{more} deeper than it stood', $words), Message::of('depth.deeper.say', 'It stood {before} below the face before. Another width, or the old depth was read wrong.', $words)),
-            default => Verdict::go(Message::of('depth.met', 'As deep as it stood before'), Message::of('depth.met.say', '{before} then, {now} now, within {doubt}.', $words)),
+            $short > $doubt && $settled => Verdict::stop(
+                Message::of('depth.short', '{more} short of where it stood', $words),
+                Message::of('depth.short.say', 'It stood {before} below the face before, and stands {now} now.', $words),
+            )->next(
+                Message::of(
+                    'depth.short.next',
+                    'Drive it on. If it will not go, draw it out and look for dirt on the ledge; or the old depth was read wrong.',
+                ),
+            ),
+            $short > $doubt => Verdict::care(
+                Message::of('depth.to_go', '{more} to go', $words),
+                Message::of('depth.to_go.say', 'It stood {before} below the face before.', $words),
+            ),
+            -$short > $doubt => Verdict::care(
+                Message::of('depth.deeper', '{more} deeper than it stood', $words),
+                Message::of(
+                    'depth.deeper.say',
+                    'It stood {before} below the face before. Another width, or the old depth was read wrong.',
+                    $words,
+                ),
+            ),
+            default => Verdict::go(
+                Message::of('depth.met', 'As deep as it stood before'),
+                Message::of('depth.met.say', '{before} then, {now} now, within {doubt}.', $words),
+            ),
         };
     }
 }

@@ -44,7 +44,7 @@ final readonly class ForceCurve
         for ($i = 0; $i <= $last; $i++) {
             // A step that no sample fell in holds what the one before held.
             $forces[$i] = $before = isset($sums[$i]) ? $sums[$i] / $counts[$i] : $before;
-            $in = min(1.0, $i * self::STEP / $grip);
+            $in = min(1.0, ($i * self::STEP) / $grip);
             $scaled[$i] = $in < self::LEAST_IN ? NAN : $before / $in;
         }
 
@@ -84,9 +84,10 @@ final readonly class ForceCurve
         }
         // From the end backwards as long as it climbs: a peak on the way falls off again, coming home does not. One noisy
         // step does not end a climb that the longer look still sees.
-        $climbs = fn (int $at, int $over): bool => $at >= $over && ($this->forces[$at] - $this->forces[$at - $over]) / ($over * self::STEP) > $steep;
+        $climbs = fn (int $at, int $over): bool => $at >= $over &&
+            ($this->forces[$at] - $this->forces[$at - $over]) / ($over * self::STEP) > $steep;
         $at = $last;
-        while ($climbs($at, $span) || ($at > $last - 2 * $span || $climbs($at + $span, $span)) && $climbs($at, 2 * $span)) {
+        while ($climbs($at, $span) || (($at > $last - 2 * $span || $climbs($at + $span, $span)) && $climbs($at, 2 * $span))) {
             $at--;
         }
         if ($last - $at < $span) {

@@ -27,7 +27,10 @@ final readonly class ForceWatchInput
         #[Field('Still to go', least: -5)] public ?Length $toGo = null,
     ) {
         if (count(array_filter([$force, $pressure, $torque], static fn (mixed $shown): bool => $shown !== null)) !== 1) {
-            throw Nonsense::about('force_n', 'Give what is shown once: a force, the pressure of the gauge, or the torque on the draw nut.');
+            throw Nonsense::about(
+                'force_n',
+                'Give what is shown once: a force, the pressure of the gauge, or the torque on the draw nut.',
+            );
         }
         if ($pressure !== null && $ram === null) {
             throw Nonsense::about('ram_mm', 'The pressure of a gauge says a force only with the diameter of the piston.');

@@ -12,8 +12,16 @@ use CleanRace\Core\Measure\Nonsense;
 final readonly class PressSetup
 {
     /** @param  bool  $measured whether the force rests on a fit that was read or felt; else on what makers aim for */
-    public function __construct(public string $seat, public string $part, public Length $grip, public Length $home, public Force $low, public Force $high, public bool $onSleeve, public bool $measured)
-    {
+    public function __construct(
+        public string $seat,
+        public string $part,
+        public Length $grip,
+        public Length $home,
+        public Force $low,
+        public Force $high,
+        public bool $onSleeve,
+        public bool $measured,
+    ) {
     }
 
     /**

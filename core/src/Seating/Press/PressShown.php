@@ -34,14 +34,43 @@ enum PressShown: string
     public function verdict(): Verdict
     {
         return match ($this) {
-            self::Good => Verdict::go(Message::of('press.home', 'Home: stop'), Message::of('shown.good.say', 'Steady, then a sharp rise: on its ledge.')),
-            self::Cocked => Verdict::stop(Message::of('press.cocked', 'Cocked: stop'), Message::of('press.cocked.say', 'It takes most force where least of the ring is in: it wedges across the bore.'))
-                ->next(Message::of('press.cocked.next', 'Drive it back out, look at the bore, start it square by hand.')),
-            self::DirtyBore => Verdict::care(Message::of('press.dirty', 'Rough on the way'), Message::of('press.dirty.say', 'Peaks and jumps while it slides: grit, a score or a burr in the bore.')),
-            self::Oversize => Verdict::stop(Message::of('press.tight', 'Far tighter than reckoned: stop'), Message::of('press.tight.say', 'Even all the way, but too high: the ring is larger, or the bore smaller, than was read.')),
-            self::EarlyHome => Verdict::stop(Message::of('shown.early', 'It stands short of its place'), Message::of('shown.early.say', 'A sharp rise before its place: dirt on the ledge, a ring in its groove, a wrong depth.')),
-            self::MissingSleeve => Verdict::stop(Message::of('press.past', 'Past its place: stop'), Message::of('shown.past.say', 'No rise where ledge or sleeve should have stopped it: look through the hub and at the tray.')),
-            self::Loose => Verdict::care(Message::of('press.loose', 'Hardly any grip'), Message::of('press.loose.say', 'It slides with far less than was reckoned: it may turn in its bore.')),
+            self::Good => Verdict::go(
+                Message::of('press.home', 'Home: stop'),
+                Message::of('shown.good.say', 'Steady, then a sharp rise: on its ledge.'),
+            ),
+            self::Cocked => Verdict::stop(
+                Message::of('press.cocked', 'Cocked: stop'),
+                Message::of('press.cocked.say', 'It takes most force where least of the ring is in: it wedges across the bore.'),
+            )->next(Message::of('press.cocked.next', 'Drive it back out, look at the bore, start it square by hand.')),
+            self::DirtyBore => Verdict::care(
+                Message::of('press.dirty', 'Rough on the way'),
+                Message::of('press.dirty.say', 'Peaks and jumps while it slides: grit, a score or a burr in the bore.'),
+            ),
+            self::Oversize => Verdict::stop(
+                Message::of('press.tight', 'Far tighter than reckoned: stop'),
+                Message::of(
+                    'press.tight.say',
+                    'Even all the way, but too high: the ring is larger, or the bore smaller, than was read.',
+                ),
+            ),
+            self::EarlyHome => Verdict::stop(
+                Message::of('shown.early', 'It stands short of its place'),
+                Message::of(
+                    'shown.early.say',
+                    'A sharp rise before its place: dirt on the ledge, a ring in its groove, a wrong depth.',
+                ),
+            ),
+            self::MissingSleeve => Verdict::stop(
+                Message::of('press.past', 'Past its place: stop'),
+                Message::of(
+                    'shown.past.say',
+                    'No rise where ledge or sleeve should have stopped it: look through the hub and at the tray.',
+                ),
+            ),
+            self::Loose => Verdict::care(
+                Message::of('press.loose', 'Hardly any grip'),
+                Message::of('press.loose.say', 'It slides with far less than was reckoned: it may turn in its bore.'),
+            ),
         };
     }
 }

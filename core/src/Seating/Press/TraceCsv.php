@@ -23,12 +23,17 @@ final class TraceCsv
      */
     public static function read(string $bytes): array
     {
-        $rows = (new CsvText)->rows($bytes);
-        $header = array_shift($rows) ?? throw Nonsense::about('file', 'The file is empty. A trace has a header line, then travel and force in each line.');
+        $rows = (new CsvText())->rows($bytes);
+        $header =
+            array_shift($rows) ??
+            throw Nonsense::about('file', 'The file is empty. A trace has a header line, then travel and force in each line.');
         [$travel, $perTravel] = self::column($header[1], '/travel|weg|position|depth|displacement/i', self::TRAVEL, 'travel');
         [$force, $perForce] = self::column($header[1], '/force|load|kraft/i', self::FORCE, 'force');
         if (count($rows) > PressTraceInput::MOST_SAMPLES) {
-            throw Nonsense::about('file', sprintf('That is more than %d samples. Cut the trace to the pressing itself.', PressTraceInput::MOST_SAMPLES));
+            throw Nonsense::about(
+                'file',
+                sprintf('That is more than %d samples. Cut the trace to the pressing itself.', PressTraceInput::MOST_SAMPLES),
+            );
         }
         $samples = [];
         foreach ($rows as [$line, $cells]) {
@@ -45,7 +50,14 @@ final class TraceCsv
     /** @param  list<PressSample>  $samples */
     public static function write(array $samples): string
     {
-        return CsvText::line(['travel_mm', 'force_n']).implode('', array_map(static fn (PressSample $s): string => CsvText::line([round($s->travel->mm, 4), round($s->force->newtons, 2)]), $samples));
+        return CsvText::line(['travel_mm', 'force_n']).
+            implode(
+                '',
+                array_map(
+                    static fn (PressSample $s): string => CsvText::line([round($s->travel->mm, 4), round($s->force->newtons, 2)]),
+                    $samples,
+                ),
+            );
     }
 
     /**
@@ -59,7 +71,18 @@ final class TraceCsv
             if (preg_match($like, $title) === 1) {
                 $unit = preg_match('/[\s_\[(]([a-zµ]+)[\])]?\s*$/iu', trim($title), $found) === 1 ? mb_strtolower($found[1]) : '';
 
-                return [$place, $units[$unit] ?? throw Nonsense::about('file', sprintf('Which unit is the %s in? Write it in the header: %s.', $what, $what === 'travel' ? 'travel_mm or travel_in' : 'force_n, force_kn or force_lbf'))];
+                return [
+                    $place,
+                    $units[$unit] ??
+                    throw Nonsense::about(
+                        'file',
+                        sprintf(
+                            'Which unit is the %s in? Write it in the header: %s.',
+                            $what,
+                            $what === 'travel' ? 'travel_mm or travel_in' : 'force_n, force_kn or force_lbf',
+                        ),
+                    ),
+                ];
             }
         }
         throw Nonsense::about('file', sprintf('No column is called %s. The header of a trace reads: travel_mm, force_n.', $what));

@@ -10,7 +10,12 @@ use CleanRace\Core\Verdict\Verdict;
 /** How far the axle is moved, towards the right when more than zero, and how many turns that is. */
 final readonly class AxleEndsResult
 {
-    public function __construct(public Length $move, public float $turns, public Length $wantLeft, public Length $wantRight, public Verdict $verdict)
-    {
+    public function __construct(
+        public Length $move,
+        public float $turns,
+        public Length $wantLeft,
+        public Length $wantRight,
+        public Verdict $verdict,
+    ) {
     }
 }

@@ -48,9 +48,12 @@ final class ConeBelief
         $this->zeros = range($from, max($first, ...$marks) + self::REACH, self::STEP);
         $this->shifts = range(-self::SHIFT_REACH, self::SHIFT_REACH, self::STEP);
         $near = $limits->get('cone.first_sigma_deg');
-        $byShift = array_map(static fn (float $by): float => exp(-(($by - $shift->mean) / max(self::STEP, $shift->sigma)) ** 2 / 2), $this->shifts);
+        $byShift = array_map(
+            static fn (float $by): float => exp(-((($by - $shift->mean) / max(self::STEP, $shift->sigma)) ** 2) / 2),
+            $this->shifts,
+        );
         foreach ($this->zeros as $zero) {
-            $of = exp(-(($zero - $first) / $near) ** 2 / 2);
+            $of = exp(-((($zero - $first) / $near) ** 2) / 2);
             $this->weights[] = array_map(static fn (float $weight): float => $weight * $of, $byShift);
         }
         foreach ($tries as $try) {
@@ -172,10 +175,12 @@ final class ConeBelief
     /** @param  float  $x degrees past no play */
     private function likelihood(ConeTry $try, float $x): float
     {
-        $play = -$x / 360 * $this->hub->thread->pitch->mm;
+        $play = (-$x / 360) * $this->hub->thread->pitch->mm;
         $soft = $this->limits->get('cone.feel_soft');
         [$least, $most] = [$try->felt->leastPlay(), $try->felt->mostPlay()];
-        $felt = ($least === null ? 1.0 : Estimate::phi(($play - $this->limits->get($least)) / $soft)) * ($most === null ? 1.0 : Estimate::phi(($this->limits->get($most) - $play) / $soft));
+        $felt =
+            ($least === null ? 1.0 : Estimate::phi(($play - $this->limits->get($least)) / $soft)) *
+            ($most === null ? 1.0 : Estimate::phi(($this->limits->get($most) - $play) / $soft));
         if ($try->rimPlay === null) {
             return $felt;
         }
@@ -184,6 +189,6 @@ final class ConeBelief
         // Preload shows no play at all.
         $off = (max(0.0, $play) - $read) / $sigma;
 
-        return exp(-$off * $off / 2) * max($felt, 0.2);
+        return exp((-$off * $off) / 2) * max($felt, 0.2);
     }
 }

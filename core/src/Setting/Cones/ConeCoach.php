@@ -20,11 +20,18 @@ use CleanRace\Core\Verdict\Working;
  * C17: sets a cone in few tries. All that was felt and read is weighed together: where play ends, and by how much the lock nut
  * moves the cone; the next mark aims off by that.
  */
-#[Calculator('cone-coach', 'Set a cone', 'set', 'The next mark to try, until it is right.', [
-    'radius_mm' => 290, 'spacing_mm' => 52, 'circle_mm' => 21, 'axle' => 'quick_release', 'tries' => [
-        ['mark_deg' => 0, 'stage' => 'open', 'felt' => 'play', 'rim_play_mm' => 1.2], ['mark_deg' => 0, 'stage' => 'locked', 'felt' => 'play', 'rim_play_mm' => 0.9],
-    ],
-])]
+#[
+    Calculator('cone-coach', 'Set a cone', 'set', 'The next mark to try, until it is right.', [
+        'radius_mm' => 290,
+        'spacing_mm' => 52,
+        'circle_mm' => 21,
+        'axle' => 'quick_release',
+        'tries' => [
+            ['mark_deg' => 0, 'stage' => 'open', 'felt' => 'play', 'rim_play_mm' => 1.2],
+            ['mark_deg' => 0, 'stage' => 'locked', 'felt' => 'play', 'rim_play_mm' => 0.9],
+        ],
+    ]),
+]
 final readonly class ConeCoach
 {
     public function __construct(private Limits $limits)
@@ -33,69 +40,214 @@ final readonly class ConeCoach
 
     public function work(ConeCoachInput $input): ConeCoachResult
     {
-        $hub = ConeHub::of($this->limits, $input->radius, $input->spacing, $input->circle, $input->thread, $input->axle, $input->axleBore, $input->between, $input->lever);
+        $hub = ConeHub::of(
+            $this->limits,
+            $input->radius,
+            $input->spacing,
+            $input->circle,
+            $input->thread,
+            $input->axle,
+            $input->axleBore,
+            $input->between,
+            $input->lever,
+        );
         $usual = LockShift::expected($this->limits, $input->earlier);
         $aim = -$hub->turn($hub->aim($this->limits, $input->noneOnTheBench))->degrees;
-        $leave = Length::mm(-$aim / 360 * $hub->thread->pitch->mm * $hub->lever());
+        $leave = Length::mm((-$aim / 360) * $hub->thread->pitch->mm * $hub->lever());
         $last = $input->tries === [] ? null : $input->tries[count($input->tries) - 1];
         if ($last === null) {
-            return new ConeCoachResult(null, null, null, null, Angle::degrees($usual->mean), $usual->spread(), null, $leave, null, 0, null, $this->first($hub, $usual, $leave));
+            return new ConeCoachResult(
+                null,
+                null,
+                null,
+                null,
+                Angle::degrees($usual->mean),
+                $usual->spread(),
+                null,
+                $leave,
+                null,
+                0,
+                null,
+                $this->first($hub, $usual, $leave),
+            );
         }
         $belief = ConeBelief::of($this->limits, $hub, $input->tries, $usual);
         $shift = $belief->shift();
         $stands = $belief->preload($last->mark->degrees, $last->stage->isLocked());
         $sure = $belief->within($last->mark->degrees, $aim, $this->limits->get('cone.band_deg'), $last->stage->isLocked());
         $set = round($belief->mark($aim));
-        $repeat = $belief->agreement() < $this->limits->get('cone.clash') ? $this->odd($hub, $input->tries, $usual, $belief->agreement()) : null;
-        $done = $last->stage->isLocked() && $repeat === null && $sure >= $this->limits->get('cone.sure') && abs($stands->mean - $aim) <= $this->limits->get('cone.done_deg') && ! in_array($last->felt, [ConeFelt::Binds, ConeFelt::Gritty], true);
-        $endPlay = -$stands->mean / 360 * $hub->thread->pitch->mm;
+        $repeat =
+            $belief->agreement() < $this->limits->get('cone.clash')
+                ? $this->odd($hub, $input->tries, $usual, $belief->agreement())
+                : null;
+        $done =
+            $last->stage->isLocked() &&
+            $repeat === null &&
+            $sure >= $this->limits->get('cone.sure') &&
+            abs($stands->mean - $aim) <= $this->limits->get('cone.done_deg') &&
+            ! in_array($last->felt, [ConeFelt::Binds, ConeFelt::Gritty], true);
+        $endPlay = (-$stands->mean / 360) * $hub->thread->pitch->mm;
         [$tight, $loose] = $this->bracket($input->tries, $shift->mean);
         $turn = $set - $last->mark->degrees;
 
         $verdict = $this->verdict($input, $hub, $last, $done, $repeat, $turn, $set, $leave, $shift)
             ->showing(
-                Figure::of('end_play_now', $endPlay < 0 ? 'Stands at, preload is less than none' : 'End play now', Length::mm($endPlay), $stands->spread() / 360 * $hub->thread->pitch->mm, 3),
-                Figure::of('leave', 'Right at the rim', $leave), Figure::of('lock_shift', 'The lock nut moves it', Angle::degrees($shift->mean), $shift->spread(), 0),
+                Figure::of(
+                    'end_play_now',
+                    $endPlay < 0 ? 'Stands at, preload is less than none' : 'End play now',
+                    Length::mm($endPlay),
+                    ($stands->spread() / 360) * $hub->thread->pitch->mm,
+                    3,
+                ),
+                Figure::of('leave', 'Right at the rim', $leave),
+                Figure::of('lock_shift', 'The lock nut moves it', Angle::degrees($shift->mean), $shift->spread(), 0),
             )
-            ->workedOut(Working::start()
-                ->line('Aim', $input->axle === AxleKind::Solid ? '0 to 0.01 mm' : ($input->noneOnTheBench ? 'none on the bench' : 'F·Lc / (E·A)'), Message::filled('pitch {pitch}', pitch: sprintf('%.3f', $hub->thread->pitch->mm)), Angle::degrees(-$aim), 0)
-                ->line('Stands', 'all tries weighed together', Message::counted('working.tries', count($input->tries), 'one try', '{count} tries'), Angle::degrees(-$stands->mean), 0)
-                ->line('Right with', 'share of what is possible within the band', sprintf('± %.0f°', $this->limits->get('cone.band_deg')), sprintf('%.0f %%', 100 * $sure)));
+            ->workedOut(
+                Working::start()
+                    ->line(
+                        'Aim',
+                        $input->axle === AxleKind::Solid
+                            ? '0 to 0.01 mm'
+                            : ($input->noneOnTheBench
+                                ? 'none on the bench'
+                                : 'F·Lc / (E·A)'),
+                        Message::filled('pitch {pitch}', pitch: sprintf('%.3f', $hub->thread->pitch->mm)),
+                        Angle::degrees(-$aim),
+                        0,
+                    )
+                    ->line(
+                        'Stands',
+                        'all tries weighed together',
+                        Message::counted('working.tries', count($input->tries), 'one try', '{count} tries'),
+                        Angle::degrees(-$stands->mean),
+                        0,
+                    )
+                    ->line(
+                        'Right with',
+                        'share of what is possible within the band',
+                        sprintf('± %.0f°', $this->limits->get('cone.band_deg')),
+                        sprintf('%.0f %%', 100 * $sure),
+                    ),
+            );
 
-        return new ConeCoachResult($done ? null : Angle::degrees($set), $done ? null : Angle::degrees($turn), $tight === null ? null : Angle::degrees($tight), $loose === null ? null : Angle::degrees($loose), Angle::degrees($shift->mean), $shift->spread(), Length::mm($endPlay), $leave, Share::of($sure), $this->lockings($input->tries), $repeat, $verdict);
+        return new ConeCoachResult(
+            $done ? null : Angle::degrees($set),
+            $done ? null : Angle::degrees($turn),
+            $tight === null ? null : Angle::degrees($tight),
+            $loose === null ? null : Angle::degrees($loose),
+            Angle::degrees($shift->mean),
+            $shift->spread(),
+            Length::mm($endPlay),
+            $leave,
+            Share::of($sure),
+            $this->lockings($input->tries),
+            $repeat,
+            $verdict,
+        );
     }
 
     private function first(ConeHub $hub, Estimate $usual, Length $leave): Verdict
     {
         $words = ['leave' => Shown::of($leave, 1), 'shift' => Shown::of(Angle::degrees($usual->mean), 0)];
 
-        return Verdict::care(Message::of('coach.first', 'To touch, then back a hair'), Message::of('coach.first.say', 'Mark the cone. A lock nut usually moves it {shift} tighter: allow for that from the start.', $words))
-            ->next($hub->axle === AxleKind::Solid ? Message::of('coach.first.solid', 'Lock it, and say what you feel: no play at all is wanted on a solid axle.') : Message::of('coach.first.lever', 'Lock it, and say what you feel: {leave} at the rim is wanted with the lever open.', $words));
+        return Verdict::care(
+            Message::of('coach.first', 'To touch, then back a hair'),
+            Message::of(
+                'coach.first.say',
+                'Mark the cone. A lock nut usually moves it {shift} tighter: allow for that from the start.',
+                $words,
+            ),
+        )->next(
+            $hub->axle === AxleKind::Solid
+                ? Message::of('coach.first.solid', 'Lock it, and say what you feel: no play at all is wanted on a solid axle.')
+                : Message::of(
+                    'coach.first.lever',
+                    'Lock it, and say what you feel: {leave} at the rim is wanted with the lever open.',
+                    $words,
+                ),
+        );
     }
 
-    private function verdict(ConeCoachInput $input, ConeHub $hub, ConeTry $last, bool $done, ?int $repeat, float $turn, float $set, Length $leave, Estimate $shift): Verdict
-    {
+    private function verdict(
+        ConeCoachInput $input,
+        ConeHub $hub,
+        ConeTry $last,
+        bool $done,
+        ?int $repeat,
+        float $turn,
+        float $set,
+        Length $leave,
+        Estimate $shift,
+    ): Verdict {
         $words = [
-            'turn' => Shown::of(Angle::degrees(abs($turn)), 0), 'flats' => ConePlay::flats($turn), 'mark' => self::minutes($set), 'try' => $repeat ?? 0, 'leave' => Shown::of($leave, 1),
-            'shift' => Shown::of(Angle::degrees(abs($shift->mean)), 0), 'count' => $this->lockings($input->tries),
+            'turn' => Shown::of(Angle::degrees(abs($turn)), 0),
+            'flats' => ConePlay::flats($turn),
+            'mark' => self::minutes($set),
+            'try' => $repeat ?? 0,
+            'leave' => Shown::of($leave, 1),
+            'shift' => Shown::of(Angle::degrees(abs($shift->mean)), 0),
+            'count' => $this->lockings($input->tries),
         ];
         $tightens = $shift->mean >= 0;
         $near = $this->limits->get('cone.done_deg') / 2;
 
         return match (true) {
-            $this->grit($input->tries) => Verdict::stop(Message::of('coach.grit', 'Grit at every setting'), Message::of('coach.grit.say', 'No angle cures it: dirt, a pitted track, a flat ball, or the wrong ball.'))
-                ->next(Message::of('coach.grit.next', 'Open it again: wipe, look at cones and cups with a light, new balls.')),
-            $repeat !== null => Verdict::care(Message::of('coach.clash', 'Try {try} does not go with the others', $words), Message::of('coach.clash.say', 'What was felt at it cannot be, if the others are right. The mark slipped, or the cone turned with its nut.', $words))
-                ->next(Message::of('coach.clash.next', 'Set that mark again and judge it again.')),
-            $done && $last->stage === ConeStage::Locked && $input->axle === AxleKind::QuickRelease => Verdict::go(Message::of('coach.done', 'Right'), Message::counted('coach.done.lever', $words['count'], 'The lever will take up what is left. One locking.', 'The lever will take up what is left. {count} lockings.'))
-                ->next(Message::of('coach.done.lever_next', 'Clamp it in the frame: the play must be gone, the wheel still free.')),
-            $done => Verdict::go(Message::of('coach.done', 'Right'), Message::counted('coach.done.say', $words['count'], 'No play, no bind. One locking.', 'No play, no bind. {count} lockings.'))
-                ->next(Message::of('coach.done.next', 'Lock nuts tight on both sides. Look again after the first ride.')),
-            ! $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(Message::of('coach.lock', 'Lock it there'), Message::of('coach.lock.say', $tightens ? 'The nut should bring it right: it moves the cone about {shift} tighter.' : 'The nut should bring it right: it moves the cone about {shift} looser.', $words))
-                ->next(Message::of('coach.lock.next', 'Hold the cone, tighten the nut against it, judge again.')),
-            $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(Message::of('coach.feel', 'Nearly: feel it once more', $words), Message::of('coach.feel.say', 'It may be right; what was read does not tell surely.'))
-                ->settledBy(Message::of('coach.feel.settle', 'Play at the rim with a dial gauge, {leave} is right; or clamp it and feel.', $words)),
-            default => Verdict::care(Message::of('coach.turn', $turn >= 0 ? '{turn} tighter' : '{turn} looser', $words), Message::of('coach.turn.say', $tightens ? 'Mark to {mark}: {flats}. Then lock it; the nut moves it about {shift} tighter.' : 'Mark to {mark}: {flats}. Then lock it; the nut moves it about {shift} looser.', $words)),
+            $this->grit($input->tries) => Verdict::stop(
+                Message::of('coach.grit', 'Grit at every setting'),
+                Message::of('coach.grit.say', 'No angle cures it: dirt, a pitted track, a flat ball, or the wrong ball.'),
+            )->next(Message::of('coach.grit.next', 'Open it again: wipe, look at cones and cups with a light, new balls.')),
+            $repeat !== null => Verdict::care(
+                Message::of('coach.clash', 'Try {try} does not go with the others', $words),
+                Message::of(
+                    'coach.clash.say',
+                    'What was felt at it cannot be, if the others are right. The mark slipped, or the cone turned with its nut.',
+                    $words,
+                ),
+            )->next(Message::of('coach.clash.next', 'Set that mark again and judge it again.')),
+            $done && $last->stage === ConeStage::Locked && $input->axle === AxleKind::QuickRelease => Verdict::go(
+                Message::of('coach.done', 'Right'),
+                Message::counted(
+                    'coach.done.lever',
+                    $words['count'],
+                    'The lever will take up what is left. One locking.',
+                    'The lever will take up what is left. {count} lockings.',
+                ),
+            )->next(Message::of('coach.done.lever_next', 'Clamp it in the frame: the play must be gone, the wheel still free.')),
+            $done => Verdict::go(
+                Message::of('coach.done', 'Right'),
+                Message::counted(
+                    'coach.done.say',
+                    $words['count'],
+                    'No play, no bind. One locking.',
+                    'No play, no bind. {count} lockings.',
+                ),
+            )->next(Message::of('coach.done.next', 'Lock nuts tight on both sides. Look again after the first ride.')),
+            ! $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(
+                Message::of('coach.lock', 'Lock it there'),
+                Message::of(
+                    'coach.lock.say',
+                    $tightens
+                        ? 'The nut should bring it right: it moves the cone about {shift} tighter.'
+                        : 'The nut should bring it right: it moves the cone about {shift} looser.',
+                    $words,
+                ),
+            )->next(Message::of('coach.lock.next', 'Hold the cone, tighten the nut against it, judge again.')),
+            $last->stage->isLocked() && abs($turn) <= $near => Verdict::care(
+                Message::of('coach.feel', 'Nearly: feel it once more', $words),
+                Message::of('coach.feel.say', 'It may be right; what was read does not tell surely.'),
+            )->settledBy(
+                Message::of('coach.feel.settle', 'Play at the rim with a dial gauge, {leave} is right; or clamp it and feel.', $words),
+            ),
+            default => Verdict::care(
+                Message::of('coach.turn', $turn >= 0 ? '{turn} tighter' : '{turn} looser', $words),
+                Message::of(
+                    'coach.turn.say',
+                    $tightens
+                        ? 'Mark to {mark}: {flats}. Then lock it; the nut moves it about {shift} tighter.'
+                        : 'Mark to {mark}: {flats}. Then lock it; the nut moves it about {shift} looser.',
+                    $words,
+                ),
+            ),
         };
     }
 
@@ -130,7 +282,10 @@ final readonly class ConeCoach
     /** @param  list<ConeTry>  $tries */
     private function grit(array $tries): bool
     {
-        $marks = array_map(static fn (ConeTry $t): float => $t->mark->degrees, array_filter($tries, static fn (ConeTry $t): bool => $t->felt === ConeFelt::Gritty));
+        $marks = array_map(
+            static fn (ConeTry $t): float => $t->mark->degrees,
+            array_filter($tries, static fn (ConeTry $t): bool => $t->felt === ConeFelt::Gritty),
+        );
         $clean = array_filter($tries, static fn (ConeTry $t): bool => in_array($t->felt, [ConeFelt::None, ConeFelt::Trace], true));
 
         return $clean === [] && count($marks) >= 2 && max($marks) - min($marks) >= $this->limits->get('cone.grit_span_deg');

@@ -12,7 +12,15 @@ use CleanRace\Core\Verdict\Verdict;
 final readonly class ConePlayResult
 {
     /** @param  Length  $leaveAtRim play at the rim that is right on the bench */
-    public function __construct(public Length $endPlay, public Angle $coneTurn, public float $flats, public float $minutes, public Length $shortening, public Angle $shorteningTurn, public Length $leaveAtRim, public Verdict $verdict)
-    {
+    public function __construct(
+        public Length $endPlay,
+        public Angle $coneTurn,
+        public float $flats,
+        public float $minutes,
+        public Length $shortening,
+        public Angle $shorteningTurn,
+        public Length $leaveAtRim,
+        public Verdict $verdict,
+    ) {
     }
 }

@@ -26,10 +26,14 @@ enum LeverFeel: string
     /** What the lever squeezes the axle with. */
     public function squeeze(Limits $limits): Force
     {
-        return Force::newtons($limits->get(match ($this) {
-            self::Light => 'cone.squeeze_light_n',
-            self::Usual => 'cone.squeeze_usual_n',
-            self::Firm => 'cone.squeeze_firm_n',
-        }));
+        return Force::newtons(
+            $limits->get(
+                match ($this) {
+                    self::Light => 'cone.squeeze_light_n',
+                    self::Usual => 'cone.squeeze_usual_n',
+                    self::Firm => 'cone.squeeze_firm_n',
+                },
+            ),
+        );
     }
 }

@@ -27,7 +27,15 @@ final readonly class LockShift
         $shown = [];
         foreach ($tries as $i => $after) {
             $before = $tries[$i - 1] ?? null;
-            if ($before !== null && $before->stage === ConeStage::Open && $after->stage === ConeStage::Locked && abs($before->mark->degrees - $after->mark->degrees) < 3 && $before->rimPlay !== null && $after->rimPlay !== null && $after->rimPlay->value->mm > 0) {
+            if (
+                $before !== null &&
+                $before->stage === ConeStage::Open &&
+                $after->stage === ConeStage::Locked &&
+                abs($before->mark->degrees - $after->mark->degrees) < 3 &&
+                $before->rimPlay !== null &&
+                $after->rimPlay !== null &&
+                $after->rimPlay->value->mm > 0
+            ) {
                 $shown[] = new self($hub->turn(($before->rimPlay->value->mm - $after->rimPlay->value->mm) / $hub->lever()));
             }
         }
@@ -51,6 +59,9 @@ final readonly class LockShift
         $spread = sqrt(array_sum(array_map(static fn (float $d): float => ($d - $here) ** 2, $degrees)) / count($degrees));
         $share = min(1.0, count($degrees) / $limits->get('cone.shift_enough'));
 
-        return new Estimate($mean + $share * ($here - $mean), max($limits->get('cone.done_deg') / 2, $sigma + $share * ($spread - $sigma)));
+        return new Estimate(
+            $mean + $share * ($here - $mean),
+            max($limits->get('cone.done_deg') / 2, $sigma + $share * ($spread - $sigma)),
+        );
     }
 }

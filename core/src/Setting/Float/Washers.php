@@ -35,7 +35,11 @@ final class Washers
         foreach ($stacks as $stack) {
             $height = array_sum($stack);
             $off = abs($height - $length);
-            if ($height >= $least - 1e-9 && $height <= $most + 1e-9 && ($off < $miss - 1e-9 || ($off < $miss + 1e-9 && count($stack) < count($best)))) {
+            if (
+                $height >= $least - 1e-9 &&
+                $height <= $most + 1e-9 &&
+                ($off < $miss - 1e-9 || ($off < $miss + 1e-9 && count($stack) < count($best)))
+            ) {
                 [$best, $miss] = [$stack, $off];
             }
         }

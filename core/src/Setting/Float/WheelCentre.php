@@ -15,7 +15,13 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
 /** C15: spacers that put the rim in the middle of the fork. */
-#[Calculator('wheel-centre', 'Rim in the middle', 'set', 'Both spacers, from the fork or from a trial fit.', ['fork_mm' => 100, 'face_left_mm' => 36, 'face_right_mm' => 30])]
+#[
+    Calculator('wheel-centre', 'Rim in the middle', 'set', 'Both spacers, from the fork or from a trial fit.', [
+        'fork_mm' => 100,
+        'face_left_mm' => 36,
+        'face_right_mm' => 30,
+    ]),
+]
 final readonly class WheelCentre
 {
     public function __construct(private Limits $limits)
@@ -26,22 +32,68 @@ final readonly class WheelCentre
     {
         [$left, $right, $rim, $off] = $input->gapLeft !== null ? $this->fromTrial($input) : $this->fromFork($input);
         $stacks = array_map(fn (float $mm): array => $mm <= 0 ? [] : $this->stack($input->washers, $mm), [$left, $right]);
-        $words = ['left' => Length::mm($left), 'right' => Length::mm($right), 'wide' => Length::mm(-min($left, $right)), 'rim' => Length::mm(abs($rim))];
+        $words = [
+            'left' => Length::mm($left),
+            'right' => Length::mm($right),
+            'wide' => Length::mm(-min($left, $right)),
+            'rim' => Length::mm(abs($rim)),
+        ];
         $middle = max($this->limits->get('centre.near'), $off);
 
         $verdict = match (true) {
-            min($left, $right) < -$this->limits->get('centre.near') => Verdict::stop(Message::of('centre.wide', $left < $right ? 'The left side is {wide} too wide' : 'The right side is {wide} too wide', $words), Message::of('centre.wide.say', 'No spacer is left to take away there: hub, lock nut or brake plate stands too far out.', $words))
-                ->next(Message::of('centre.wide.next', 'Look for a spacer on the wrong side; else the hub does not belong in this fork.')),
-            $input->gapLeft !== null && abs($rim) <= $middle => Verdict::go(Message::of('centre.right', 'In the middle'), Message::of('centre.right.say', 'Within what a rule tells at the rim.')),
-            $input->gapLeft !== null => Verdict::care(Message::of('centre.move', $rim > 0 ? 'The rim stands {rim} to the right' : 'The rim stands {rim} to the left', $words), Message::of('centre.spacers', 'Left spacer {left}, right spacer {right}.', $words))->next(Message::of('centre.move.next', 'The same goes off one side and onto the other: the sum stays.')),
-            default => Verdict::go(Message::of('centre.cut', 'Left {left}, right {right}', $words), Message::of('centre.cut.say', 'Faces square and deburred. Try the wheel in and read both gaps before the nut is tightened.')),
+            min($left, $right) < -$this->limits->get('centre.near') => Verdict::stop(
+                Message::of(
+                    'centre.wide',
+                    $left < $right ? 'The left side is {wide} too wide' : 'The right side is {wide} too wide',
+                    $words,
+                ),
+                Message::of(
+                    'centre.wide.say',
+                    'No spacer is left to take away there: hub, lock nut or brake plate stands too far out.',
+                    $words,
+                ),
+            )->next(Message::of('centre.wide.next', 'Look for a spacer on the wrong side; else the hub does not belong in this fork.')),
+            $input->gapLeft !== null && abs($rim) <= $middle => Verdict::go(
+                Message::of('centre.right', 'In the middle'),
+                Message::of('centre.right.say', 'Within what a rule tells at the rim.'),
+            ),
+            $input->gapLeft !== null => Verdict::care(
+                Message::of('centre.move', $rim > 0 ? 'The rim stands {rim} to the right' : 'The rim stands {rim} to the left', $words),
+                Message::of('centre.spacers', 'Left spacer {left}, right spacer {right}.', $words),
+            )->next(Message::of('centre.move.next', 'The same goes off one side and onto the other: the sum stays.')),
+            default => Verdict::go(
+                Message::of('centre.cut', 'Left {left}, right {right}', $words),
+                Message::of(
+                    'centre.cut.say',
+                    'Faces square and deburred. Try the wheel in and read both gaps before the nut is tightened.',
+                ),
+            ),
         };
 
-        return new WheelCentreResult(Length::mm($left), Length::mm($right), Length::mm($rim), self::named($stacks[0]), self::named($stacks[1]), $verdict
-            ->showing(Figure::of('spacer_left', 'Left spacer', Length::mm($left), $off), Figure::of('spacer_right', 'Right spacer', Length::mm($right), $off))
-            ->workedOut($input->gapLeft !== null
-                ? Working::start()->line('Rim off the middle', '(left gap − right gap) / 2', sprintf('(%.1f − %.1f) / 2', $input->gapLeft->value->mm, $input->gapRight->value->mm ?? 0.0), Length::mm($rim))
-                : Working::start()->line('Left spacer', 'W/2 − a left + e', '', Length::mm($left))->line('Right spacer', 'W/2 − a right − e', '', Length::mm($right))));
+        return new WheelCentreResult(
+            Length::mm($left),
+            Length::mm($right),
+            Length::mm($rim),
+            self::named($stacks[0]),
+            self::named($stacks[1]),
+            $verdict
+                ->showing(
+                    Figure::of('spacer_left', 'Left spacer', Length::mm($left), $off),
+                    Figure::of('spacer_right', 'Right spacer', Length::mm($right), $off),
+                )
+                ->workedOut(
+                    $input->gapLeft !== null
+                        ? Working::start()->line(
+                            'Rim off the middle',
+                            '(left gap − right gap) / 2',
+                            sprintf('(%.1f − %.1f) / 2', $input->gapLeft->value->mm, $input->gapRight->value->mm ?? 0.0),
+                            Length::mm($rim),
+                        )
+                        : Working::start()
+                            ->line('Left spacer', 'W/2 − a left + e', '', Length::mm($left))
+                            ->line('Right spacer', 'W/2 − a right − e', '', Length::mm($right)),
+                ),
+        );
     }
 
     /** @return array{float, float, float, float} left, right, how far the rim stands to the right, ± */
@@ -59,7 +111,12 @@ final readonly class WheelCentre
         [$fork, $left, $right] = [self::there($input->fork), self::there($input->faceLeft), self::there($input->faceRight)];
         $e = $input->offset->mm ?? 0.0;
 
-        return [$fork->value->mm / 2 - $left->value->mm + $e, $fork->value->mm / 2 - $right->value->mm - $e, 0.0, 2 * hypot($fork->sigma() / 2, max($left->sigma(), $right->sigma()))];
+        return [
+            $fork->value->mm / 2 - $left->value->mm + $e,
+            $fork->value->mm / 2 - $right->value->mm - $e,
+            0.0,
+            2 * hypot($fork->sigma() / 2, max($left->sigma(), $right->sigma())),
+        ];
     }
 
     /**
@@ -84,6 +141,10 @@ final readonly class WheelCentre
 
     private static function there(?Reading $reading): Reading
     {
-        return $reading ?? throw Nonsense::about('fork_mm', 'Give the fork and both faces; or the wheel tried in: both gaps and the spacers that are in it.');
+        return $reading ??
+            throw Nonsense::about(
+                'fork_mm',
+                'Give the fork and both faces; or the wheel tried in: both gaps and the spacers that are in it.',
+            );
     }
 }

@@ -28,7 +28,10 @@ final readonly class WheelCentreInput
         $tried = $gapLeft !== null && $gapRight !== null && $spacerLeft !== null && $spacerRight !== null;
         $measured = $fork !== null && $faceLeft !== null && $faceRight !== null;
         if (! $tried && ! $measured) {
-            throw Nonsense::about('fork_mm', 'Give the fork and both faces; or the wheel tried in: both gaps and the spacers that are in it.');
+            throw Nonsense::about(
+                'fork_mm',
+                'Give the fork and both faces; or the wheel tried in: both gaps and the spacers that are in it.',
+            );
         }
     }
 }

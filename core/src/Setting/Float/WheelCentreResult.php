@@ -15,7 +15,13 @@ final readonly class WheelCentreResult
      * @param  list<string>  $stackLeft washers for the left one, as they are written on a bag
      * @param  list<string>  $stackRight
      */
-    public function __construct(public Length $spacerLeft, public Length $spacerRight, public Length $rimOffset, public array $stackLeft, public array $stackRight, public Verdict $verdict)
-    {
+    public function __construct(
+        public Length $spacerLeft,
+        public Length $spacerRight,
+        public Length $rimOffset,
+        public array $stackLeft,
+        public array $stackRight,
+        public Verdict $verdict,
+    ) {
     }
 }

@@ -31,10 +31,17 @@ final class AxleEndSteps
         [$before, $beforeRight] = [$notebook->length(Places::AXLE_LEFT), $notebook->length(Places::AXLE_RIGHT)];
         $both = $before !== null && $beforeRight !== null;
         try {
-            return (new AxleEnds($limits))->work(new AxleEndsInput(
-                $left, $right, ConeSteps::thread($bench), $both ? $before : null, $both ? $beforeRight : null, $notebook->length(Places::ENDS_DROPOUT),
-                $notebook->choice(Places::CONE_AXLE) === AxleKind::QuickRelease->value,
-            ));
+            return (new AxleEnds($limits))->work(
+                new AxleEndsInput(
+                    $left,
+                    $right,
+                    ConeSteps::thread($bench),
+                    $both ? $before : null,
+                    $both ? $beforeRight : null,
+                    $notebook->length(Places::ENDS_DROPOUT),
+                    $notebook->choice(Places::CONE_AXLE) === AxleKind::QuickRelease->value,
+                ),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -43,12 +50,26 @@ final class AxleEndSteps
     public static function step(Bench $bench, ?AxleEndsResult $ends): Step
     {
         $fixed = $bench->pattern->card()->side($bench->hub->first);
-        $label = static fn (Side $side): Message => Message::of('set.ends.out', '{side}, sticks out now', ['side' => Message::plain($bench->pattern->card()->side($side))]);
+        $label = static fn (Side $side): Message => Message::of('set.ends.out', '{side}, sticks out now', [
+            'side' => Message::plain($bench->pattern->card()->side($side)),
+        ]);
 
-        return Step::of('set.ends', 'Axle ends as they were', 'The {side} first: its nut and spacers locked on the axle at the right length, toothed faces outward. Then the other side is set.', ['side' => Message::within($fixed)])
+        return Step::of(
+            'set.ends',
+            'Axle ends as they were',
+            'The {side} first: its nut and spacers locked on the axle at the right length, toothed faces outward. Then the other '
+                .'side is set.',
+            ['side' => Message::within($fixed)],
+        )
             ->with(why: 'The axle off the middle, and the nuts or the lever have too little thread on one side.', part: 'axle')
             ->on(Panel::AxleEnds)
-            ->asking(Ask::length(Places::ENDS_LEFT, $label(Side::Left), wanted: false), Ask::length(Places::ENDS_RIGHT, $label(Side::Right), wanted: false), Ask::length(Places::ENDS_DROPOUT, 'Dropout, thickness', wanted: false))
-            ->judged($ends?->verdict)->holdingStopsOnly()->taking(4);
+            ->asking(
+                Ask::length(Places::ENDS_LEFT, $label(Side::Left), wanted: false),
+                Ask::length(Places::ENDS_RIGHT, $label(Side::Right), wanted: false),
+                Ask::length(Places::ENDS_DROPOUT, 'Dropout, thickness', wanted: false),
+            )
+            ->judged($ends?->verdict)
+            ->holdingStopsOnly()
+            ->taking(4);
     }
 }

@@ -68,8 +68,15 @@ final class ConeSteps
     {
         try {
             $hub = ConeHub::of(
-                $limits, $notebook->length(Places::CONE_RADIUS) ?? Length::mm($limits->get('cone.rim_radius')), $notebook->length(Places::CONE_SPACING) ?? Length::mm($limits->get('cone.usual_spacing')), Length::mm($limits->get('cone.usual_circle')),
-                $notebook->text(Places::AXLE_THREAD) ?? 'M10 × 1', AxleKind::Solid, null, null, LeverFeel::Usual,
+                $limits,
+                $notebook->length(Places::CONE_RADIUS) ?? Length::mm($limits->get('cone.rim_radius')),
+                $notebook->length(Places::CONE_SPACING) ?? Length::mm($limits->get('cone.usual_spacing')),
+                Length::mm($limits->get('cone.usual_circle')),
+                $notebook->text(Places::AXLE_THREAD) ?? 'M10 × 1',
+                AxleKind::Solid,
+                null,
+                null,
+                LeverFeel::Usual,
             );
         } catch (Nonsense) {
             return [];
@@ -82,19 +89,21 @@ final class ConeSteps
     {
         $notebook = $bench->notebook;
         try {
-            return (new ConeCoach($limits))->work(new ConeCoachInput(
-                $notebook->length(Places::CONE_RADIUS) ?? Length::mm($limits->get('cone.rim_radius')),
-                $notebook->length(Places::CONE_SPACING) ?? self::spacing($limits, $bench),
-                self::circle($limits, $bench),
-                self::tries($notebook),
-                self::thread($bench),
-                AxleKind::tryFrom($notebook->choice(Places::CONE_AXLE) ?? '') ?? AxleKind::Solid,
-                $notebook->length(Places::CONE_AXLE_BORE),
-                $notebook->length('set.cone.between'),
-                LeverFeel::tryFrom($notebook->choice(Places::CONE_LEVER) ?? '') ?? LeverFeel::Usual,
-                ($bench->habits['cone_play'] ?? '') === 'none',
-                array_map(static fn (Angle $shift): LockShift => new LockShift($shift), $bench->lockShifts),
-            ));
+            return (new ConeCoach($limits))->work(
+                new ConeCoachInput(
+                    $notebook->length(Places::CONE_RADIUS) ?? Length::mm($limits->get('cone.rim_radius')),
+                    $notebook->length(Places::CONE_SPACING) ?? self::spacing($limits, $bench),
+                    self::circle($limits, $bench),
+                    self::tries($notebook),
+                    self::thread($bench),
+                    AxleKind::tryFrom($notebook->choice(Places::CONE_AXLE) ?? '') ?? AxleKind::Solid,
+                    $notebook->length(Places::CONE_AXLE_BORE),
+                    $notebook->length('set.cone.between'),
+                    LeverFeel::tryFrom($notebook->choice(Places::CONE_LEVER) ?? '') ?? LeverFeel::Usual,
+                    ($bench->habits['cone_play'] ?? '') === 'none',
+                    array_map(static fn (Angle $shift): LockShift => new LockShift($shift), $bench->lockShifts),
+                ),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -108,15 +117,30 @@ final class ConeSteps
         }
         // One more is wanted until the coach calls it right.
         $right = $coach !== null && $coach->set === null && $coach->lockings > 0;
-        $tries = array_map(static fn (int $n): Ask => Ask::coneTry(Places::coneTry($n), "Try $n", wanted: $n > $made && ! $right), range(1, min(self::TRIES, $made + 1)));
+        $tries = array_map(
+            static fn (int $n): Ask => Ask::coneTry(Places::coneTry($n), "Try $n", wanted: $n > $made && ! $right),
+            range(1, min(self::TRIES, $made + 1)),
+        );
         $solid = ($bench->notebook->choice(Places::CONE_AXLE) ?? AxleKind::Solid->value) === AxleKind::Solid->value;
 
-        return Step::of('set.cone', 'Set the cone', 'Mark the cone; clockwise from its side is tighter. Each try: where the mark stands, when you judge it, what you feel.')
-            ->with(why: 'The lock nut always moves it: set, lock, judge, correct by what was learnt.', part: 'cone_'.$bench->hub->first->other()->value)
+        return Step::of(
+            'set.cone',
+            'Set the cone',
+            'Mark the cone; clockwise from its side is tighter. Each try: where the mark stands, when you judge it, what you feel.',
+        )
+            ->with(
+                why: 'The lock nut always moves it: set, lock, judge, correct by what was learnt.',
+                part: 'cone_'.$bench->hub->first->other()->value,
+            )
             ->on(Panel::Cone)
             ->asking(
                 Ask::choice(Places::CONE_AXLE, 'Axle', Option::each(AxleKind::class), wanted: false),
-                ...($solid ? [] : [Ask::choice(Places::CONE_LEVER, 'Lever closes', Option::each(LeverFeel::class), wanted: false), Ask::length(Places::CONE_AXLE_BORE, 'Hole through the axle', wanted: false)]),
+                ...$solid
+                    ? []
+                    : [
+                        Ask::choice(Places::CONE_LEVER, 'Lever closes', Option::each(LeverFeel::class), wanted: false),
+                        Ask::length(Places::CONE_AXLE_BORE, 'Hole through the axle', wanted: false),
+                    ],
                 ...[
                     Ask::thread(Places::AXLE_THREAD, 'Thread of the axle'),
                     Ask::length(Places::CONE_RADIUS, 'Rim, radius where play is read', Instrument::SteelRule, wanted: false),
@@ -124,7 +148,9 @@ final class ConeSteps
                 ],
             )
             ->asking(...$tries)
-            ->judged($coach?->verdict)->markedDone($right)->taking(8);
+            ->judged($coach?->verdict)
+            ->markedDone($right)
+            ->taking(8);
     }
 
     /** The thread that was read, or what an axle of that size usually has. */
@@ -132,11 +158,12 @@ final class ConeSteps
     {
         $axle = $bench->hub->stack->one(PartKind::Axle)?->mm('diameter') ?? 10.0;
 
-        return $bench->notebook->text(Places::AXLE_THREAD) ?? match (true) {
-            abs($axle - 9.525) < 0.2 => '3/8-26',
-            abs($axle - 7.94) < 0.2 => '5/16-24',
-            default => 'M'.rtrim(rtrim(sprintf('%.1f', max(4.0, $axle)), '0'), '.').' × 1',
-        };
+        return $bench->notebook->text(Places::AXLE_THREAD) ??
+            match (true) {
+                abs($axle - 9.525) < 0.2 => '3/8-26',
+                abs($axle - 7.94) < 0.2 => '5/16-24',
+                default => 'M'.rtrim(rtrim(sprintf('%.1f', max(4.0, $axle)), '0'), '.').' × 1',
+            };
     }
 
     /** From row to row, as the hub is drawn. */
@@ -156,7 +183,8 @@ final class ConeSteps
     {
         foreach ($bench->hub->stack->line() as $part) {
             if ($part->kind === PartKind::Balls) {
-                return $bench->notebook->length(Places::seat($part->id, 'circle')) ?? $part->sizes['circle'] ?? Length::mm($limits->get('cone.usual_circle'));
+                return $bench->notebook->length(Places::seat($part->id, 'circle')) ??
+                    ($part->sizes['circle'] ?? Length::mm($limits->get('cone.usual_circle')));
             }
         }
 

@@ -31,18 +31,44 @@ final class FloatSteps
         $notebook = $bench->notebook;
         [$space, $wheel] = [$notebook->reading(Places::FLOAT_SPACE), $notebook->reading(Places::FLOAT_WHEEL)];
 
-        return $space === null || $wheel === null ? null : (new AxleFloat($limits))->work(new FloatInput($space, $wheel, $notebook->reading(Places::FLOAT_WASHERS), self::stock($bench), $notebook->choice(Places::FLOAT_BOTH) !== 'one'));
+        return $space === null || $wheel === null
+            ? null
+            : (new AxleFloat($limits))->work(
+                new FloatInput(
+                    $space,
+                    $wheel,
+                    $notebook->reading(Places::FLOAT_WASHERS),
+                    self::stock($bench),
+                    $notebook->choice(Places::FLOAT_BOTH) !== 'one',
+                ),
+            );
     }
 
     public static function floatStep(?FloatResult $float): Step
     {
-        return Step::of('set.float', 'A little float', 'Wheel pushed home, room read between ring or pin and shoulder. A thrust washer on each side.')
-            ->with(why: 'Without float it drags; without washers the bearing runs on the pin and wears it through.', part: 'washer_left')
+        return Step::of(
+            'set.float',
+            'A little float',
+            'Wheel pushed home, room read between ring or pin and shoulder. A thrust washer on each side.',
+        )
+            ->with(
+                why: 'Without float it drags; without washers the bearing runs on the pin and wears it through.',
+                part: 'washer_left',
+            )
             ->on(Panel::AxleFloat)
             ->asking(
-                Ask::length(Places::FLOAT_SPACE, 'Room between the retainers', wanted: false), Ask::length(Places::FLOAT_WHEEL, 'Wheel over its bearings', wanted: false),
-                Ask::length(Places::FLOAT_WASHERS, 'Washers in it, together', wanted: false), Ask::choice(Places::FLOAT_BOTH, 'Thrust washers', Option::of(['both' => 'Both sides', 'one' => 'One side only']), wanted: false),
-            )->judged($float?->verdict)->taking(4);
+                Ask::length(Places::FLOAT_SPACE, 'Room between the retainers', wanted: false),
+                Ask::length(Places::FLOAT_WHEEL, 'Wheel over its bearings', wanted: false),
+                Ask::length(Places::FLOAT_WASHERS, 'Washers in it, together', wanted: false),
+                Ask::choice(
+                    Places::FLOAT_BOTH,
+                    'Thrust washers',
+                    Option::of(['both' => 'Both sides', 'one' => 'One side only']),
+                    wanted: false,
+                ),
+            )
+            ->judged($float?->verdict)
+            ->taking(4);
     }
 
     public static function centre(Limits $limits, Bench $bench): ?WheelCentreResult
@@ -50,25 +76,53 @@ final class FloatSteps
         $notebook = $bench->notebook;
         $read = static fn (string $name): ?Length => $notebook->length(Places::centre($name));
         [$left, $right] = [$notebook->reading(Places::CENTRE_GAP_LEFT), $notebook->reading(Places::CENTRE_GAP_RIGHT)];
-        $spacers = [$read('spacer_left') ?? self::spacer($bench, 'spacer_left'), $read('spacer_right') ?? self::spacer($bench, 'spacer_right')];
+        $spacers = [
+            $read('spacer_left') ?? self::spacer($bench, 'spacer_left'),
+            $read('spacer_right') ?? self::spacer($bench, 'spacer_right'),
+        ];
         if ($left !== null && $right !== null) {
-            return (new WheelCentre($limits))->work(new WheelCentreInput(gapLeft: $left, gapRight: $right, spacerLeft: $spacers[0], spacerRight: $spacers[1], washers: self::stock($bench)));
+            return (new WheelCentre($limits))->work(
+                new WheelCentreInput(
+                    gapLeft: $left,
+                    gapRight: $right,
+                    spacerLeft: $spacers[0],
+                    spacerRight: $spacers[1],
+                    washers: self::stock($bench),
+                ),
+            );
         }
-        [$fork, $faceLeft, $faceRight] = [$notebook->reading(Places::CENTRE_FORK), $notebook->reading(Places::CENTRE_FACE_LEFT), $notebook->reading(Places::CENTRE_FACE_RIGHT)];
+        [$fork, $faceLeft, $faceRight] = [
+            $notebook->reading(Places::CENTRE_FORK),
+            $notebook->reading(Places::CENTRE_FACE_LEFT),
+            $notebook->reading(Places::CENTRE_FACE_RIGHT),
+        ];
 
-        return $fork === null || $faceLeft === null || $faceRight === null ? null : (new WheelCentre($limits))->work(new WheelCentreInput($fork, $faceLeft, $faceRight, washers: self::stock($bench)));
+        return $fork === null || $faceLeft === null || $faceRight === null
+            ? null
+            : (new WheelCentre($limits))->work(new WheelCentreInput($fork, $faceLeft, $faceRight, washers: self::stock($bench)));
     }
 
     public static function centreStep(?WheelCentreResult $centre): Step
     {
-        return Step::of('set.centre', 'Rim in the middle', 'Try it in the fork and read the gap from rim to leg on both sides; or measure fork and hub and cut the spacers.')
+        return Step::of(
+            'set.centre',
+            'Rim in the middle',
+            'Try it in the fork and read the gap from rim to leg on both sides; or measure fork and hub and cut the spacers.',
+        )
             ->on(Panel::Centre)
             ->asking(
-                Ask::length(Places::CENTRE_GAP_LEFT, 'Rim to leg, left', Instrument::SteelRule, wanted: false), Ask::length(Places::CENTRE_GAP_RIGHT, 'Rim to leg, right', Instrument::SteelRule, wanted: false),
-                Ask::length(Places::CENTRE_SPACER_LEFT, 'Spacer in it, left', wanted: false), Ask::length(Places::CENTRE_SPACER_RIGHT, 'Spacer in it, right', wanted: false),
+                Ask::length(Places::CENTRE_GAP_LEFT, 'Rim to leg, left', Instrument::SteelRule, wanted: false),
+                Ask::length(Places::CENTRE_GAP_RIGHT, 'Rim to leg, right', Instrument::SteelRule, wanted: false),
+                Ask::length(Places::CENTRE_SPACER_LEFT, 'Spacer in it, left', wanted: false),
+                Ask::length(Places::CENTRE_SPACER_RIGHT, 'Spacer in it, right', wanted: false),
                 Ask::length(Places::CENTRE_FORK, 'Between the fork legs', wanted: false),
-                Ask::length(Places::CENTRE_FACE_LEFT, 'Middle of rim to face, left', wanted: false), Ask::length(Places::CENTRE_FACE_RIGHT, 'Middle of rim to face, right', wanted: false),
-            )->judged($centre?->verdict)->holdingStopsOnly()->optional()->taking(4);
+                Ask::length(Places::CENTRE_FACE_LEFT, 'Middle of rim to face, left', wanted: false),
+                Ask::length(Places::CENTRE_FACE_RIGHT, 'Middle of rim to face, right', wanted: false),
+            )
+            ->judged($centre?->verdict)
+            ->holdingStopsOnly()
+            ->optional()
+            ->taking(4);
     }
 
     /** @return list<WasherStock> thick enough to be told apart, from the tool wall */
@@ -77,7 +131,11 @@ final class FloatSteps
         $axle = $bench->hub->stack->one(PartKind::Axle)?->mm('diameter') ?? 0.0;
         $stock = [];
         foreach ($bench->wall as $tool) {
-            if ($tool->kind === ToolKind::Washer && $tool->length !== null && ($tool->opening === null || ($tool->opening->mm >= $axle && $tool->opening->mm < $axle + 4))) {
+            if (
+                $tool->kind === ToolKind::Washer &&
+                $tool->length !== null &&
+                ($tool->opening === null || ($tool->opening->mm >= $axle && $tool->opening->mm < $axle + 4))
+            ) {
                 $stock[] = new WasherStock($tool->length, min(20, max(1, $tool->count)));
             }
         }

@@ -25,27 +25,57 @@ final class InPlace
         if (in_array(HubSetting::Clamped, $sets, true)) {
             return Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with the axle nut at its figure.')
                 ->with(why: 'The nut clamps the inner rings on the sleeve. It does not adjust anything.')
-                ->asking($turns, Ask::choice(Places::PINS, 'Pins and clips', Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again'])))
-                ->judged(self::clamped($notebook->choice(Places::TURNS)), self::pins($notebook->choice(Places::PINS)))->taking(2);
+                ->asking(
+                    $turns,
+                    Ask::choice(
+                        Places::PINS,
+                        'Pins and clips',
+                        Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']),
+                    ),
+                )
+                ->judged(self::clamped($notebook->choice(Places::TURNS)), self::pins($notebook->choice(Places::PINS)))
+                ->taking(2);
         }
         $asksPin = ! in_array(HubSetting::Tapers, $sets, true) && $bench->hub->stack->one(PartKind::Clip) !== null;
 
         return Step::of('set.in_place', 'In its place, does it turn free', 'Everything tight. Spin it, rock it, listen.')
-            ->asking($turns, ...($asksPin ? [Ask::choice(Places::PINS, 'Pins and clips', Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']))] : []))
-            ->judged(self::set($notebook->choice(Places::TURNS)), $asksPin ? self::pins($notebook->choice(Places::PINS)) : null)->taking(2);
+            ->asking(
+                $turns,
+                ...$asksPin
+                    ? [
+                        Ask::choice(
+                            Places::PINS,
+                            'Pins and clips',
+                            Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']),
+                        ),
+                    ]
+                    : [],
+            )
+            ->judged(self::set($notebook->choice(Places::TURNS)), $asksPin ? self::pins($notebook->choice(Places::PINS)) : null)
+            ->taking(2);
     }
 
     public static function pins(?string $pins): ?Verdict
     {
-        return $pins === 'old' ? Verdict::stop(Message::of('pins.old', 'A new pin'), Message::of('pins.old.say', 'A split pin bends once. Fit a new one and spread it.')) : null;
+        return $pins === 'old'
+            ? Verdict::stop(
+                Message::of('pins.old', 'A new pin'),
+                Message::of('pins.old.say', 'A split pin bends once. Fit a new one and spread it.'),
+            )
+            : null;
     }
 
     private static function clamped(?string $turns): ?Verdict
     {
         return match ($turns) {
-            'free' => Verdict::go(Message::of('clamped.free', 'Turns free, clamped'), Message::of('clamped.free.say', 'The sleeve carries the clamping, the balls do not.')),
-            'drags' => Verdict::stop(Message::of('clamped.drags', 'It drags when clamped'), Message::of('clamped.drags.say', 'The sleeve is short, askew, or missing. A loose nut does not cure it.'))
-                ->next(Message::of('clamped.drags.next', 'Out again: second bearing, sleeve, measure.')),
+            'free' => Verdict::go(
+                Message::of('clamped.free', 'Turns free, clamped'),
+                Message::of('clamped.free.say', 'The sleeve carries the clamping, the balls do not.'),
+            ),
+            'drags' => Verdict::stop(
+                Message::of('clamped.drags', 'It drags when clamped'),
+                Message::of('clamped.drags.say', 'The sleeve is short, askew, or missing. A loose nut does not cure it.'),
+            )->next(Message::of('clamped.drags.next', 'Out again: second bearing, sleeve, measure.')),
             default => null,
         };
     }
@@ -53,9 +83,14 @@ final class InPlace
     private static function set(?string $turns): ?Verdict
     {
         return match ($turns) {
-            'free' => Verdict::go(Message::of('in_place.free', 'Turns free'), Message::of('in_place.free.say', 'As it was set, so it stands in its place.')),
-            'drags' => Verdict::stop(Message::of('in_place.drags', 'It drags in its place'), Message::of('in_place.drags.say', 'What was right on the bench is too tight here: set it again, looser.'))
-                ->next(Message::of('in_place.drags.next', 'Back to the setting. A loose wheel nut does not cure it.')),
+            'free' => Verdict::go(
+                Message::of('in_place.free', 'Turns free'),
+                Message::of('in_place.free.say', 'As it was set, so it stands in its place.'),
+            ),
+            'drags' => Verdict::stop(
+                Message::of('in_place.drags', 'It drags in its place'),
+                Message::of('in_place.drags.say', 'What was right on the bench is too tight here: set it again, looser.'),
+            )->next(Message::of('in_place.drags.next', 'Back to the setting. A loose wheel nut does not cure it.')),
             default => null,
         };
     }

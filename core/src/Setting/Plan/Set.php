@@ -47,20 +47,49 @@ final readonly class Set
     {
         $settings = array_map($this->setting(...), $this->bench->pattern->card()->sets);
 
-        return StationReport::of(Station::Set, [$this->axle(), ...array_merge(...$settings), ...(new TorqueSteps($this->limits, $this->bench))->steps(), InPlace::step($this->bench)], $this->bench->notebook);
+        return StationReport::of(
+            Station::Set,
+            [
+                $this->axle(),
+                ...array_merge(...$settings),
+                ...(new TorqueSteps($this->limits, $this->bench))->steps(),
+                InPlace::step($this->bench),
+            ],
+            $this->bench->notebook,
+        );
     }
 
     private function axle(): Step
     {
         $notebook = $this->bench->notebook;
-        $seated = array_map(static fn (array $one): string => $one[0]->id, PutIn::order($this->bench, (new Seats($this->limits))->parts($this->bench)));
-        $left = array_values(array_filter($this->bench->hub->stack->parts, static fn (Part $p): bool => $p->kind !== PartKind::Housing && ! in_array($p->id, $seated, true)));
+        $seated = array_map(
+            static fn (array $one): string => $one[0]->id,
+            PutIn::order($this->bench, (new Seats($this->limits))->parts($this->bench)),
+        );
+        $left = array_values(
+            array_filter(
+                $this->bench->hub->stack->parts,
+                static fn (Part $p): bool => $p->kind !== PartKind::Housing && ! in_array($p->id, $seated, true),
+            ),
+        );
 
-        return Step::of('set.axle', 'Spacers, wheel, axle', 'Each spacer to its own side. The axle slides through by hand, thinly greased.')
+        return Step::of(
+            'set.axle',
+            'Spacers, wheel, axle',
+            'Each spacer to its own side. The axle slides through by hand, thinly greased.',
+        )
             ->with(why: 'An axle that goes through only under blows means a sleeve askew, a burr, rust or a bend.', part: 'axle')
             ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $left))
-            ->asking(Ask::choice(Places::AXLE_PASSES, 'The axle went through', Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows'])))
-            ->judged(self::passes($notebook->choice(Places::AXLE_PASSES)), $this->missed())->holdingStopsOnly()->taking(5);
+            ->asking(
+                Ask::choice(
+                    Places::AXLE_PASSES,
+                    'The axle went through',
+                    Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows']),
+                ),
+            )
+            ->judged(self::passes($notebook->choice(Places::AXLE_PASSES)), $this->missed())
+            ->holdingStopsOnly()
+            ->taking(5);
     }
 
     /** @return list<Step> */
@@ -70,7 +99,10 @@ final readonly class Set
             HubSetting::Clamped => [],
             HubSetting::AxleEnds => [AxleEndSteps::step($this->bench, $this->findings->axleEnds)],
             HubSetting::Cones => [ConeSteps::step($this->bench, $this->findings->cone)],
-            HubSetting::Tapers => [TaperSteps::step($this->limits, $this->bench, $this->findings->taper), TaperSteps::pin($this->limits, $this->bench)],
+            HubSetting::Tapers => [
+                TaperSteps::step($this->limits, $this->bench, $this->findings->taper),
+                TaperSteps::pin($this->limits, $this->bench),
+            ],
             HubSetting::Float => [FloatSteps::floatStep($this->findings->float)],
             HubSetting::Centre => [FloatSteps::centreStep($this->findings->centre)],
         };
@@ -81,14 +113,25 @@ final readonly class Set
     {
         $missed = Captures::missed($this->bench->pattern, $this->bench->notebook);
 
-        return $missed === [] ? null : Verdict::care(Message::of('capture.missing', 'Some things were not measured before', []), Message::of('capture.missing.say', 'Judge them by the other side, by the frame or by the manual, and say so.'))->because(...$missed);
+        return $missed === []
+            ? null
+            : Verdict::care(
+                Message::of('capture.missing', 'Some things were not measured before', []),
+                Message::of('capture.missing.say', 'Judge them by the other side, by the frame or by the manual, and say so.'),
+            )->because(...$missed);
     }
 
     private static function passes(?string $passes): ?Verdict
     {
         return match ($passes) {
-            'by_hand' => Verdict::go(Message::of('axle.hand', 'Passes by hand'), Message::of('axle.hand.say', 'Sleeve and bearings are in line.')),
-            'blows' => Verdict::stop(Message::of('axle.blows', 'It must slide'), Message::of('axle.blows.say', 'Sleeve askew, a burr, rust or a bend: find it before the nut hides it.')),
+            'by_hand' => Verdict::go(
+                Message::of('axle.hand', 'Passes by hand'),
+                Message::of('axle.hand.say', 'Sleeve and bearings are in line.'),
+            ),
+            'blows' => Verdict::stop(
+                Message::of('axle.blows', 'It must slide'),
+                Message::of('axle.blows.say', 'Sleeve askew, a burr, rust or a bend: find it before the nut hides it.'),
+            ),
             default => null,
         };
     }

@@ -31,11 +31,20 @@ final class TaperSteps
         [$low, $high] = [$notebook->length(Places::TAPER_BAND_LOW), $notebook->length(Places::TAPER_BAND_HIGH)];
         $banded = $low !== null && $high !== null;
         try {
-            return (new TaperNut($limits))->work(new TaperNutInput(
-                self::thread($bench), min(12, max(4, $notebook->number(Places::TAPER_SLOTS) ?? 6)), $notebook->choice(Places::TAPER_HOLES) === 'two' ? 2 : 1,
-                null, $notebook->turn(Places::TAPER_BACKED_OFF), $banded ? $low : null, $banded ? $high : null,
-                $notebook->reading(Places::TAPER_DIAL, Instrument::DialGauge), TaperFeel::tryFrom($notebook->choice(Places::TAPER_FEEL) ?? ''), $notebook->torque(Places::TAPER_SEATING),
-            ));
+            return (new TaperNut($limits))->work(
+                new TaperNutInput(
+                    self::thread($bench),
+                    min(12, max(4, $notebook->number(Places::TAPER_SLOTS) ?? 6)),
+                    $notebook->choice(Places::TAPER_HOLES) === 'two' ? 2 : 1,
+                    null,
+                    $notebook->turn(Places::TAPER_BACKED_OFF),
+                    $banded ? $low : null,
+                    $banded ? $high : null,
+                    $notebook->reading(Places::TAPER_DIAL, Instrument::DialGauge),
+                    TaperFeel::tryFrom($notebook->choice(Places::TAPER_FEEL) ?? ''),
+                    $notebook->torque(Places::TAPER_SEATING),
+                ),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -45,33 +54,66 @@ final class TaperSteps
     {
         $felt = ($bench->habits['taper_play'] ?? '') === 'feel';
 
-        return Step::of('set.taper', 'Nut to its slot', 'The manual\'s band first. Then snug the nut while the hub turns, so that the rollers seat; slack to zero; back to the first slot that shows the hole.')
-            ->with(tool: $felt ? 'Spanner' : 'Spanner, dial gauge on the hub face', why: 'Tapers that are squeezed run hot and seize; loose ones hammer their cups.', caution: 'A wheel held by one nut: its pin goes in before anything turns. Never preload unless the manual says so.', part: 'castle_nut_left')
+        return Step::of(
+            'set.taper',
+            'Nut to its slot',
+            'The manual\'s band first. Then snug the nut while the hub turns, so that the rollers seat; slack to zero; back to the '
+                .'first slot that shows the hole.',
+        )
+            ->with(
+                tool: $felt ? 'Spanner' : 'Spanner, dial gauge on the hub face',
+                why: 'Tapers that are squeezed run hot and seize; loose ones hammer their cups.',
+                caution: 'A wheel held by one nut: its pin goes in before anything turns. Never preload unless the manual says so.',
+                part: 'castle_nut_left',
+            )
             ->on(Panel::Taper)
             ->asking(
-                Ask::depth(Places::TAPER_BAND_LOW, 'Least, by the manual', wanted: false), Ask::depth(Places::TAPER_BAND_HIGH, 'Most, by the manual', wanted: false),
-                Ask::thread(Places::TAPER_THREAD, 'Thread of the spindle'), Ask::count(Places::TAPER_SLOTS, 'Slots of the nut'),
-                Ask::choice(Places::TAPER_HOLES, 'Holes through the spindle', Option::of(['one' => 'One', 'two' => 'Two, half a slot apart']), wanted: false),
+                Ask::depth(Places::TAPER_BAND_LOW, 'Least, by the manual', wanted: false),
+                Ask::depth(Places::TAPER_BAND_HIGH, 'Most, by the manual', wanted: false),
+                Ask::thread(Places::TAPER_THREAD, 'Thread of the spindle'),
+                Ask::count(Places::TAPER_SLOTS, 'Slots of the nut'),
+                Ask::choice(
+                    Places::TAPER_HOLES,
+                    'Holes through the spindle',
+                    Option::of(['one' => 'One', 'two' => 'Two, half a slot apart']),
+                    wanted: false,
+                ),
                 Ask::torque(Places::TAPER_SEATING, 'Seated with, hub turning', wanted: false),
                 Ask::turn(Places::TAPER_BACKED_OFF, 'Back from zero to the first slot'),
                 Ask::depth(Places::TAPER_DIAL, 'In and out, by dial', wanted: false, by: Instrument::DialGauge),
                 Ask::choice(Places::TAPER_FEEL, 'By hand', Option::each(TaperFeel::class), wanted: $felt),
-            )->judged($nut?->verdict)->markedDone($nut !== null)->taking(6);
+            )
+            ->judged($nut?->verdict)
+            ->markedDone($nut !== null)
+            ->taking(6);
     }
 
     public static function pin(Limits $limits, Bench $bench): Step
     {
-        return Step::of('set.pin', 'A new pin, spread', 'Through slot and hole, cut to length, one leg over the end, one down the flat. The cap goes on after.')
+        return Step::of(
+            'set.pin',
+            'A new pin, spread',
+            'Through slot and hole, cut to length, one leg over the end, one down the flat. The cap goes on after.',
+        )
             ->with(why: 'A pin that was bent once breaks at the second bend.', part: 'castle_nut_left')
-            ->asking(Ask::choice(Places::PINS, 'Pin', Option::of(['new' => 'New and spread', 'old' => 'Old one again'])), Ask::length(Places::TAPER_HOLE, 'Hole in the spindle', wanted: false))
-            ->judged(InPlace::pins($bench->notebook->choice(Places::PINS)), self::pinSize($limits, $bench))->holdingStopsOnly()->taking(2);
+            ->asking(
+                Ask::choice(Places::PINS, 'Pin', Option::of(['new' => 'New and spread', 'old' => 'Old one again'])),
+                Ask::length(Places::TAPER_HOLE, 'Hole in the spindle', wanted: false),
+            )
+            ->judged(InPlace::pins($bench->notebook->choice(Places::PINS)), self::pinSize($limits, $bench))
+            ->holdingStopsOnly()
+            ->taking(2);
     }
 
     private static function pinSize(Limits $limits, Bench $bench): ?Verdict
     {
         $hole = $bench->notebook->reading(Places::TAPER_HOLE);
 
-        return $hole === null ? null : (new SplitPinFinder($limits))->work(new SplitPinInput($hole, $bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? null))->verdict;
+        return $hole === null
+            ? null
+            : (new SplitPinFinder($limits))->work(
+                new SplitPinInput($hole, $bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? null),
+            )->verdict;
     }
 
     private static function thread(Bench $bench): string

@@ -44,9 +44,17 @@ final readonly class TorqueSteps
     private function fasteners(): array
     {
         $bySlots = in_array(HubSetting::Tapers, $this->bench->pattern->card()->sets, true);
-        $castle = array_map(static fn (Part $p): string => $p->id, array_filter($this->bench->hub->stack->parts, static fn (Part $p): bool => $p->kind === PartKind::CastleNut));
+        $castle = array_map(
+            static fn (Part $p): string => $p->id,
+            array_filter($this->bench->hub->stack->parts, static fn (Part $p): bool => $p->kind === PartKind::CastleNut),
+        );
 
-        return array_values(array_filter($this->bench->pattern->fasteners(), static fn (Fastener $f): bool => ! $bySlots || ! in_array($f->part, $castle, true)));
+        return array_values(
+            array_filter(
+                $this->bench->pattern->fasteners(),
+                static fn (Fastener $f): bool => ! $bySlots || ! in_array($f->part, $castle, true),
+            ),
+        );
     }
 
     private function step(Fastener $fastener): Step
@@ -54,22 +62,53 @@ final readonly class TorqueSteps
         $wrenches = array_values(array_filter($this->bench->wall, static fn (WallTool $t): bool => $t->kind === ToolKind::TorqueWrench));
         $adapter = $this->bench->notebook->has($fastener->place('adapter'));
 
-        return Step::of('set.'.$fastener->id, '{name} to its figure', 'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.', ['name' => Message::plain($fastener->name)])
-            ->with(tool: 'Torque wrench', caution: $fastener->id === 'caliper_bolts' ? 'Brakes: the manual and, where the law says so, a licensed person decide. Pump the lever after.' : null)
+        return Step::of(
+            'set.'.$fastener->id,
+            '{name} to its figure',
+            'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.',
+            ['name' => Message::plain($fastener->name)],
+        )
+            ->with(
+                tool: 'Torque wrench',
+                caution: $fastener->id === 'caliper_bolts'
+                    ? 'Brakes: the manual and, where the law says so, a licensed person decide. Pump the lever after.'
+                    : null,
+            )
             ->on(Panel::Torques)
             ->asking(
                 Ask::torque($fastener->place('torque'), 'Torque', wanted: false),
                 Ask::choice($fastener->place('source'), 'From', Fastener::sources()),
                 Ask::text($fastener->place('spanner'), 'Spanner', hint: '27, or 1 1/16')->borrowed(),
                 Ask::text($fastener->place('thread'), 'Thread', hint: 'M16 × 1.5')->borrowed(),
-                Ask::choice($fastener->place('grade'), 'Marked', Option::of(array_combine(array_column(BoltGrade::cases(), 'value'), array_column(BoltGrade::cases(), 'value'))), wanted: false),
+                Ask::choice(
+                    $fastener->place('grade'),
+                    'Marked',
+                    Option::of(array_combine(array_column(BoltGrade::cases(), 'value'), array_column(BoltGrade::cases(), 'value'))),
+                    wanted: false,
+                ),
                 Ask::choice($fastener->place('treatment'), 'On the thread', Option::each(ThreadTreatment::class), wanted: false),
-                ...($wrenches === [] ? [] : [Ask::choice($fastener->place('wrench'), 'Wrench', array_map(static fn (WallTool $t): Option => new Option($t->id, $t->name), $wrenches), wanted: false)]),
+                ...$wrenches === []
+                    ? []
+                    : [
+                        Ask::choice(
+                            $fastener->place('wrench'),
+                            'Wrench',
+                            array_map(static fn (WallTool $t): Option => new Option($t->id, $t->name), $wrenches),
+                            wanted: false,
+                        ),
+                    ],
                 ...[Ask::length($fastener->place('adapter'), 'Adapter, square to bolt', wanted: false)],
-                ...($adapter ? [Ask::length($fastener->place('wrench_length'), 'Wrench, grip to square', wanted: false), Ask::turn($fastener->place('adapter_turned'), 'Adapter turned out of line')] : []),
-                ...($fastener->several ? [Ask::count($fastener->place('bolts'), 'How many there are')] : []),
+                ...$adapter
+                    ? [
+                        Ask::length($fastener->place('wrench_length'), 'Wrench, grip to square', wanted: false),
+                        Ask::turn($fastener->place('adapter_turned'), 'Adapter turned out of line'),
+                    ]
+                    : [],
+                ...$fastener->several ? [Ask::count($fastener->place('bolts'), 'How many there are')] : [],
                 ...[Ask::tick($fastener->place('done'), $fastener->several ? 'All tightened, crosswise' : 'Tightened')],
-            )->judged($this->outOfOrder($fastener), $this->judged($fastener, $wrenches))->taking(2);
+            )
+            ->judged($this->outOfOrder($fastener), $this->judged($fastener, $wrenches))
+            ->taking(2);
     }
 
     private function outOfOrder(Fastener $fastener): ?Verdict
@@ -80,8 +119,13 @@ final readonly class TorqueSteps
                 break;
             }
             if ($notebook->done($fastener->place('done')) && ! $notebook->done($earlier->place('done'))) {
-                return Verdict::stop(Message::of('torque.order', '{name} first', ['name' => Message::plain($earlier->name)]), Message::of('torque.order.say', 'Tightened before it, this one holds the fork legs where they should settle by themselves.'))
-                    ->next(Message::of('torque.order.next', 'Loosen, then go through the list from the top.'));
+                return Verdict::stop(
+                    Message::of('torque.order', '{name} first', ['name' => Message::plain($earlier->name)]),
+                    Message::of(
+                        'torque.order.say',
+                        'Tightened before it, this one holds the fork legs where they should settle by themselves.',
+                    ),
+                )->next(Message::of('torque.order.next', 'Loosen, then go through the list from the top.'));
             }
         }
 
@@ -95,19 +139,41 @@ final readonly class TorqueSteps
         $torque = $notebook->torque($fastener->place('torque'));
         $source = TorqueSource::tryFrom($notebook->choice($fastener->place('source')) ?? '');
         if ($source === null) {
-            return $torque === null ? null : Verdict::care(Message::of('torque.source', 'Where does the figure come from'), Message::of('torque.source.say', 'A figure without its source is a guess to the next who reads it.'));
+            return $torque === null
+                ? null
+                : Verdict::care(
+                    Message::of('torque.source', 'Where does the figure come from'),
+                    Message::of('torque.source.say', 'A figure without its source is a guess to the next who reads it.'),
+                );
         }
         if ($torque === null && $source !== TorqueSource::None) {
-            return Verdict::care(Message::of('torque.missing', 'The figure is missing'), Message::of('torque.missing.say', 'Enter what the source says, or say that none was found.'));
+            return Verdict::care(
+                Message::of('torque.missing', 'The figure is missing'),
+                Message::of('torque.missing.say', 'Enter what the source says, or say that none was found.'),
+            );
         }
-        $wrench = array_values(array_filter($wrenches, static fn (WallTool $t): bool => $t->id === $notebook->choice($fastener->place('wrench'))))[0] ?? null;
+        $wrench =
+            array_values(
+                array_filter($wrenches, static fn (WallTool $t): bool => $t->id === $notebook->choice($fastener->place('wrench'))),
+            )[0] ?? null;
         $length = $notebook->length($fastener->place('wrench_length'));
         try {
-            return (new TorqueSetting($this->limits))->work(new TorqueInput(
-                $source, $torque, $this->thread($fastener), BoltGrade::tryFrom($notebook->choice($fastener->place('grade')) ?? ''),
-                ThreadTreatment::tryFrom($notebook->choice($fastener->place('treatment')) ?? '') ?? ThreadTreatment::Dry,
-                $wrench?->torqueLow, $wrench?->torqueHigh, $length, $length === null ? null : $notebook->length($fastener->place('adapter')), $notebook->turn($fastener->place('adapter_turned')),
-            ))->verdict->because(...$this->asWritten($fastener));
+            return (new TorqueSetting($this->limits))
+                ->work(
+                    new TorqueInput(
+                        $source,
+                        $torque,
+                        $this->thread($fastener),
+                        BoltGrade::tryFrom($notebook->choice($fastener->place('grade')) ?? ''),
+                        ThreadTreatment::tryFrom($notebook->choice($fastener->place('treatment')) ?? '') ?? ThreadTreatment::Dry,
+                        $wrench?->torqueLow,
+                        $wrench?->torqueHigh,
+                        $length,
+                        $length === null ? null : $notebook->length($fastener->place('adapter')),
+                        $notebook->turn($fastener->place('adapter_turned')),
+                    ),
+                )
+                ->verdict->because(...$this->asWritten($fastener));
         } catch (Nonsense) {
             return null;
         }
@@ -118,7 +184,9 @@ final readonly class TorqueSteps
     {
         $typed = $this->bench->notebook->value($fastener->place('torque'))['typed'] ?? null;
 
-        return is_string($typed) && preg_match('/[fi]/i', $typed) === 1 ? [Message::of('torque.written', 'As its source has it: {typed}.', ['typed' => Written::of($typed)])] : [];
+        return is_string($typed) && preg_match('/[fi]/i', $typed) === 1
+            ? [Message::of('torque.written', 'As its source has it: {typed}.', ['typed' => Written::of($typed)])]
+            : [];
     }
 
     /** A thread that can be read; what cannot is kept, and no ceiling is reckoned from it. */

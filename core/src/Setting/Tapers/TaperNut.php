@@ -17,7 +17,14 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
 /** C19: end play of a pair of tapers from the slots of a castle nut. */
-#[Calculator('taper-nut', 'Castle nut and end play', 'set', 'Which slot to pin, or the shim.', ['thread' => '3/4-16', 'slots' => 6, 'holes' => 1, 'offset_mm' => 0.2])]
+#[
+    Calculator('taper-nut', 'Castle nut and end play', 'set', 'Which slot to pin, or the shim.', [
+        'thread' => '3/4-16',
+        'slots' => 6,
+        'holes' => 1,
+        'offset_mm' => 0.2,
+    ]),
+]
 final readonly class TaperNut
 {
     /** So many slots are shown from zero on. */
@@ -34,29 +41,78 @@ final readonly class TaperNut
         $low = $input->bandLow->mm ?? $this->limits->get('taper.band_low');
         $high = $input->bandHigh->mm ?? $this->limits->get('taper.band_high');
         $target = ($low + $high) / 2;
-        $offset = $input->offset?->value->mm ?? ($input->backedOff === null ? null : $pitch * $input->backedOff->degrees / 360);
-        $off = $input->offset === null ? $pitch * $this->limits->get('taper.slot_by_eye') / 360 : $input->offset->halfWidth->mm;
-        $slots = $offset === null ? [] : array_map(static function (int $k) use ($offset, $step, $pitch, $low, $high): NutSlot {
-            $play = $offset + $k * $step;
+        $offset = $input->offset?->value->mm ?? ($input->backedOff === null ? null : ($pitch * $input->backedOff->degrees) / 360);
+        $off = $input->offset === null ? ($pitch * $this->limits->get('taper.slot_by_eye')) / 360 : $input->offset->halfWidth->mm;
+        $slots =
+            $offset === null
+                ? []
+                : array_map(static function (int $k) use ($offset, $step, $pitch, $low, $high): NutSlot {
+                    $play = $offset + $k * $step;
 
-            return new NutSlot(Angle::degrees($play / $pitch * 360), Length::mm($play), $play >= $low - 1e-9 && $play <= $high + 1e-9);
-        }, range(0, self::SHOWN - 1));
+                    return new NutSlot(
+                        Angle::degrees(($play / $pitch) * 360),
+                        Length::mm($play),
+                        $play >= $low - 1e-9 && $play <= $high + 1e-9,
+                    );
+                }, range(0, self::SHOWN - 1));
         $chosen = $this->chosen($slots, $target);
         $shim = $offset === null || $chosen !== null ? null : fmod(fmod($offset - $target, $step) + $step, $step);
         $pinned = $chosen === null ? null : $slots[$chosen] ?? null;
         $fine = static fn (float $mm): Shown => Shown::of(Length::mm($mm), 3);
-        $words = ['step' => $fine($step), 'low' => $fine($low), 'high' => $fine($high), 'shim' => $fine($shim ?? 0.0), 'play' => $fine($pinned === null ? 0.0 : $pinned->endPlay->mm), 'back' => Shown::of(Angle::degrees($pinned === null ? 0 : $pinned->back->degrees), 0), 'number' => 1 + (int) $chosen];
+        $words = [
+            'step' => $fine($step),
+            'low' => $fine($low),
+            'high' => $fine($high),
+            'shim' => $fine($shim ?? 0.0),
+            'play' => $fine($pinned === null ? 0.0 : $pinned->endPlay->mm),
+            'back' => Shown::of(Angle::degrees($pinned === null ? 0 : $pinned->back->degrees), 0),
+            'number' => 1 + (int) $chosen,
+        ];
 
-        return new TaperNutResult(Length::mm($step), Length::mm($low), Length::mm($high), $slots, $chosen, $shim === null ? null : Length::mm($shim), $this->verdict($input, $words, $low, $high, $slots, $chosen)
-            ->showing(
-                ...($input->dial === null ? [] : [Figure::of('dial', 'End play, by dial', $input->dial->value, 2 * $input->dial->sigma(), 3)]),
-                ...($pinned === null ? [] : [Figure::of('slot_play', 'End play at the slot', $pinned->endPlay, $off, 3)]),
-                ...($shim === null ? [] : [Figure::of('shim', 'Shim under the washer', Length::mm($shim), $off, 3)]),
-                ...[Figure::of('slot_step', 'From slot to slot', Length::mm($step), null, 3), Figure::of('band_low', $input->bandLow === null ? 'Least, usual practice' : 'Least, by the manual', Length::mm($low), null, 3), Figure::of('band_high', 'Most', Length::mm($high), null, 3)],
-            )
-            ->workedOut(Working::start()
-                ->line('Slot to slot', $input->holes === 1 ? 'pitch / slots' : 'pitch / (2 · slots)', sprintf('%.4f / %d', $pitch, $input->slots * $input->holes), Length::mm($step), 3)
-                ->line('First slot', $input->offset === null ? 'pitch × turn back / 360' : 'as read', $offset === null ? 'not known' : sprintf('± %.3f', $off), Length::mm($offset ?? 0), 3)));
+        return new TaperNutResult(
+            Length::mm($step),
+            Length::mm($low),
+            Length::mm($high),
+            $slots,
+            $chosen,
+            $shim === null ? null : Length::mm($shim),
+            $this->verdict($input, $words, $low, $high, $slots, $chosen)
+                ->showing(
+                    ...$input->dial === null
+                        ? []
+                        : [Figure::of('dial', 'End play, by dial', $input->dial->value, 2 * $input->dial->sigma(), 3)],
+                    ...$pinned === null ? [] : [Figure::of('slot_play', 'End play at the slot', $pinned->endPlay, $off, 3)],
+                    ...$shim === null ? [] : [Figure::of('shim', 'Shim under the washer', Length::mm($shim), $off, 3)],
+                    ...[
+                        Figure::of('slot_step', 'From slot to slot', Length::mm($step), null, 3),
+                        Figure::of(
+                            'band_low',
+                            $input->bandLow === null ? 'Least, usual practice' : 'Least, by the manual',
+                            Length::mm($low),
+                            null,
+                            3,
+                        ),
+                        Figure::of('band_high', 'Most', Length::mm($high), null, 3),
+                    ],
+                )
+                ->workedOut(
+                    Working::start()
+                        ->line(
+                            'Slot to slot',
+                            $input->holes === 1 ? 'pitch / slots' : 'pitch / (2 · slots)',
+                            sprintf('%.4f / %d', $pitch, $input->slots * $input->holes),
+                            Length::mm($step),
+                            3,
+                        )
+                        ->line(
+                            'First slot',
+                            $input->offset === null ? 'pitch × turn back / 360' : 'as read',
+                            $offset === null ? 'not known' : sprintf('± %.3f', $off),
+                            Length::mm($offset ?? 0),
+                            3,
+                        ),
+                ),
+        );
     }
 
     /**
@@ -69,13 +125,35 @@ final readonly class TaperNut
         $loose = Message::of('taper.again', 'Turn the hub, snug the nut to seat the rollers, slack to zero, and read again.');
 
         return match (true) {
-            $input->feel === TaperFeel::Drags => Verdict::stop(Message::of('taper.drags', 'It drags: preload'), Message::of('taper.drags.say', 'Tapers that are squeezed run hot and seize. Back one slot, unless the manual asks for preload.'))->next($loose),
+            $input->feel === TaperFeel::Drags => Verdict::stop(
+                Message::of('taper.drags', 'It drags: preload'),
+                Message::of(
+                    'taper.drags.say',
+                    'Tapers that are squeezed run hot and seize. Back one slot, unless the manual asks for preload.',
+                ),
+            )->next($loose),
             $input->dial !== null => $this->dial($input->dial, $words, $low, $high, $pin, $loose),
-            $input->feel === TaperFeel::Play => Verdict::care(Message::of('taper.play', 'Too much in and out'), Message::of('taper.play.say', 'Felt, not measured. The next slot inward, or a shim.'))->next($loose),
-            $slots === [] && $input->feel !== null => Verdict::go(Message::of('taper.felt', 'Judged by feel'), Message::of('taper.felt.say', 'It turns freely. Recorded as felt: a dial gauge would say how much.'))->next($pin),
-            $chosen !== null => Verdict::go(Message::of('taper.slot', 'Pin at slot {number}, {back} back from zero', $words), Message::of('taper.slot.say', 'End play {play}, within {low} to {high}.', $words))->next($pin),
-            default => Verdict::care(Message::of('taper.shim', 'No slot serves: shim {shim}', $words), Message::of('taper.shim.say', 'One slot to the next is {step}; the band is {low} to {high}.', $words))
-                ->next(Message::of('taper.shim.next', 'The shim between washer and nut; or a nut with more slots, or the spindle\'s second hole.')),
+            $input->feel === TaperFeel::Play => Verdict::care(
+                Message::of('taper.play', 'Too much in and out'),
+                Message::of('taper.play.say', 'Felt, not measured. The next slot inward, or a shim.'),
+            )->next($loose),
+            $slots === [] && $input->feel !== null => Verdict::go(
+                Message::of('taper.felt', 'Judged by feel'),
+                Message::of('taper.felt.say', 'It turns freely. Recorded as felt: a dial gauge would say how much.'),
+            )->next($pin),
+            $chosen !== null => Verdict::go(
+                Message::of('taper.slot', 'Pin at slot {number}, {back} back from zero', $words),
+                Message::of('taper.slot.say', 'End play {play}, within {low} to {high}.', $words),
+            )->next($pin),
+            default => Verdict::care(
+                Message::of('taper.shim', 'No slot serves: shim {shim}', $words),
+                Message::of('taper.shim.say', 'One slot to the next is {step}; the band is {low} to {high}.', $words),
+            )->next(
+                Message::of(
+                    'taper.shim.next',
+                    'The shim between washer and nut; or a nut with more slots, or the spindle\'s second hole.',
+                ),
+            ),
         };
     }
 
@@ -88,11 +166,22 @@ final readonly class TaperNut
         $words['dial'] = Shown::of($dial->value, 3);
 
         return match (true) {
-            $under + $over <= 1 - $this->limits->get('level.sure') => Verdict::go(Message::of('taper.dial', 'In the band, by dial'), Message::of('taper.dial.say', '{dial}, wanted {low} to {high}.', $words))->next($pin),
-            $over >= $this->limits->get('level.sure') => Verdict::stop(Message::of('taper.loose', 'Too loose'), Message::of('taper.loose.say', '{dial} by dial; at most {high}. Loose tapers hammer their cups.', $words))->next($loose),
-            $under >= $this->limits->get('level.sure') => Verdict::stop(Message::of('taper.tight', 'Too tight'), Message::of('taper.tight.say', '{dial} by dial; at least {low}. Warm, it would run preloaded.', $words))->next($loose),
-            default => Verdict::care(Message::of('taper.edge', 'At the edge of the band'), Message::of('taper.edge.say', '{dial} by dial, wanted {low} to {high}: too near to tell.', $words))
-                ->settledBy(Message::of('taper.edge.settle', 'Read the dial three times, in and out with the hub turned a little.')),
+            $under + $over <= 1 - $this->limits->get('level.sure') => Verdict::go(
+                Message::of('taper.dial', 'In the band, by dial'),
+                Message::of('taper.dial.say', '{dial}, wanted {low} to {high}.', $words),
+            )->next($pin),
+            $over >= $this->limits->get('level.sure') => Verdict::stop(
+                Message::of('taper.loose', 'Too loose'),
+                Message::of('taper.loose.say', '{dial} by dial; at most {high}. Loose tapers hammer their cups.', $words),
+            )->next($loose),
+            $under >= $this->limits->get('level.sure') => Verdict::stop(
+                Message::of('taper.tight', 'Too tight'),
+                Message::of('taper.tight.say', '{dial} by dial; at least {low}. Warm, it would run preloaded.', $words),
+            )->next($loose),
+            default => Verdict::care(
+                Message::of('taper.edge', 'At the edge of the band'),
+                Message::of('taper.edge.say', '{dial} by dial, wanted {low} to {high}: too near to tell.', $words),
+            )->settledBy(Message::of('taper.edge.settle', 'Read the dial three times, in and out with the hub turned a little.')),
         };
     }
 

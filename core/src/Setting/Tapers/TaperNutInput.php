@@ -35,7 +35,10 @@ final readonly class TaperNutInput
             throw Nonsense::about('band_high_mm', 'The most must be more than the least.');
         }
         if ($offset === null && $backedOff === null && $dial === null && $feel === null) {
-            throw Nonsense::about('backed_off_deg', 'Say how far the nut is backed off from zero to the first slot, or what the dial gauge shows.');
+            throw Nonsense::about(
+                'backed_off_deg',
+                'Say how far the nut is backed off from zero to the first slot, or what the dial gauge shows.',
+            );
         }
     }
 }

@@ -14,7 +14,14 @@ final readonly class TaperNutResult
      * @param  list<NutSlot>  $reachable from zero outward
      * @param  ?int  $chosen which of them, counted from 0
      */
-    public function __construct(public Length $step, public Length $bandLow, public Length $bandHigh, public array $reachable, public ?int $chosen, public ?Length $shim, public Verdict $verdict)
-    {
+    public function __construct(
+        public Length $step,
+        public Length $bandLow,
+        public Length $bandHigh,
+        public array $reachable,
+        public ?int $chosen,
+        public ?Length $shim,
+        public Verdict $verdict,
+    ) {
     }
 }

@@ -27,10 +27,12 @@ enum ThreadTreatment: string
     /** Nut factor: torque / (pull × diameter). Usual figures, ± a quarter. */
     public function nutFactor(Limits $limits): float
     {
-        return $limits->get(match ($this) {
-            self::Dry, self::ThreadLock => 'force.nut_dry',
-            self::Oiled => 'torque.nut_oiled',
-            self::AntiSeize => 'torque.nut_anti_seize',
-        });
+        return $limits->get(
+            match ($this) {
+                self::Dry, self::ThreadLock => 'force.nut_dry',
+                self::Oiled => 'torque.nut_oiled',
+                self::AntiSeize => 'torque.nut_anti_seize',
+            },
+        );
     }
 }

@@ -27,7 +27,10 @@ final readonly class TorqueInput
         #[Field('Adapter turned out of line by', least: 0, most: 180)] public ?Angle $adapterAngle = null,
     ) {
         if ($adapter !== null && $wrenchLength === null) {
-            throw Nonsense::about('wrench_length_mm', 'With an adapter, measure the wrench as well: from the middle of the grip to its square.');
+            throw Nonsense::about(
+                'wrench_length_mm',
+                'With an adapter, measure the wrench as well: from the middle of the grip to its square.',
+            );
         }
         if ($source !== TorqueSource::None && $torque === null) {
             throw Nonsense::about('torque_nm', 'Enter what the source says, or say that none was found.');

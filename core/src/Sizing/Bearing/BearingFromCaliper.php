@@ -18,7 +18,14 @@ use CleanRace\Core\Verdict\Written;
 use LogicException;
 
 /** C3: which sizes the caliper readings may mean, how likely each is, and the one measurement that splits the first two. */
-#[Calculator('bearing-from-caliper', 'Find a bearing by caliper', 'size', 'Bore, outside and width, some missing.', ['bore_mm' => 20.02, 'outside_mm' => 46.97, 'width_mm' => 13.95, 'state' => 'worn'])]
+#[
+    Calculator('bearing-from-caliper', 'Find a bearing by caliper', 'size', 'Bore, outside and width, some missing.', [
+        'bore_mm' => 20.02,
+        'outside_mm' => 46.97,
+        'width_mm' => 13.95,
+        'state' => 'worn',
+    ]),
+]
 final readonly class BearingFromCaliper
 {
     private const KEPT = 8;
@@ -26,7 +33,7 @@ final readonly class BearingFromCaliper
     /** Sizes less likely than this many others are not looked at further. */
     private const WEIGHED = 24;
 
-    public function __construct(private Limits $limits, private BearingTable $table = new BearingTable)
+    public function __construct(private Limits $limits, private BearingTable $table = new BearingTable())
     {
     }
 
@@ -46,24 +53,48 @@ final readonly class BearingFromCaliper
         $sure = $best->probability->share >= $this->limits->get('level.sure');
         $neighbour = $this->neighbour($best, $candidates);
         $level = $sure && $neighbour === null ? Level::Go : Level::Care;
-        $verdict = Verdict::of($level,
+        $verdict = Verdict::of(
+            $level,
             $level === Level::Go
                 ? Message::of('caliper.is', '{number}', ['number' => Written::of($best->number)])
-                : Message::of('caliper.may', '{number}, {p} likely', ['number' => Written::of($best->number), 'p' => $best->probability]),
+                : Message::of('caliper.may', '{number}, {p} likely', [
+                    'number' => Written::of($best->number),
+                    'p' => $best->probability,
+                ]),
             match (true) {
-                $neighbour !== null => Message::of('caliper.neighbour', 'An inch and a metric size lie close: {a} and {b}.', ['a' => Written::of($best->number), 'b' => Written::of($neighbour->number)]),
+                $neighbour !== null => Message::of('caliper.neighbour', 'An inch and a metric size lie close: {a} and {b}.', [
+                    'a' => Written::of($best->number),
+                    'b' => Written::of($neighbour->number),
+                ]),
                 $level === Level::Go => Message::of('caliper.one', 'Only this size fits the readings.'),
                 default => Message::of('caliper.several', '{count} sizes fit the readings so far.', ['count' => count($near)]),
-            })
+            },
+        )
             ->showing(
-                Figure::of('bore', 'Bore', $best->bore), Figure::of('outside', 'Outside diameter', $best->outside),
-                Figure::of('width', 'Width, sealed', $best->width), Figure::of('probability', 'How sure', $best->probability),
+                Figure::of('bore', 'Bore', $best->bore),
+                Figure::of('outside', 'Outside diameter', $best->outside),
+                Figure::of('width', 'Width, sealed', $best->width),
+                Figure::of('probability', 'How sure', $best->probability),
             )
-            ->because(...$best->others === [] ? [] : [Message::of('caliper.also', 'Of just this size there are also {list}: look for a flange, a snap ring, a slanted ball track.', ['list' => Written::list(array_slice($best->others, 0, 5))])])
+            ->because(
+                ...$best->others === []
+                    ? []
+                    : [
+                        Message::of(
+                            'caliper.also',
+                            'Of just this size there are also {list}: look for a flange, a snap ring, a slanted ball track.',
+                            ['list' => Written::list(array_slice($best->others, 0, 5))],
+                        ),
+                    ],
+            )
             ->settledBy($level === Level::Go || $rival === null ? null : $this->splitter($best, $neighbour ?? $rival, $input))
             ->workedOut($this->working($candidates));
 
-        return new BearingFromCaliperResult($level === Level::Go ? $best->number : null, array_slice($candidates, 0, self::KEPT), $verdict);
+        return new BearingFromCaliperResult(
+            $level === Level::Go ? $best->number : null,
+            array_slice($candidates, 0, self::KEPT),
+            $verdict,
+        );
     }
 
     /**
@@ -86,9 +117,9 @@ final readonly class BearingFromCaliper
         $ring = $this->limits->get('caliper.ring_under');
         $width = self::miss($input->width, $closed - $under - $large, $closed + $large);
 
-        return self::miss($input->bore, $bore - $ring - $large, $bore + $small)
-            + self::miss($input->outside, $outside - $ring - $small, $outside + $large)
-            + ($open === $closed ? $width : min($width, self::miss($input->width, $open - $under - $large, $open + $large)));
+        return self::miss($input->bore, $bore - $ring - $large, $bore + $small) +
+            self::miss($input->outside, $outside - $ring - $small, $outside + $large) +
+            ($open === $closed ? $width : min($width, self::miss($input->width, $open - $under - $large, $open + $large)));
     }
 
     /**
@@ -102,9 +133,13 @@ final readonly class BearingFromCaliper
         $loose = $this->limits->get('caliper.seat_loose') + $worn;
         $tight = $this->limits->get('caliper.seat_tight');
 
-        return self::miss($input->bore, $size['bore'] - $loose, $size['bore'] + $tight)
-            + self::miss($input->outside, $size['outside'] - $tight, $size['outside'] + $loose)
-            + self::miss($input->width, $size['open'] - $this->limits->get('caliper.width_under'), $size['closed'] + $this->limits->get('caliper.seat_deeper'));
+        return self::miss($input->bore, $size['bore'] - $loose, $size['bore'] + $tight) +
+            self::miss($input->outside, $size['outside'] - $tight, $size['outside'] + $loose) +
+            self::miss(
+                $input->width,
+                $size['open'] - $this->limits->get('caliper.width_under'),
+                $size['closed'] + $this->limits->get('caliper.seat_deeper'),
+            );
     }
 
     private static function miss(?Reading $reading, float $low, float $high): float
@@ -132,7 +167,12 @@ final readonly class BearingFromCaliper
         $sum = array_sum($weights);
         $kept = array_slice($weights, 0, self::WEIGHED, true);
 
-        return array_map(fn (int $i, float $weight): CaliperCandidate => $this->candidate($i, $near[$i], $weight / $sum), array_keys($kept), $kept) ?: throw new LogicException('Nothing to weigh.');
+        return array_map(
+            fn (int $i, float $weight): CaliperCandidate => $this->candidate($i, $near[$i], $weight / $sum),
+            array_keys($kept),
+            $kept,
+        ) ?:
+            throw new LogicException('Nothing to weigh.');
     }
 
     private function candidate(int $at, float $chiSquare, float $probability): CaliperCandidate
@@ -167,11 +207,21 @@ final readonly class BearingFromCaliper
         $which = (string) array_key_first($apart);
         $coarse = $apart[$which] > $this->limits->get('caliper.tells');
 
-        return Message::of('caliper.split', match ($which) {
-            'bore' => $coarse ? 'Measure the bore with a caliper: it tells {a} from {b}.' : 'Measure the bore with a micrometer: it tells {a} from {b}.',
-            'outside' => $coarse ? 'Measure the outside diameter with a caliper: it tells {a} from {b}.' : 'Measure the outside diameter with a micrometer: it tells {a} from {b}.',
-            default => $coarse ? 'Measure the width with a caliper: it tells {a} from {b}.' : 'Measure the width with a micrometer: it tells {a} from {b}.',
-        }, ['a' => Written::of($a->number), 'b' => Written::of($b->number)]);
+        return Message::of(
+            'caliper.split',
+            match ($which) {
+                'bore' => $coarse
+                    ? 'Measure the bore with a caliper: it tells {a} from {b}.'
+                    : 'Measure the bore with a micrometer: it tells {a} from {b}.',
+                'outside' => $coarse
+                    ? 'Measure the outside diameter with a caliper: it tells {a} from {b}.'
+                    : 'Measure the outside diameter with a micrometer: it tells {a} from {b}.',
+                default => $coarse
+                    ? 'Measure the width with a caliper: it tells {a} from {b}.'
+                    : 'Measure the width with a micrometer: it tells {a} from {b}.',
+            },
+            ['a' => Written::of($a->number), 'b' => Written::of($b->number)],
+        );
     }
 
     /** @param  non-empty-list<CaliperCandidate>  $candidates */
@@ -179,7 +229,12 @@ final readonly class BearingFromCaliper
     {
         $working = Working::start();
         foreach (array_slice($candidates, 0, 4) as $c) {
-            $working = $working->line($c->number, 'exp(−χ²/2) × commonness, of all that fit', sprintf('χ² = %.2f', $c->chiSquare), $c->probability);
+            $working = $working->line(
+                $c->number,
+                'exp(−χ²/2) × commonness, of all that fit',
+                sprintf('χ² = %.2f', $c->chiSquare),
+                $c->probability,
+            );
         }
 
         return $working;
@@ -188,11 +243,22 @@ final readonly class BearingFromCaliper
     /** @param  array<int, float>  $nearest χ² of the sizes that come closest */
     private function nothing(array $nearest): BearingFromCaliperResult
     {
-        $candidates = array_map(fn (int $at, float $chiSquare): CaliperCandidate => $this->candidate($at, $chiSquare, 0.0), array_keys($nearest), $nearest) ?: throw new LogicException('The table is empty.');
+        $candidates =
+            array_map(
+                fn (int $at, float $chiSquare): CaliperCandidate => $this->candidate($at, $chiSquare, 0.0),
+                array_keys($nearest),
+                $nearest,
+            ) ?:
+            throw new LogicException('The table is empty.');
         $verdict = Verdict::care(
             Message::of('caliper.none', 'No size in the table fits'),
-            Message::of('caliper.none.say', 'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the axle.', ['list' => Written::list(array_column($candidates, 'number'))]),
-        )->next(Message::of('caliper.none.next', 'Measure three places round; take the largest outside and the smallest bore.'))
+            Message::of(
+                'caliper.none.say',
+                'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the axle.',
+                ['list' => Written::list(array_column($candidates, 'number'))],
+            ),
+        )
+            ->next(Message::of('caliper.none.next', 'Measure three places round; take the largest outside and the smallest bore.'))
             ->workedOut($this->working($candidates));
 
         return new BearingFromCaliperResult(null, $candidates, $verdict);

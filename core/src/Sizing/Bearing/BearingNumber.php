@@ -9,11 +9,20 @@ use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
-/** C2: what a stamped number says: sizes, kind, seals, clearance, whether it suits the hub, what may stand in for it, and what to ask for at the counter. */
-#[Calculator('bearing-number', 'Read a bearing number', 'size', 'What is stamped on the ring, taken apart.', ['number' => '6204 2RS C3', 'use' => 'fast_wheel', 'nipple' => 'none'])]
+/**
+ * C2: what a stamped number says: sizes, kind, seals, clearance, whether it suits the hub, what may stand in for it,
+ * and what to ask for at the counter.
+ */
+#[
+    Calculator('bearing-number', 'Read a bearing number', 'size', 'What is stamped on the ring, taken apart.', [
+        'number' => '6204 2RS C3',
+        'use' => 'fast_wheel',
+        'nipple' => 'none',
+    ]),
+]
 final readonly class BearingNumber
 {
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader)
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
     {
     }
 
@@ -24,8 +33,11 @@ final readonly class BearingNumber
         $read = $readings[0];
 
         return BearingNumberResult::of(
-            $read, array_map(NumberCandidate::of(...), array_slice($readings, 1)), (new Substitutes($this->limits))->of($read, $input->use),
-            (new InThisHub)->judge($read, $input->hub()), NumberVerdict::of($readings),
+            $read,
+            array_map(NumberCandidate::of(...), array_slice($readings, 1)),
+            (new Substitutes($this->limits))->of($read, $input->use),
+            (new InThisHub())->judge($read, $input->hub()),
+            NumberVerdict::of($readings),
         );
     }
 }

@@ -49,10 +49,21 @@ final readonly class BearingNumberResult
     public static function of(Designation $read, array $candidates, array $substitutes, ?Verdict $inThisHub, Verdict $verdict): self
     {
         return new self(
-            $read->number, $read->written(), $read->kind->value,
+            $read->number,
+            $read->written(),
+            $read->kind->value,
             $read->boreMm === null ? null : Length::mm($read->boreMm),
-            $read->size?->outside, $read->size?->width($read->isClosed()),
-            $read->seals(), $read->clearance(), $read->signs, CounterWords::of($read)->inEnglish(), CounterWords::of($read), $candidates, $substitutes, $inThisHub, $verdict,
+            $read->size?->outside,
+            $read->size?->width($read->isClosed()),
+            $read->seals(),
+            $read->clearance(),
+            $read->signs,
+            CounterWords::of($read)->inEnglish(),
+            CounterWords::of($read),
+            $candidates,
+            $substitutes,
+            $inThisHub,
+            $verdict,
         );
     }
 }

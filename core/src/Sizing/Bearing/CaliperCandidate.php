@@ -33,6 +33,16 @@ final readonly class CaliperCandidate
     /** @param  list<string>  $others */
     public static function of(Bearing $size, array $others, float $chiSquare, float $probability): self
     {
-        return new self($size->number, $size->bore, $size->outside, $size->sealedWidth, $size->system, $size->kind->label(), $others, $chiSquare, Share::of($probability));
+        return new self(
+            $size->number,
+            $size->bore,
+            $size->outside,
+            $size->sealedWidth,
+            $size->system,
+            $size->kind->label(),
+            $others,
+            $chiSquare,
+            Share::of($probability),
+        );
     }
 }

@@ -16,6 +16,11 @@ final readonly class NumberCandidate
 
     public static function of(Designation $read): self
     {
-        return new self($read->written(), Message::listed([$read->kind->label(), $read->reading]), $read->size?->sizes($read->isClosed()), $read->guessed);
+        return new self(
+            $read->written(),
+            Message::listed([$read->kind->label(), $read->reading]),
+            $read->size?->sizes($read->isClosed()),
+            $read->guessed,
+        );
     }
 }

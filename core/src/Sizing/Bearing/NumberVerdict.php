@@ -28,11 +28,17 @@ final class NumberVerdict
         $verdict = match (true) {
             $read->guessed !== null => Verdict::care(
                 Message::of('number.guessed', '{number}, if it is read right', $number),
-                Message::of('number.guessed.say', 'Read with {guess}. Look at the ring again, or check the bore with the caliper.', ['guess' => $read->guessed]),
+                Message::of('number.guessed.say', 'Read with {guess}. Look at the ring again, or check the bore with the caliper.', [
+                    'guess' => $read->guessed,
+                ]),
             ),
             $read->size === null => Verdict::care(
                 Message::of('number.unlisted', '{number}: size not in the table', $number),
-                Message::of('number.unlisted.say', '{kind} ({reading}). Measure outside and width before you buy.', $number + ['reading' => $read->reading]),
+                Message::of(
+                    'number.unlisted.say',
+                    '{kind} ({reading}). Measure outside and width before you buy.',
+                    $number + ['reading' => $read->reading],
+                ),
             ),
             $read->seals() === null => Verdict::care(
                 Message::of('number.unclear', '{number}: one seal or two', $number),
@@ -40,9 +46,16 @@ final class NumberVerdict
             ),
             $read->piece !== null => Verdict::go(
                 Message::of('number.piece', '{number}', $number),
-                Message::of('number.piece.say', 'The {piece} of a taper, {sizes} with its mate. Cone and cup are bought together.', $sizes + ['piece' => Message::plain($read->piece)]),
+                Message::of(
+                    'number.piece.say',
+                    'The {piece} of a taper, {sizes} with its mate. Cone and cup are bought together.',
+                    $sizes + ['piece' => Message::plain($read->piece)],
+                ),
             ),
-            default => Verdict::go(Message::of('number.read', '{number}', $number), Message::of('number.read.say', '{kind}, {sizes}.', $number + $sizes)),
+            default => Verdict::go(
+                Message::of('number.read', '{number}', $number),
+                Message::of('number.read.say', '{kind}, {sizes}.', $number + $sizes),
+            ),
         };
         if ($read->boreMm !== null) {
             $verdict = $verdict->showing(Figure::of('bore', 'Bore', Length::mm($read->boreMm)));
@@ -51,20 +64,44 @@ final class NumberVerdict
             $verdict = $verdict->showing(
                 Figure::of('outside', 'Outside diameter', $read->size->outside),
                 Figure::of('width', 'Width', $read->size->width($read->isClosed())),
-                ...($read->size->flange === null ? [] : [Figure::of('flange', 'Flange', $read->size->flange)]),
-                ...($read->size->ringOutside() === null ? [] : [Figure::of('ring_outside', 'Snap ring round it', $read->size->ringOutside())]),
-                ...($read->size->load === null ? [] : [Figure::of('load', 'Load rating, as makers give it', $read->size->load)]),
+                ...$read->size->flange === null ? [] : [Figure::of('flange', 'Flange', $read->size->flange)],
+                ...$read->size->ringOutside() === null
+                    ? []
+                    : [Figure::of('ring_outside', 'Snap ring round it', $read->size->ringOutside())],
+                ...$read->size->load === null ? [] : [Figure::of('load', 'Load rating, as makers give it', $read->size->load)],
             );
         }
-        $working = Working::start()->line('Number', 'series and bore code', $read->reading, $read->boreMm === null ? 'bore unknown' : Length::mm($read->boreMm));
+        $working = Working::start()->line(
+            'Number',
+            'series and bore code',
+            $read->reading,
+            $read->boreMm === null ? 'bore unknown' : Length::mm($read->boreMm),
+        );
         foreach ($read->signs as $sign) {
             $working = $working->line($sign->sign, 'sign', $sign->family, $sign->meaning);
         }
 
-        return $verdict->about(VerdictKind::BearingNumber)
-            ->because(...array_map(static fn (Sign $s): Message => Message::of('number.sign', '{sign}: {meaning}.', ['sign' => Written::of($s->sign), 'meaning' => Message::plain($s->meaning)]), $read->signs))
+        return $verdict
+            ->about(VerdictKind::BearingNumber)
+            ->because(
+                ...array_map(
+                    static fn (Sign $s): Message => Message::of('number.sign', '{sign}: {meaning}.', [
+                        'sign' => Written::of($s->sign),
+                        'meaning' => Message::plain($s->meaning),
+                    ]),
+                    $read->signs,
+                ),
+            )
             ->next(Message::of('number.ask', 'Ask for: {words}.', ['words' => CounterWords::of($read)]))
-            ->settledBy($others === [] ? null : Message::of('number.others', 'Or it is {list}.', ['list' => Written::list(array_map(static fn (Designation $d): string => $d->written(), array_slice($others, 0, 3)))]))
+            ->settledBy(
+                $others === []
+                    ? null
+                    : Message::of('number.others', 'Or it is {list}.', [
+                        'list' => Written::list(
+                            array_map(static fn (Designation $d): string => $d->written(), array_slice($others, 0, 3)),
+                        ),
+                    ]),
+            )
             ->workedOut($working);
     }
 }

@@ -18,7 +18,15 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
 /** C15: from cups to cartridges: which bearings go into the seats, with which ring round them and which bush on the axle. */
-#[Calculator('conversion', 'Cups to cartridges', 'size', 'Bearings for the seats of cups, and the pieces to make.', ['seat_left_mm' => 32.0, 'seat_right_mm' => 32.02, 'axle_mm' => 12, 'depth_mm' => 10, 'span_mm' => 50])]
+#[
+    Calculator('conversion', 'Cups to cartridges', 'size', 'Bearings for the seats of cups, and the pieces to make.', [
+        'seat_left_mm' => 32.0,
+        'seat_right_mm' => 32.02,
+        'axle_mm' => 12,
+        'depth_mm' => 10,
+        'span_mm' => 50,
+    ]),
+]
 final readonly class Conversion
 {
     /** More of a choice than this helps nobody. */
@@ -35,7 +43,10 @@ final readonly class Conversion
     {
         $found = [];
         foreach ($this->near($input) as $bearing) {
-            $one = $bearing->kind === BearingKind::DeepGroove && ! $bearing->hasFlange() && ! $bearing->hasRing() ? $this->cartridge($input, $bearing) : null;
+            $one =
+                $bearing->kind === BearingKind::DeepGroove && ! $bearing->hasFlange() && ! $bearing->hasRing()
+                    ? $this->cartridge($input, $bearing)
+                    : null;
             if ($one !== null) {
                 $found[] = [$this->cost($one, $bearing), $one];
             }
@@ -45,11 +56,36 @@ final readonly class Conversion
         $best = $cartridges[0] ?? null;
         $pieces = $best === null ? [] : $this->pieces($input, $best);
 
-        return new ConversionResult($cartridges, $pieces, $this->verdict($input, $best)
-            ->showing(Figure::of('seat_left', 'Left seat', $input->seatLeft->value, 2 * $input->seatLeft->sigma()), Figure::of('seat_right', 'Right seat', $input->seatRight->value, 2 * $input->seatRight->sigma()))
-            ->workedOut($best === null ? Working::start() : Working::start()
-                ->line('Wall of a ring', '(seat − D) / 2', sprintf('(%.2f − %.2f) / 2', min($input->seatLeft->value->mm, $input->seatRight->value->mm), $best->outside->mm), Length::mm((min($input->seatLeft->value->mm, $input->seatRight->value->mm) - $best->outside->mm) / 2))
-                ->line('Wall of a bush', '(d − axle) / 2', sprintf('(%.2f − %.2f) / 2', $best->bore->mm, $input->axle->mm), Length::mm(($best->bore->mm - $input->axle->mm) / 2))));
+        return new ConversionResult(
+            $cartridges,
+            $pieces,
+            $this->verdict($input, $best)
+                ->showing(
+                    Figure::of('seat_left', 'Left seat', $input->seatLeft->value, 2 * $input->seatLeft->sigma()),
+                    Figure::of('seat_right', 'Right seat', $input->seatRight->value, 2 * $input->seatRight->sigma()),
+                )
+                ->workedOut(
+                    $best === null
+                        ? Working::start()
+                        : Working::start()
+                            ->line(
+                                'Wall of a ring',
+                                '(seat − D) / 2',
+                                sprintf(
+                                    '(%.2f − %.2f) / 2',
+                                    min($input->seatLeft->value->mm, $input->seatRight->value->mm),
+                                    $best->outside->mm,
+                                ),
+                                Length::mm((min($input->seatLeft->value->mm, $input->seatRight->value->mm) - $best->outside->mm) / 2),
+                            )
+                            ->line(
+                                'Wall of a bush',
+                                '(d − axle) / 2',
+                                sprintf('(%.2f − %.2f) / 2', $best->bore->mm, $input->axle->mm),
+                                Length::mm(($best->bore->mm - $input->axle->mm) / 2),
+                            ),
+                ),
+        );
     }
 
     /** @return list<Bearing> that may go in at all: what cannot is left out before it is looked at closely */
@@ -59,7 +95,7 @@ final readonly class Conversion
         $most = max($input->seatLeft->value->mm, $input->seatRight->value->mm);
         $doubt = 2 * max($input->seatLeft->sigma(), $input->seatRight->sigma());
 
-        return (new BearingTable)->within(
+        return (new BearingTable())->within(
             [$input->axle->mm - self::SLIDES, $input->axle->mm + 2 * $this->limits->get('convert.bush_most')],
             [$most - 2 * $this->limits->get('convert.wall_most') - $doubt, $least + $this->limits->get('convert.tight') + $doubt],
         );
@@ -68,8 +104,13 @@ final readonly class Conversion
     private function cartridge(ConversionInput $input, Bearing $bearing): ?Cartridge
     {
         $bush = $bearing->bore->mm - $input->axle->mm;
-        $walls = array_map(fn (Reading $seat): ?float => $this->wall($seat, $bearing->outside->mm), [$input->seatLeft, $input->seatRight]);
-        $deep = $input->depth === null || $bearing->width()->mm <= $input->depth->value->mm + 2 * $input->depth->sigma() + $this->limits->get('convert.proud');
+        $walls = array_map(fn (Reading $seat): ?float => $this->wall($seat, $bearing->outside->mm), [
+            $input->seatLeft,
+            $input->seatRight,
+        ]);
+        $deep =
+            $input->depth === null ||
+            $bearing->width()->mm <= $input->depth->value->mm + 2 * $input->depth->sigma() + $this->limits->get('convert.proud');
         if ($bush < -self::SLIDES || $bush / 2 > $this->limits->get('convert.bush_most') || in_array(null, $walls, true) || ! $deep) {
             return null;
         }
@@ -78,7 +119,17 @@ final readonly class Conversion
         $bushWall = $bush > 0.05 ? $bush / 2 : 0.0;
         $thin = array_filter([...$walls, $bushWall], static fn (?float $w): bool => $w !== null && $w > 0 && $w < $least) !== [];
 
-        return new Cartridge($bearing->number, $bearing->bore, $bearing->outside, $bearing->width(), $made((float) $walls[0]), $made((float) $walls[1]), $made($bushWall), $thin, $bearing->sizes());
+        return new Cartridge(
+            $bearing->number,
+            $bearing->bore,
+            $bearing->outside,
+            $bearing->width(),
+            $made((float) $walls[0]),
+            $made((float) $walls[1]),
+            $made($bushWall),
+            $thin,
+            $bearing->sizes(),
+        );
     }
 
     /** Wall of the ring that fills a seat, in mm: zero when the bearing grips by itself; null when it does not go in. */
@@ -105,37 +156,91 @@ final readonly class Conversion
     private function verdict(ConversionInput $input, ?Cartridge $best): Verdict
     {
         $unlike = abs($input->seatLeft->value->mm - $input->seatRight->value->mm);
-        $words = ['number' => Written::of($best->number ?? ''), 'sizes' => Written::of($best->sizes ?? ''), 'wall' => $best->shimLeft ?? $best->shimRight ?? Length::mm(0), 'bush' => $best->bush ?? Length::mm(0)];
+        $words = [
+            'number' => Written::of($best->number ?? ''),
+            'sizes' => Written::of($best->sizes ?? ''),
+            'wall' => $best->shimLeft ?? ($best->shimRight ?? Length::mm(0)),
+            'bush' => $best->bush ?? Length::mm(0),
+        ];
 
         return match (true) {
-            $best === null => Verdict::stop(Message::of('convert.none', 'No cartridge goes in'), Message::of('convert.none.say', 'Nothing in the table fits axle, seats and depth. Cups again, or another hub.')),
-            $best->thin => Verdict::care(Message::of('convert.thin', '{number}, with a wall too thin to trust', $words), Message::of('convert.thin.say', 'Below 0.4 mm a ring folds or creeps. Retaining compound for a small gap, or another bearing.'))
-                ->next(Message::of('convert.measure', 'Measure the seats with a bore gauge at two depths: they were made for cups.')),
-            $best->pieces() === 0 => Verdict::go(Message::of('convert.as_is', '{number} goes straight in', $words), Message::of('convert.as_is.say', '{sizes}. Sealed ones: this hub has no seals of its own.', $words))
-                ->next(Message::of('convert.measure', 'Measure the seats with a bore gauge at two depths: they were made for cups.')),
-            default => Verdict::care(Message::of('convert.made', '{number}, with pieces to make', $words), Message::of('convert.made.say', '{sizes}. Each piece is drawn below with its sizes.', $words))
+            $best === null => Verdict::stop(
+                Message::of('convert.none', 'No cartridge goes in'),
+                Message::of('convert.none.say', 'Nothing in the table fits axle, seats and depth. Cups again, or another hub.'),
+            ),
+            $best->thin => Verdict::care(
+                Message::of('convert.thin', '{number}, with a wall too thin to trust', $words),
+                Message::of(
+                    'convert.thin.say',
+                    'Below 0.4 mm a ring folds or creeps. Retaining compound for a small gap, or another bearing.',
+                ),
+            )->next(Message::of('convert.measure', 'Measure the seats with a bore gauge at two depths: they were made for cups.')),
+            $best->pieces() === 0 => Verdict::go(
+                Message::of('convert.as_is', '{number} goes straight in', $words),
+                Message::of('convert.as_is.say', '{sizes}. Sealed ones: this hub has no seals of its own.', $words),
+            )->next(Message::of('convert.measure', 'Measure the seats with a bore gauge at two depths: they were made for cups.')),
+            default => Verdict::care(
+                Message::of('convert.made', '{number}, with pieces to make', $words),
+                Message::of('convert.made.say', '{sizes}. Each piece is drawn below with its sizes.', $words),
+            )
                 ->next(Message::of('convert.measure', 'Measure the seats with a bore gauge at two depths: they were made for cups.'))
-                ->because(...($unlike > 0.2 ? [Message::of('convert.unlike', 'The seats differ by {unlike}: each side has its own ring.', ['unlike' => Length::mm($unlike)])] : [])),
+                ->because(
+                    ...$unlike > 0.2
+                        ? [
+                            Message::of('convert.unlike', 'The seats differ by {unlike}: each side has its own ring.', [
+                                'unlike' => Length::mm($unlike),
+                            ]),
+                        ]
+                        : [],
+                ),
         };
     }
 
     private function isThin(Cartridge $one): bool
     {
-        return (new BearingTable)->find($one->number)?->isThin() ?? false;
+        return (new BearingTable())->find($one->number)?->isThin() ?? false;
     }
 
     /** @return list<PieceToMake> */
     private function pieces(ConversionInput $input, Cartridge $best): array
     {
         $press = $this->limits->get('convert.press');
-        $ring = static fn (string $name, Reading $seat): PieceToMake => new PieceToMake($name, Length::mm($seat->value->mm + $press), Length::mm($best->outside->mm - $press), $best->outside, $best->width);
+        $ring = static fn (string $name, Reading $seat): PieceToMake => new PieceToMake(
+            $name,
+            Length::mm($seat->value->mm + $press),
+            Length::mm($best->outside->mm - $press),
+            $best->outside,
+            $best->width,
+        );
         $span = $input->span?->value->mm;
 
-        return array_values(array_filter([
-            $best->shimLeft === null ? null : $ring('Ring, left', $input->seatLeft),
-            $best->shimRight === null ? null : $ring('Ring, right', $input->seatRight),
-            $best->bush === null ? null : new PieceToMake('Bush on the axle, two', $best->bore, $input->axle, Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')), $best->width),
-            $span === null ? null : new PieceToMake('Sleeve', Length::mm($best->bore->mm + $this->limits->get($this->isThin($best) ? 'driver.zone_share_thin' : 'driver.zone_share') * ($best->outside->mm - $best->bore->mm)), Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')), Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_most')), Length::mm($span + $this->limits->get('sleeve.make_longer'))),
-        ]));
+        return array_values(
+            array_filter([
+                $best->shimLeft === null ? null : $ring('Ring, left', $input->seatLeft),
+                $best->shimRight === null ? null : $ring('Ring, right', $input->seatRight),
+                $best->bush === null
+                    ? null
+                    : new PieceToMake(
+                        'Bush on the axle, two',
+                        $best->bore,
+                        $input->axle,
+                        Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')),
+                        $best->width,
+                    ),
+                $span === null
+                    ? null
+                    : new PieceToMake(
+                        'Sleeve',
+                        Length::mm(
+                            $best->bore->mm +
+                                $this->limits->get($this->isThin($best) ? 'driver.zone_share_thin' : 'driver.zone_share') *
+                                    ($best->outside->mm - $best->bore->mm),
+                        ),
+                        Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')),
+                        Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_most')),
+                        Length::mm($span + $this->limits->get('sleeve.make_longer')),
+                    ),
+            ]),
+        );
     }
 }

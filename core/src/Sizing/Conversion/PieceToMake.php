@@ -10,7 +10,12 @@ use CleanRace\Core\Verdict\Message;
 /** A turned piece: what it is, and its sizes from and to. */
 final readonly class PieceToMake
 {
-    public function __construct(public Message|string $name, public Length $outside, public Length $bore, public Length $boreTo, public Length $length)
-    {
+    public function __construct(
+        public Message|string $name,
+        public Length $outside,
+        public Length $bore,
+        public Length $boreTo,
+        public Length $length,
+    ) {
     }
 }

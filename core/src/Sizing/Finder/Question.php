@@ -28,7 +28,7 @@ final readonly class Question
     /** Sizes this close to a listed one are taken for it, in mm. */
     private const LISTED = 0.2;
 
-    public function __construct(private DesignationReader $reader = new DesignationReader)
+    public function __construct(private DesignationReader $reader = new DesignationReader())
     {
     }
 
@@ -37,16 +37,34 @@ final readonly class Question
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $input->text));
         if ($text === '' || mb_strlen($text) > self::LONGEST) {
-            throw Nonsense::about('text', 'Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 in 46.98.');
+            throw Nonsense::about(
+                'text',
+                'Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 in 46.98.',
+            );
         }
         $unit = $input->unit;
-        $readings = [...$this->fit($text, $unit), ...$this->pair($text), ...$this->sizes($text, $unit), ...$this->number($text), ...$this->single($text, $unit)];
+        $readings = [
+            ...$this->fit($text, $unit),
+            ...$this->pair($text),
+            ...$this->sizes($text, $unit),
+            ...$this->number($text),
+            ...$this->single($text, $unit),
+        ];
         if ($readings === []) {
-            throw Nonsense::about('text', 'Not understood. Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 in 46.98.');
+            throw Nonsense::about(
+                'text',
+                'Not understood. Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 '
+                    .'in 46.98.',
+            );
         }
 
-        return new QuestionResult($readings, Verdict::go(Message::of('question.read', '{what}', ['what' => Message::plain($readings[0]->says)]), Message::counted('question.read.say', count($readings), 'Understood one way.', 'Understood {count} ways.'))
-            ->workedOut(Working::start()->line('Typed', 'read as', mb_substr($text, 0, 40), $readings[0]->says)));
+        return new QuestionResult(
+            $readings,
+            Verdict::go(
+                Message::of('question.read', '{what}', ['what' => Message::plain($readings[0]->says)]),
+                Message::counted('question.read.say', count($readings), 'Understood one way.', 'Understood {count} ways.'),
+            )->workedOut(Working::start()->line('Typed', 'read as', mb_substr($text, 0, 40), $readings[0]->says)),
+        );
     }
 
     /**
@@ -61,16 +79,28 @@ final readonly class Question
         }
         [$m[1], $m[3]] = [self::inUnit($m[1], $unit), self::inUnit($m[3], $unit)];
         try {
-            $ring = (new LengthText)->read($m[1]);
-            (new LengthText)->read($m[3]);
+            $ring = (new LengthText())->read($m[1]);
+            (new LengthText())->read($m[3]);
         } catch (Nonsense) {
             return [];
         }
         $nominal = $this->nominal($ring, strtolower($m[2]) === 'in' ? 'outside' : 'bore');
 
         return strtolower($m[2]) === 'in'
-            ? [Interpretation::of('fit', 'A ring in a bore', ['outside_mm' => $nominal, 'outside_measured_mm' => $m[1], 'bore_mm' => $m[3]])]
-            : [Interpretation::of('shaft-fit', 'A ring on a shaft', ['bore_mm' => $nominal, 'bore_measured_mm' => $m[1], 'shaft_mm' => $m[3]])];
+            ? [
+                Interpretation::of('fit', 'A ring in a bore', [
+                    'outside_mm' => $nominal,
+                    'outside_measured_mm' => $m[1],
+                    'bore_mm' => $m[3],
+                ]),
+            ]
+            : [
+                Interpretation::of('shaft-fit', 'A ring on a shaft', [
+                    'bore_mm' => $nominal,
+                    'bore_measured_mm' => $m[1],
+                    'shaft_mm' => $m[3],
+                ]),
+            ];
     }
 
     /** @return list<Interpretation> */
@@ -84,8 +114,12 @@ final readonly class Question
         [$a, $b] = [strtoupper($m[1]), strtoupper($m[2])];
 
         return match (true) {
-            in_array($a, $cones, true) && in_array($b, $cups, true) => [Interpretation::of('taper-set', 'A cone and a cup', ['cone' => $a, 'cup' => $b])],
-            in_array($b, $cones, true) && in_array($a, $cups, true) => [Interpretation::of('taper-set', 'A cone and a cup', ['cone' => $b, 'cup' => $a])],
+            in_array($a, $cones, true) && in_array($b, $cups, true) => [
+                Interpretation::of('taper-set', 'A cone and a cup', ['cone' => $a, 'cup' => $b]),
+            ],
+            in_array($b, $cones, true) && in_array($a, $cups, true) => [
+                Interpretation::of('taper-set', 'A cone and a cup', ['cone' => $b, 'cup' => $a]),
+            ],
             default => [],
         };
     }
@@ -95,7 +129,7 @@ final readonly class Question
     {
         $parts = array_map(static fn (string $p): string => self::inUnit($p, $unit), ThreeSizes::parts($text));
         try {
-            $mm = array_map(static fn (string $p): float => (new LengthText)->read($p)->mm, $parts);
+            $mm = array_map(static fn (string $p): float => (new LengthText())->read($p)->mm, $parts);
         } catch (Nonsense) {
             return [];
         }
@@ -103,10 +137,16 @@ final readonly class Question
             return [];
         }
         [$small, $large] = $mm[0] < $mm[1] ? [0, 1] : [1, 0];
-        $bearing = Interpretation::of('bearing-from-caliper', 'A bearing of these sizes', ['bore_mm' => $parts[$small], 'outside_mm' => $parts[$large]] + (isset($parts[2]) ? ['width_mm' => $parts[2]] : []));
+        $bearing = Interpretation::of(
+            'bearing-from-caliper',
+            'A bearing of these sizes',
+            ['bore_mm' => $parts[$small], 'outside_mm' => $parts[$large]] + (isset($parts[2]) ? ['width_mm' => $parts[2]] : []),
+        );
         $seal = Interpretation::of('seal', 'An oil seal', ['printed' => implode(' x ', $parts)]);
         $isSeal = $this->isListed('seals', ['shaft_mm', 'bore_mm', 'width_mm'], $mm[$small], $mm[$large], $mm[2] ?? null);
-        $isBearing = $this->isListed('bearings', ['bore_mm', 'outside_mm', 'width_sealed_mm'], $mm[$small], $mm[$large], $mm[2] ?? null) || $this->isListed('bearings', ['bore_mm', 'outside_mm', 'width_open_mm'], $mm[$small], $mm[$large], $mm[2] ?? null);
+        $isBearing =
+            $this->isListed('bearings', ['bore_mm', 'outside_mm', 'width_sealed_mm'], $mm[$small], $mm[$large], $mm[2] ?? null) ||
+            $this->isListed('bearings', ['bore_mm', 'outside_mm', 'width_open_mm'], $mm[$small], $mm[$large], $mm[2] ?? null);
 
         return $isSeal && ! $isBearing ? [$seal, $bearing] : [$bearing, $seal];
     }
@@ -121,7 +161,9 @@ final readonly class Question
         }
 
         // Three sizes with spaces between them can be run together into a number that spells them out: they are sizes.
-        return ThreeSizes::parts($text) !== [] ? [] : [Interpretation::of('bearing-number', 'A bearing number: '.$read->written(), ['number' => $text])];
+        return ThreeSizes::parts($text) !== []
+            ? []
+            : [Interpretation::of('bearing-number', 'A bearing number: '.$read->written(), ['number' => $text])];
     }
 
     /** @return list<Interpretation> one length: a ball, or the seat of a snap ring, or something to turn into the other unit */
@@ -129,7 +171,7 @@ final readonly class Question
     {
         $text = self::inUnit($text, $unit);
         try {
-            $mm = (new LengthText)->read($text)->mm;
+            $mm = (new LengthText())->read($text)->mm;
         } catch (Nonsense) {
             return [];
         }
@@ -140,7 +182,11 @@ final readonly class Question
 
         return $mm <= self::LARGEST_BALL
             ? [Interpretation::of('balls', 'A loose ball', ['balls' => [['diameter_mm' => $text]]]), $length]
-            : [Interpretation::of('bearing-from-caliper', 'The outside of a bearing', ['outside_mm' => $text]), Interpretation::of('snap-ring', 'A bore with a snap ring', ['diameter_mm' => $text, 'seat' => 'bore']), $length];
+            : [
+                Interpretation::of('bearing-from-caliper', 'The outside of a bearing', ['outside_mm' => $text]),
+                Interpretation::of('snap-ring', 'A bore with a snap ring', ['diameter_mm' => $text, 'seat' => 'bore']),
+                $length,
+            ];
     }
 
     /** A bare decimal is in the person's own unit; a bare fraction is inches anyway. */
@@ -153,7 +199,11 @@ final readonly class Question
     private function isListed(string $table, array $columns, float $small, float $large, ?float $width): bool
     {
         foreach (Table::rows($table) as $row) {
-            if (abs((float) $row[$columns[0]] - $small) < self::LISTED && abs((float) $row[$columns[1]] - $large) < self::LISTED && ($width === null || abs((float) $row[$columns[2]] - $width) < self::LISTED)) {
+            if (
+                abs((float) $row[$columns[0]] - $small) < self::LISTED &&
+                abs((float) $row[$columns[1]] - $large) < self::LISTED &&
+                ($width === null || abs((float) $row[$columns[2]] - $width) < self::LISTED)
+            ) {
                 return true;
             }
         }

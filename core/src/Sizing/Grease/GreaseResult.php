@@ -16,7 +16,15 @@ final readonly class GreaseResult
      * @param  string  $sealOut which seal comes out: none or inner
      * @param  ?int  $strokes of the gun that fill the cavity; null when there is no nipple or its cavity is not measured
      */
-    public function __construct(public string $way, public string $sealOut, public Volume $free, public Share $fill, public Mass $grease, public ?Volume $cavity, public ?int $strokes, public Verdict $verdict)
-    {
+    public function __construct(
+        public string $way,
+        public string $sealOut,
+        public Volume $free,
+        public Share $fill,
+        public Mass $grease,
+        public ?Volume $cavity,
+        public ?int $strokes,
+        public Verdict $verdict,
+    ) {
     }
 }

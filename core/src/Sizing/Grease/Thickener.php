@@ -25,7 +25,10 @@ enum Thickener: string
     public function mixesWith(self $other): bool
     {
         foreach (Table::rows('thickeners') as $row) {
-            if ([$row['one'], $row['other']] === [$this->value, $other->value] || [$row['one'], $row['other']] === [$other->value, $this->value]) {
+            if (
+                [$row['one'], $row['other']] === [$this->value, $other->value] ||
+                [$row['one'], $row['other']] === [$other->value, $this->value]
+            ) {
                 return $row['mixes'] === '1';
             }
         }

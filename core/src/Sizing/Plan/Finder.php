@@ -58,13 +58,24 @@ final readonly class Finder
 
     private function ring(Bench $bench, Side $side, HubSizes $sizes): RingInSeat
     {
-        return new RingInSeat($this->limits, $bench, $side->value, RingSeat::Bore, $sizes->bearing($side)->bore, $sizes->bearing($side)->outside, $sizes->width($side));
+        return new RingInSeat(
+            $this->limits,
+            $bench,
+            $side->value,
+            RingSeat::Bore,
+            $sizes->bearing($side)->bore,
+            $sizes->bearing($side)->outside,
+            $sizes->width($side),
+        );
     }
 
     /** What the caliper says of the old bearing, when anything is read of it. */
     public function byCaliper(Bench $bench, Side $side): ?BearingFromCaliperResult
     {
-        [$bore, $outside, $width] = array_map(static fn (string $what): ?Reading => $bench->notebook->reading(Places::bearing($side->value, $what)), self::CALIPER_PLACES);
+        [$bore, $outside, $width] = array_map(
+            static fn (string $what): ?Reading => $bench->notebook->reading(Places::bearing($side->value, $what)),
+            self::CALIPER_PLACES,
+        );
         if ($bore === null && $outside === null && $width === null) {
             return null;
         }
@@ -82,7 +93,9 @@ final readonly class Finder
     {
         $readings = $this->readings($bench, $side);
 
-        return $readings === [] ? [] : array_filter([NumberVerdict::of($readings), (new InThisHub)->judge($readings[0], HubConditions::of($bench))]);
+        return $readings === []
+            ? []
+            : array_filter([NumberVerdict::of($readings), (new InThisHub())->judge($readings[0], HubConditions::of($bench))]);
     }
 
     /** @return list<Designation> */
@@ -90,7 +103,7 @@ final readonly class Finder
     {
         $number = $bench->notebook->text(Places::number($side->value));
         try {
-            return $number === null ? [] : (new DesignationReader)->readings($number);
+            return $number === null ? [] : (new DesignationReader())->readings($number);
         } catch (Nonsense) {
             return [];
         }
@@ -99,7 +112,15 @@ final readonly class Finder
     private function clearance(HubSizes $sizes, ?PressForceResult $force): ?ClearanceLeftResult
     {
         try {
-            return $force === null ? null : (new ClearanceLeft)->work(new ClearanceLeftInput($sizes->bearing($sizes->first)->bore, $sizes->bearing($sizes->first)->outside, $force->pressure));
+            return $force === null
+                ? null
+                : (new ClearanceLeft())->work(
+                    new ClearanceLeftInput(
+                        $sizes->bearing($sizes->first)->bore,
+                        $sizes->bearing($sizes->first)->outside,
+                        $force->pressure,
+                    ),
+                );
         } catch (Nonsense) {
             return null;
         }

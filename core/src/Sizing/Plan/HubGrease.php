@@ -37,12 +37,25 @@ final readonly class HubGrease
         $hub = HubConditions::of($bench);
         $said = $notebook->text(Places::sized($ring->id)) ?? $notebook->text(Places::number(Side::Left->value));
         try {
-            return (new Grease($this->limits))->work(new GreaseInput(
-                Length::mm($ring->mm('bore')), Length::mm($ring->mm('outside')), Length::mm($ring->mm('width')), $hub->use ?? HubUse::FastWheel, $hub->wet === true,
-                $hub->nipple ?? NippleUse::None, self::seals($said), $hub->ownSeals === true, ($bench->habits['packing'] ?? '') === 'topped_up', null,
-                $notebook->length(Places::CAVITY_OUTSIDE), $notebook->length(Places::CAVITY_INSIDE), $notebook->length(Places::CAVITY_LENGTH),
-                Thickener::tryFrom($notebook->choice(Places::GREASE_OLD) ?? ''), Thickener::tryFrom($notebook->choice(Places::GREASE_NEW) ?? ''),
-            ));
+            return (new Grease($this->limits))->work(
+                new GreaseInput(
+                    Length::mm($ring->mm('bore')),
+                    Length::mm($ring->mm('outside')),
+                    Length::mm($ring->mm('width')),
+                    $hub->use ?? HubUse::FastWheel,
+                    $hub->wet === true,
+                    $hub->nipple ?? NippleUse::None,
+                    self::seals($said),
+                    $hub->ownSeals === true,
+                    ($bench->habits['packing'] ?? '') === 'topped_up',
+                    null,
+                    $notebook->length(Places::CAVITY_OUTSIDE),
+                    $notebook->length(Places::CAVITY_INSIDE),
+                    $notebook->length(Places::CAVITY_LENGTH),
+                    Thickener::tryFrom($notebook->choice(Places::GREASE_OLD) ?? ''),
+                    Thickener::tryFrom($notebook->choice(Places::GREASE_NEW) ?? ''),
+                ),
+            );
         } catch (Nonsense) {
             return null;
         }
@@ -52,7 +65,7 @@ final readonly class HubGrease
     private static function seals(?string $number): int
     {
         try {
-            return $number === null ? 2 : (new DesignationReader)->read($number)->seals() ?? 2;
+            return $number === null ? 2 : (new DesignationReader())->read($number)->seals() ?? 2;
         } catch (Nonsense) {
             return 2;
         }

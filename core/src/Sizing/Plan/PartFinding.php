@@ -16,7 +16,11 @@ final readonly class PartFinding
      * @param  ?string  $article as a price list names it
      * @param  list<PartCandidate>  $candidates the likeliest first
      */
-    public function __construct(public string $part, public Message|Written|null $askFor, public ?string $article, public array $candidates)
-    {
+    public function __construct(
+        public string $part,
+        public Message|Written|null $askFor,
+        public ?string $article,
+        public array $candidates,
+    ) {
     }
 }

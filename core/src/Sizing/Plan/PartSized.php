@@ -21,8 +21,16 @@ final readonly class PartSized
      * @param  ?string  $article as a price list names it, when that is not as a counter understands it
      * @param  list<PartCandidate>  $candidates
      */
-    public static function of(string $part, Message|Written|null $askFor, ?string $article = null, array $candidates = [], ?Verdict ...$verdicts): self
-    {
-        return new self(new PartFinding($part, $askFor, $article ?? ($askFor === null ? null : Message::plain($askFor)->inEnglish()), $candidates), array_values(array_filter($verdicts)));
+    public static function of(
+        string $part,
+        Message|Written|null $askFor,
+        ?string $article = null,
+        array $candidates = [],
+        ?Verdict ...$verdicts,
+    ): self {
+        return new self(
+            new PartFinding($part, $askFor, $article ?? ($askFor === null ? null : Message::plain($askFor)->inEnglish()), $candidates),
+            array_values(array_filter($verdicts)),
+        );
     }
 }

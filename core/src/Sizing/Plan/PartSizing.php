@@ -59,7 +59,8 @@ final readonly class PartSizing
         'flanged_bearing' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Width'],
         'angular_bearing' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Width'],
         'bush' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Length'],
-        'taper_cone' => [], 'taper_cup' => [],
+        'taper_cone' => [],
+        'taper_cup' => [],
         'balls' => ['ball_1' => 'One ball', 'ball_2' => 'Another', 'ball_3' => 'A third'],
         'seal' => ['shaft' => 'Shaft, where the lip runs', 'bore' => 'Bore it sits in', 'width' => 'Width'],
         'snap_ring' => ['diameter' => 'Bore beside the groove', 'thickness' => 'Ring, thickness'],
@@ -70,17 +71,26 @@ final readonly class PartSizing
     ];
 
     private const HINTS = [
-        'seal' => '35 62 7', 'taper_cone' => 'LM11949', 'taper_cup' => 'LM11910', 'felt' => 'shaft, outside, thickness', 'bush' => 'shaft, outside, length',
+        'seal' => '35 62 7',
+        'taper_cone' => 'LM11949',
+        'taper_cup' => 'LM11910',
+        'felt' => 'shaft, outside, thickness',
+        'bush' => 'shaft, outside, length',
     ];
 
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader)
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
     {
     }
 
     /** @return list<Part> of this hub that are sized here, those that matter most first */
     public function parts(Bench $bench): array
     {
-        $parts = array_values(array_filter($bench->hub->stack->line(), static fn (Part $p): bool => isset(self::READ[$p->kind->value]) && ! ($bench->isPair() && $p->kind->isCartridge())));
+        $parts = array_values(
+            array_filter(
+                $bench->hub->stack->line(),
+                static fn (Part $p): bool => isset(self::READ[$p->kind->value]) && ! ($bench->isPair() && $p->kind->isCartridge()),
+            ),
+        );
         $order = array_flip(array_keys(self::READ));
         usort($parts, static fn (Part $a, Part $b): int => ($order[$a->kind->value] ?? 0) <=> ($order[$b->kind->value] ?? 0));
 
@@ -96,7 +106,9 @@ final readonly class PartSizing
     /** @return list<PartFinding> of those of which something is known */
     public function findings(Bench $bench): array
     {
-        return array_values(array_filter(array_map(fn (Part $part): ?PartFinding => $this->of($bench, $part)?->finding, $this->parts($bench))));
+        return array_values(
+            array_filter(array_map(fn (Part $part): ?PartFinding => $this->of($bench, $part)?->finding, $this->parts($bench))),
+        );
     }
 
     public function of(Bench $bench, Part $part): ?PartSized
@@ -105,14 +117,49 @@ final readonly class PartSizing
         $read = fn (string $what): ?Reading => $bench->notebook->reading(Places::sizedBy($part->id, $what));
         try {
             return match ($part->kind) {
-                PartKind::Seal => $this->found($part, 'Oil seal {found}', $text !== null || $read('shaft') !== null || $read('bore') !== null ? (new SealFinder($this->limits))->work(new SealInput($text, $read('shaft'), $read('bore'), $read('width'))) : null, $text),
-                PartKind::SnapRing => $this->found($part, 'Internal snap ring {found}', $this->ring(RingSeat::Bore, $read('diameter'), $read('thickness')), $text),
-                PartKind::Clip => $this->found($part, 'External snap ring {found}', $this->ring(RingSeat::Shaft, $read('diameter'), $read('thickness')), $text),
+                PartKind::Seal => $this->found(
+                    $part,
+                    'Oil seal {found}',
+                    $text !== null || $read('shaft') !== null || $read('bore') !== null
+                        ? (new SealFinder($this->limits))->work(new SealInput($text, $read('shaft'), $read('bore'), $read('width')))
+                        : null,
+                    $text,
+                ),
+                PartKind::SnapRing => $this->found(
+                    $part,
+                    'Internal snap ring {found}',
+                    $this->ring(RingSeat::Bore, $read('diameter'), $read('thickness')),
+                    $text,
+                ),
+                PartKind::Clip => $this->found(
+                    $part,
+                    'External snap ring {found}',
+                    $this->ring(RingSeat::Shaft, $read('diameter'), $read('thickness')),
+                    $text,
+                ),
                 PartKind::Balls => $this->found($part, 'Balls {found}', $this->balls($bench->notebook, $part), $text),
-                PartKind::ORing => $this->found($part, 'O-ring {found}', $read('groove') === null ? null : (new ORingFinder($this->limits))->work(new ORingInput($read('groove'), $read('section'))), $text),
-                PartKind::CastleNut => $this->found($part, '{found}', $read('hole') === null ? null : (new SplitPinFinder($this->limits))->work(new SplitPinInput($read('hole'), Length::mm(max(1.0, $part->mm('bore'))))), $text),
+                PartKind::ORing => $this->found(
+                    $part,
+                    'O-ring {found}',
+                    $read('groove') === null
+                        ? null
+                        : (new ORingFinder($this->limits))->work(new ORingInput($read('groove'), $read('section'))),
+                    $text,
+                ),
+                PartKind::CastleNut => $this->found(
+                    $part,
+                    '{found}',
+                    $read('hole') === null
+                        ? null
+                        : (new SplitPinFinder($this->limits))->work(
+                            new SplitPinInput($read('hole'), Length::mm(max(1.0, $part->mm('bore')))),
+                        ),
+                    $text,
+                ),
                 PartKind::TaperCone, PartKind::TaperCup => $this->taper($bench, $part, $text),
-                PartKind::Bush, PartKind::Felt => $text === null ? null : PartSized::of($part->id, Message::listed([$part->kind->label(), Written::of($text)])),
+                PartKind::Bush, PartKind::Felt => $text === null
+                    ? null
+                    : PartSized::of($part->id, Message::listed([$part->kind->label(), Written::of($text)])),
                 default => $this->bearing($bench, $part, $text),
             };
         } catch (Nonsense) {
@@ -124,18 +171,39 @@ final readonly class PartSizing
     {
         $kind = $part->kind->value;
         $sized = $this->of($bench, $part);
-        $asks = array_map(static fn (string $what, string $label): Ask => Ask::length(Places::sizedBy($part->id, $what), $label, wanted: false), array_keys(self::READ[$kind] ?? []), array_values(self::READ[$kind] ?? []));
+        $asks = array_map(
+            static fn (string $what, string $label): Ask => Ask::length(Places::sizedBy($part->id, $what), $label, wanted: false),
+            array_keys(self::READ[$kind] ?? []),
+            array_values(self::READ[$kind] ?? []),
+        );
         $said = match (true) {
             in_array($part->kind, [PartKind::SnapRing, PartKind::Clip, PartKind::CastleNut, PartKind::Balls, PartKind::ORing], true) => [],
-            default => [Ask::text(Places::sized($part->id), $part->kind === PartKind::Seal ? 'Printed on it' : 'Stamped on it', wanted: false, hint: self::HINTS[$kind] ?? '6204 2RS, or 15 x 28 x 7')],
+            default => [
+                Ask::text(
+                    Places::sized($part->id),
+                    $part->kind === PartKind::Seal ? 'Printed on it' : 'Stamped on it',
+                    wanted: false,
+                    hint: self::HINTS[$kind] ?? '6204 2RS, or 15 x 28 x 7',
+                ),
+            ],
         };
-        $state = $part->kind->isCartridge() ? [Ask::choice(Places::sizedBy($part->id, 'state'), 'The rings are', Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']), wanted: false)] : [];
+        $state = $part->kind->isCartridge()
+            ? [
+                Ask::choice(
+                    Places::sizedBy($part->id, 'state'),
+                    'The rings are',
+                    Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']),
+                    wanted: false,
+                ),
+            ]
+            : [];
 
         $step = Step::of('size.part.'.$part->id, '{part}', $this->detail($part->kind), ['part' => Message::plain($part->name)])
             ->with(part: $part->id)
             ->on(Panel::PartSize)
             ->asking(...$said, ...$asks, ...$state)
-            ->judged(...($sized->verdicts ?? []))->advice();
+            ->judged(...$sized->verdicts ?? [])
+            ->advice();
 
         return $part->kind->isRenewed() && ! $bench->isPair() ? $step : $step->optional();
     }
@@ -159,25 +227,53 @@ final readonly class PartSizing
             return $text === null ? null : PartSized::of($part->id, Written::of($text));
         }
 
-        return PartSized::of($part->id, $found->askFor === null ? ($text === null ? null : Written::of($text)) : Message::of('found', $as, ['found' => $found->askFor]), null, $found->candidates, $found->verdict);
+        return PartSized::of(
+            $part->id,
+            $found->askFor === null
+                ? ($text === null
+                    ? null
+                    : Written::of($text))
+                : Message::of('found', $as, ['found' => $found->askFor]),
+            null,
+            $found->candidates,
+            $found->verdict,
+        );
     }
 
     private function ring(RingSeat $seat, ?Reading $diameter, ?Reading $thickness): ?PartFound
     {
-        return $diameter === null ? null : (new SnapRingFinder($this->limits))->work(new SnapRingInput($diameter, $seat, null, $thickness));
+        return $diameter === null
+            ? null
+            : (new SnapRingFinder($this->limits))->work(new SnapRingInput($diameter, $seat, null, $thickness));
     }
 
     private function balls(Notebook $notebook, Part $part): ?PartFound
     {
-        $balls = array_values(array_filter(array_map(static fn (string $what): ?Length => $notebook->length(Places::sizedBy($part->id, $what)), array_keys(self::READ['balls']))));
+        $balls = array_values(
+            array_filter(
+                array_map(
+                    static fn (string $what): ?Length => $notebook->length(Places::sizedBy($part->id, $what)),
+                    array_keys(self::READ['balls']),
+                ),
+            ),
+        );
 
-        return $balls === [] ? null : (new BallFinder($this->limits))->work(new BallInput(array_map(static fn (Length $l): BallReading => new BallReading($l), $balls), $notebook->reading(Places::sizedBy($part->id, 'ball_1'))->instrument ?? Instrument::DigitalCaliper));
+        return $balls === []
+            ? null
+            : (new BallFinder($this->limits))->work(
+                new BallInput(
+                    array_map(static fn (Length $l): BallReading => new BallReading($l), $balls),
+                    $notebook->reading(Places::sizedBy($part->id, 'ball_1'))->instrument ?? Instrument::DigitalCaliper,
+                ),
+            );
     }
 
     private function taper(Bench $bench, Part $part, ?string $text): ?PartSized
     {
         $other = $part->kind === PartKind::TaperCone ? PartKind::TaperCup : PartKind::TaperCone;
-        $mate = array_values(array_filter($bench->hub->stack->ofKind($other), static fn (Part $p): bool => $p->side === $part->side))[0] ?? null;
+        $mate =
+            array_values(array_filter($bench->hub->stack->ofKind($other), static fn (Part $p): bool => $p->side === $part->side))[0] ??
+            null;
         $mateText = $mate === null ? null : $bench->notebook->text(Places::sized($mate->id));
         if ($text === null) {
             return null;
@@ -186,9 +282,17 @@ final readonly class PartSizing
             return $this->bearing($bench, $part, $text);
         }
         [$cone, $cup] = $part->kind === PartKind::TaperCone ? [$text, $mateText] : [$mateText, $text];
-        $set = (new TaperSet)->work(new TaperSetInput($cone, $cup));
+        $set = (new TaperSet())->work(new TaperSetInput($cone, $cup));
 
-        return PartSized::of($part->id, $set->set === null ? Written::of($text) : Message::of('taper.ask_for', 'Taper set {set}, cone and cup', ['set' => Written::of($set->set)]), $set->set, [], $set->verdict);
+        return PartSized::of(
+            $part->id,
+            $set->set === null
+                ? Written::of($text)
+                : Message::of('taper.ask_for', 'Taper set {set}, cone and cup', ['set' => Written::of($set->set)]),
+            $set->set,
+            [],
+            $set->verdict,
+        );
     }
 
     /** By number, by sizes written out, or by the caliper. */
@@ -198,16 +302,52 @@ final readonly class PartSizing
         if ($text !== null && $sizes === []) {
             $readings = $this->reader->readings($text);
 
-            return PartSized::of($part->id, CounterWords::of($readings[0]), $readings[0]->written(), [], NumberVerdict::of($readings), $part->kind->isCartridge() ? (new InThisHub)->judge($readings[0], HubConditions::of($bench)) : null);
+            return PartSized::of(
+                $part->id,
+                CounterWords::of($readings[0]),
+                $readings[0]->written(),
+                [],
+                NumberVerdict::of($readings),
+                $part->kind->isCartridge() ? (new InThisHub())->judge($readings[0], HubConditions::of($bench)) : null,
+            );
         }
-        $read = fn (string $what, int $at): ?Reading => isset($sizes[$at]) ? Reading::mm((new LengthText)->read($sizes[$at])->mm, Instrument::DigitalCaliper) : $bench->notebook->reading(Places::sizedBy($part->id, $what));
+        $read = fn (string $what, int $at): ?Reading => isset($sizes[$at])
+            ? Reading::mm((new LengthText())->read($sizes[$at])->mm, Instrument::DigitalCaliper)
+            : $bench->notebook->reading(Places::sizedBy($part->id, $what));
         [$bore, $outside, $width] = [$read('bore', 0), $read('outside', 1), $read('width', 2)];
         if ($bore === null && $outside === null && $width === null) {
             return null;
         }
-        $result = (new BearingFromCaliper($this->limits))->work(new BearingFromCaliperInput($bore, $outside, $width, RingState::tryFrom($bench->notebook->choice(Places::sizedBy($part->id, 'state')) ?? '') ?? RingState::Worn));
-        $candidates = array_map(static fn (CaliperCandidate $c): PartCandidate => new PartCandidate($c->number, sprintf('%s × %s × %s mm', PartRanking::mm((string) $c->bore->mm), PartRanking::mm((string) $c->outside->mm), PartRanking::mm((string) $c->width->mm)), $c->system, $c->chiSquare, $c->probability), $result->candidates);
+        $result = (new BearingFromCaliper($this->limits))->work(
+            new BearingFromCaliperInput(
+                $bore,
+                $outside,
+                $width,
+                RingState::tryFrom($bench->notebook->choice(Places::sizedBy($part->id, 'state')) ?? '') ?? RingState::Worn,
+            ),
+        );
+        $candidates = array_map(
+            static fn (CaliperCandidate $c): PartCandidate => new PartCandidate(
+                $c->number,
+                sprintf(
+                    '%s × %s × %s mm',
+                    PartRanking::mm((string) $c->bore->mm),
+                    PartRanking::mm((string) $c->outside->mm),
+                    PartRanking::mm((string) $c->width->mm),
+                ),
+                $c->system,
+                $c->chiSquare,
+                $c->probability,
+            ),
+            $result->candidates,
+        );
 
-        return PartSized::of($part->id, $result->number === null ? null : CounterWords::of($this->reader->read($result->number.' 2RS')), $result->number === null ? null : $result->number.' 2RS', $candidates, $result->verdict);
+        return PartSized::of(
+            $part->id,
+            $result->number === null ? null : CounterWords::of($this->reader->read($result->number.' 2RS')),
+            $result->number === null ? null : $result->number.' 2RS',
+            $candidates,
+            $result->verdict,
+        );
     }
 }

@@ -27,7 +27,10 @@ use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Tables\Limits;
 
-/** One pressed ring of a job in its seat: the fit from readings and hands, and the heat and force that follow from it. The only place that works them for a job. */
+/**
+ * One pressed ring of a job in its seat: the fit from readings and hands, and the heat and force that follow from it.
+ * The only place that works them for a job.
+ */
 final readonly class RingInSeat
 {
     public SeatSurvey $survey;
@@ -36,8 +39,15 @@ final readonly class RingInSeat
      * @param  string  $key left or right of a pair, or the part that sits there: its places in the notebook are named by it
      * @param  Length  $bore nought when nobody knows it: no force is worked then
      */
-    public function __construct(private Limits $limits, private Bench $bench, string $key, private RingSeat $seat, private Length $bore, private Length $outside, private Length $width)
-    {
+    public function __construct(
+        private Limits $limits,
+        private Bench $bench,
+        string $key,
+        private RingSeat $seat,
+        private Length $bore,
+        private Length $outside,
+        private Length $width,
+    ) {
         $this->survey = new SeatSurvey($limits, $bench->notebook, $key, $seat, $seat === RingSeat::Bore ? $outside : $bore);
     }
 
@@ -52,8 +62,21 @@ final readonly class RingInSeat
         $room = $this->bench->notebook->temperature(Places::ROOM);
         try {
             return $this->seat === RingSeat::Bore
-                ? (new Fit($this->limits))->work(new FitInput($this->outside, $measured, null, $feel, HoleClass::N7, Finder::material($this->bench), $room, $this->survey->compound()))
-                : (new ShaftFit($this->limits))->work(new ShaftFitInput($this->bore, $measured, null, $feel, room: $room, compound: $this->survey->compound()));
+                ? (new Fit($this->limits))->work(
+                    new FitInput(
+                        $this->outside,
+                        $measured,
+                        null,
+                        $feel,
+                        HoleClass::N7,
+                        Finder::material($this->bench),
+                        $room,
+                        $this->survey->compound(),
+                    ),
+                )
+                : (new ShaftFit($this->limits))->work(
+                    new ShaftFitInput($this->bore, $measured, null, $feel, room: $room, compound: $this->survey->compound()),
+                );
         } catch (Nonsense) {
             return null;
         }
@@ -68,9 +91,15 @@ final readonly class RingInSeat
             return (new RingHeat($this->limits))->work(new RingHeatInput($this->bore, $grip, true, $room));
         }
 
-        return (new Heat($this->limits))->work(new HeatInput(
-            $this->outside, $grip, Finder::material($this->bench), $room, HubFinish::tryFrom($this->bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint,
-        ));
+        return (new Heat($this->limits))->work(
+            new HeatInput(
+                $this->outside,
+                $grip,
+                Finder::material($this->bench),
+                $room,
+                HubFinish::tryFrom($this->bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint,
+            ),
+        );
     }
 
     public function force(FitResult $fit): ?PressForceResult
@@ -79,11 +108,20 @@ final readonly class RingInSeat
             return null;
         }
         try {
-            return (new PressForce($this->limits))->work(new PressForceInput(
-                $this->bore, $this->outside, $this->width, $fit->interference, $this->bench->hub->stack->one(PartKind::Housing)->sizes['outside'] ?? Length::mm(0),
-                Length::mm($fit->interferenceHigh->mm - $fit->interference->mm), $this->seat === RingSeat::Bore ? Finder::material($this->bench) : null,
-                pressCapacity: $this->bench->pressCapacity, drawBolt: $this->bench->drawBolt, seat: $this->seat,
-            ));
+            return (new PressForce($this->limits))->work(
+                new PressForceInput(
+                    $this->bore,
+                    $this->outside,
+                    $this->width,
+                    $fit->interference,
+                    $this->bench->hub->stack->one(PartKind::Housing)->sizes['outside'] ?? Length::mm(0),
+                    Length::mm($fit->interferenceHigh->mm - $fit->interference->mm),
+                    $this->seat === RingSeat::Bore ? Finder::material($this->bench) : null,
+                    pressCapacity: $this->bench->pressCapacity,
+                    drawBolt: $this->bench->drawBolt,
+                    seat: $this->seat,
+                ),
+            );
         } catch (Nonsense) {
             return null;
         }

@@ -19,8 +19,13 @@ final readonly class SeatFinding
      * @param  list<WallPatch>  $map
      * @param  list<Remedy>  $remedies
      */
-    private function __construct(public string $key, public RingSeat $seat, public array $map, public ?FitBands $bands, public array $remedies)
-    {
+    private function __construct(
+        public string $key,
+        public RingSeat $seat,
+        public array $map,
+        public ?FitBands $bands,
+        public array $remedies,
+    ) {
     }
 
     public static function of(string $key, RingSeat $seat, ?BoreSurveyResult $survey, ?FitResult $fit): self

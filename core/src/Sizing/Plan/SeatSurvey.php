@@ -38,8 +38,13 @@ final readonly class SeatSurvey
      * @param  string  $key left or right of a pair, or the part that sits there: its places in the notebook are named by it
      * @param  Length  $ring nominal size of the ring that sits there
      */
-    public function __construct(private Limits $limits, private Notebook $notebook, private string $key, private RingSeat $seat, private Length $ring)
-    {
+    public function __construct(
+        private Limits $limits,
+        private Notebook $notebook,
+        private string $key,
+        private RingSeat $seat,
+        private Length $ring,
+    ) {
     }
 
     /** @return list<Ask> three depths, three directions; what it looks like; how a ring goes in; what is done when it is loose */
@@ -48,14 +53,37 @@ final readonly class SeatSurvey
         $asks = [];
         foreach (BoreDepth::cases() as $depth) {
             foreach (self::DIRECTIONS as $clock) {
-                $asks[] = Ask::length(Places::bore($this->key, $depth->value, $clock), Message::of('survey.at', '{depth} at {clock}', ['depth' => Message::plain($depth->label()), 'clock' => Written::of($clock)]), $this->seat === RingSeat::Bore ? Instrument::DigitalCaliper : Instrument::Micrometer, wanted: false, at: "{$depth->value}:$clock");
+                $asks[] = Ask::length(
+                    Places::bore($this->key, $depth->value, $clock),
+                    Message::of('survey.at', '{depth} at {clock}', [
+                        'depth' => Message::plain($depth->label()),
+                        'clock' => Written::of($clock),
+                    ]),
+                    $this->seat === RingSeat::Bore ? Instrument::DigitalCaliper : Instrument::Micrometer,
+                    wanted: false,
+                    at: "{$depth->value}:$clock",
+                );
             }
         }
 
-        return [...$asks,
+        return [
+            ...$asks,
             Ask::choices(Places::look($this->key), 'What it looks like, clean', Option::each(WallLook::class), wanted: false),
-            Ask::choice(Places::feel($this->key), $this->seat === RingSeat::Bore ? 'How a ring goes in' : 'How the ring goes on', Option::each(FitFeel::class), wanted: false),
-            Ask::choice(Places::remedy($this->key), 'When loose', Option::of(['compound' => 'Compound, owner told', 'sleeve' => $this->seat === RingSeat::Bore ? 'Sleeve or new hub' : 'Sleeve or new shaft']), wanted: false),
+            Ask::choice(
+                Places::feel($this->key),
+                $this->seat === RingSeat::Bore ? 'How a ring goes in' : 'How the ring goes on',
+                Option::each(FitFeel::class),
+                wanted: false,
+            ),
+            Ask::choice(
+                Places::remedy($this->key),
+                'When loose',
+                Option::of([
+                    'compound' => 'Compound, owner told',
+                    'sleeve' => $this->seat === RingSeat::Bore ? 'Sleeve or new hub' : 'Sleeve or new shaft',
+                ]),
+                wanted: false,
+            ),
         ];
     }
 
@@ -72,7 +100,17 @@ final readonly class SeatSurvey
         }
         $look = array_values(array_filter(array_map(WallLook::tryFrom(...), $this->notebook->choices(Places::look($this->key)))));
         try {
-            return $readings === [] ? null : (new BoreSurvey($this->limits))->work(new BoreSurveyInput($readings, $this->feel(), $this->seat === RingSeat::Bore ? SurveyedWall::Bore : SurveyedWall::Shaft, $look, $this->ring));
+            return $readings === []
+                ? null
+                : (new BoreSurvey($this->limits))->work(
+                    new BoreSurveyInput(
+                        $readings,
+                        $this->feel(),
+                        $this->seat === RingSeat::Bore ? SurveyedWall::Bore : SurveyedWall::Shaft,
+                        $look,
+                        $this->ring,
+                    ),
+                );
         } catch (Nonsense) {
             return null;
         }
@@ -108,8 +146,10 @@ final readonly class SeatSurvey
         }
         $hub = ['hub' => $at];
 
-        return Verdict::go(Message::of('fit.felt_warm', 'Went in warm'), Message::of('fit.felt_warm.say', 'With the hub at {hub} it goes in as it should. Of the fit that says nothing.', $hub))
-            ->next(Message::of('fit.felt_warm.next', 'When it is cold, try to turn the outer ring with a finger: it must not move.'));
+        return Verdict::go(
+            Message::of('fit.felt_warm', 'Went in warm'),
+            Message::of('fit.felt_warm.say', 'With the hub at {hub} it goes in as it should. Of the fit that says nothing.', $hub),
+        )->next(Message::of('fit.felt_warm.next', 'When it is cold, try to turn the outer ring with a finger: it must not move.'));
     }
 
     public function compound(): bool
@@ -126,15 +166,22 @@ final readonly class SeatSurvey
         }
         $means = [];
         foreach (BoreDepth::cases() as $depth) {
-            $here = array_values(array_filter(array_map(fn (string $c): ?float => $this->reading($depth, $c)?->value->mm, self::DIRECTIONS)));
+            $here = array_values(
+                array_filter(array_map(fn (string $c): ?float => $this->reading($depth, $c)?->value->mm, self::DIRECTIONS)),
+            );
             $means = $here === [] ? $means : [...$means, array_sum($here) / count($here)];
         }
 
-        return $means === [] ? $survey->mean : Reading::of(Length::mm($this->seat === RingSeat::Bore ? max($means) : min($means)), $survey->mean->halfWidth);
+        return $means === []
+            ? $survey->mean
+            : Reading::of(Length::mm($this->seat === RingSeat::Bore ? max($means) : min($means)), $survey->mean->halfWidth);
     }
 
     private function reading(BoreDepth $depth, string $clock): ?Reading
     {
-        return $this->notebook->reading(Places::bore($this->key, $depth->value, $clock), $this->seat === RingSeat::Bore ? Instrument::DigitalCaliper : Instrument::Micrometer);
+        return $this->notebook->reading(
+            Places::bore($this->key, $depth->value, $clock),
+            $this->seat === RingSeat::Bore ? Instrument::DigitalCaliper : Instrument::Micrometer,
+        );
     }
 }

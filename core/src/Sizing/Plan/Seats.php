@@ -33,15 +33,24 @@ final readonly class Seats
         foreach ($this->pressed($bench) as [$part, $seat]) {
             $key = self::key($part, $seat);
             $ring = $this->ring($bench, $part, $seat);
-            $steps[] = Step::of("size.$key.seat", $seat === RingSeat::Bore ? 'Will the bore hold: {part}' : 'Will the shaft hold: {part}', 'Up to three depths, three directions; or none, and how a ring goes.', ['part' => Message::within($part->name)])
+            $steps[] = Step::of(
+                "size.$key.seat",
+                $seat === RingSeat::Bore ? 'Will the bore hold: {part}' : 'Will the shaft hold: {part}',
+                'Up to three depths, three directions; or none, and how a ring goes.',
+                ['part' => Message::within($part->name)],
+            )
                 ->with(
-                    tool: $seat === RingSeat::Bore ? 'Caliper with sharp jaws, or a bore gauge' : 'Micrometer', find: 'Bright rings, grip at the mouth only, rust at the lip.',
-                    why: 'Pressed here: {fit}.', part: $part->id, values: ['fit' => Message::plain($bench->pattern->card()->fit)],
+                    tool: $seat === RingSeat::Bore ? 'Caliper with sharp jaws, or a bore gauge' : 'Micrometer',
+                    find: 'Bright rings, grip at the mouth only, rust at the lip.',
+                    why: 'Pressed here: {fit}.',
+                    part: $part->id,
+                    values: ['fit' => Message::plain($bench->pattern->card()->fit)],
                 )
                 ->on(Panel::Survey)
                 ->asking(...$ring->survey->asks())
                 ->judged(...$this->verdicts($ring))
-                ->advice()->optional();
+                ->advice()
+                ->optional();
         }
 
         return $steps;
@@ -67,7 +76,18 @@ final readonly class Seats
             $side = $part->side;
             if ($bench->isPair() && $seat === RingSeat::Bore && $part->kind->isCartridge()) {
                 $size = $findings->sizes->bearing($side);
-                $all[] = new PressedSeat($side->value, $part, $seat, $size->bore, $size->outside, $findings->sizes->width($side), $size->isThin(), $findings->fit($side), $findings->heat($side), $findings->force($side));
+                $all[] = new PressedSeat(
+                    $side->value,
+                    $part,
+                    $seat,
+                    $size->bore,
+                    $size->outside,
+                    $findings->sizes->width($side),
+                    $size->isThin(),
+                    $findings->fit($side),
+                    $findings->heat($side),
+                    $findings->force($side),
+                );
 
                 continue;
             }
@@ -75,8 +95,16 @@ final readonly class Seats
             $fit = $ring->fit();
             $heat = $fit === null || $seat === RingSeat::Shaft ? null : $ring->heat($fit);
             $all[] = new PressedSeat(
-                self::key($part, $seat), $part, $seat, Length::mm($part->mm('bore') > 0 ? $part->mm('bore') : self::CUP_INSIDE * $part->mm('outside')), Length::mm($part->mm('outside')), Length::mm($part->mm('width')),
-                (new BearingTable)->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width'))?->isThin() ?? false, $fit, $heat, $fit === null ? null : $ring->force($fit),
+                self::key($part, $seat),
+                $part,
+                $seat,
+                Length::mm($part->mm('bore') > 0 ? $part->mm('bore') : self::CUP_INSIDE * $part->mm('outside')),
+                Length::mm($part->mm('outside')),
+                Length::mm($part->mm('width')),
+                (new BearingTable())->measuring($part->mm('bore'), $part->mm('outside'), $part->mm('width'))?->isThin() ?? false,
+                $fit,
+                $heat,
+                $fit === null ? null : $ring->force($fit),
             );
         }
 
@@ -96,7 +124,9 @@ final readonly class Seats
         $pressed = [];
         foreach ($bench->hub->stack->line() as $part) {
             $isCup = in_array($part->kind, [PartKind::TaperCup, PartKind::Cup], true);
-            foreach ($part->kind->isCartridge() || $part->kind === PartKind::Bush ? $grips : ($isCup ? [RingSeat::Bore] : []) as $seat) {
+            foreach (
+                $part->kind->isCartridge() || $part->kind === PartKind::Bush ? $grips : ($isCup ? [RingSeat::Bore] : []) as $seat
+            ) {
                 $pressed[] = [$part, $seat];
             }
         }
@@ -111,7 +141,15 @@ final readonly class Seats
 
     private function ring(Bench $bench, Part $part, RingSeat $seat): RingInSeat
     {
-        return new RingInSeat($this->limits, $bench, self::key($part, $seat), $seat, Length::mm($part->mm('bore')), Length::mm($part->mm('outside')), Length::mm($part->mm('width')));
+        return new RingInSeat(
+            $this->limits,
+            $bench,
+            self::key($part, $seat),
+            $seat,
+            Length::mm($part->mm('bore')),
+            Length::mm($part->mm('outside')),
+            Length::mm($part->mm('width')),
+        );
     }
 
     /** @return list<Verdict> fit first, then the survey, heat and force */
@@ -121,6 +159,14 @@ final readonly class Seats
         $heat = $fit === null ? null : $ring->heat($fit);
         $force = $fit === null ? null : $ring->force($fit);
 
-        return array_values(array_filter([$ring->survey->warmVerdict(), $fit?->verdict, $ring->survey->survey()?->verdict, $heat?->verdict, $force?->verdict]));
+        return array_values(
+            array_filter([
+                $ring->survey->warmVerdict(),
+                $fit?->verdict,
+                $ring->survey->survey()?->verdict,
+                $heat?->verdict,
+                $force?->verdict,
+            ]),
+        );
     }
 }

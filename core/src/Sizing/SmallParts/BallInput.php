@@ -14,8 +14,10 @@ final readonly class BallInput
     private const MOST = 60;
 
     /** @param  list<BallReading>  $balls */
-    public function __construct(#[Field('Balls', of: BallReading::class)] public array $balls, #[Field('Read with')] public Instrument $instrument = Instrument::DigitalCaliper)
-    {
+    public function __construct(
+        #[Field('Balls', of: BallReading::class)] public array $balls,
+        #[Field('Read with')] public Instrument $instrument = Instrument::DigitalCaliper,
+    ) {
         if ($balls === [] || count($balls) > self::MOST) {
             throw Nonsense::about('balls', 'Measure one ball at least, and several when you can: sixty are enough.');
         }

@@ -11,7 +11,12 @@ use CleanRace\Core\Verdict\Message;
 final readonly class PartCandidate
 {
     /** @param  Message|string  $sizes as it is asked for, with the unit */
-    public function __construct(public Message|string $name, public Message|string $sizes, public string $system, public float $chiSquare, public Share $probability)
-    {
+    public function __construct(
+        public Message|string $name,
+        public Message|string $sizes,
+        public string $system,
+        public float $chiSquare,
+        public Share $probability,
+    ) {
     }
 }

@@ -16,8 +16,12 @@ final readonly class PartFound
      * @param  list<PartCandidate>  $candidates likeliest first; when none fits, the nearest three
      * @param  Message|Written|null  $askFor what is found, in words
      */
-    private function __construct(public ?string $found, public array $candidates, public Verdict $verdict, public Message|Written|null $askFor)
-    {
+    private function __construct(
+        public ?string $found,
+        public array $candidates,
+        public Verdict $verdict,
+        public Message|Written|null $askFor,
+    ) {
     }
 
     /**

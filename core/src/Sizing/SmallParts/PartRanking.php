@@ -39,7 +39,13 @@ final readonly class PartRanking
         $candidates = [];
         foreach ($near as $i => $chi2) {
             [$name, $sizes] = $named($rows[$i]);
-            $candidates[] = new PartCandidate($name, $sizes instanceof Written ? $sizes->text : $sizes, $rows[$i]['system'] ?? 'metric', $chi2, Share::of($fits ? $weights[$i] / $sum : 0.0));
+            $candidates[] = new PartCandidate(
+                $name,
+                $sizes instanceof Written ? $sizes->text : $sizes,
+                $rows[$i]['system'] ?? 'metric',
+                $chi2,
+                Share::of($fits ? $weights[$i] / $sum : 0.0),
+            );
         }
 
         return [$candidates, array_map(static fn (int $i): array => $rows[$i], array_keys($near)), $fits];

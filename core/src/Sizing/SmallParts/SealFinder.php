@@ -32,20 +32,53 @@ final readonly class SealFinder
     /** @throws Nonsense when what is printed is not three lengths */
     public function work(SealInput $input): PartFound
     {
-        [$shaft, $bore, $width] = $input->printed === null || trim($input->printed) === '' ? [$input->shaft, $input->bore, $input->width] : self::printed($input->printed);
+        [$shaft, $bore, $width] =
+            $input->printed === null || trim($input->printed) === ''
+                ? [$input->shaft, $input->bore, $input->width]
+                : self::printed($input->printed);
         $worn = $this->limits->get('seal.track_worn');
         [$candidates, $rows, $fits] = (new PartRanking($this->limits))->of(
             Table::rows('seals'),
-            fn (array $row): float => PartRanking::miss($shaft, (float) $row['shaft_mm'] - $worn, (float) $row['shaft_mm'] + 0.02)
-                + PartRanking::miss($bore, (float) $row['bore_mm'] - 0.02, (float) $row['bore_mm'] + $this->limits->get('seal.bore_over'))
-                + PartRanking::miss($width, (float) $row['width_mm'] - $this->limits->get('seal.width_off'), (float) $row['width_mm'] + $this->limits->get('seal.width_off')),
-            static fn (array $row): array => [Message::plain('seal'), Written::of(implode(' × ', array_map(PartRanking::mm(...), [$row['shaft_mm'], $row['bore_mm'], $row['width_mm']])).' mm')],
+            fn (array $row): float => PartRanking::miss($shaft, (float) $row['shaft_mm'] - $worn, (float) $row['shaft_mm'] + 0.02) +
+                PartRanking::miss(
+                    $bore,
+                    (float) $row['bore_mm'] - 0.02,
+                    (float) $row['bore_mm'] + $this->limits->get('seal.bore_over'),
+                ) +
+                PartRanking::miss(
+                    $width,
+                    (float) $row['width_mm'] - $this->limits->get('seal.width_off'),
+                    (float) $row['width_mm'] + $this->limits->get('seal.width_off'),
+                ),
+            static fn (array $row): array => [
+                Message::plain('seal'),
+                Written::of(
+                    implode(' × ', array_map(PartRanking::mm(...), [$row['shaft_mm'], $row['bore_mm'], $row['width_mm']])).' mm',
+                ),
+            ],
         );
         $best = $candidates[0] ?? null;
         $sure = $fits && $best !== null && $best->probability->share >= $this->limits->get('level.sure');
 
-        return PartFound::of($sure ? Written::name($best->sizes) : null, $candidates, $this->verdict($candidates, $fits, $sure, [$shaft, $bore, $width])
-            ->workedOut(Working::start()->line('Shaft × bore × width', 'nearest listed', implode(' × ', array_map(static fn (?Reading $r): string => $r === null ? '?' : sprintf('%.2f', $r->value->mm), [$shaft, $bore, $width])), $rows === [] ? 'none' : $candidates[0]->sizes)));
+        return PartFound::of(
+            $sure ? Written::name($best->sizes) : null,
+            $candidates,
+            $this->verdict($candidates, $fits, $sure, [$shaft, $bore, $width])->workedOut(
+                Working::start()->line(
+                    'Shaft × bore × width',
+                    'nearest listed',
+                    implode(
+                        ' × ',
+                        array_map(static fn (?Reading $r): string => $r === null ? '?' : sprintf('%.2f', $r->value->mm), [
+                            $shaft,
+                            $bore,
+                            $width,
+                        ]),
+                    ),
+                    $rows === [] ? 'none' : $candidates[0]->sizes,
+                ),
+            ),
+        );
     }
 
     /**
@@ -57,18 +90,40 @@ final readonly class SealFinder
         [$shaft, $bore, $width] = $read;
         $best = Message::plain($candidates[0]->sizes ?? '');
         $verdict = match (true) {
-            ! $fits => Verdict::care(Message::of('seal.none', 'No listed seal fits'), Message::of('seal.none.say', 'Nearest: {list}. It can still be had: ask with the three sizes.', ['list' => Message::listed(array_column($candidates, 'sizes'), '; ')])),
-            $sure => Verdict::go(Message::of('seal.is', 'Seal {sizes}', ['sizes' => $best]), Message::of('seal.is.say', 'A stock size. Say one lip, or one lip and a dust lip.')),
-            default => Verdict::care(Message::of('seal.may', 'Likely {sizes}', ['sizes' => $best]), Message::of('seal.may.say', 'Others fit as well: {list}.', ['list' => Message::listed(array_slice(array_column($candidates, 'sizes'), 1, 3), '; ')]))
-                ->settledBy($width === null ? Message::of('seal.width', 'The width settles it: depth of the seat, or the old seal.') : ($shaft === null ? Message::of('seal.shaft', 'The shaft settles it.') : Message::of('seal.bore', 'The bore settles it.'))),
+            ! $fits => Verdict::care(
+                Message::of('seal.none', 'No listed seal fits'),
+                Message::of('seal.none.say', 'Nearest: {list}. It can still be had: ask with the three sizes.', [
+                    'list' => Message::listed(array_column($candidates, 'sizes'), '; '),
+                ]),
+            ),
+            $sure => Verdict::go(
+                Message::of('seal.is', 'Seal {sizes}', ['sizes' => $best]),
+                Message::of('seal.is.say', 'A stock size. Say one lip, or one lip and a dust lip.'),
+            ),
+            default => Verdict::care(
+                Message::of('seal.may', 'Likely {sizes}', ['sizes' => $best]),
+                Message::of('seal.may.say', 'Others fit as well: {list}.', [
+                    'list' => Message::listed(array_slice(array_column($candidates, 'sizes'), 1, 3), '; '),
+                ]),
+            )->settledBy(
+                $width === null
+                    ? Message::of('seal.width', 'The width settles it: depth of the seat, or the old seal.')
+                    : ($shaft === null
+                        ? Message::of('seal.shaft', 'The shaft settles it.')
+                        : Message::of('seal.bore', 'The bore settles it.')),
+            ),
         };
 
         return $verdict
-            ->showing(...array_values(array_filter([
-                $shaft === null ? null : Figure::of('shaft', 'Shaft', $shaft->value, 2 * $shaft->sigma()),
-                $bore === null ? null : Figure::of('bore', 'Bore it sits in', $bore->value, 2 * $bore->sigma()),
-                $width === null ? null : Figure::of('width', 'Width', $width->value, 2 * $width->sigma()),
-            ])))
+            ->showing(
+                ...array_values(
+                    array_filter([
+                        $shaft === null ? null : Figure::of('shaft', 'Shaft', $shaft->value, 2 * $shaft->sigma()),
+                        $bore === null ? null : Figure::of('bore', 'Bore it sits in', $bore->value, 2 * $bore->sigma()),
+                        $width === null ? null : Figure::of('width', 'Width', $width->value, 2 * $width->sigma()),
+                    ]),
+                ),
+            )
             ->next(Message::of('seal.next', 'Feel the track for a groove with a nail: a new lip in an old groove leaks.'));
     }
 
@@ -79,7 +134,7 @@ final readonly class SealFinder
      */
     private static function printed(string $printed): array
     {
-        $lengths = array_map((new LengthText)->read(...), ThreeSizes::parts($printed));
+        $lengths = array_map((new LengthText())->read(...), ThreeSizes::parts($printed));
         if (count($lengths) < 2 || count($lengths) > 3) {
             throw Nonsense::about('printed', 'Type shaft, bore and width, such as 35 62 7 or 1 x 1 1/2 x 1/4 in.');
         }

@@ -13,7 +13,12 @@ final readonly class TaperSetResult
      * @param  list<string>  $cups that go with this cone
      * @param  list<string>  $cones that go with this cup
      */
-    public function __construct(public ?bool $belongs, public ?string $set, public array $cups, public array $cones, public Verdict $verdict)
-    {
+    public function __construct(
+        public ?bool $belongs,
+        public ?string $set,
+        public array $cups,
+        public array $cones,
+        public Verdict $verdict,
+    ) {
     }
 }

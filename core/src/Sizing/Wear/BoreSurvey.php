@@ -17,10 +17,24 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
 /** C5: mean, ovality and taper of a wall, each with how sure it is, and the pattern of wear that readings and looks show. */
-#[Calculator('bore-survey', 'Survey a bore, shaft or seal track', 'size', 'Diameters at up to three depths and three clock directions.', ['readings' => [
-    ['depth' => 'lip', 'clock' => '12', 'diameter_mm' => 46.98], ['depth' => 'lip', 'clock' => '2', 'diameter_mm' => 46.98], ['depth' => 'lip', 'clock' => '4', 'diameter_mm' => 46.99],
-    ['depth' => 'bottom', 'clock' => '12', 'diameter_mm' => 46.98], ['depth' => 'bottom', 'clock' => '2', 'diameter_mm' => 46.97], ['depth' => 'bottom', 'clock' => '4', 'diameter_mm' => 46.98],
-]])]
+#[
+    Calculator(
+        'bore-survey',
+        'Survey a bore, shaft or seal track',
+        'size',
+        'Diameters at up to three depths and three clock directions.',
+        [
+            'readings' => [
+                ['depth' => 'lip', 'clock' => '12', 'diameter_mm' => 46.98],
+                ['depth' => 'lip', 'clock' => '2', 'diameter_mm' => 46.98],
+                ['depth' => 'lip', 'clock' => '4', 'diameter_mm' => 46.99],
+                ['depth' => 'bottom', 'clock' => '12', 'diameter_mm' => 46.98],
+                ['depth' => 'bottom', 'clock' => '2', 'diameter_mm' => 46.97],
+                ['depth' => 'bottom', 'clock' => '4', 'diameter_mm' => 46.98],
+            ],
+        ],
+    ),
+]
 final readonly class BoreSurvey
 {
     public function __construct(private Limits $limits)
@@ -36,14 +50,23 @@ final readonly class BoreSurvey
         $values = array_map(static fn (BoreReading $r): float => $r->diameter->value->mm, $input->readings);
         $halfWidth = max(0.0, ...array_map(static fn (BoreReading $r): float => $r->diameter->halfWidth->mm, $input->readings));
         $mean = Reading::of(Length::mm(array_sum($values) / count($values)), Length::mm($halfWidth));
-        $sigma = $this->limits->get('survey.repeat_share') * $halfWidth / sqrt(3);
+        $sigma = ($this->limits->get('survey.repeat_share') * $halfWidth) / sqrt(3);
 
         $ovality = $this->widestOvality($byDepth, $sigma);
         $taper = isset($byDepth['lip'], $byDepth['bottom'])
-            ? new Estimate(self::mean($byDepth['lip']) - self::mean($byDepth['bottom']), $sigma * sqrt(1 / count($byDepth['lip']) + 1 / count($byDepth['bottom'])))
+            ? new Estimate(
+                self::mean($byDepth['lip']) - self::mean($byDepth['bottom']),
+                $sigma * sqrt(1 / count($byDepth['lip']) + 1 / count($byDepth['bottom'])),
+            )
             : null;
         $means = array_map(self::mean(...), $byDepth);
-        $step = count($means) < 2 ? null : new Estimate(max($means) - min($means), $sigma * sqrt(2 / max(1, min([9, ...array_map(count(...), array_values($byDepth))]))));
+        $step =
+            count($means) < 2
+                ? null
+                : new Estimate(
+                    max($means) - min($means),
+                    $sigma * sqrt(2 / max(1, min([9, ...array_map(count(...), array_values($byDepth))]))),
+                );
         $pattern = (new WearPattern($this->limits))->of($input, $mean, $ovality, $taper, $step);
 
         return new BoreSurveyResult(
@@ -52,7 +75,15 @@ final readonly class BoreSurvey
             $taper === null ? null : Length::mm($taper->mean),
             $step === null ? null : Length::mm($step->mean),
             $pattern,
-            array_map(static fn (BoreReading $r): WallPatch => new WallPatch($r->depth, $r->clock, $r->diameter->value, Length::mm($r->diameter->value->mm - $mean->value->mm)), $input->readings),
+            array_map(
+                static fn (BoreReading $r): WallPatch => new WallPatch(
+                    $r->depth,
+                    $r->clock,
+                    $r->diameter->value,
+                    Length::mm($r->diameter->value->mm - $mean->value->mm),
+                ),
+                $input->readings,
+            ),
             $this->verdict($input, $mean, $ovality, $taper, $step, $pattern),
         );
     }
@@ -67,7 +98,7 @@ final readonly class BoreSurvey
                 continue;
             }
             $here = count($d) === 2 ? abs($d[0] - $d[1]) : self::ovality($d[0], $d[1], $d[2]);
-            $widest = $widest === null || $here > $widest->mean ? new Estimate($here, $sigma * sqrt(8 / 3) / M_SQRT2) : $widest;
+            $widest = $widest === null || $here > $widest->mean ? new Estimate($here, ($sigma * sqrt(8 / 3)) / M_SQRT2) : $widest;
         }
 
         return $widest;
@@ -76,7 +107,7 @@ final readonly class BoreSurvey
     /** (4/3)·√(ΣDi² − ΣDiDj), for three directions 60° apart: exact for an ellipse. */
     private static function ovality(float $a, float $b, float $c): float
     {
-        return 4 / 3 * sqrt(max(0.0, $a * $a + $b * $b + $c * $c - $a * $b - $b * $c - $a * $c));
+        return (4 / 3) * sqrt(max(0.0, $a * $a + $b * $b + $c * $c - $a * $b - $b * $c - $a * $c));
     }
 
     /** A ring that grips all the way down speaks for a round, straight bore. */
@@ -84,7 +115,7 @@ final readonly class BoreSurvey
     {
         $odds = in_array($feel, [FitFeel::FirmDriving, FitFeel::WillNotStart], true) ? $this->limits->get('survey.feel_odds') : 1.0;
 
-        return $odds * $inside / ($odds * $inside + 1 - $inside);
+        return ($odds * $inside) / ($odds * $inside + 1 - $inside);
     }
 
     /** The worse of round and straight, with what was seen. */
@@ -95,18 +126,32 @@ final readonly class BoreSurvey
         $along = $input->wall === SurveyedWall::Bore ? $taper : $step;
         $pAlong = $along === null ? 1.0 : $along->probabilityAtMost($straight) - $along->probabilityAtMost(-$straight);
         $inside = $this->afterFeel(min($pOval, $pAlong), $input->feel);
-        $sign = ($ovality !== null && $ovality->mean - $ovality->spread() > $round) || ($along !== null && abs($along->mean) - $along->spread() > $straight);
+        $sign =
+            ($ovality !== null && $ovality->mean - $ovality->spread() > $round) ||
+            ($along !== null && abs($along->mean) - $along->spread() > $straight);
         $level = Level::within($this->limits, $inside, $inside, $sign);
 
-        return $pattern !== null || array_filter($input->look, static fn (WallLook $l): bool => $l->speaksAgainst()) !== [] ? $level->worse(Level::Care) : $level;
+        return $pattern !== null || array_filter($input->look, static fn (WallLook $l): bool => $l->speaksAgainst()) !== []
+            ? $level->worse(Level::Care)
+            : $level;
     }
 
-    private function verdict(BoreSurveyInput $input, Reading $mean, ?Estimate $ovality, ?Estimate $taper, ?Estimate $step, ?string $pattern): Verdict
-    {
+    private function verdict(
+        BoreSurveyInput $input,
+        Reading $mean,
+        ?Estimate $ovality,
+        ?Estimate $taper,
+        ?Estimate $step,
+        ?string $pattern,
+    ): Verdict {
         $level = $this->level($input, $ovality, $taper, $step, $pattern);
         [$round, $straight] = (new WearPattern($this->limits))->bounds($input->wall);
-        $words = new WearWords;
-        $verdict = Verdict::of($level, $words->headline($pattern, $input->wall), $words->sentence($pattern, $mean, count($input->readings)))
+        $words = new WearWords();
+        $verdict = Verdict::of(
+            $level,
+            $words->headline($pattern, $input->wall),
+            $words->sentence($pattern, $mean, count($input->readings)),
+        )
             ->showing(Figure::of('mean', 'Mean diameter', $mean->value, 2 * $mean->sigma(), 3))
             ->because(...$words->seen($input->look))
             ->next($words->next($pattern, $input))
@@ -114,15 +159,41 @@ final readonly class BoreSurvey
         $working = Working::start()->line('Mean', 'ΣD / n', sprintf('n = %d', count($input->readings)), $mean->value, 3);
         if ($ovality !== null) {
             $verdict = $verdict->showing(Figure::of('ovality', 'Out of round', Length::mm($ovality->mean), $ovality->spread(), 3));
-            $working = $working->line('Out of round', '(4/3)·√(ΣDi² − ΣDiDj)', Message::filled('limit {limit}', limit: sprintf('%.3f', $round)), Length::mm($ovality->mean), 3);
+            $working = $working->line(
+                'Out of round',
+                '(4/3)·√(ΣDi² − ΣDiDj)',
+                Message::filled('limit {limit}', limit: sprintf('%.3f', $round)),
+                Length::mm($ovality->mean),
+                3,
+            );
         }
         if ($taper !== null && $input->wall === SurveyedWall::Bore) {
             $verdict = $verdict->showing(Figure::of('taper', 'Lip less bottom', Length::mm($taper->mean), $taper->spread(), 3));
-            $working = $working->line('Taper', 'mean(lip) − mean(bottom)', Message::filled('limit {limit}', limit: sprintf('±%.3f', $straight)), Length::mm($taper->mean), 3);
+            $working = $working->line(
+                'Taper',
+                'mean(lip) − mean(bottom)',
+                Message::filled('limit {limit}', limit: sprintf('±%.3f', $straight)),
+                Length::mm($taper->mean),
+                3,
+            );
         }
         if ($step !== null && $input->wall !== SurveyedWall::Bore) {
-            $verdict = $verdict->showing(Figure::of('step', $input->wall === SurveyedWall::Shaft ? 'Step along it' : 'Depth of the groove, on radius', Length::mm($input->wall === SurveyedWall::Shaft ? $step->mean : $step->mean / 2), $step->spread(), 3));
-            $working = $working->line('Step', 'largest mean − smallest mean', Message::filled('limit {limit} on diameter', limit: sprintf('%.3f', $straight)), Length::mm($step->mean), 3);
+            $verdict = $verdict->showing(
+                Figure::of(
+                    'step',
+                    $input->wall === SurveyedWall::Shaft ? 'Step along it' : 'Depth of the groove, on radius',
+                    Length::mm($input->wall === SurveyedWall::Shaft ? $step->mean : $step->mean / 2),
+                    $step->spread(),
+                    3,
+                ),
+            );
+            $working = $working->line(
+                'Step',
+                'largest mean − smallest mean',
+                Message::filled('limit {limit} on diameter', limit: sprintf('%.3f', $straight)),
+                Length::mm($step->mean),
+                3,
+            );
         }
 
         return $verdict->workedOut($working);

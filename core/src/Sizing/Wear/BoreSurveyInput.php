@@ -30,7 +30,14 @@ final readonly class BoreSurveyInput
         foreach ($readings as $reading) {
             $place = $reading->depth->value.'@'.$reading->clock->text();
             if (isset($seen[$place])) {
-                throw Nonsense::about('readings', sprintf('Two diameters are given for %s o\'clock at the %s. Keep one.', $reading->clock->text(), $reading->depth->value));
+                throw Nonsense::about(
+                    'readings',
+                    sprintf(
+                        'Two diameters are given for %s o\'clock at the %s. Keep one.',
+                        $reading->clock->text(),
+                        $reading->depth->value,
+                    ),
+                );
             }
             $seen[$place] = true;
         }

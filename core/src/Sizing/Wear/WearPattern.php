@@ -28,7 +28,10 @@ final readonly class WearPattern
     public function of(BoreSurveyInput $input, Reading $mean, ?Estimate $ovality, ?Estimate $taper, ?Estimate $step): ?string
     {
         [$round, $along] = $this->bounds($input->wall);
-        $saw = static fn (WallLook ...$looks): bool => array_filter($looks, static fn (WallLook $l): bool => in_array($l, $input->look, true)) !== [];
+        $saw = static fn (WallLook ...$looks): bool => array_filter(
+            $looks,
+            static fn (WallLook $l): bool => in_array($l, $input->look, true),
+        ) !== [];
         if ($input->wall !== SurveyedWall::Bore) {
             return match (true) {
                 $step !== null && $step->mean > $along => $input->wall === SurveyedWall::Shaft ? 'stepped' : 'grooved',
@@ -37,7 +40,8 @@ final readonly class WearPattern
                 default => null,
             };
         }
-        $wide = $input->ring !== null && $mean->value->mm - 2 * $mean->sigma() > $input->ring->mm - $this->limits->get('fit.grip_creep');
+        $wide =
+            $input->ring !== null && $mean->value->mm - 2 * $mean->sigma() > $input->ring->mm - $this->limits->get('fit.grip_creep');
 
         return match (true) {
             $ovality !== null && $ovality->mean > $round => 'oval',

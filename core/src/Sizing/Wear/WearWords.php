@@ -13,7 +13,9 @@ final class WearWords
     public function headline(?string $pattern, SurveyedWall $wall): Message
     {
         return match ($pattern) {
-            'oval' => $wall === SurveyedWall::Bore ? Message::of('survey.oval', 'The bore is oval') : Message::of('survey.oval_shaft', 'The shaft is out of round'),
+            'oval' => $wall === SurveyedWall::Bore
+                ? Message::of('survey.oval', 'The bore is oval')
+                : Message::of('survey.oval_shaft', 'The shaft is out of round'),
             'mouth_opened' => Message::of('survey.mouth', 'The mouth is opened out'),
             'mouth_corroded' => Message::of('survey.corroded', 'The mouth is eaten by rust'),
             'worn_inside' => Message::of('survey.inside', 'Worn inside, tight at the mouth'),
@@ -27,9 +29,14 @@ final class WearWords
     public function sentence(?string $pattern, Reading $mean, int $count): Message
     {
         return match ($pattern) {
-            null => Message::counted('survey.true.say', $count, 'One diameter: {mean}.', 'Mean {mean} from {count} diameters.', ['mean' => $mean->value]),
+            null => Message::counted('survey.true.say', $count, 'One diameter: {mean}.', 'Mean {mean} from {count} diameters.', [
+                'mean' => $mean->value,
+            ]),
             'worn_inside' => Message::of('survey.inside.say', 'It grips at the lip and is loose below: the ring has been creeping.'),
-            'mouth_corroded' => Message::of('survey.corroded.say', 'Water stood behind the seal. Below the rust the wall may still hold.'),
+            'mouth_corroded' => Message::of(
+                'survey.corroded.say',
+                'Water stood behind the seal. Below the rust the wall may still hold.',
+            ),
             'crept' => Message::of('survey.crept.say', 'Loose and even all the way down.'),
             'stepped' => Message::of('survey.stepped.say', 'A ring has turned or rocked on it: the next one would do the same.'),
             'grooved' => Message::of('survey.grooved.say', 'A new lip in an old groove leaks.'),
@@ -41,16 +48,24 @@ final class WearWords
     {
         return match ($pattern) {
             null => null,
-            'grooved' => Message::of('survey.grooved.next', 'Run the lip on a fresh place: seat the seal a little in or out, turn the collar, or sleeve the track.'),
+            'grooved' => Message::of(
+                'survey.grooved.next',
+                'Run the lip on a fresh place: seat the seal a little in or out, turn the collar, or sleeve the track.',
+            ),
             'stepped' => Message::of('survey.stepped.next', 'Take the fit from the smallest place. Another shaft, or a sleeve on it.'),
-            'mouth_corroded' => Message::of('survey.corroded.next', 'Take the fit from below the rust; smear the seat so that water stays out.'),
+            'mouth_corroded' => Message::of(
+                'survey.corroded.next',
+                'Take the fit from below the rust; smear the seat so that water stays out.',
+            ),
             default => Message::of('survey.next', 'Take the fit from the loosest place; think of a sleeve, or a new part.'),
         };
     }
 
     public function settledBy(SurveyedWall $wall): Message
     {
-        return $wall === SurveyedWall::Bore ? Message::of('survey.settle', 'A bore gauge would settle it.') : Message::of('survey.settle_shaft', 'A micrometer would settle it.');
+        return $wall === SurveyedWall::Bore
+            ? Message::of('survey.settle', 'A bore gauge would settle it.')
+            : Message::of('survey.settle_shaft', 'A micrometer would settle it.');
     }
 
     /**
@@ -59,13 +74,19 @@ final class WearWords
      */
     public function seen(array $look): array
     {
-        return array_map(static fn (WallLook $l): Message => Message::of('survey.seen.'.$l->value, match ($l) {
-            WallLook::BrightBand => 'A bright band: something turned there.',
-            WallLook::Pits => 'Pits: rust ate the wall, what stands between them still carries.',
-            WallLook::ScoreCaught => 'A score that catches a nail holds a ring off, or lets water by.',
-            WallLook::RustAtLip => 'Rust at the lip: water stood there.',
-            WallLook::GripsAtMouth => 'Gripped at the mouth only: loose below.',
-            WallLook::EvenGrey => 'Even and grey: it has held still.',
-        }), $look);
+        return array_map(
+            static fn (WallLook $l): Message => Message::of(
+                'survey.seen.'.$l->value,
+                match ($l) {
+                    WallLook::BrightBand => 'A bright band: something turned there.',
+                    WallLook::Pits => 'Pits: rust ate the wall, what stands between them still carries.',
+                    WallLook::ScoreCaught => 'A score that catches a nail holds a ring off, or lets water by.',
+                    WallLook::RustAtLip => 'Rust at the lip: water stood there.',
+                    WallLook::GripsAtMouth => 'Gripped at the mouth only: loose below.',
+                    WallLook::EvenGrey => 'Even and grey: it has held still.',
+                },
+            ),
+            $look,
+        );
     }
 }

@@ -53,7 +53,7 @@ final class DesignationReaderTest extends TestCase
     #[DataProvider('numbers')]
     public function test_reads_the_number(string $typed, string $number, string $kind, ?float $bore): void
     {
-        $read = (new DesignationReader)->read($typed);
+        $read = (new DesignationReader())->read($typed);
         self::assertSame([$number, $kind], [$read->number, $read->kind->value]);
         self::assertEqualsWithDelta($bore, $read->boreMm, 1e-6);
     }
@@ -79,7 +79,7 @@ final class DesignationReaderTest extends TestCase
     #[DataProvider('suffixes')]
     public function test_reads_the_signs_behind_it(string $typed, ?int $seals, string $clearance, array $signs): void
     {
-        $read = (new DesignationReader)->read($typed);
+        $read = (new DesignationReader())->read($typed);
         self::assertSame($seals, $read->seals());
         self::assertSame($clearance, $read->clearance());
         self::assertSame($signs, array_map(static fn (Sign $s): string => $s->sign, $read->signs));
@@ -88,7 +88,7 @@ final class DesignationReaderTest extends TestCase
     public function test_every_spelling_in_the_table_is_found_behind_a_number(): void
     {
         foreach (Table::rows('suffixes') as $row) {
-            $read = (new DesignationReader)->read('6204 '.$row['spelling']);
+            $read = (new DesignationReader())->read('6204 '.$row['spelling']);
             self::assertSame($row['spelling'], $read->signs[0]->sign);
             self::assertSame($row['family'], $read->signs[0]->family);
         }
@@ -96,7 +96,7 @@ final class DesignationReaderTest extends TestCase
 
     public function test_a_closed_bearing_is_as_wide_as_its_seals_make_it(): void
     {
-        $reader = new DesignationReader;
+        $reader = new DesignationReader();
         self::assertTrue($reader->read('R12 ZZ')->isClosed());
         self::assertTrue($reader->read('R12 2RS')->isClosed());
         self::assertTrue($reader->read('R12 RS')->isClosed(), 'unclear, but something closes it');
@@ -105,14 +105,14 @@ final class DesignationReaderTest extends TestCase
 
     public function test_what_was_guessed_is_said(): void
     {
-        self::assertSame('O as 0', English::of((new DesignationReader)->read('62O4')->guessed));
-        self::assertNull((new DesignationReader)->read('6204')->guessed);
+        self::assertSame('O as 0', English::of((new DesignationReader())->read('62O4')->guessed));
+        self::assertNull((new DesignationReader())->read('6204')->guessed);
     }
 
     public function test_sizes_spelled_out_are_shown_as_read(): void
     {
-        self::assertStringContainsString('18 × 30 × 7', English::of((new DesignationReader)->read('18307')->reading));
-        self::assertStringContainsString('outside 10, bore 5', English::of((new DesignationReader)->read('MR105')->reading));
+        self::assertStringContainsString('18 × 30 × 7', English::of((new DesignationReader())->read('18307')->reading));
+        self::assertStringContainsString('outside 10, bore 5', English::of((new DesignationReader())->read('MR105')->reading));
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -134,6 +134,6 @@ final class DesignationReaderTest extends TestCase
     {
         $this->expectException(Nonsense::class);
         $this->expectExceptionMessage($words);
-        (new DesignationReader)->read($typed);
+        (new DesignationReader())->read($typed);
     }
 }

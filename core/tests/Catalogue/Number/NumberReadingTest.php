@@ -121,7 +121,7 @@ final class NumberReadingTest extends TestCase
     #[DataProvider('looks')]
     public function test_what_a_dirty_number_looks_like_is_offered_and_said(string $typed, string $number, string $guess): void
     {
-        foreach ((new DesignationReader)->readings($typed) as $read) {
+        foreach ((new DesignationReader())->readings($typed) as $read) {
             if ($read->number === $number) {
                 self::assertSame($guess, English::of($read->guessed));
 
@@ -133,7 +133,7 @@ final class NumberReadingTest extends TestCase
 
     public function test_a_clean_number_looks_like_nothing_else_and_three_guesses_are_too_many(): void
     {
-        $keys = static fn (string $typed): array => array_column((new LookAlikes)->of($typed), 0);
+        $keys = static fn (string $typed): array => array_column((new LookAlikes())->of($typed), 0);
         self::assertNotContains('6204', $keys('6204'));
         self::assertNotContains('6301', $keys('G3OI'), 'three signs guessed say too little');
         self::assertSame([], $keys(''));
@@ -157,16 +157,16 @@ final class NumberReadingTest extends TestCase
     #[DataProvider('tails')]
     public function test_signs_behind_a_number(string $tail, array $signs): void
     {
-        self::assertSame($signs, array_column((new Suffixes)->read($tail), 'sign'));
+        self::assertSame($signs, array_column((new Suffixes())->read($tail), 'sign'));
     }
 
     public function test_a_sign_with_a_digit_for_a_letter_is_mended_and_said(): void
     {
-        [$signs, $guess] = (new Suffixes)->mended('2R5');
+        [$signs, $guess] = (new Suffixes())->mended('2R5');
         self::assertSame([['2RS'], '5 as S'], [array_column($signs, 'sign'), English::of($guess)]);
-        [$signs, $guess] = (new Suffixes)->mended('QQQ');
+        [$signs, $guess] = (new Suffixes())->mended('QQQ');
         self::assertSame([['QQQ'], null], [array_column($signs, 'sign'), $guess]);
-        self::assertSame('5 as S', English::of((new DesignationReader)->read('6205 2R5')->guessed));
+        self::assertSame('5 as S', English::of((new DesignationReader())->read('6205 2R5')->guessed));
     }
 
     /** @return iterable<string, array{string, list<string>}> typed, numbers in the order in which they are offered */
@@ -183,14 +183,24 @@ final class NumberReadingTest extends TestCase
     #[DataProvider('ranked')]
     public function test_several_readings_are_ranked(string $typed, array $numbers): void
     {
-        $read = array_map(static fn (Designation $d): string => $d->written(), (new DesignationReader)->readings($typed));
+        $read = array_map(static fn (Designation $d): string => $d->written(), (new DesignationReader())->readings($typed));
         self::assertSame($numbers, array_slice($read, 0, count($numbers)));
     }
 
     public function test_other_ways_to_write_a_number_lead_to_the_same_row(): void
     {
         $index = NumberIndex::make();
-        foreach (['61804' => '6804', '61900' => '6900', '61701' => '6701', '7904' => '71904', '618/8' => '688', '34640037' => 'DAC34640037', 'LM11910' => 'LM11949/LM11910'] as $spelling => $number) {
+        foreach (
+            [
+                '61804' => '6804',
+                '61900' => '6900',
+                '61701' => '6701',
+                '7904' => '71904',
+                '618/8' => '688',
+                '34640037' => 'DAC34640037',
+                'LM11910' => 'LM11949/LM11910',
+            ] as $spelling => $number
+        ) {
             self::assertSame($number, $index[$spelling][0] ?? null, (string) $spelling);
         }
         self::assertSame('cup', $index['LM11910'][1]);
@@ -204,12 +214,15 @@ final class NumberReadingTest extends TestCase
         yield 'open' => ['6204', '6204, open, 20 × 47 × 14 mm'];
         yield 'taper' => ['30204', '30204, cone and cup, 20 × 47 × 15.25 mm'];
         yield 'hub unit' => ['DAC34640037', 'DAC34640037, 34 × 64 × 37 mm'];
-        yield 'stainless, no cage' => ['SS6902 2RSV', '6902, contact seal on both sides, no cage, full of balls, stainless, 15 × 28 × 7 mm'];
+        yield 'stainless, no cage' => [
+            'SS6902 2RSV',
+            '6902, contact seal on both sides, no cage, full of balls, stainless, 15 × 28 × 7 mm',
+        ];
     }
 
     #[DataProvider('counter')]
     public function test_the_words_of_a_counter(string $typed, string $words): void
     {
-        self::assertSame($words, English::of(CounterWords::of((new DesignationReader)->read($typed))));
+        self::assertSame($words, English::of(CounterWords::of((new DesignationReader())->read($typed))));
     }
 }

@@ -52,7 +52,12 @@ final class DxfTest extends TestCase
         self::assertSame(0, $depth);
         self::assertSame(['  0', 'EOF'], $pairs[count($pairs) - 1]);
         self::assertStringContainsString("\$INSUNITS\r\n 70\r\n4", $dxf, 'millimetres');
-        $rounds = array_sum(array_map(static fn ($p): int => count(array_filter($p->outlines, static fn ($o): bool => $o->round !== null)), $section->pieces));
+        $rounds = array_sum(
+            array_map(
+                static fn ($p): int => count(array_filter($p->outlines, static fn ($o): bool => $o->round !== null)),
+                $section->pieces,
+            ),
+        );
         self::assertSame(2 * $rounds, $circles, 'both halves');
         self::assertGreaterThan(20, $lines);
         preg_match_all('/ {2}8\r\n(\w+)\r\n/', $dxf, $used);
@@ -64,7 +69,9 @@ final class DxfTest extends TestCase
     {
         $pattern = Patterns::find('pair-sleeve');
         $whole = Dxf::of(self::section($pattern));
-        $less = Dxf::of(self::section($pattern, new Notebook(['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null]])));
+        $less = Dxf::of(
+            self::section($pattern, new Notebook(['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null]])),
+        );
         self::assertStringContainsString('Sleeve', $whole);
         self::assertStringNotContainsString('Sleeve', $less);
     }

@@ -32,6 +32,6 @@ final class AngleTextTest extends TestCase
         if ($degrees === null) {
             $this->expectException(Nonsense::class);
         }
-        self::assertEqualsWithDelta((float) $degrees, (new AngleText)->read($typed)->degrees, 1e-9);
+        self::assertEqualsWithDelta((float) $degrees, (new AngleText())->read($typed)->degrees, 1e-9);
     }
 }

@@ -31,7 +31,7 @@ final class GaugeTextTest extends TestCase
     public function test_what_a_gauge_shows_is_read_with_its_unit(string $typed, ?string $unit, float $amount): void
     {
         try {
-            $read = (new GaugeText)->read($typed);
+            $read = (new GaugeText())->read($typed);
             self::assertSame($unit, $read->unit()->value);
             self::assertEqualsWithDelta($amount, $read->amount(), 0.01);
         } catch (Nonsense $nonsense) {

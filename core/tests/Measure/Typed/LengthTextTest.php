@@ -55,7 +55,7 @@ final class LengthTextTest extends TestCase
     #[DataProvider('readable')]
     public function test_reads_what_people_type(string $typed, float $mm): void
     {
-        self::assertEqualsWithDelta($mm, (new LengthText)->read($typed)->mm, 1e-9);
+        self::assertEqualsWithDelta($mm, (new LengthText())->read($typed)->mm, 1e-9);
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -91,7 +91,7 @@ final class LengthTextTest extends TestCase
     public function test_says_what_is_wrong(string $typed, string $words): void
     {
         try {
-            (new LengthText)->read($typed);
+            (new LengthText())->read($typed);
             self::fail("$typed was read.");
         } catch (Nonsense $nonsense) {
             self::assertStringContainsString($words, $nonsense->getMessage());
@@ -108,21 +108,23 @@ final class LengthTextTest extends TestCase
 
     public function test_what_is_read_comes_back_whatever_the_spelling(): void
     {
-        $this->limitTo(200)->forAll(Generators::choose(1, 199_999))->then(static function (int $hundredths): void {
-            $number = sprintf('%d.%02d', intdiv($hundredths, 100), $hundredths % 100);
-            $text = new LengthText;
-            foreach ([$number, str_replace('.', ',', $number), "$number mm", " $number  MM "] as $typed) {
-                self::assertEqualsWithDelta($hundredths / 100, $text->read($typed)->mm, 1e-9, $typed);
-            }
-        });
+        $this->limitTo(200)
+            ->forAll(Generators::choose(1, 199_999))
+            ->then(static function (int $hundredths): void {
+                $number = sprintf('%d.%02d', intdiv($hundredths, 100), $hundredths % 100);
+                $text = new LengthText();
+                foreach ([$number, str_replace('.', ',', $number), "$number mm", " $number  MM "] as $typed) {
+                    self::assertEqualsWithDelta($hundredths / 100, $text->read($typed)->mm, 1e-9, $typed);
+                }
+            });
     }
 
     public function test_every_sixty_fourth_of_an_inch_is_read_exactly(): void
     {
         for ($count = 1; $count < 128; $count++) {
             $whole = intdiv($count, 64);
-            $typed = trim(($whole > 0 ? "$whole " : '').($count % 64 > 0 ? ($count % 64).'/64' : '')).' in';
-            self::assertEqualsWithDelta($count * 25.4 / 64, (new LengthText)->read($typed)->mm, 1e-9, $typed);
+            $typed = trim(($whole > 0 ? "$whole " : '').($count % 64 > 0 ? $count % 64 .'/64' : '')).' in';
+            self::assertEqualsWithDelta(($count * 25.4) / 64, (new LengthText())->read($typed)->mm, 1e-9, $typed);
         }
     }
 

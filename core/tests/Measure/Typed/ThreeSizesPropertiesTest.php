@@ -17,9 +17,20 @@ final class ThreeSizesPropertiesTest extends TestCase
 
     public function test_three_sizes_come_back_as_they_were_typed(): void
     {
-        $this->limitTo(150)->forAll(Generators::choose(30, 600), Generators::choose(601, 1500), Generators::choose(30, 400), Generators::elements('x', ' x ', ' × ', ' ', '-', '*'))->then(function (int $a, int $b, int $c, string $between): void {
-            $typed = implode($between, array_map(static fn (int $tenths): string => (string) ($tenths / 10), [$a, $b, $c]));
-            self::assertEquals([$a / 10, $b / 10, $c / 10], array_map(static fn (string $p): float => (new LengthText)->read($p)->mm, ThreeSizes::parts($typed)), $typed);
-        });
+        $this->limitTo(150)
+            ->forAll(
+                Generators::choose(30, 600),
+                Generators::choose(601, 1500),
+                Generators::choose(30, 400),
+                Generators::elements('x', ' x ', ' × ', ' ', '-', '*'),
+            )
+            ->then(function (int $a, int $b, int $c, string $between): void {
+                $typed = implode($between, array_map(static fn (int $tenths): string => (string) ($tenths / 10), [$a, $b, $c]));
+                self::assertEquals(
+                    [$a / 10, $b / 10, $c / 10],
+                    array_map(static fn (string $p): float => (new LengthText())->read($p)->mm, ThreeSizes::parts($typed)),
+                    $typed,
+                );
+            });
     }
 }

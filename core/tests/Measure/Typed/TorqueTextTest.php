@@ -15,7 +15,7 @@ final class TorqueTextTest extends TestCase
 {
     public function test_reads_torques_in_the_units_of_manuals(): void
     {
-        $text = new TorqueText;
+        $text = new TorqueText();
         self::assertEqualsWithDelta(45.0, $text->read('45')->newtonMetres, 1e-9);
         self::assertEqualsWithDelta(45.0, $text->read('45 Nm')->newtonMetres, 1e-9);
         self::assertEqualsWithDelta(45.0, $text->read('45 N·m')->newtonMetres, 1e-9);
@@ -37,7 +37,7 @@ final class TorqueTextTest extends TestCase
     public function test_refuses_what_is_no_torque(string $typed): void
     {
         $this->expectException(Nonsense::class);
-        (new TorqueText)->read($typed);
+        (new TorqueText())->read($typed);
     }
 
     public function test_reads_the_temperature_of_a_shop(): void

@@ -20,16 +20,22 @@ final class TypedPropertiesTest extends TestCase
 
     public function test_whatever_is_typed_is_read_or_refused_and_nothing_else(): void
     {
-        $readers = [Thread::read(...), (new AngleText)->read(...), Meter::read(...), LookAgain::read(...)];
-        $this->limitTo(2000)->forAll(Generators::string(), Generators::elements('', 'M', ' km', ' months', '1/', '-26', ' min', 'in ', '2027-', '×', "\0", '９', '٣'), Generators::choose(0, 3))->then(static function (string $noise, string $part, int $which) use ($readers): void {
-            foreach ([$noise, $part.$noise, $noise.$part, $part.$part] as $typed) {
-                try {
-                    $readers[$which](mb_substr($typed, 0, 200));
-                    self::assertGreaterThan(0, strlen($typed), 'nothing is not read as something');
-                } catch (Nonsense $nonsense) {
-                    self::assertNotSame('', $nonsense->getMessage());
+        $readers = [Thread::read(...), (new AngleText())->read(...), Meter::read(...), LookAgain::read(...)];
+        $this->limitTo(2000)
+            ->forAll(
+                Generators::string(),
+                Generators::elements('', 'M', ' km', ' months', '1/', '-26', ' min', 'in ', '2027-', '×', "\0", '９', '٣'),
+                Generators::choose(0, 3),
+            )
+            ->then(static function (string $noise, string $part, int $which) use ($readers): void {
+                foreach ([$noise, $part.$noise, $noise.$part, $part.$part] as $typed) {
+                    try {
+                        $readers[$which](mb_substr($typed, 0, 200));
+                        self::assertGreaterThan(0, strlen($typed), 'nothing is not read as something');
+                    } catch (Nonsense $nonsense) {
+                        self::assertNotSame('', $nonsense->getMessage());
+                    }
                 }
-            }
-        });
+            });
     }
 }

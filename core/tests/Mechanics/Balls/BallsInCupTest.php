@@ -23,7 +23,9 @@ final class BallsInCupTest extends TestCase
         return Reading::mm($mm, Instrument::DigitalCaliper);
     }
 
-    /** @return iterable<string, array{float, ?int, int, int, string, Level}> circle, found, side by side, taken, key, level; all with 1/4 in */
+    /**
+     * @return iterable<string, array{float, ?int, int, int, string, Level}> circle, found, side by side, taken, key, level; all with 1/4 in
+     */
     public static function balls(): iterable
     {
         yield 'worked figure' => [21.0, null, 10, 10, 'cup_balls.take', Level::Go];
@@ -40,13 +42,23 @@ final class BallsInCupTest extends TestCase
     public function test_balls_in_a_cup(float $circle, ?int $found, int $fit, int $take, string $key, Level $level): void
     {
         $result = (new BallsInCup(Limits::standard()))->work(new BallsInCupInput(self::caliper($circle), Length::mm(6.35), $found));
-        self::assertSame([$fit, $take, $key, $level], [$result->fit, $result->take, $result->verdict->headline->key, $result->verdict->level]);
-        self::assertEqualsWithDelta(360.0, $result->fit * $result->each->degrees + rad2deg(2 * $result->freeWhenFull->mm / $circle), 0.01, 'balls and what is free make the whole circle');
+        self::assertSame(
+            [$fit, $take, $key, $level],
+            [$result->fit, $result->take, $result->verdict->headline->key, $result->verdict->level],
+        );
+        self::assertEqualsWithDelta(
+            360.0,
+            $result->fit * $result->each->degrees + rad2deg((2 * $result->freeWhenFull->mm) / $circle),
+            0.01,
+            'balls and what is free make the whole circle',
+        );
     }
 
     public function test_the_arc_that_stays_free(): void
     {
-        $free = static fn (float $circle): float => (new BallsInCup(Limits::standard()))->work(new BallsInCupInput(self::caliper($circle), Length::mm(6.35)))->freeWhenFull->mm;
+        $free = static fn (float $circle): float => (new BallsInCup(Limits::standard()))->work(
+            new BallsInCupInput(self::caliper($circle), Length::mm(6.35)),
+        )->freeWhenFull->mm;
         self::assertEqualsWithDelta(1.46, $free(21.0), 0.005);
         self::assertEqualsWithDelta(0.17, $free(20.6), 0.005);
         $this->expectException(Nonsense::class);

@@ -22,12 +22,20 @@ final class DriverChoiceTest extends TestCase
     /** @param  list<ToolInput>  $tools */
     private static function driver(array $tools, float $depth = 9.2): DriverChoiceResult
     {
-        return (new DriverChoice(Limits::standard()))->work(new DriverChoiceInput(Length::mm(20), Length::mm(47), $tools, Length::mm($depth)));
+        return (new DriverChoice(Limits::standard()))->work(
+            new DriverChoiceInput(Length::mm(20), Length::mm(47), $tools, Length::mm($depth)),
+        );
     }
 
     private static function tool(float $outside, ?float $opening, float $length = 60, ToolKind $kind = ToolKind::Cup): ToolInput
     {
-        return new ToolInput("$outside", Length::mm($outside), $opening === null ? null : Length::mm($opening), Length::mm($length), $kind);
+        return new ToolInput(
+            "$outside",
+            Length::mm($outside),
+            $opening === null ? null : Length::mm($opening),
+            Length::mm($length),
+            $kind,
+        );
     }
 
     /** @return iterable<string, array{ToolInput, Level, string}> */
@@ -54,7 +62,10 @@ final class DriverChoiceTest extends TestCase
     {
         $result = self::driver([self::tool(25, null), self::tool(46.4, null), self::tool(45.5, 38), self::tool(46.2, 37)]);
         self::assertSame('46.2', $result->best);
-        self::assertSame([Level::Go, Level::Go, Level::Care, Level::Stop], array_map(static fn ($t): Level => $t->level, $result->tools));
+        self::assertSame(
+            [Level::Go, Level::Go, Level::Care, Level::Stop],
+            array_map(static fn ($t): Level => $t->level, $result->tools),
+        );
         self::assertEqualsWithDelta(47 - 0.21 * 27, $result->outerZoneInside->mm, 1e-9);
         self::assertEqualsWithDelta(20 + 0.21 * 27, $result->innerZoneOutside->mm, 1e-9);
     }

@@ -26,7 +26,10 @@ final class DriverWayTest extends TestCase
         return new ToolInput('tool', Length::mm($outside), $opening === null ? null : Length::mm($opening), Length::mm($length), $kind);
     }
 
-    /** @return iterable<string, array{DriverWay, ToolInput, ?float, string, Level}> way, tool, ledge, key of the reason, level; all on a 6206, 30 × 62 */
+    /**
+     * @return iterable<string, array{DriverWay, ToolInput, ?float, string, Level}> way, tool, ledge, key of the
+     *   reason, level; all on a 6206, 30 × 62
+     */
     public static function pushes(): iterable
     {
         yield 'a tube over the shaft' => [DriverWay::OntoShaft, self::tool(37, 30.5), null, 'good_inner', Level::Go];
@@ -47,9 +50,24 @@ final class DriverWayTest extends TestCase
     }
 
     #[DataProvider('pushes')]
-    public function test_a_tool_is_judged_by_what_it_is_to_push(DriverWay $way, ToolInput $tool, ?float $ledge, string $key, Level $level): void
-    {
-        $result = (new DriverChoice(Limits::standard()))->work(new DriverChoiceInput(Length::mm(30), Length::mm(62), [$tool], Length::mm(8), false, $way, $ledge === null ? null : Length::mm($ledge)));
+    public function test_a_tool_is_judged_by_what_it_is_to_push(
+        DriverWay $way,
+        ToolInput $tool,
+        ?float $ledge,
+        string $key,
+        Level $level,
+    ): void {
+        $result = (new DriverChoice(Limits::standard()))->work(
+            new DriverChoiceInput(
+                Length::mm(30),
+                Length::mm(62),
+                [$tool],
+                Length::mm(8),
+                false,
+                $way,
+                $ledge === null ? null : Length::mm($ledge),
+            ),
+        );
         self::assertSame(['driver.'.$key, $level], [$result->tools[0]->reason->key, $result->tools[0]->level]);
         self::assertSame($level === Level::Stop ? null : 'tool', $result->best);
     }
@@ -57,14 +75,20 @@ final class DriverWayTest extends TestCase
     public function test_no_driver_into_a_bore_is_ever_taken_that_stands_on_the_inner_ring_alone(): void
     {
         $limits = Limits::standard();
-        foreach ((new BearingTable)->all() as $i => $size) {
+        foreach ((new BearingTable())->all() as $i => $size) {
             if ($i % 7 !== 0) {
                 continue;
             }
             foreach ([0.3, 0.6, 0.9] as $share) {
                 $outside = $size->bore->mm + $share * ($size->outside->mm - $size->bore->mm);
-                $tools = [self::tool($outside, null), self::tool($outside, max(0.5, $outside - 4)), self::tool($outside, max(0.5, $size->bore->mm - 1))];
-                $result = (new DriverChoice($limits))->work(new DriverChoiceInput($size->bore, $size->outside, $tools, Length::mm(5), $size->isThin()));
+                $tools = [
+                    self::tool($outside, null),
+                    self::tool($outside, max(0.5, $outside - 4)),
+                    self::tool($outside, max(0.5, $size->bore->mm - 1)),
+                ];
+                $result = (new DriverChoice($limits))->work(
+                    new DriverChoiceInput($size->bore, $size->outside, $tools, Length::mm(5), $size->isThin()),
+                );
                 foreach ($result->tools as $fit) {
                     $touchesOuter = $fit->outside->mm > $result->outerZoneInside->mm;
                     self::assertTrue($touchesOuter || $fit->level === Level::Stop, "{$size->number} by {$fit->outside->mm}");
@@ -77,13 +101,22 @@ final class DriverWayTest extends TestCase
     {
         foreach ([DriverWay::OntoShaft, DriverWay::BothRings, DriverWay::IntoBore] as $way) {
             $choice = new DriverChoice(Limits::standard());
-            $ask = static fn (array $tools): DriverChoiceInput => new DriverChoiceInput(Length::mm(30), Length::mm(62), array_values($tools), Length::mm(8), false, $way);
+            $ask = static fn (array $tools): DriverChoiceInput => new DriverChoiceInput(
+                Length::mm(30),
+                Length::mm(62),
+                array_values($tools),
+                Length::mm(8),
+                false,
+                $way,
+            );
             $make = $choice->work($ask([]))->make;
             $made = self::tool($make->outsideMost->mm, $make->openingLeast->mm > 0 ? $make->openingLeast->mm : null, $make->length->mm);
             self::assertSame(Level::Go, $choice->work($ask([$made]))->tools[0]->level, $way->value);
             self::assertSame($way === DriverWay::BothRings, $make->from === null, 'a pipe or tube to make it from; a disc is solid');
         }
-        $plug = (new DriverChoice(Limits::standard()))->work(new DriverChoiceInput(Length::mm(30), Length::mm(62), [], Length::mm(8), false, DriverWay::OutFromBehind, Length::mm(50)))->make;
+        $plug = (new DriverChoice(Limits::standard()))->work(
+            new DriverChoiceInput(Length::mm(30), Length::mm(62), [], Length::mm(8), false, DriverWay::OutFromBehind, Length::mm(50)),
+        )->make;
         self::assertEqualsWithDelta([49.5, 29.7], [$plug->outsideMost->mm, $plug->pilot?->mm], 1e-9);
         $this->expectException(Nonsense::class);
         new DriverChoiceInput(Length::mm(30), Length::mm(62), [], null, false, DriverWay::OutFromBehind, Length::mm(64));
@@ -106,6 +139,9 @@ final class DriverWayTest extends TestCase
             sort($sorted);
             self::assertSame($sorted, $outsides, (string) $source);
         }
-        self::assertSame([33.7, 27.3], [(float) Table::keyed('pipes')['pipe 1']['outside_mm'], (float) Table::keyed('pipes')['pipe 1']['inside_mm']]);
+        self::assertSame(
+            [33.7, 27.3],
+            [(float) Table::keyed('pipes')['pipe 1']['outside_mm'], (float) Table::keyed('pipes')['pipe 1']['inside_mm']],
+        );
     }
 }

@@ -24,26 +24,34 @@ final class FitPropertiesTest extends TestCase
     public function test_evidence_for_a_grip_never_makes_a_grip_less_likely(): void
     {
         $order = FitFeel::cases();
-        $this->limitTo(40)->forAll(Generators::choose(4690, 4706))->then(function (int $bore) use ($order): void {
-            $last = -1.0;
-            foreach ($order as $feel) {
-                $fit = (new Fit(Limits::standard()))->work(new FitInput(Length::mm(47), Reading::mm($bore / 100, Instrument::DigitalCaliper), null, $feel));
-                if ($fit->verdict->headline->key === 'fit.clash') {
-                    continue;
+        $this->limitTo(40)
+            ->forAll(Generators::choose(4690, 4706))
+            ->then(function (int $bore) use ($order): void {
+                $last = -1.0;
+                foreach ($order as $feel) {
+                    $fit = (new Fit(Limits::standard()))->work(
+                        new FitInput(Length::mm(47), Reading::mm($bore / 100, Instrument::DigitalCaliper), null, $feel),
+                    );
+                    if ($fit->verdict->headline->key === 'fit.clash') {
+                        continue;
+                    }
+                    $grips = $fit->probabilityGrips->share;
+                    self::assertGreaterThanOrEqual($last - 0.02, $grips, "{$feel->value} at $bore");
+                    $last = $grips;
                 }
-                $grips = $fit->probabilityGrips->share;
-                self::assertGreaterThanOrEqual($last - 0.02, $grips, "{$feel->value} at $bore");
-                $last = $grips;
-            }
-        });
+            });
     }
 
     public function test_a_fit_is_the_same_wherever_both_parts_grow_alike(): void
     {
-        $this->limitTo(30)->forAll(Generators::choose(4690, 4700))->then(function (int $bore): void {
-            $fit = (new Fit(Limits::standard()))->work(new FitInput(Length::mm(47), Reading::mm($bore / 100, Instrument::BoreGauge), material: Material::Steel));
-            self::assertEqualsWithDelta($fit->interference->mm, $fit->interferenceWarm->mm, 1e-9);
-            self::assertEqualsWithDelta($fit->interference->mm, $fit->interferenceCold->mm, 1e-9);
-        });
+        $this->limitTo(30)
+            ->forAll(Generators::choose(4690, 4700))
+            ->then(function (int $bore): void {
+                $fit = (new Fit(Limits::standard()))->work(
+                    new FitInput(Length::mm(47), Reading::mm($bore / 100, Instrument::BoreGauge), material: Material::Steel),
+                );
+                self::assertEqualsWithDelta($fit->interference->mm, $fit->interferenceWarm->mm, 1e-9);
+                self::assertEqualsWithDelta($fit->interference->mm, $fit->interferenceCold->mm, 1e-9);
+            });
     }
 }

@@ -24,12 +24,18 @@ final class ShaftFitPropertiesTest extends TestCase
 
     public function test_a_larger_shaft_is_never_less_sure_to_grip_and_never_surer_to_slide(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(-60, 40), Generators::elements(Instrument::Micrometer, Instrument::DigitalCaliper))->then(function (int $um, Instrument $by): void {
-            $grips = static fn (int $off): float => (new ShaftFit(Limits::standard()))->work(new ShaftFitInput(Length::mm(30), Reading::mm(30 + $off / 1000, $by)))->probabilityGrips->share;
-            self::assertGreaterThanOrEqual($grips($um) - 1e-9, $grips($um + 5));
-            $gap = static fn (int $off): float => (new SlidingFit(Limits::standard()))->work(new SlidingFitInput(Length::mm(30), Reading::mm(30 + $off / 1000, $by)))->interference->mm;
-            self::assertGreaterThan($gap($um), $gap($um + 5));
-        });
+        $this->limitTo(60)
+            ->forAll(Generators::choose(-60, 40), Generators::elements(Instrument::Micrometer, Instrument::DigitalCaliper))
+            ->then(function (int $um, Instrument $by): void {
+                $grips = static fn (int $off): float => (new ShaftFit(Limits::standard()))->work(
+                    new ShaftFitInput(Length::mm(30), Reading::mm(30 + $off / 1000, $by)),
+                )->probabilityGrips->share;
+                self::assertGreaterThanOrEqual($grips($um) - 1e-9, $grips($um + 5));
+                $gap = static fn (int $off): float => (new SlidingFit(Limits::standard()))->work(
+                    new SlidingFitInput(Length::mm(30), Reading::mm(30 + $off / 1000, $by)),
+                )->interference->mm;
+                self::assertGreaterThan($gap($um), $gap($um + 5));
+            });
     }
 
     public function test_hands_move_a_fit_towards_what_they_felt(): void

@@ -38,7 +38,9 @@ final class ShaftFitTest extends TestCase
     #[DataProvider('shafts')]
     public function test_a_ring_pressed_on_a_shaft(?float $shaft, ?FitFeel $feel, Level $level): void
     {
-        $result = (new ShaftFit(Limits::standard()))->work(new ShaftFitInput(Length::mm(30), $shaft === null ? null : Reading::mm($shaft, Instrument::Micrometer), null, $feel));
+        $result = (new ShaftFit(Limits::standard()))->work(
+            new ShaftFitInput(Length::mm(30), $shaft === null ? null : Reading::mm($shaft, Instrument::Micrometer), null, $feel),
+        );
         self::assertSame($level, $result->verdict->level, $result->verdict->headline->inEnglish());
         self::assertSame($result->interference->mm >= 0.005, $result->remedies === []);
     }
@@ -56,7 +58,11 @@ final class ShaftFitTest extends TestCase
     public function test_bands_show_what_is_measured_and_what_the_standard_allows(): void
     {
         $nominal = (new Fit(Limits::standard()))->work(new FitInput(Length::mm(47)))->bands;
-        self::assertEqualsWithDelta([-0.011, 0.0, -0.033, -0.008], [$nominal->ringLow->mm, $nominal->ringHigh->mm, $nominal->seatLow->mm, $nominal->seatHigh->mm], 1e-9);
+        self::assertEqualsWithDelta(
+            [-0.011, 0.0, -0.033, -0.008],
+            [$nominal->ringLow->mm, $nominal->ringHigh->mm, $nominal->seatLow->mm, $nominal->seatHigh->mm],
+            1e-9,
+        );
         self::assertFalse($nominal->seatMeasured);
         $measured = (new Fit(Limits::standard()))->work(new FitInput(Length::mm(47), Reading::mm(46.98, Instrument::BoreGauge)))->bands;
         self::assertTrue($measured->seatMeasured);
@@ -65,11 +71,17 @@ final class ShaftFitTest extends TestCase
 
     public function test_remedies_go_by_the_gap(): void
     {
-        $names = static fn (float $gap, RingSeat $seat = RingSeat::Bore): array => array_map(static fn ($r): string => ($r->serves ? '' : 'stopgap ').English::of($r->name), (new Remedies(Limits::standard()))->of($gap, $gap - 0.01, $seat));
+        $names = static fn (float $gap, RingSeat $seat = RingSeat::Bore): array => array_map(
+            static fn ($r): string => ($r->serves ? '' : 'stopgap ').English::of($r->name),
+            (new Remedies(Limits::standard()))->of($gap, $gap - 0.01, $seat),
+        );
         self::assertSame([], $names(-0.02));
         self::assertSame(['Retaining compound', 'Sleeve', 'Another hub'], $names(0.03));
         self::assertSame(['stopgap Retaining compound', 'Sleeve', 'Another hub'], $names(0.2));
         self::assertSame(['Sleeve', 'Another shaft'], $names(0.6, RingSeat::Shaft));
-        self::assertStringContainsString('0.05 mm to 0.15 mm', English::of((new Remedies(Limits::standard()))->of(0.12, 0.1, RingSeat::Bore)[0]->what));
+        self::assertStringContainsString(
+            '0.05 mm to 0.15 mm',
+            English::of((new Remedies(Limits::standard()))->of(0.12, 0.1, RingSeat::Bore)[0]->what),
+        );
     }
 }

@@ -26,7 +26,9 @@ final class SlidingFitTest extends TestCase
 
     public function test_hands_tell_of_a_sliding_axle_too(): void
     {
-        $slide = static fn (?float $shaft, FitFeel $feel) => (new SlidingFit(Limits::standard()))->work(new SlidingFitInput(Length::mm(20), $shaft === null ? null : self::caliper($shaft), $feel))->verdict->level;
+        $slide = static fn (?float $shaft, FitFeel $feel) => (new SlidingFit(Limits::standard()))->work(
+            new SlidingFitInput(Length::mm(20), $shaft === null ? null : self::caliper($shaft), $feel),
+        )->verdict->level;
         self::assertSame(Level::Go, $slide(null, FitFeel::ThumbPush));
         self::assertSame(Level::Go, $slide(19.99, FitFeel::ThumbPush), 'what a caliper alone cannot tell');
         self::assertSame(Level::Care, $slide(null, FitFeel::FirmDriving));
@@ -39,14 +41,17 @@ final class SlidingFitTest extends TestCase
     {
         yield 'slides' => [19.97, Instrument::Micrometer, Level::Go];
         yield 'as large as the bore' => [20.01, Instrument::Micrometer, Level::Care];
-        yield 'worn' => [19.90, Instrument::Micrometer, Level::Care];
-        yield 'worn out' => [19.80, Instrument::Micrometer, Level::Stop];
+        yield 'worn' => [19.9, Instrument::Micrometer, Level::Care];
+        yield 'worn out' => [19.8, Instrument::Micrometer, Level::Stop];
         yield 'a caliper cannot tell' => [19.99, Instrument::DigitalCaliper, Level::Care];
     }
 
     #[DataProvider('axles')]
     public function test_an_axle_that_must_slide(float $shaft, Instrument $by, Level $level): void
     {
-        self::assertSame($level, (new SlidingFit(Limits::standard()))->work(new SlidingFitInput(Length::mm(20), Reading::mm($shaft, $by)))->verdict->level);
+        self::assertSame(
+            $level,
+            (new SlidingFit(Limits::standard()))->work(new SlidingFitInput(Length::mm(20), Reading::mm($shaft, $by)))->verdict->level,
+        );
     }
 }

@@ -19,7 +19,9 @@ final class ClearanceLeftTest extends TestCase
 {
     public function test_clearance_left_as_worked_by_hand(): void
     {
-        $left = static fn (float $p, ClearanceClass $class = ClearanceClass::CN) => (new ClearanceLeft)->work(new ClearanceLeftInput(Length::mm(20), Length::mm(47), Pressure::megapascals($p), $class));
+        $left = static fn (float $p, ClearanceClass $class = ClearanceClass::CN) => (new ClearanceLeft())->work(
+            new ClearanceLeftInput(Length::mm(20), Length::mm(47), Pressure::megapascals($p), $class),
+        );
         self::assertEqualsWithDelta(0.0079, $left(5.42)->taken->mm, 0.00005);
         self::assertSame(Level::Care, $left(5.42)->verdict->level);
         self::assertSame(Level::Go, $left(5.42, ClearanceClass::C3)->verdict->level);
@@ -30,6 +32,6 @@ final class ClearanceLeftTest extends TestCase
     public function test_clearance_says_when_the_standard_does_not_reach(): void
     {
         $this->expectException(Nonsense::class);
-        (new ClearanceLeft)->work(new ClearanceLeftInput(Length::mm(200), Length::mm(300), Pressure::megapascals(1)));
+        (new ClearanceLeft())->work(new ClearanceLeftInput(Length::mm(200), Length::mm(300), Pressure::megapascals(1)));
     }
 }

@@ -29,10 +29,26 @@ final class DrawRodTest extends TestCase
     }
 
     #[DataProvider('rods')]
-    public function test_a_draw_rod_reaches_and_stays_within_its_socket(?float $rod, ?float $socket, ?float $force, DrawBolt $bolt, string $key): void
-    {
+    public function test_a_draw_rod_reaches_and_stays_within_its_socket(
+        ?float $rod,
+        ?float $socket,
+        ?float $force,
+        DrawBolt $bolt,
+        string $key,
+    ): void {
         $length = static fn (?float $mm): ?Length => $mm === null ? null : Length::mm($mm);
-        $result = (new DrawRod(Limits::standard()))->work(new DrawRodInput(Length::mm(104), Length::mm(60), Length::mm(20), $bolt, null, $length($socket), $length($rod), $force === null ? null : Force::newtons($force)));
+        $result = (new DrawRod(Limits::standard()))->work(
+            new DrawRodInput(
+                Length::mm(104),
+                Length::mm(60),
+                Length::mm(20),
+                $bolt,
+                null,
+                $length($socket),
+                $length($rod),
+                $force === null ? null : Force::newtons($force),
+            ),
+        );
         self::assertSame($key, $result->verdict->headline->key);
         self::assertEqualsWithDelta(104 + 60 + 10 + 2 * 9.6 + 2 * 3 * 1.75, $result->least->mm, 1e-9);
     }

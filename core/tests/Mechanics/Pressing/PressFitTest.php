@@ -24,13 +24,23 @@ final class PressFitTest extends TestCase
 {
     public function test_one_set_of_readings_gives_fit_heat_force_and_clearance(): void
     {
-        $result = (new PressFit(Limits::standard()))->work(new PressFitInput('6204 2RS', measured: Reading::mm(46.98, Instrument::BoreGauge), hubOutside: Length::mm(66), material: Material::Aluminium, room: Temperature::celsius(18)));
+        $result = (new PressFit(Limits::standard()))->work(
+            new PressFitInput(
+                '6204 2RS',
+                measured: Reading::mm(46.98, Instrument::BoreGauge),
+                hubOutside: Length::mm(66),
+                material: Material::Aluminium,
+                room: Temperature::celsius(18),
+            ),
+        );
         self::assertSame([20.0, 47.0, 14.0], [$result->bore->mm, $result->outside->mm, $result->width->mm]);
         self::assertSame(Level::Go, $result->fit->verdict->level);
         self::assertEqualsWithDelta(($result->fit->interference->mm + 0.02) / (47 * 23e-6), $result->heat->rise->kelvin, 1e-4);
         self::assertGreaterThan(0, $result->force?->force->newtons);
         self::assertGreaterThan(0, $result->clearance?->taken->mm);
-        $tighter = (new PressFit(Limits::standard()))->work(new PressFitInput('6204 2RS', measured: Reading::mm(46.97, Instrument::BoreGauge), hubOutside: Length::mm(66)));
+        $tighter = (new PressFit(Limits::standard()))->work(
+            new PressFitInput('6204 2RS', measured: Reading::mm(46.97, Instrument::BoreGauge), hubOutside: Length::mm(66)),
+        );
         self::assertGreaterThan($result->force->force->newtons ?? INF, $tighter->force->force->newtons ?? 0.0);
         self::assertGreaterThan($result->heat->rise->kelvin, $tighter->heat->rise->kelvin);
     }

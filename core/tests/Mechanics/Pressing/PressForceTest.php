@@ -22,7 +22,15 @@ final class PressForceTest extends TestCase
     /** @param  array<string, mixed>  $changed */
     private static function force(array $changed = []): \CleanRace\Core\Mechanics\Pressing\PressForceResult
     {
-        $input = $changed + ['bore' => Length::mm(20), 'outside' => Length::mm(47), 'width' => Length::mm(14), 'hubOutside' => Length::mm(66), 'interference' => Length::mm(0.025), 'contactLength' => Length::mm(14), 'pressCapacity' => Force::newtons(12 * 9806.65)];
+        $input = $changed + [
+            'bore' => Length::mm(20),
+            'outside' => Length::mm(47),
+            'width' => Length::mm(14),
+            'hubOutside' => Length::mm(66),
+            'interference' => Length::mm(0.025),
+            'contactLength' => Length::mm(14),
+            'pressCapacity' => Force::newtons(12 * 9806.65),
+        ];
 
         return (new PressForce(Limits::standard()))->work(new PressForceInput(...$input));
     }
@@ -43,7 +51,7 @@ final class PressForceTest extends TestCase
         $plain = self::force()->force->newtons;
         self::assertGreaterThan($plain, self::force(['interference' => Length::mm(0.035)])->force->newtons);
         self::assertLessThan($plain, self::force(['hubOutside' => Length::mm(52)])->force->newtons);
-        self::assertEqualsWithDelta($plain * 0.16 / 0.12, self::force(['oiled' => false])->force->newtons, 0.5);
+        self::assertEqualsWithDelta(($plain * 0.16) / 0.12, self::force(['oiled' => false])->force->newtons, 0.5);
         self::assertSame(0.0, self::force(['interference' => Length::mm(0.004)])->force->newtons, 'surfaces flatten first');
         self::assertSame(2000.0, self::force(['interference' => Length::mm(0.006)])->stop->newtons, 'a floor under the alarm');
         $wide = self::force(['interferencePlusMinus' => Length::mm(0.01)]);
@@ -62,7 +70,10 @@ final class PressForceTest extends TestCase
     {
         yield 'splits' => [['interference' => Length::mm(0.15), 'hubOutside' => Length::mm(60)], 'force.split'];
         yield 'thin wall' => [['hubOutside' => Length::mm(48.5)], 'force.thin'];
-        yield 'too much for the rod' => [['interference' => Length::mm(0.12), 'material' => Material::Steel, 'oiled' => false, 'drawBolt' => DrawBolt::M8], 'force.rod'];
+        yield 'too much for the rod' => [
+            ['interference' => Length::mm(0.12), 'material' => Material::Steel, 'oiled' => false, 'drawBolt' => DrawBolt::M8],
+            'force.rod',
+        ];
         yield 'a press, not a hammer' => [['interference' => Length::mm(0.06)], 'force.press'];
     }
 

@@ -22,7 +22,15 @@ final class SeatingTrendTest extends TestCase
 {
     private static function round(float $at, float $tilt, float $hour = 12): DepthRound
     {
-        return new DepthRound(array_map(static fn (int $h): ClockDepth => new ClockDepth(Clock::read((string) $h), Reading::mm($at - $tilt / 2 * cos(($h - $hour) * M_PI / 6), Instrument::DepthMicrometer)), [12, 3, 6, 9]));
+        return new DepthRound(
+            array_map(
+                static fn (int $h): ClockDepth => new ClockDepth(
+                    Clock::read((string) $h),
+                    Reading::mm($at - ($tilt / 2) * cos((($h - $hour) * M_PI) / 6), Instrument::DepthMicrometer),
+                ),
+                [12, 3, 6, 9],
+            ),
+        );
     }
 
     /** @return iterable<string, array{list<DepthRound>, ?string}> */
@@ -41,7 +49,11 @@ final class SeatingTrendTest extends TestCase
     #[DataProvider('trends')]
     public function test_the_trend_is_told_from_the_last_two_rounds(array $rounds, ?string $key): void
     {
-        self::assertSame($key, (new SeatingTrend(Limits::standard()))->work(new SeatingTrendInput(Length::mm(20), Length::mm(47), $rounds))->verdict?->headline->key);
+        self::assertSame(
+            $key,
+            (new SeatingTrend(Limits::standard()))->work(new SeatingTrendInput(Length::mm(20), Length::mm(47), $rounds))->verdict
+                ?->headline->key,
+        );
     }
 
     /**

@@ -24,18 +24,29 @@ use PHPUnit\Framework\TestCase;
 final class SquareTest extends TestCase
 {
     /** @param  array<int|string, float>  $depths by clock */
-    private static function square(array $depths, Instrument $by = Instrument::DepthCaliper, SquareStage $stage = SquareStage::Entering, ?Eye $eye = null, ?string $at = null): SquareResult
-    {
-        $readings = array_map(static fn (int|string $clock, float $mm): ClockDepth => new ClockDepth(Clock::read($clock), Reading::mm($mm, $by)), array_keys($depths), array_values($depths));
+    private static function square(
+        array $depths,
+        Instrument $by = Instrument::DepthCaliper,
+        SquareStage $stage = SquareStage::Entering,
+        ?Eye $eye = null,
+        ?string $at = null,
+    ): SquareResult {
+        $readings = array_map(
+            static fn (int|string $clock, float $mm): ClockDepth => new ClockDepth(Clock::read($clock), Reading::mm($mm, $by)),
+            array_keys($depths),
+            array_values($depths),
+        );
 
-        return (new Square(Limits::standard()))->work(new SquareInput(Length::mm(20), Length::mm(47), $readings, $stage, $eye, $at === null ? null : Clock::read($at)));
+        return (new Square(Limits::standard()))->work(
+            new SquareInput(Length::mm(20), Length::mm(47), $readings, $stage, $eye, $at === null ? null : Clock::read($at)),
+        );
     }
 
     public function test_square_as_worked_by_hand(): void
     {
-        $result = self::square([12 => 3.10, 3 => 3.40, 6 => 3.70, 9 => 3.40]);
-        self::assertEqualsWithDelta(3.40, $result->meanDepth?->mm, 1e-9);
-        self::assertEqualsWithDelta(0.60, $result->tilt?->mm, 1e-9);
+        $result = self::square([12 => 3.1, 3 => 3.4, 6 => 3.7, 9 => 3.4]);
+        self::assertEqualsWithDelta(3.4, $result->meanDepth?->mm, 1e-9);
+        self::assertEqualsWithDelta(0.6, $result->tilt?->mm, 1e-9);
         self::assertEqualsWithDelta(0.78, $result->angle?->degrees, 0.005);
         self::assertEqualsWithDelta(0.09, $result->anglePlusMinus?->degrees, 0.005);
         self::assertSame('12', $result->highSide?->text());
@@ -46,14 +57,28 @@ final class SquareTest extends TestCase
     /** Any plane is found again from three or from four depths, whichever way it leans. */
     public function test_a_reference_takes_a_rough_face_off_place_by_place(): void
     {
-        $read = static fn (array $depths): array => array_map(static fn (int $h, float $mm): ClockDepth => new ClockDepth(Clock::read((string) $h), Reading::mm($mm, Instrument::DepthCaliper)), array_keys($depths), array_values($depths));
+        $read = static fn (array $depths): array => array_map(
+            static fn (int $h, float $mm): ClockDepth => new ClockDepth(
+                Clock::read((string) $h),
+                Reading::mm($mm, Instrument::DepthCaliper),
+            ),
+            array_keys($depths),
+            array_values($depths),
+        );
         $face = [12 => 20.9, 4 => 20.2, 8 => 20.5];
         $ring = [12 => 5.9, 4 => 5.2, 8 => 5.5];
-        $work = static fn (array $reference): SquareResult => (new Square(Limits::standard()))->work(new SquareInput(Length::mm(20), Length::mm(47), $read($ring), reference: $read($reference)));
+        $work = static fn (array $reference): SquareResult => (new Square(Limits::standard()))->work(
+            new SquareInput(Length::mm(20), Length::mm(47), $read($ring), reference: $read($reference)),
+        );
         self::assertSame('square.out', $work([])->verdict->headline->key);
         self::assertSame('square.on', $work($face)->verdict->headline->key);
         self::assertEqualsWithDelta(0.0, $work($face)->tilt?->mm, 1e-9);
-        self::assertEqualsWithDelta(sqrt(2) * (float) $work([])->tiltPlusMinus?->mm, $work($face)->tiltPlusMinus?->mm, 1e-9, 'two readings, twice the doubt in squares');
+        self::assertEqualsWithDelta(
+            sqrt(2) * (float) $work([])->tiltPlusMinus?->mm,
+            $work($face)->tiltPlusMinus?->mm,
+            1e-9,
+            'two readings, twice the doubt in squares',
+        );
         foreach ([[12 => 20.9, 4 => 20.2], [1 => 20, 5 => 20, 9 => 20]] as $reference) {
             try {
                 $work($reference);
@@ -68,7 +93,7 @@ final class SquareTest extends TestCase
     {
         foreach (range(0, 23) as $half) {
             $high = $half / 2;
-            $depth = static fn (int $hour): float => 5.0 - 0.2 * cos(($hour - $high) * M_PI / 6);
+            $depth = static fn (int $hour): float => 5.0 - 0.2 * cos((($hour - $high) * M_PI) / 6);
             foreach ([[12, 3, 6, 9], [12, 4, 8], [12, 2, 4, 6, 8, 10]] as $hours) {
                 $result = self::square(array_combine($hours, array_map($depth, $hours)), Instrument::DepthMicrometer);
                 self::assertEqualsWithDelta(5.0, $result->meanDepth?->mm, 1e-9);
@@ -81,7 +106,7 @@ final class SquareTest extends TestCase
     public function test_the_uncertainty_of_equally_spaced_depths_is_the_simple_formula(): void
     {
         foreach ([3 => [12, 4, 8], 4 => [12, 3, 6, 9], 6 => [12, 2, 4, 6, 8, 10]] as $n => $hours) {
-            $depths = array_combine($hours, array_map(static fn (int $h): float => 3.0 - 0.3 * cos($h * M_PI / 6), $hours));
+            $depths = array_combine($hours, array_map(static fn (int $h): float => 3.0 - 0.3 * cos(($h * M_PI) / 6), $hours));
             self::assertEqualsWithDelta(2 * 0.05 * sqrt(2 / $n), self::square($depths)->tiltPlusMinus?->mm, 1e-9);
         }
     }
@@ -90,9 +115,9 @@ final class SquareTest extends TestCase
     public static function tilts(): iterable
     {
         yield 'level' => [0.0, Instrument::DepthCaliper, 'square.on'];
-        yield 'a little, micrometer' => [0.10, Instrument::DepthMicrometer, 'square.on'];
+        yield 'a little, micrometer' => [0.1, Instrument::DepthMicrometer, 'square.on'];
         yield 'a little, caliper: too little to name a side' => [0.13, Instrument::DepthCaliper, 'square.doubt'];
-        yield 'tap it' => [0.30, Instrument::DepthCaliper, 'square.tap'];
+        yield 'tap it' => [0.3, Instrument::DepthCaliper, 'square.tap'];
         yield 'tap it, just' => [0.56, Instrument::DepthCaliper, 'square.tap'];
         yield 'out' => [0.59, Instrument::DepthCaliper, 'square.out'];
         yield 'far out' => [2.0, Instrument::DepthCaliper, 'square.out'];
@@ -112,8 +137,14 @@ final class SquareTest extends TestCase
 
     public function test_at_home_a_caliper_is_enough(): void
     {
-        self::assertSame(Level::Go, self::square([12 => 9.18, 3 => 9.22, 6 => 9.24, 9 => 9.20], stage: SquareStage::Home)->verdict->level);
-        self::assertSame(Level::Care, self::square([12 => 9.00, 3 => 9.20, 6 => 9.40, 9 => 9.20], stage: SquareStage::Home)->verdict->level);
+        self::assertSame(
+            Level::Go,
+            self::square([12 => 9.18, 3 => 9.22, 6 => 9.24, 9 => 9.2], stage: SquareStage::Home)->verdict->level,
+        );
+        self::assertSame(
+            Level::Care,
+            self::square([12 => 9.0, 3 => 9.2, 6 => 9.4, 9 => 9.2], stage: SquareStage::Home)->verdict->level,
+        );
     }
 
     public function test_the_eye_alone_is_a_full_path(): void
@@ -130,7 +161,11 @@ final class SquareTest extends TestCase
         $five = self::square([12 => 3.0, 2 => 3.0, 4 => 3.0, 6 => 3.8, 8 => 3.0, 10 => 3.0]);
         self::assertSame('square.repeat_one', $five->verdict->headline->key);
         self::assertStringContainsString('6', $five->verdict->headline->inEnglish());
-        self::assertSame('square.on', self::square([12 => 3.0, 4 => 3.02, 8 => 2.98])->verdict->headline->key, 'three always lie in a plane');
+        self::assertSame(
+            'square.on',
+            self::square([12 => 3.0, 4 => 3.02, 8 => 2.98])->verdict->headline->key,
+            'three always lie in a plane',
+        );
     }
 
     /** @return iterable<string, array{array<int|string, float>, ?Eye}> */

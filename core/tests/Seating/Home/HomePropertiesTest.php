@@ -25,7 +25,13 @@ final class HomePropertiesTest extends TestCase
     {
         $last = Level::Stop;
         for ($depth = 8.0; $depth <= 9.24; $depth += 0.02) {
-            $level = (new Home(Limits::standard()))->work(new HomeInput(Length::mm(14), Reading::mm(23.2, Instrument::DepthMicrometer), Reading::mm($depth, Instrument::DepthMicrometer)))->verdict->level;
+            $level = (new Home(Limits::standard()))->work(
+                new HomeInput(
+                    Length::mm(14),
+                    Reading::mm(23.2, Instrument::DepthMicrometer),
+                    Reading::mm($depth, Instrument::DepthMicrometer),
+                ),
+            )->verdict->level;
             self::assertLessThanOrEqual($last->rank(), $level->rank(), sprintf('at %.2f', $depth));
             $last = $level;
         }
@@ -37,11 +43,15 @@ final class HomePropertiesTest extends TestCase
         $reading = static fn (float $mm): Reading => Reading::mm($mm, Instrument::DepthMicrometer);
         $seen = [];
         for ($depth = 7.0; $depth <= 9.8; $depth += 0.05) {
-            $result = (new SecondBearing(Limits::standard()))->work(new SecondBearingInput($reading(104), $reading(9.2), Length::mm(14), $reading(57.6), Length::mm(14), $reading($depth)));
+            $result = (new SecondBearing(Limits::standard()))->work(
+                new SecondBearingInput($reading(104), $reading(9.2), Length::mm(14), $reading(57.6), Length::mm(14), $reading($depth)),
+            );
             self::assertEqualsWithDelta(9.2 - $depth, $result->toGo?->mm, 1e-9);
             $seen[] = $result->verdict->level->value;
         }
-        $order = array_values(array_filter($seen, static fn (string $level, int $i): bool => $i === 0 || $seen[$i - 1] !== $level, ARRAY_FILTER_USE_BOTH));
+        $order = array_values(
+            array_filter($seen, static fn (string $level, int $i): bool => $i === 0 || $seen[$i - 1] !== $level, ARRAY_FILTER_USE_BOTH),
+        );
         self::assertSame(['care', 'go', 'care', 'stop'], $order);
     }
 }

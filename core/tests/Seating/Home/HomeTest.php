@@ -23,29 +23,64 @@ final class HomeTest extends TestCase
     public function test_home_is_one_depth_whoever_says_it(): void
     {
         foreach ([null, 13.7, 14.02] as $measured) {
-            $result = (new Home(Limits::standard()))->work(new HomeInput(Length::mm(14), Reading::mm(23.2, Instrument::DepthCaliper), Reading::mm(9.2, Instrument::DepthCaliper), $measured === null ? null : Reading::mm($measured, Instrument::Micrometer)));
-            $figures = array_column(array_map(static fn ($f): array => [$f->name, $f->value->amount()], $result->verdict->figures), 1, 0);
+            $result = (new Home(Limits::standard()))->work(
+                new HomeInput(
+                    Length::mm(14),
+                    Reading::mm(23.2, Instrument::DepthCaliper),
+                    Reading::mm(9.2, Instrument::DepthCaliper),
+                    $measured === null ? null : Reading::mm($measured, Instrument::Micrometer),
+                ),
+            );
+            $figures = array_column(
+                array_map(static fn ($f): array => [$f->name, $f->value->amount()], $result->verdict->figures),
+                1,
+                0,
+            );
             $home = 23.2 - ($measured ?? 14.0);
-            self::assertEqualsWithDelta([$home, $home, $home - 9.2], [$result->expectedDepth?->mm, $figures['home_at'], $result->toGo?->mm], 1e-9);
+            self::assertEqualsWithDelta(
+                [$home, $home, $home - 9.2],
+                [$result->expectedDepth?->mm, $figures['home_at'], $result->toGo?->mm],
+                1e-9,
+            );
         }
     }
 
     public function test_the_play_under_a_snap_ring_and_a_ring_too_thick(): void
     {
-        $home = static fn (float $groove, float $ring): HomeResult => (new Home(Limits::standard()))->work(new HomeInput(Length::mm(14), signs: [HomeSign::NoteChanged, HomeSign::FeelerRefused], grooveWidth: Length::mm($groove), ringThickness: Length::mm($ring)));
+        $home = static fn (float $groove, float $ring): HomeResult => (new Home(Limits::standard()))->work(
+            new HomeInput(
+                Length::mm(14),
+                signs: [HomeSign::NoteChanged, HomeSign::FeelerRefused],
+                grooveWidth: Length::mm($groove),
+                ringThickness: Length::mm($ring),
+            ),
+        );
         $play = array_values(array_filter($home(1.85, 1.75)->verdict->figures, static fn ($f): bool => $f->name === 'ring_play'));
-        self::assertEqualsWithDelta(0.10, $play[0]->value->amount(), 1e-9);
+        self::assertEqualsWithDelta(0.1, $play[0]->value->amount(), 1e-9);
         $this->expectException(Nonsense::class);
         $home(1.7, 1.75);
     }
 
     /** @param  list<HomeSign>  $signs */
-    private static function home(?float $depth, array $signs = [], ?float $groove = null, float $tilt = 0, ?float $width = null, Instrument $by = Instrument::DepthCaliper): HomeResult
-    {
-        return (new Home(Limits::standard()))->work(new HomeInput(
-            Length::mm(14), $depth === null ? null : Reading::mm(23.20, $by), $depth === null ? null : Reading::mm($depth, $by),
-            $width === null ? null : Reading::mm($width, Instrument::Micrometer), Length::mm($tilt), $signs, $groove === null ? null : Length::mm($groove),
-        ));
+    private static function home(
+        ?float $depth,
+        array $signs = [],
+        ?float $groove = null,
+        float $tilt = 0,
+        ?float $width = null,
+        Instrument $by = Instrument::DepthCaliper,
+    ): HomeResult {
+        return (new Home(Limits::standard()))->work(
+            new HomeInput(
+                Length::mm(14),
+                $depth === null ? null : Reading::mm(23.2, $by),
+                $depth === null ? null : Reading::mm($depth, $by),
+                $width === null ? null : Reading::mm($width, Instrument::Micrometer),
+                Length::mm($tilt),
+                $signs,
+                $groove === null ? null : Length::mm($groove),
+            ),
+        );
     }
 
     /** @return iterable<string, array{?float, list<HomeSign>, Level}> */
@@ -57,10 +92,10 @@ final class HomeTest extends TestCase
         yield 'home by hands alone' => [null, $hands, Level::Go];
         yield 'one sign alone' => [null, [HomeSign::NoteChanged], Level::Care];
         yield 'light under it' => [null, [HomeSign::LightUnder, HomeSign::NoteChanged], Level::Stop];
-        yield 'short by half a millimetre' => [8.70, [], Level::Stop];
-        yield 'hands say home, arithmetic says not' => [8.90, $hands, Level::Care];
+        yield 'short by half a millimetre' => [8.7, [], Level::Stop];
+        yield 'hands say home, arithmetic says not' => [8.9, $hands, Level::Care];
         yield 'at the edge, no hands' => [9.15, [], Level::Care];
-        yield 'too deep' => [9.80, [], Level::Care];
+        yield 'too deep' => [9.8, [], Level::Care];
     }
 
     /** @param  list<HomeSign>  $signs */
@@ -73,30 +108,43 @@ final class HomeTest extends TestCase
 
     public function test_how_much_is_to_go_and_the_named_disagreement(): void
     {
-        self::assertEqualsWithDelta(0.50, self::home(8.70)->toGo?->mm, 1e-9);
-        self::assertEqualsWithDelta(9.20, self::home(8.70)->expectedDepth?->mm, 1e-9);
-        self::assertSame('home.clash', self::home(8.90, [HomeSign::NoteChanged, HomeSign::HardStop])->verdict->headline->key);
+        self::assertEqualsWithDelta(0.5, self::home(8.7)->toGo?->mm, 1e-9);
+        self::assertEqualsWithDelta(9.2, self::home(8.7)->expectedDepth?->mm, 1e-9);
+        self::assertSame('home.clash', self::home(8.9, [HomeSign::NoteChanged, HomeSign::HardStop])->verdict->headline->key);
     }
 
     public function test_the_groove_must_show_on_the_proud_side(): void
     {
         $hands = [HomeSign::NoteChanged, HomeSign::FeelerRefused];
-        self::assertSame(Level::Go, self::home(9.22, $hands, 9.10)->verdict->level);
-        self::assertEqualsWithDelta(0.12, self::home(9.22, $hands, 9.10)->grooveClear?->mm, 1e-9);
-        self::assertSame('home.groove', self::home(9.22, $hands, 9.20)->verdict->headline->key);
-        self::assertSame('home.groove', self::home(9.22, $hands, 9.10, tilt: 0.2)->verdict->headline->key);
+        self::assertSame(Level::Go, self::home(9.22, $hands, 9.1)->verdict->level);
+        self::assertEqualsWithDelta(0.12, self::home(9.22, $hands, 9.1)->grooveClear?->mm, 1e-9);
+        self::assertSame('home.groove', self::home(9.22, $hands, 9.2)->verdict->headline->key);
+        self::assertSame('home.groove', self::home(9.22, $hands, 9.1, tilt: 0.2)->verdict->headline->key);
     }
 
     public function test_a_measured_width_narrows_the_band(): void
     {
         self::assertSame(Level::Go, self::home(9.29, [], width: 13.91, by: Instrument::DepthMicrometer)->verdict->level);
-        self::assertNotSame(Level::Go, self::home(9.29, [], width: 14.00, by: Instrument::DepthMicrometer)->verdict->level);
-        self::assertSame(Level::Go, self::home(9.29, [], by: Instrument::DepthMicrometer)->verdict->level, 'the number allows a narrower ring');
+        self::assertNotSame(Level::Go, self::home(9.29, [], width: 14.0, by: Instrument::DepthMicrometer)->verdict->level);
+        self::assertSame(
+            Level::Go,
+            self::home(9.29, [], by: Instrument::DepthMicrometer)->verdict->level,
+            'the number allows a narrower ring',
+        );
     }
 
     public function test_home_needs_something_to_go_by(): void
     {
-        foreach ([static fn () => self::home(null), static fn () => new HomeInput(Length::mm(14), Reading::mm(5, Instrument::DepthCaliper), Reading::mm(1, Instrument::DepthCaliper))] as $try) {
+        foreach (
+            [
+                static fn () => self::home(null),
+                static fn () => new HomeInput(
+                    Length::mm(14),
+                    Reading::mm(5, Instrument::DepthCaliper),
+                    Reading::mm(1, Instrument::DepthCaliper),
+                ),
+            ] as $try
+        ) {
             try {
                 $try();
                 self::fail('was taken');

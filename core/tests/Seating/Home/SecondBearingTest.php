@@ -22,13 +22,28 @@ use PHPUnit\Framework\TestCase;
 final class SecondBearingTest extends TestCase
 {
     /** @param  list<PairFeel>  $feel */
-    private static function second(?float $depth, array $feel = [], DrawBolt $bolt = DrawBolt::M12, bool $seen = true): SecondBearingResult
-    {
+    private static function second(
+        ?float $depth,
+        array $feel = [],
+        DrawBolt $bolt = DrawBolt::M12,
+        bool $seen = true,
+    ): SecondBearingResult {
         $caliper = static fn (float $mm): Reading => Reading::mm($mm, Instrument::DigitalCaliper);
         $rod = static fn (float $mm): Reading => Reading::mm($mm, Instrument::DepthCaliper);
-        $input = $depth === null
-            ? new SecondBearingInput(feel: $feel, sleeveSeen: $seen)
-            : new SecondBearingInput($caliper(104.00), $rod(9.20), Length::mm(14), $caliper(57.60), Length::mm(14), $rod($depth), $bolt, $feel, $seen);
+        $input =
+            $depth === null
+                ? new SecondBearingInput(feel: $feel, sleeveSeen: $seen)
+                : new SecondBearingInput(
+                    $caliper(104.0),
+                    $rod(9.2),
+                    Length::mm(14),
+                    $caliper(57.6),
+                    Length::mm(14),
+                    $rod($depth),
+                    $bolt,
+                    $feel,
+                    $seen,
+                );
 
         return (new SecondBearing(Limits::standard()))->work($input);
     }
@@ -36,21 +51,24 @@ final class SecondBearingTest extends TestCase
     public function test_second_bearing_as_worked_by_hand(): void
     {
         $result = self::second(8.85);
-        self::assertEqualsWithDelta(9.20, $result->restDepth?->mm, 1e-9);
+        self::assertEqualsWithDelta(9.2, $result->restDepth?->mm, 1e-9);
         self::assertEqualsWithDelta(0.35, $result->toGo?->mm, 1e-9);
         self::assertEqualsWithDelta(72.0, $result->nutTurn?->degrees, 1e-6);
         self::assertEqualsWithDelta(36.0, $result->advisedTurn?->degrees, 1e-6);
         self::assertEqualsWithDelta(sqrt(2 * 0.03 ** 2 + 2 * 0.05 ** 2), $result->plusMinus?->mm, 1e-9);
-        self::assertStringContainsString('Turn the M12 nut 36°, about a tenth of a turn', self::second(8.85)->verdict->sentence->inEnglish());
+        self::assertStringContainsString(
+            'Turn the M12 nut 36°, about a tenth of a turn',
+            self::second(8.85)->verdict->sentence->inEnglish(),
+        );
         self::assertStringContainsString('about a third of a turn', self::second(8.0)->verdict->sentence->inEnglish());
         self::assertStringContainsString('turns', self::second(4.0)->verdict->sentence->inEnglish());
-        self::assertSame(Level::Stop, self::second(9.60)->verdict->level);
-        self::assertSame('second.past', self::second(9.60)->verdict->headline->key);
+        self::assertSame(Level::Stop, self::second(9.6)->verdict->level);
+        self::assertSame('second.past', self::second(9.6)->verdict->headline->key);
     }
 
     public function test_no_turns_are_shown_when_nothing_is_to_go(): void
     {
-        foreach ([9.20, 9.25, 9.60] as $depth) {
+        foreach ([9.2, 9.25, 9.6] as $depth) {
             self::assertNull(self::second($depth)->nutTurn, (string) $depth);
             self::assertNull(self::second($depth)->advisedTurn);
         }
@@ -74,14 +92,14 @@ final class SecondBearingTest extends TestCase
     {
         $there = [PairFeel::NudgesOnly, PairFeel::OtherFollows];
         yield 'there' => [9.18, $there, Level::Go, 'second.there'];
-        yield 'there by sizes, nothing felt' => [9.20, [], Level::Go, 'second.there'];
+        yield 'there by sizes, nothing felt' => [9.2, [], Level::Go, 'second.there'];
         yield 'there by sizes, still loose' => [9.18, [PairFeel::MovesUpDown], Level::Care, 'second.short'];
         yield 'to go' => [8.85, [PairFeel::Rattles], Level::Care, 'second.more'];
         yield 'to go, hands say there' => [8.85, $there, Level::Care, 'second.clash'];
         yield 'there, but it binds' => [9.22, [PairFeel::Binds], Level::Stop, 'second.too_far'];
-        yield 'clamped it drags' => [9.20, [PairFeel::ClampedDrags], Level::Stop, 'second.too_far'];
-        yield 'a little past, hands content' => [9.30, $there, Level::Go, 'second.there'];
-        yield 'a little past, nothing felt' => [9.30, [], Level::Care, 'second.try'];
+        yield 'clamped it drags' => [9.2, [PairFeel::ClampedDrags], Level::Stop, 'second.too_far'];
+        yield 'a little past, hands content' => [9.3, $there, Level::Go, 'second.there'];
+        yield 'a little past, nothing felt' => [9.3, [], Level::Care, 'second.try'];
         yield 'by hands: short' => [null, [PairFeel::Rattles], Level::Care, 'second.short'];
         yield 'by hands: there' => [null, $there, Level::Go, 'second.there'];
         yield 'by hands: binds' => [null, [PairFeel::Binds, PairFeel::NudgesOnly], Level::Stop, 'second.too_far'];
@@ -99,7 +117,7 @@ final class SecondBearingTest extends TestCase
 
     public function test_a_sleeve_not_seen_stops_everything(): void
     {
-        self::assertSame('second.no_sleeve', self::second(9.20, [PairFeel::NudgesOnly], seen: false)->verdict->headline->key);
+        self::assertSame('second.no_sleeve', self::second(9.2, [PairFeel::NudgesOnly], seen: false)->verdict->headline->key);
     }
 
     public function test_a_sleeve_longer_than_the_hub_is_refused(): void

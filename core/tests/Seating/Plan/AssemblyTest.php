@@ -39,12 +39,21 @@ final class AssemblyTest extends TestCase
      * @param  array<string, string>  $habits
      * @param  list<WallTool>  $wall
      */
-    private static function report(string $pattern, array $entries = [], array $habits = [], array $wall = [], ?Force $press = null): JobReport
-    {
-        $notebook = new Notebook(array_map(static fn (mixed $v): array => ['value' => is_string($v) ? ['choice' => $v] : $v, 'instrument' => null], $entries));
+    private static function report(
+        string $pattern,
+        array $entries = [],
+        array $habits = [],
+        array $wall = [],
+        ?Force $press = null,
+    ): JobReport {
+        $notebook = new Notebook(
+            array_map(static fn (mixed $v): array => ['value' => is_string($v) ? ['choice' => $v] : $v, 'instrument' => null], $entries),
+        );
         $drivers = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => $t->driver(), $wall)));
 
-        return (new WheelJob(Limits::standard()))->report(new Bench(Patterns::find($pattern), $notebook, $drivers, $press, DrawBolt::M12, false, $wall, $habits));
+        return (new WheelJob(Limits::standard()))->report(
+            new Bench(Patterns::find($pattern), $notebook, $drivers, $press, DrawBolt::M12, false, $wall, $habits),
+        );
     }
 
     /** @return list<Step> */
@@ -103,7 +112,9 @@ final class AssemblyTest extends TestCase
                     str_ends_with($ask->place, '_seated') => [$ask->place => ['choice' => 'all_round']],
                     $ask->place === 'seat.look_through' => [$ask->place => ['choice' => 'seen']],
                     $ask->place === 'seat.warmed' => [$ask->place => ['choice' => 'cold']],
-                    str_ends_with($ask->place, 'driver') && $ask->options !== [] => [$ask->place => ['choice' => $ask->options[0]->value]],
+                    str_ends_with($ask->place, 'driver') && $ask->options !== [] => [
+                        $ask->place => ['choice' => $ask->options[0]->value],
+                    ],
                     default => [],
                 };
             }
@@ -114,7 +125,10 @@ final class AssemblyTest extends TestCase
             $wanted = array_filter($step->asks, static fn (Ask $a): bool => $a->wanted && ! str_contains($a->place, 'driver'));
             self::assertTrue($wanted === [] || $step->done || $step->panel === Panel::Driver, "{$pattern->id()}: {$step->id}");
             self::assertSame([], $step->waitsFor, $step->id);
-            self::assertTrue($step->panel === Panel::Driver || $step->open() === null, "{$pattern->id()}: {$step->id} ".implode(' ', self::keys($step)));
+            self::assertTrue(
+                $step->panel === Panel::Driver || $step->open() === null,
+                "{$pattern->id()}: {$step->id} ".implode(' ', self::keys($step)),
+            );
         }
     }
 
@@ -122,7 +136,15 @@ final class AssemblyTest extends TestCase
     public function test_nothing_that_holds_is_passed_silently(Pattern $pattern): void
     {
         $report = self::report($pattern->id());
-        $structural = [PartKind::SnapRing, PartKind::Sleeve, PartKind::Bearing, PartKind::DoubleRow, PartKind::FlangedBearing, PartKind::TaperCup, PartKind::Cup];
+        $structural = [
+            PartKind::SnapRing,
+            PartKind::Sleeve,
+            PartKind::Bearing,
+            PartKind::DoubleRow,
+            PartKind::FlangedBearing,
+            PartKind::TaperCup,
+            PartKind::Cup,
+        ];
         $before = [];
         foreach (self::steps($report) as $step) {
             $parts = array_values(array_filter($step->asks, static fn (Ask $a): bool => $a->kind === AskKind::Part));
@@ -132,7 +154,11 @@ final class AssemblyTest extends TestCase
             self::assertCount(count($before), $step->waitsFor, "{$pattern->id()}: {$step->id} waits for ".implode(', ', $before));
             if ($before !== []) {
                 $early = self::report($pattern->id(), [$parts[0]->place => ['state' => 'fitted']]);
-                self::assertContains('seat.turn', self::keys(self::step($early, $step->id)), "{$pattern->id()}: {$step->id} was begun before its turn");
+                self::assertContains(
+                    'seat.turn',
+                    self::keys(self::step($early, $step->id)),
+                    "{$pattern->id()}: {$step->id} was begun before its turn",
+                );
                 self::assertSame(Level::Stop, self::step($early, $step->id)->worst());
             }
             foreach ($parts as $ask) {
@@ -146,25 +172,52 @@ final class AssemblyTest extends TestCase
 
     public function test_seals_go_in_by_the_shops_way(): void
     {
-        $order = static fn (array $habits): array => array_values(array_filter(array_map(static fn (Step $s): string => $s->id, self::steps(self::report('pair-sleeve', [], $habits))), static fn (string $id): bool => preg_match('/seals|seal_|right.start|ring$/', $id) === 1));
+        $order = static fn (array $habits): array => array_values(
+            array_filter(
+                array_map(static fn (Step $s): string => $s->id, self::steps(self::report('pair-sleeve', [], $habits))),
+                static fn (string $id): bool => preg_match('/seals|seal_|right.start|ring$/', $id) === 1,
+            ),
+        );
         self::assertSame(['seat.ring', 'seat.right.start', 'seat.seals'], $order([]));
         self::assertSame(['seat.ring', 'seat.seals', 'seat.right.start', 'seat.seal_right'], $order(['seals' => 'after_own']));
         $both = self::step(self::report('pair-sleeve', ['part.seal_left' => ['state' => 'fitted']]), 'seat.seals');
         self::assertContains('seat.turn', self::keys($both), 'a seal before the far bearing is hit');
-        $own = self::step(self::report('pair-sleeve', ['part.bearing_left' => ['state' => 'fitted'], 'part.snap_ring_left' => ['state' => 'fitted'], 'part.seal_left' => ['state' => 'fitted']], ['seals' => 'after_own']), 'seat.seals');
+        $own = self::step(
+            self::report(
+                'pair-sleeve',
+                [
+                    'part.bearing_left' => ['state' => 'fitted'],
+                    'part.snap_ring_left' => ['state' => 'fitted'],
+                    'part.seal_left' => ['state' => 'fitted'],
+                ],
+                ['seals' => 'after_own'],
+            ),
+            'seat.seals',
+        );
         self::assertNotContains('seat.turn', self::keys($own));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, ?string}> entries beside a seal that is in, step, key */
     public static function sealsIn(): iterable
     {
-        $deep = static fn (float $now, float $before): array => ['seat.seal_left.depth' => ['mm' => $now], 'check.seal_left' => ['mm' => $before]];
+        $deep = static fn (float $now, float $before): array => [
+            'seat.seal_left.depth' => ['mm' => $now],
+            'check.seal_left' => ['mm' => $before],
+        ];
         yield 'as deep as before' => [$deep(0.4, 0.3), 'seal.same', 'go'];
         yield 'deeper' => [$deep(1.2, 0.3), 'seal.deeper', 'care'];
         yield 'less deep' => [$deep(0.0, 0.8), 'seal.proud', 'care'];
         yield 'nothing measured before' => [['seat.seal_left.depth' => ['mm' => 1]], 'seal.', null];
-        yield 'backward' => [['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring out']], 'seat.way_round', 'care'];
-        yield 'the usual way' => [['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring in']], 'seat.way_round', null];
+        yield 'backward' => [
+            ['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring out']],
+            'seat.way_round',
+            'care',
+        ];
+        yield 'the usual way' => [
+            ['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring in']],
+            'seat.way_round',
+            null,
+        ];
     }
 
     /** @param  array<string, mixed>  $entries */
@@ -178,7 +231,15 @@ final class AssemblyTest extends TestCase
 
     public function test_each_hub_says_its_own_way(): void
     {
-        $words = static fn (string $pattern, string $id): string => implode(' ', array_map(static fn ($m): string => (string) $m?->inEnglish(), [self::step(self::report($pattern), $id)->title, self::step(self::report($pattern), $id)->detail, self::step(self::report($pattern), $id)->why, self::step(self::report($pattern), $id)->caution]));
+        $words = static fn (string $pattern, string $id): string => implode(
+            ' ',
+            array_map(static fn ($m): string => (string) $m?->inEnglish(), [
+                self::step(self::report($pattern), $id)->title,
+                self::step(self::report($pattern), $id)->detail,
+                self::step(self::report($pattern), $id)->why,
+                self::step(self::report($pattern), $id)->caution,
+            ]),
+        );
         self::assertStringContainsString('shoulder', $words('shaft-bearing', 'seat.bearing_shaft.home'));
         self::assertStringContainsString('inner ring', $words('shaft-bearing', 'seat.driver'));
         self::assertStringContainsString('both rings', $words('pair-axle-shoulder', 'seat.driver'));
@@ -197,17 +258,27 @@ final class AssemblyTest extends TestCase
         self::assertSame([Push::Outer], $push('pair-sleeve'));
         self::assertSame([Push::Inner], $push('shaft-bearing'));
         self::assertSame([Push::Both], $push('pair-axle-shoulder'));
-        self::assertSame(['bearing_left', 'bearing_right'], self::report('pair-sleeve')->drivers[0]->parts, 'two of one size share a driver');
+        self::assertSame(
+            ['bearing_left', 'bearing_right'],
+            self::report('pair-sleeve')->drivers[0]->parts,
+            'two of one size share a driver',
+        );
     }
 
     public function test_what_stays_in_its_place_is_not_pressed(): void
     {
-        $ids = array_map(static fn (Step $s): string => $s->id, self::steps(self::report('cup-cone', ['part.cup_left' => ['state' => 'stays'], 'part.cup_right' => ['state' => 'stays']])));
+        $ids = array_map(
+            static fn (Step $s): string => $s->id,
+            self::steps(self::report('cup-cone', ['part.cup_left' => ['state' => 'stays'], 'part.cup_right' => ['state' => 'stays']])),
+        );
         self::assertNotContains('seat.driver', $ids);
         self::assertContains('seat.balls_right', $ids);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, array<string, string>, list<WallTool>, ?Force, string}> entries, habits, wall, press, key */
+    /**
+     * @return iterable<string, array{array<string, mixed>, array<string, string>, list<WallTool>, ?Force, string}>
+     *   entries, habits, wall, press, key
+     */
     public static function ways(): iterable
     {
         $long = new WallTool('9', 'M12 rod', ToolKind::Rod, null, Length::mm(12), Length::mm(330));
@@ -230,7 +301,10 @@ final class AssemblyTest extends TestCase
     #[DataProvider('ways')]
     public function test_press_draw_or_hammer(array $entries, array $habits, array $wall, ?Force $press, string $key): void
     {
-        self::assertSame($key, self::keys(self::step(self::report('pair-sleeve', $entries, $habits, $wall, $press), 'seat.way'))[0] ?? null);
+        self::assertSame(
+            $key,
+            self::keys(self::step(self::report('pair-sleeve', $entries, $habits, $wall, $press), 'seat.way'))[0] ?? null,
+        );
     }
 
     public function test_a_wide_bearing_is_never_hammered(): void
@@ -242,10 +316,19 @@ final class AssemblyTest extends TestCase
 
     public function test_depths_of_any_hub_are_judged_as_those_of_a_pair(): void
     {
-        $depths = static fn (string $at, array $mm): array => array_combine(array_map(static fn (int $h): string => "seat.$at.$h", array_keys($mm)), array_map(static fn (float $d): array => ['mm' => $d], $mm));
+        $depths = static fn (string $at, array $mm): array => array_combine(
+            array_map(static fn (int $h): string => "seat.$at.$h", array_keys($mm)),
+            array_map(static fn (float $d): array => ['mm' => $d], $mm),
+        );
         $cocked = self::report('taper-pair', $depths('taper_cup_right.start', [12 => 2.0, 4 => 3.2, 8 => 3.2]));
         self::assertSame('square.out', self::keys(self::step($cocked, 'seat.taper_cup_right.start'))[0]);
-        $home = self::report('knuckle-wide', $depths('bearing.home', [12 => 9.02, 4 => 9.0, 8 => 9.0]) + ['seat.bearing.ledge' => ['mm' => 46.0], 'seat.bearing.home.signs' => ['choices' => ['note_changed', 'feeler_refused']]]);
+        $home = self::report(
+            'knuckle-wide',
+            $depths('bearing.home', [12 => 9.02, 4 => 9.0, 8 => 9.0]) + [
+                'seat.bearing.ledge' => ['mm' => 46.0],
+                'seat.bearing.home.signs' => ['choices' => ['note_changed', 'feeler_refused']],
+            ],
+        );
         self::assertSame('home.home', self::keys(self::step($home, 'seat.bearing.home'))[0]);
         self::assertSame(9.0, round(self::tiltOf($home, 'bearing')['depth'], 1));
     }
@@ -268,24 +351,47 @@ final class AssemblyTest extends TestCase
             $entries["seat.bearing.ref.$hour"] = ['mm' => 20 + $face];
             $entries["seat.bearing.start.$hour"] = ['mm' => 5 + $face];
         }
-        self::assertSame('square.on', self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0], 'level to the ledge, whatever the face');
+        self::assertSame(
+            'square.on',
+            self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0],
+            'level to the ledge, whatever the face',
+        );
         unset($entries['seat.bearing.face']);
         self::assertSame('square.out', self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0]);
     }
 
     public function test_a_gauge_and_a_warm_hub_are_watched_where_they_are_read(): void
     {
-        $tight = ['fit.left.feel' => 'firm_driving', 'size.hub_material' => 'aluminium', 'size.hub_outside' => ['mm' => 66], 'size.room_temperature' => ['c' => 18]];
-        $watch = static fn (array $shown): array => self::keys(self::step(self::report('pair-sleeve', $tight + ['seat.left.gauge' => $shown]), 'seat.left.home'));
+        $tight = [
+            'fit.left.feel' => 'firm_driving',
+            'size.hub_material' => 'aluminium',
+            'size.hub_outside' => ['mm' => 66],
+            'size.room_temperature' => ['c' => 18],
+        ];
+        $watch = static fn (array $shown): array => self::keys(
+            self::step(self::report('pair-sleeve', $tight + ['seat.left.gauge' => $shown]), 'seat.left.home'),
+        );
         self::assertContains('watch.right', $watch(['n' => 900]));
         self::assertContains('watch.stop', $watch(['n' => 9000]));
-        self::assertSame([], array_filter($watch(['mpa' => 4]), static fn (string $k): bool => str_starts_with($k, 'watch')), 'a pressure without a piston says nothing');
+        self::assertSame(
+            [],
+            array_filter($watch(['mpa' => 4]), static fn (string $k): bool => str_starts_with($k, 'watch')),
+            'a pressure without a piston says nothing',
+        );
         $ram = [new WallTool('1', 'press', ToolKind::Press, ram: Length::mm(50))];
-        self::assertContains('watch.stop', self::keys(self::step(self::report('pair-sleeve', $tight + ['seat.left.gauge' => ['mpa' => 4]], [], $ram), 'seat.left.home')));
+        self::assertContains(
+            'watch.stop',
+            self::keys(
+                self::step(self::report('pair-sleeve', $tight + ['seat.left.gauge' => ['mpa' => 4]], [], $ram), 'seat.left.home'),
+            ),
+        );
         $warm = self::step(self::report('pair-sleeve', $tight + ['seat.hub_temperature' => ['c' => 80]]), 'seat.warm');
         self::assertSame(Panel::HeatClock, $warm->panel);
         self::assertContains('clock.left', self::keys($warm));
-        self::assertContains('clock.late', self::keys(self::step(self::report('pair-sleeve', $tight + ['seat.hub_temperature' => ['c' => 20]]), 'seat.warm')));
+        self::assertContains(
+            'clock.late',
+            self::keys(self::step(self::report('pair-sleeve', $tight + ['seat.hub_temperature' => ['c' => 20]]), 'seat.warm')),
+        );
         $stop = self::step(self::report('pair-sleeve', ['seat.left.press' => 'cocked']), 'seat.left.home');
         self::assertSame([Level::Stop, 'press.cocked'], [$stop->worst(), $stop->verdicts[0]->headline->key]);
     }

@@ -31,9 +31,19 @@ final class SeatOrderTest extends TestCase
     /** @param  array<string, array<string, mixed>|string>  $entries a plain text is a choice */
     private static function bench(string $pattern, array $entries = []): Bench
     {
-        $notebook = new Notebook(array_map(static fn (array|string $e): array => ['value' => is_string($e) ? ['choice' => $e] : $e, 'instrument' => null], $entries));
-        $drivers = [new Tool('1', 'Cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60)), new Tool('2', 'Disc', ToolKind::Disc, Length::mm(46.4), null, Length::mm(40))];
-        $wall = [new WallTool('3', 'Ring', ToolKind::StandRing, opening: Length::mm(60), outside: Length::mm(76), length: Length::mm(90))];
+        $notebook = new Notebook(
+            array_map(
+                static fn (array|string $e): array => ['value' => is_string($e) ? ['choice' => $e] : $e, 'instrument' => null],
+                $entries,
+            ),
+        );
+        $drivers = [
+            new Tool('1', 'Cup', ToolKind::Cup, Length::mm(46.2), Length::mm(37), Length::mm(60)),
+            new Tool('2', 'Disc', ToolKind::Disc, Length::mm(46.4), null, Length::mm(40)),
+        ];
+        $wall = [
+            new WallTool('3', 'Ring', ToolKind::StandRing, opening: Length::mm(60), outside: Length::mm(76), length: Length::mm(90)),
+        ];
 
         return new Bench(Patterns::find($pattern), $notebook, $drivers, null, DrawBolt::M12, wall: $wall);
     }
@@ -91,7 +101,11 @@ final class SeatOrderTest extends TestCase
             self::assertGreaterThanOrEqual(0.0, $order->reach($seat)->mm);
             self::assertStringStartsWith('seat.', $tools->driverPlace($seat));
             // On its own shaft the inner ring is pushed, in its bore the outer one; both only where a pattern says so.
-            self::assertNotSame($seat->seat === RingSeat::Bore ? Push::Inner : Push::Outer, $order->push($seat), "$seat->key of {$pattern->id()}");
+            self::assertNotSame(
+                $seat->seat === RingSeat::Bore ? Push::Inner : Push::Outer,
+                $order->push($seat),
+                "$seat->key of {$pattern->id()}",
+            );
             $setup = $press->setup($seat->key);
             self::assertNotNull($setup);
             self::assertGreaterThanOrEqual($setup->grip->mm, $setup->home->mm, 'it grips before it is home');
@@ -105,7 +119,10 @@ final class SeatOrderTest extends TestCase
     {
         $bench = self::bench($pattern->id());
         $parts = array_merge(...array_map(static fn (SeatDriver $d): array => $d->parts, self::tools($bench)->drivers()));
-        self::assertEqualsCanonicalizing(array_map(static fn (PressedSeat $s): string => $s->part->id, self::order($bench)->seats()), $parts);
+        self::assertEqualsCanonicalizing(
+            array_map(static fn (PressedSeat $s): string => $s->part->id, self::order($bench)->seats()),
+            $parts,
+        );
     }
 
     public function test_seats_of_one_size_share_a_driver_and_the_choice_holds_for_both(): void
@@ -116,19 +133,43 @@ final class SeatOrderTest extends TestCase
         self::assertSame($tools->driverPlace($left), $tools->driverPlace($right));
         self::assertSame(['2', '2'], [$tools->chosenDriver($left)?->id, $tools->chosenDriver($right)?->id]);
         self::assertSame('1', self::tools(self::bench('pair-sleeve'))->chosenDriver($left)?->id, 'the best when nobody chose');
-        self::assertNull(self::tools(self::bench('pair-sleeve', ['seat.driver' => '99']))->chosenDriver($left), 'a tool that hangs there no more');
+        self::assertNull(
+            self::tools(self::bench('pair-sleeve', ['seat.driver' => '99']))->chosenDriver($left),
+            'a tool that hangs there no more',
+        );
     }
 
     public function test_a_pair_knows_its_second_and_its_span(): void
     {
-        $measured = self::bench('pair-sleeve', ['check.ring_side' => 'left', 'size.over_faces' => ['mm' => 104.0], 'size.ledge_depth' => ['mm' => 23.2], 'seat.right.ledge' => ['mm' => 23.1]]);
+        $measured = self::bench('pair-sleeve', [
+            'check.ring_side' => 'left',
+            'size.over_faces' => ['mm' => 104.0],
+            'size.ledge_depth' => ['mm' => 23.2],
+            'seat.right.ledge' => ['mm' => 23.1],
+        ]);
         $order = self::order($measured);
         [$left, $right] = $order->seats();
-        self::assertSame([true, false, false, true], [$order->isFirstOfPair($left), $order->isFirstOfPair($right), $order->isSecondOfPair($left), $order->isSecondOfPair($right)]);
+        self::assertSame(
+            [true, false, false, true],
+            [
+                $order->isFirstOfPair($left),
+                $order->isFirstOfPair($right),
+                $order->isSecondOfPair($left),
+                $order->isSecondOfPair($right),
+            ],
+        );
         self::assertEqualsWithDelta(57.7, (float) $order->span()?->value->mm, 1e-9);
-        self::assertGreaterThan((float) $order->ledge($left)?->halfWidth->mm, (float) $order->span()?->halfWidth->mm, 'three readings are less sure than one');
+        self::assertGreaterThan(
+            (float) $order->ledge($left)?->halfWidth->mm,
+            (float) $order->span()?->halfWidth->mm,
+            'three readings are less sure than one',
+        );
         self::assertNull(self::order(self::bench('pair-sleeve'))->span());
-        self::assertEqualsWithDelta(57.6, (float) self::order(self::bench('pair-sleeve', ['size.ledge_span' => ['mm' => 57.6]]))->span()?->value->mm, 1e-9);
+        self::assertEqualsWithDelta(
+            57.6,
+            (float) self::order(self::bench('pair-sleeve', ['size.ledge_span' => ['mm' => 57.6]]))->span()?->value->mm,
+            1e-9,
+        );
         self::assertNull(self::order(self::bench('taper-pair'))->secondOfPair());
     }
 

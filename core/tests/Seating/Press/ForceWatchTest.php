@@ -35,7 +35,9 @@ final class ForceWatchTest extends TestCase
     #[DataProvider('shown')]
     public function test_the_gauge_is_watched_against_what_was_reckoned(array $shown, string $key, float $newtons): void
     {
-        $result = (new ForceWatch(Limits::standard()))->work(new ForceWatchInput(...['forceLow' => Force::newtons(900), 'forceHigh' => Force::newtons(1800)] + $shown));
+        $result = (new ForceWatch(Limits::standard()))->work(
+            new ForceWatchInput(...['forceLow' => Force::newtons(900), 'forceHigh' => Force::newtons(1800)] + $shown),
+        );
         self::assertSame($key, $result->verdict->headline->key);
         self::assertEqualsWithDelta($newtons, $result->force->newtons, 0.1);
         self::assertSame(3600.0, $result->stop->newtons);
@@ -43,12 +45,23 @@ final class ForceWatchTest extends TestCase
 
     public function test_below_the_floor_nothing_alarms(): void
     {
-        $result = (new ForceWatch(Limits::standard()))->work(new ForceWatchInput(Force::newtons(50), Force::newtons(200), Force::newtons(1500)));
+        $result = (new ForceWatch(Limits::standard()))->work(
+            new ForceWatchInput(Force::newtons(50), Force::newtons(200), Force::newtons(1500)),
+        );
         self::assertSame([2000.0, 'watch.high'], [$result->stop->newtons, $result->verdict->headline->key]);
         $wrong = [
             static fn (): ForceWatchInput => new ForceWatchInput(Force::newtons(1), Force::newtons(2)),
-            static fn (): ForceWatchInput => new ForceWatchInput(Force::newtons(1), Force::newtons(2), Force::newtons(1), torque: Torque::newtonMetres(1)),
-            static fn (): ForceWatchInput => new ForceWatchInput(Force::newtons(1), Force::newtons(2), pressure: Pressure::megapascals(1)),
+            static fn (): ForceWatchInput => new ForceWatchInput(
+                Force::newtons(1),
+                Force::newtons(2),
+                Force::newtons(1),
+                torque: Torque::newtonMetres(1),
+            ),
+            static fn (): ForceWatchInput => new ForceWatchInput(
+                Force::newtons(1),
+                Force::newtons(2),
+                pressure: Pressure::megapascals(1),
+            ),
         ];
         foreach ($wrong as $make) {
             try {

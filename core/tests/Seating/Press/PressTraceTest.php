@@ -36,7 +36,16 @@ final class PressTraceTest extends TestCase
     /** @param  list<PressSample>  $samples */
     private static function read(array $samples, bool $finished = true): PressTraceResult
     {
-        return (new PressTrace(Limits::standard()))->work(new PressTraceInput($samples, Length::mm(self::GRIP), Length::mm(self::HOME), Force::newtons(0.8 * self::SLIDE), Force::newtons(1.2 * self::SLIDE), $finished));
+        return (new PressTrace(Limits::standard()))->work(
+            new PressTraceInput(
+                $samples,
+                Length::mm(self::GRIP),
+                Length::mm(self::HOME),
+                Force::newtons(0.8 * self::SLIDE),
+                Force::newtons(1.2 * self::SLIDE),
+                $finished,
+            ),
+        );
     }
 
     /**
@@ -47,7 +56,10 @@ final class PressTraceTest extends TestCase
      */
     private static function curve(callable $force, float $until, float $step = 0.05): array
     {
-        return array_map(static fn (float $mm): PressSample => new PressSample(Length::mm($mm), Force::newtons($force($mm))), range(0.0, $until, $step));
+        return array_map(
+            static fn (float $mm): PressSample => new PressSample(Length::mm($mm), Force::newtons($force($mm))),
+            range(0.0, $until, $step),
+        );
     }
 
     private static function ramp(float $mm, float $slide = self::SLIDE, float $home = self::HOME): float
@@ -68,13 +80,48 @@ final class PressTraceTest extends TestCase
     /** @return iterable<string, array{callable(float): float, float, PressKind, Level}> */
     public static function curves(): iterable
     {
-        yield 'three times too tight' => [static fn (float $x): float => self::ramp($x, 3 * self::SLIDE), 20.4, PressKind::Oversize, Level::Stop];
-        yield 'next to nothing' => [static fn (float $x): float => self::ramp($x, 0.05 * self::SLIDE), 20.4, PressKind::Loose, Level::Care];
-        yield 'short by a millimetre' => [static fn (float $x): float => self::ramp($x, self::SLIDE, 19.0), 19.4, PressKind::EarlyHome, Level::Stop];
-        yield 'past by two' => [static fn (float $x): float => self::ramp($x, self::SLIDE, 40), 22, PressKind::MissingSleeve, Level::Stop];
-        yield 'home, but late' => [static fn (float $x): float => self::ramp($x, self::SLIDE, 21.5), 21.9, PressKind::MissingSleeve, Level::Stop];
-        yield 'wedged at the start' => [static fn (float $x): float => self::ramp($x) * (1 + 4 * exp(-$x / 4)), 20.4, PressKind::Cocked, Level::Stop];
-        yield 'a peak on the way' => [static fn (float $x): float => self::ramp($x) * (1 + 1.2 * exp(-(($x - 15) / 0.8) ** 2)), 20.4, PressKind::DirtyBore, Level::Care];
+        yield 'three times too tight' => [
+            static fn (float $x): float => self::ramp($x, 3 * self::SLIDE),
+            20.4,
+            PressKind::Oversize,
+            Level::Stop,
+        ];
+        yield 'next to nothing' => [
+            static fn (float $x): float => self::ramp($x, 0.05 * self::SLIDE),
+            20.4,
+            PressKind::Loose,
+            Level::Care,
+        ];
+        yield 'short by a millimetre' => [
+            static fn (float $x): float => self::ramp($x, self::SLIDE, 19.0),
+            19.4,
+            PressKind::EarlyHome,
+            Level::Stop,
+        ];
+        yield 'past by two' => [
+            static fn (float $x): float => self::ramp($x, self::SLIDE, 40),
+            22,
+            PressKind::MissingSleeve,
+            Level::Stop,
+        ];
+        yield 'home, but late' => [
+            static fn (float $x): float => self::ramp($x, self::SLIDE, 21.5),
+            21.9,
+            PressKind::MissingSleeve,
+            Level::Stop,
+        ];
+        yield 'wedged at the start' => [
+            static fn (float $x): float => self::ramp($x) * (1 + 4 * exp(-$x / 4)),
+            20.4,
+            PressKind::Cocked,
+            Level::Stop,
+        ];
+        yield 'a peak on the way' => [
+            static fn (float $x): float => self::ramp($x) * (1 + 1.2 * exp(-((($x - 15) / 0.8) ** 2))),
+            20.4,
+            PressKind::DirtyBore,
+            Level::Care,
+        ];
         yield 'ended on the way' => [self::ramp(...), 14, PressKind::Going, Level::Care];
         yield 'hardly begun' => [self::ramp(...), 0.4, PressKind::Going, Level::Care];
     }
@@ -96,7 +143,13 @@ final class PressTraceTest extends TestCase
             $said[] = self::read(array_slice($whole, 0, $n), false)->kind->value;
         }
         self::assertSame(['waiting', 'going', 'good'], array_values(array_unique($said)));
-        self::assertSame([Level::Go, 'press.going'], [self::read(array_slice($whole, 0, 200), false)->verdict->level, self::read(array_slice($whole, 0, 200), false)->verdict->headline->key]);
+        self::assertSame(
+            [Level::Go, 'press.going'],
+            [
+                self::read(array_slice($whole, 0, 200), false)->verdict->level,
+                self::read(array_slice($whole, 0, 200), false)->verdict->headline->key,
+            ],
+        );
     }
 
     public function test_a_cocked_ring_is_told_before_a_third_of_it_is_in(): void
@@ -132,9 +185,27 @@ final class PressTraceTest extends TestCase
     public function test_what_cannot_be_is_refused(): void
     {
         $wrong = [
-            'samples' => static fn (): PressTraceInput => new PressTraceInput(array_fill(0, 6001, new PressSample(Length::mm(0), Force::newtons(0))), Length::mm(5), Length::mm(9), Force::newtons(1), Force::newtons(2)),
-            'force_low_n' => static fn (): PressTraceInput => new PressTraceInput([], Length::mm(5), Length::mm(9), Force::newtons(3), Force::newtons(2)),
-            'home_mm' => static fn (): PressTraceInput => new PressTraceInput([], Length::mm(12), Length::mm(5), Force::newtons(1), Force::newtons(2)),
+            'samples' => static fn (): PressTraceInput => new PressTraceInput(
+                array_fill(0, 6001, new PressSample(Length::mm(0), Force::newtons(0))),
+                Length::mm(5),
+                Length::mm(9),
+                Force::newtons(1),
+                Force::newtons(2),
+            ),
+            'force_low_n' => static fn (): PressTraceInput => new PressTraceInput(
+                [],
+                Length::mm(5),
+                Length::mm(9),
+                Force::newtons(3),
+                Force::newtons(2),
+            ),
+            'home_mm' => static fn (): PressTraceInput => new PressTraceInput(
+                [],
+                Length::mm(12),
+                Length::mm(5),
+                Force::newtons(1),
+                Force::newtons(2),
+            ),
         ];
         foreach ($wrong as $field => $make) {
             try {
@@ -165,6 +236,13 @@ final class PressTraceTest extends TestCase
             self::assertEqualsWithDelta($sample->travel->mm, $read[$i]->travel->mm, 1e-4);
             self::assertEqualsWithDelta($sample->force->newtons, $read[$i]->force->newtons, 0.01);
         }
-        self::assertEqualsWithDelta([25.4, 444.82], [TraceCsv::read("travel_in,load_lbf\n1,100\n")[0]->travel->mm, TraceCsv::read("travel_in,load_lbf\n1,100\n")[0]->force->newtons], 0.01);
+        self::assertEqualsWithDelta(
+            [25.4, 444.82],
+            [
+                TraceCsv::read("travel_in,load_lbf\n1,100\n")[0]->travel->mm,
+                TraceCsv::read("travel_in,load_lbf\n1,100\n")[0]->force->newtons,
+            ],
+            0.01,
+        );
     }
 }

@@ -26,10 +26,20 @@ final class AxleEndsTest extends TestCase
     {
         $work = static fn (AxleEndsInput $input) => (new AxleEnds(Limits::standard()))->work($input);
         $moved = $work(new AxleEndsInput(self::caliper(4.2), self::caliper(6.6)));
-        self::assertEqualsWithDelta([-1.2, 1.2, 5.4, 5.4], [$moved->move->mm, $moved->turns, $moved->wantLeft->mm, $moved->wantRight->mm], 1e-9);
+        self::assertEqualsWithDelta(
+            [-1.2, 1.2, 5.4, 5.4],
+            [$moved->move->mm, $moved->turns, $moved->wantLeft->mm, $moved->wantRight->mm],
+            1e-9,
+        );
         self::assertSame('axle_ends.move', $moved->verdict->headline->key);
-        $before = $work(new AxleEndsInput(self::caliper(4.2), self::caliper(6.6), beforeLeft: Length::mm(4.0), beforeRight: Length::mm(6.4)));
-        self::assertSame(['axle_ends.as_before', Level::Go], [$before->verdict->headline->key, $before->verdict->level], 'unlike before stays unlike');
+        $before = $work(
+            new AxleEndsInput(self::caliper(4.2), self::caliper(6.6), beforeLeft: Length::mm(4.0), beforeRight: Length::mm(6.4)),
+        );
+        self::assertSame(
+            ['axle_ends.as_before', Level::Go],
+            [$before->verdict->headline->key, $before->verdict->level],
+            'unlike before stays unlike',
+        );
         $fine = $work(new AxleEndsInput(self::caliper(6.9), self::caliper(6.9), dropout: Length::mm(7)));
         self::assertSame(Level::Go, $fine->verdict->level, 'nuts do not mind');
         $long = $work(new AxleEndsInput(self::caliper(6.9), self::caliper(6.9), dropout: Length::mm(7), quickRelease: true));

@@ -26,8 +26,13 @@ use PHPUnit\Framework\TestCase;
 /** The coach: tries weighed together, the lock nut learnt, contradictions named, and no go for a hub that is not right. */
 final class ConeCoachTest extends TestCase
 {
-    private static function try(float $mark, ConeStage $stage, ConeFelt $felt, ?float $rim = null, Instrument $by = Instrument::DigitalCaliper): ConeTry
-    {
+    private static function try(
+        float $mark,
+        ConeStage $stage,
+        ConeFelt $felt,
+        ?float $rim = null,
+        Instrument $by = Instrument::DigitalCaliper,
+    ): ConeTry {
         return new ConeTry(Angle::degrees($mark), $stage, $felt, $rim === null ? null : Reading::mm($rim, $by));
     }
 
@@ -35,22 +40,45 @@ final class ConeCoachTest extends TestCase
      * @param  list<ConeTry>  $tries
      * @param  list<LockShift>  $earlier
      */
-    private static function coach(array $tries, AxleKind $axle = AxleKind::Solid, string $thread = 'M10 × 1', array $earlier = [], bool $none = false): ConeCoachResult
-    {
-        return (new ConeCoach(Limits::standard()))->work(new ConeCoachInput(Length::mm(290), Length::mm(52), Length::mm(21), $tries, $thread, $axle, Length::mm(5), noneOnTheBench: $none, earlier: $earlier));
+    private static function coach(
+        array $tries,
+        AxleKind $axle = AxleKind::Solid,
+        string $thread = 'M10 × 1',
+        array $earlier = [],
+        bool $none = false,
+    ): ConeCoachResult {
+        return (new ConeCoach(Limits::standard()))->work(
+            new ConeCoachInput(
+                Length::mm(290),
+                Length::mm(52),
+                Length::mm(21),
+                $tries,
+                $thread,
+                $axle,
+                Length::mm(5),
+                noneOnTheBench: $none,
+                earlier: $earlier,
+            ),
+        );
     }
 
     public function test_nothing_tried_yet(): void
     {
         $result = self::coach([]);
-        self::assertSame(['coach.first', Level::Care, 0], [$result->verdict->headline->key, $result->verdict->level, $result->lockings]);
+        self::assertSame(
+            ['coach.first', Level::Care, 0],
+            [$result->verdict->headline->key, $result->verdict->level, $result->lockings],
+        );
         self::assertNull($result->set);
     }
 
     public function test_play_that_was_read_says_how_far_to_turn(): void
     {
         // 1.2 mm at the rim is 48° of play; the lock nut took 0.3 of it, 12°.
-        $result = self::coach([self::try(0, ConeStage::Open, ConeFelt::Play, 1.2, Instrument::DialGauge), self::try(0, ConeStage::Locked, ConeFelt::Play, 0.9, Instrument::DialGauge)]);
+        $result = self::coach([
+            self::try(0, ConeStage::Open, ConeFelt::Play, 1.2, Instrument::DialGauge),
+            self::try(0, ConeStage::Locked, ConeFelt::Play, 0.9, Instrument::DialGauge),
+        ]);
         self::assertSame('coach.turn', $result->verdict->headline->key);
         self::assertEqualsWithDelta(36 - 1.8, (float) $result->turn?->degrees, 4);
         self::assertEqualsWithDelta(12, $result->shift->degrees, 4);
@@ -59,18 +87,27 @@ final class ConeCoachTest extends TestCase
 
     public function test_three_tries_to_right(): void
     {
-        $tries = [self::try(0, ConeStage::Open, ConeFelt::Play, 1.2, Instrument::DialGauge), self::try(0, ConeStage::Locked, ConeFelt::Play, 0.9, Instrument::DialGauge)];
+        $tries = [
+            self::try(0, ConeStage::Open, ConeFelt::Play, 1.2, Instrument::DialGauge),
+            self::try(0, ConeStage::Locked, ConeFelt::Play, 0.9, Instrument::DialGauge),
+        ];
         $set = (float) self::coach($tries)->set?->degrees;
         $tries[] = self::try($set, ConeStage::Open, ConeFelt::Trace, 0.35, Instrument::DialGauge);
         self::assertSame('coach.lock', self::coach($tries)->verdict->headline->key);
         $tries[] = self::try($set, ConeStage::Locked, ConeFelt::None);
         $done = self::coach($tries);
-        self::assertSame(['coach.done', Level::Go, null, 2], [$done->verdict->headline->key, $done->verdict->level, $done->set, $done->lockings]);
+        self::assertSame(
+            ['coach.done', Level::Go, null, 2],
+            [$done->verdict->headline->key, $done->verdict->level, $done->set, $done->lockings],
+        );
     }
 
     public function test_a_lever_wants_a_trace_and_a_school_may_want_none(): void
     {
-        $tries = [self::try(0, ConeStage::Open, ConeFelt::Play, 1.2, Instrument::DialGauge), self::try(0, ConeStage::Locked, ConeFelt::Play, 0.9, Instrument::DialGauge)];
+        $tries = [
+            self::try(0, ConeStage::Open, ConeFelt::Play, 1.2, Instrument::DialGauge),
+            self::try(0, ConeStage::Locked, ConeFelt::Play, 0.9, Instrument::DialGauge),
+        ];
         $solid = (float) self::coach($tries)->set?->degrees;
         $lever = self::coach($tries, AxleKind::QuickRelease);
         self::assertEqualsWithDelta(0.22, $lever->leaveAtRim->mm, 0.01);
@@ -80,7 +117,11 @@ final class ConeCoachTest extends TestCase
 
     public function test_turning_every_mark_turns_the_answer_and_nothing_else(): void
     {
-        $tries = static fn (float $by): array => [self::try($by, ConeStage::Open, ConeFelt::Play, 0.8), self::try($by, ConeStage::Locked, ConeFelt::Trace, 0.4), self::try($by + 40, ConeStage::Locked, ConeFelt::Binds)];
+        $tries = static fn (float $by): array => [
+            self::try($by, ConeStage::Open, ConeFelt::Play, 0.8),
+            self::try($by, ConeStage::Locked, ConeFelt::Trace, 0.4),
+            self::try($by + 40, ConeStage::Locked, ConeFelt::Binds),
+        ];
         $here = self::coach($tries(0));
         foreach ([-90.0, 33.0, 720.0] as $by) {
             $there = self::coach($tries($by));
@@ -89,28 +130,49 @@ final class ConeCoachTest extends TestCase
             self::assertSame($here->verdict->headline->key, $there->verdict->headline->key);
         }
         self::assertSame(40.0, $here->loosestTight?->degrees);
-        self::assertEqualsWithDelta(-$here->shift->degrees, (float) $here->tightestLoose?->degrees, 1e-9, 'an open mark counts as it would end when locked');
+        self::assertEqualsWithDelta(
+            -$here->shift->degrees,
+            (float) $here->tightestLoose?->degrees,
+            1e-9,
+            'an open mark counts as it would end when locked',
+        );
     }
 
     public function test_a_finer_thread_turns_further(): void
     {
         $tries = [self::try(0, ConeStage::Locked, ConeFelt::Play, 1.2, Instrument::DialGauge)];
-        self::assertGreaterThan((float) self::coach($tries, thread: '5/16-24')->turn?->degrees, (float) self::coach($tries)->turn?->degrees);
+        self::assertGreaterThan(
+            (float) self::coach($tries, thread: '5/16-24')->turn?->degrees,
+            (float) self::coach($tries)->turn?->degrees,
+        );
     }
 
     public function test_grit_everywhere_is_no_setting(): void
     {
         $gritty = [self::try(0, ConeStage::Locked, ConeFelt::Gritty), self::try(-70, ConeStage::Locked, ConeFelt::Gritty)];
-        self::assertSame(['coach.grit', Level::Stop], [self::coach($gritty)->verdict->headline->key, self::coach($gritty)->verdict->level]);
-        self::assertNotSame('coach.grit', self::coach([...$gritty, self::try(-80, ConeStage::Locked, ConeFelt::Trace)])->verdict->headline->key, 'smooth somewhere: it is the setting');
-        self::assertNotSame('coach.grit', self::coach([$gritty[0], self::try(-20, ConeStage::Locked, ConeFelt::Gritty)])->verdict->headline->key, 'too near to tell');
+        self::assertSame(
+            ['coach.grit', Level::Stop],
+            [self::coach($gritty)->verdict->headline->key, self::coach($gritty)->verdict->level],
+        );
+        self::assertNotSame(
+            'coach.grit',
+            self::coach([...$gritty, self::try(-80, ConeStage::Locked, ConeFelt::Trace)])->verdict->headline->key,
+            'smooth somewhere: it is the setting',
+        );
+        self::assertNotSame(
+            'coach.grit',
+            self::coach([$gritty[0], self::try(-20, ConeStage::Locked, ConeFelt::Gritty)])->verdict->headline->key,
+            'too near to tell',
+        );
     }
 
     public function test_a_try_that_cannot_be_is_named(): void
     {
         $result = self::coach([
-            self::try(0, ConeStage::Locked, ConeFelt::Play, 1.0, Instrument::DialGauge), self::try(10, ConeStage::Locked, ConeFelt::Play, 0.75, Instrument::DialGauge),
-            self::try(-30, ConeStage::Locked, ConeFelt::Binds), self::try(30, ConeStage::Locked, ConeFelt::Trace, 0.25, Instrument::DialGauge),
+            self::try(0, ConeStage::Locked, ConeFelt::Play, 1.0, Instrument::DialGauge),
+            self::try(10, ConeStage::Locked, ConeFelt::Play, 0.75, Instrument::DialGauge),
+            self::try(-30, ConeStage::Locked, ConeFelt::Binds),
+            self::try(30, ConeStage::Locked, ConeFelt::Trace, 0.25, Instrument::DialGauge),
         ]);
         self::assertSame(3, $result->repeat);
         self::assertSame('coach.clash', $result->verdict->headline->key);
@@ -127,16 +189,34 @@ final class ConeCoachTest extends TestCase
     public function test_the_shop_learns_what_its_lock_nuts_do(): void
     {
         $limits = Limits::standard();
-        $hub = ConeHub::of($limits, Length::mm(290), Length::mm(52), Length::mm(21), 'M10 × 1', AxleKind::Solid, null, null, LeverFeel::Usual);
-        $shown = LockShift::shownBy($hub, [self::try(0, ConeStage::Open, ConeFelt::Play, 1.2), self::try(0, ConeStage::Locked, ConeFelt::Play, 0.7), self::try(30, ConeStage::Open, ConeFelt::Trace, 0.5), self::try(60, ConeStage::Locked, ConeFelt::None)]);
+        $hub = ConeHub::of(
+            $limits,
+            Length::mm(290),
+            Length::mm(52),
+            Length::mm(21),
+            'M10 × 1',
+            AxleKind::Solid,
+            null,
+            null,
+            LeverFeel::Usual,
+        );
+        $shown = LockShift::shownBy($hub, [
+            self::try(0, ConeStage::Open, ConeFelt::Play, 1.2),
+            self::try(0, ConeStage::Locked, ConeFelt::Play, 0.7),
+            self::try(30, ConeStage::Open, ConeFelt::Trace, 0.5),
+            self::try(60, ConeStage::Locked, ConeFelt::None),
+        ]);
         self::assertCount(1, $shown, 'the same mark, read before and after');
-        self::assertEqualsWithDelta(0.5 / $hub->lever() * 360, $shown[0]->shift->degrees, 0.01);
+        self::assertEqualsWithDelta((0.5 / $hub->lever()) * 360, $shown[0]->shift->degrees, 0.01);
         self::assertSame($limits->get('cone.shift_deg'), LockShift::expected($limits, [])->mean);
         $six = LockShift::expected($limits, array_fill(0, 6, new LockShift(Angle::degrees(25))));
         self::assertEqualsWithDelta(25, $six->mean, 1e-9);
         self::assertLessThan(LockShift::expected($limits, [])->sigma, $six->sigma);
         $plain = self::coach([self::try(0, ConeStage::Open, ConeFelt::Play, 1.2)]);
-        $taught = self::coach([self::try(0, ConeStage::Open, ConeFelt::Play, 1.2)], earlier: array_fill(0, 6, new LockShift(Angle::degrees(30))));
+        $taught = self::coach(
+            [self::try(0, ConeStage::Open, ConeFelt::Play, 1.2)],
+            earlier: array_fill(0, 6, new LockShift(Angle::degrees(30))),
+        );
         self::assertGreaterThan((float) $taught->turn?->degrees + 10, (float) $plain->turn?->degrees, 'it aims off by more');
     }
 

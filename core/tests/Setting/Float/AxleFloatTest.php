@@ -26,7 +26,9 @@ final class AxleFloatTest extends TestCase
     /** @param  list<WasherStock>  $washers */
     private static function float(float $space, array $washers = [], bool $both = true): FloatResult
     {
-        return (new AxleFloat(Limits::standard()))->work(new FloatInput(self::caliper($space), self::caliper(78.4), self::caliper(4.0), $washers, $both));
+        return (new AxleFloat(Limits::standard()))->work(
+            new FloatInput(self::caliper($space), self::caliper(78.4), self::caliper(4.0), $washers, $both),
+        );
     }
 
     public function test_float_and_the_washers_for_it(): void
@@ -36,7 +38,14 @@ final class AxleFloatTest extends TestCase
         $loose = $work(84.6, $stock);
         self::assertSame(['float.add', ['1 mm', '0.5 mm']], [$loose->verdict->headline->key, $loose->add]);
         self::assertEqualsWithDelta([2.2, 0.7], [$loose->float->mm, $loose->floatThen?->mm], 1e-9);
-        $keys = array_map(static fn (array $one): string => $work(...$one)->verdict->headline->key, [[84.6], [82.9], [82.5], [82.2], [82.9, [], false], [83.2]]);
+        $keys = array_map(static fn (array $one): string => $work(...$one)->verdict->headline->key, [
+            [84.6],
+            [82.9],
+            [82.5],
+            [82.2],
+            [82.9, [], false],
+            [83.2],
+        ]);
         self::assertSame(['float.loose', 'float.right', 'float.tight', 'float.none', 'float.both', 'float.near'], $keys);
         self::assertSame([2.0, 1.5], Washers::nearest([new WasherStock(Length::mm(2.0)), new WasherStock(Length::mm(1.5), 2)], 3.4));
         self::assertSame([], Washers::nearest([new WasherStock(Length::mm(2.0))], 0.6, 0.3, 0.9), 'none is better than a wrong one');

@@ -29,12 +29,37 @@ final class WheelCentreTest extends TestCase
         $measured = $work(new WheelCentreInput(self::caliper(100), self::caliper(36), self::caliper(30)));
         self::assertEqualsWithDelta([14.0, 20.0], [$measured->spacerLeft->mm, $measured->spacerRight->mm], 1e-9);
         $right = $work(new WheelCentreInput(self::caliper(100), self::caliper(36), self::caliper(30), Length::mm(2)));
-        self::assertEqualsWithDelta([16.0, 18.0], [$right->spacerLeft->mm, $right->spacerRight->mm], 1e-9, 'a longer left spacer moves the rim right');
-        $tried = $work(new WheelCentreInput(gapLeft: Reading::mm(14, Instrument::SteelRule), gapRight: Reading::mm(10, Instrument::SteelRule), spacerLeft: Length::mm(12), spacerRight: Length::mm(8), washers: [new WasherStock(Length::mm(10), 2)]));
-        self::assertEqualsWithDelta([2.0, 10.0, 10.0], [$tried->rimOffset->mm, $tried->spacerLeft->mm, $tried->spacerRight->mm], 1e-9, 'a wider gap on the left: the rim stands to the right, so it goes left');
+        self::assertEqualsWithDelta(
+            [16.0, 18.0],
+            [$right->spacerLeft->mm, $right->spacerRight->mm],
+            1e-9,
+            'a longer left spacer moves the rim right',
+        );
+        $tried = $work(
+            new WheelCentreInput(
+                gapLeft: Reading::mm(14, Instrument::SteelRule),
+                gapRight: Reading::mm(10, Instrument::SteelRule),
+                spacerLeft: Length::mm(12),
+                spacerRight: Length::mm(8),
+                washers: [new WasherStock(Length::mm(10), 2)],
+            ),
+        );
+        self::assertEqualsWithDelta(
+            [2.0, 10.0, 10.0],
+            [$tried->rimOffset->mm, $tried->spacerLeft->mm, $tried->spacerRight->mm],
+            1e-9,
+            'a wider gap on the left: the rim stands to the right, so it goes left',
+        );
         self::assertSame([['10 mm'], ['10 mm']], [$tried->stackLeft, $tried->stackRight]);
         // Trying the result in: both gaps are the same then.
-        $again = $work(new WheelCentreInput(gapLeft: Reading::mm(12, Instrument::SteelRule), gapRight: Reading::mm(12, Instrument::SteelRule), spacerLeft: $tried->spacerLeft, spacerRight: $tried->spacerRight));
+        $again = $work(
+            new WheelCentreInput(
+                gapLeft: Reading::mm(12, Instrument::SteelRule),
+                gapRight: Reading::mm(12, Instrument::SteelRule),
+                spacerLeft: $tried->spacerLeft,
+                spacerRight: $tried->spacerRight,
+            ),
+        );
         self::assertSame(['centre.right', Level::Go], [$again->verdict->headline->key, $again->verdict->level]);
         $wide = $work(new WheelCentreInput(self::caliper(100), self::caliper(53), self::caliper(30)));
         self::assertSame(['centre.wide', Level::Stop], [$wide->verdict->headline->key, $wide->verdict->level]);

@@ -50,14 +50,37 @@ final class SetTest extends TestCase
      */
     private static function bench(string $pattern, array $entries = [], array $habits = [], array $shifts = []): Bench
     {
-        $notebook = new Notebook(array_map(static fn (array|string $e): array => ['value' => is_string($e) ? ['choice' => $e] : $e, 'instrument' => is_array($e) && is_string($e['by'] ?? null) ? $e['by'] : null], $entries));
+        $notebook = new Notebook(
+            array_map(
+                static fn (array|string $e): array => [
+                    'value' => is_string($e) ? ['choice' => $e] : $e,
+                    'instrument' => is_array($e) && is_string($e['by'] ?? null) ? $e['by'] : null,
+                ],
+                $entries,
+            ),
+        );
         $wall = [
-            new WallTool('7', 'Small wrench', ToolKind::TorqueWrench, torqueLow: Torque::newtonMetres(5), torqueHigh: Torque::newtonMetres(60)),
+            new WallTool(
+                '7',
+                'Small wrench',
+                ToolKind::TorqueWrench,
+                torqueLow: Torque::newtonMetres(5),
+                torqueHigh: Torque::newtonMetres(60),
+            ),
             new WallTool('8', 'Shim washers', ToolKind::Washer, opening: Length::mm(19.5), length: Length::mm(0.5), count: 6),
             new WallTool('9', 'Wide washers', ToolKind::Washer, opening: Length::mm(40), length: Length::mm(0.4), count: 6),
         ];
 
-        return new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, wall: $wall, habits: $habits, lockShifts: $shifts);
+        return new Bench(
+            Patterns::find($pattern),
+            $notebook,
+            [],
+            null,
+            DrawBolt::M12,
+            wall: $wall,
+            habits: $habits,
+            lockShifts: $shifts,
+        );
     }
 
     /**
@@ -78,9 +101,18 @@ final class SetTest extends TestCase
     /** @return iterable<string, array{string, list<string>}> pattern, steps in order */
     public static function plans(): iterable
     {
-        yield 'a clamped pair' => ['pair-sleeve', ['set.axle', 'set.centre', 'set.axle_nut', 'set.pinch_bolts', 'set.caliper_bolts', 'set.clamped']];
-        yield 'cups and cones' => ['cup-cone', ['set.axle', 'set.ends', 'set.cone', 'set.lock_nut_right', 'set.lock_nut_left', 'set.wheel_nuts', 'set.in_place']];
-        yield 'cups turned to cartridges' => ['cup-cone-conversion', ['set.axle', 'set.ends', 'set.centre', 'set.lock_nut_right', 'set.lock_nut_left', 'set.wheel_nuts', 'set.clamped']];
+        yield 'a clamped pair' => [
+            'pair-sleeve',
+            ['set.axle', 'set.centre', 'set.axle_nut', 'set.pinch_bolts', 'set.caliper_bolts', 'set.clamped'],
+        ];
+        yield 'cups and cones' => [
+            'cup-cone',
+            ['set.axle', 'set.ends', 'set.cone', 'set.lock_nut_right', 'set.lock_nut_left', 'set.wheel_nuts', 'set.in_place'],
+        ];
+        yield 'cups turned to cartridges' => [
+            'cup-cone-conversion',
+            ['set.axle', 'set.ends', 'set.centre', 'set.lock_nut_right', 'set.lock_nut_left', 'set.wheel_nuts', 'set.clamped'],
+        ];
         yield 'tapers' => ['taper-pair', ['set.axle', 'set.taper', 'set.pin', 'set.hub_cap', 'set.wheel_nuts', 'set.in_place']];
         yield 'a plain axle' => ['flanged-wheel', ['set.axle', 'set.float', 'set.retaining', 'set.in_place']];
         yield 'a spindle' => ['spindle', ['set.axle', 'set.pulley_nut', 'set.blade_nut', 'set.housing_bolts', 'set.clamped']];
@@ -105,23 +137,34 @@ final class SetTest extends TestCase
     public function test_everything_that_is_asked_can_be_answered_and_is_found_by_its_place(Pattern $pattern): void
     {
         $random = new Randomizer(new Mt19937(1));
-        $reader = new EntryReader;
+        $reader = new EntryReader();
         foreach (self::station(self::report($pattern->id()))->steps as $step) {
             self::assertNotSame('', $step->title->inEnglish());
             foreach ($step->asks as $ask) {
                 self::assertLessThanOrEqual(80, strlen($ask->place));
-                $kept = $reader->read(Places::at($ask->place), match ($ask->kind) {
-                    AskKind::Part => ['state' => 'fitted'],
-                    AskKind::Tick => ['done' => true],
-                    default => RandomAnswers::to($ask, $random) ?? self::fail($ask->place),
-                }, 'mm');
+                $kept = $reader->read(
+                    Places::at($ask->place),
+                    match ($ask->kind) {
+                        AskKind::Part => ['state' => 'fitted'],
+                        AskKind::Tick => ['done' => true],
+                        default => RandomAnswers::to($ask, $random) ?? self::fail($ask->place),
+                    },
+                    'mm',
+                );
                 self::assertNotSame([], $kept);
-                self::assertTrue($ask->kind === AskKind::Stack || $ask->isEntered(new Notebook([$ask->place => ['value' => $kept, 'instrument' => null]])), $ask->place);
+                self::assertTrue(
+                    $ask->kind === AskKind::Stack ||
+                        $ask->isEntered(new Notebook([$ask->place => ['value' => $kept, 'instrument' => null]])),
+                    $ask->place,
+                );
             }
         }
     }
 
-    /** @return iterable<string, array{AskKind, array<string, mixed>, ?array<string, mixed>}> kind, entry, what is kept or null when it is refused */
+    /**
+     * @return iterable<string, array{AskKind, array<string, mixed>, ?array<string, mixed>}> kind, entry, what is kept
+     *   or null when it is refused
+     */
     public static function entries(): iterable
     {
         yield 'a thread' => [AskKind::Thread, ['text' => '3/8-26'], ['text' => '3/8-26', 'pitch' => 25.4 / 26]];
@@ -136,12 +179,24 @@ final class SetTest extends TestCase
         yield 'a meter without its unit' => [AskKind::Meter, ['text' => '12400'], null];
         yield 'a time' => [AskKind::When, ['text' => '6 months'], ['text' => '6 months']];
         yield 'no time' => [AskKind::When, ['text' => 'some day'], null];
-        yield 'a try' => [AskKind::ConeTry, ['mark' => 33.04, 'stage' => 'locked', 'felt' => 'trace', 'typed' => ' 0,4 '], ['mark' => 33.0, 'stage' => 'locked', 'felt' => 'trace', 'mm' => 0.4, 'typed' => '0,4']];
-        yield 'a try by hand alone' => [AskKind::ConeTry, ['mark' => 0, 'stage' => 'open', 'felt' => 'none'], ['mark' => 0.0, 'stage' => 'open', 'felt' => 'none']];
+        yield 'a try' => [
+            AskKind::ConeTry,
+            ['mark' => 33.04, 'stage' => 'locked', 'felt' => 'trace', 'typed' => ' 0,4 '],
+            ['mark' => 33.0, 'stage' => 'locked', 'felt' => 'trace', 'mm' => 0.4, 'typed' => '0,4'],
+        ];
+        yield 'a try by hand alone' => [
+            AskKind::ConeTry,
+            ['mark' => 0, 'stage' => 'open', 'felt' => 'none'],
+            ['mark' => 0.0, 'stage' => 'open', 'felt' => 'none'],
+        ];
         yield 'a try nowhere' => [AskKind::ConeTry, ['stage' => 'open', 'felt' => 'none'], null];
         yield 'a try far off' => [AskKind::ConeTry, ['mark' => 4000, 'stage' => 'open', 'felt' => 'none'], null];
         yield 'a try of nothing' => [AskKind::ConeTry, ['mark' => 0, 'stage' => 'open', 'felt' => 'maybe'], null];
-        yield 'a try with a play that is none' => [AskKind::ConeTry, ['mark' => 0, 'stage' => 'open', 'felt' => 'play', 'typed' => 'much'], null];
+        yield 'a try with a play that is none' => [
+            AskKind::ConeTry,
+            ['mark' => 0, 'stage' => 'open', 'felt' => 'play', 'typed' => 'much'],
+            null,
+        ];
     }
 
     /**
@@ -153,57 +208,270 @@ final class SetTest extends TestCase
     {
         $place = new Place('a', $kind, '', null, null, null, [], null, null, null, '', false);
         try {
-            self::assertEquals($kept, (new EntryReader)->read($place, $entry, 'mm'));
+            self::assertEquals($kept, (new EntryReader())->read($place, $entry, 'mm'));
         } catch (Nonsense $nonsense) {
             self::assertNull($kept, $nonsense->getMessage());
             self::assertMatchesRegularExpression('/[.]$/', $nonsense->getMessage());
         }
     }
 
-    /** @return iterable<string, array{string, array<string, array<string, mixed>|string>, string, ?string, ?Level}> pattern, entries, step, headline, level */
+    /**
+     * @return iterable<string, array{string, array<string, array<string, mixed>|string>, string, ?string, ?Level}>
+     *   pattern, entries, step, headline, level
+     */
     public static function judgements(): iterable
     {
-        $try = static fn (float $mark, string $stage, string $felt, ?float $mm = null): array => ['mark' => $mark, 'stage' => $stage, 'felt' => $felt, 'by' => 'dial_gauge'] + ($mm === null ? [] : ['mm' => $mm]);
+        $try = static fn (float $mark, string $stage, string $felt, ?float $mm = null): array => [
+            'mark' => $mark,
+            'stage' => $stage,
+            'felt' => $felt,
+            'by' => 'dial_gauge',
+        ] + ($mm === null ? [] : ['mm' => $mm]);
         $loose = ['set.cone.try.1' => $try(0, 'open', 'play', 1.2), 'set.cone.try.2' => $try(0, 'locked', 'play', 0.9)];
         yield 'a cone not tried' => ['cup-cone', [], 'set.cone', 'coach.first', Level::Care];
         yield 'a loose cone' => ['cup-cone', $loose, 'set.cone', 'coach.turn', Level::Care];
-        yield 'a try that was taken back is passed over' => ['cup-cone', ['set.cone.try.1' => $try(0, 'open', 'play', 1.2), 'set.cone.try.3' => $try(0, 'locked', 'play', 0.9)], 'set.cone', 'coach.turn', Level::Care];
-        yield 'a cone that is right' => ['cup-cone', [...$loose, 'set.cone.try.3' => $try(34, 'locked', 'none')], 'set.cone', 'coach.done', Level::Go];
-        yield 'a thread that cannot be read' => ['cup-cone', [...$loose, 'set.axle_thread' => ['text' => 'none']], 'set.cone', null, null];
-        yield 'grit everywhere' => ['cup-cone', ['set.cone.try.1' => $try(0, 'locked', 'gritty'), 'set.cone.try.2' => $try(-70, 'locked', 'gritty')], 'set.cone', 'coach.grit', Level::Stop];
-        yield 'an axle in the middle' => ['cup-cone', ['set.ends.left' => ['mm' => 5.4], 'set.ends.right' => ['mm' => 5.5]], 'set.ends', 'axle_ends.middle', Level::Go];
-        yield 'an axle as it was' => ['cup-cone', ['set.ends.left' => ['mm' => 11.5], 'set.ends.right' => ['mm' => 9.0], 'check.axle_left' => ['mm' => 11.5], 'check.axle_right' => ['mm' => 9.0]], 'set.ends', 'axle_ends.as_before', Level::Go];
-        yield 'a lever that would close on the axle' => ['cup-cone', ['set.ends.left' => ['mm' => 6.9], 'set.ends.right' => ['mm' => 6.9], 'set.ends.dropout' => ['mm' => 7], 'set.cone.axle' => 'quick_release'], 'set.ends', 'axle_ends.long', Level::Stop];
+        yield 'a try that was taken back is passed over' => [
+            'cup-cone',
+            ['set.cone.try.1' => $try(0, 'open', 'play', 1.2), 'set.cone.try.3' => $try(0, 'locked', 'play', 0.9)],
+            'set.cone',
+            'coach.turn',
+            Level::Care,
+        ];
+        yield 'a cone that is right' => [
+            'cup-cone',
+            [...$loose, 'set.cone.try.3' => $try(34, 'locked', 'none')],
+            'set.cone',
+            'coach.done',
+            Level::Go,
+        ];
+        yield 'a thread that cannot be read' => [
+            'cup-cone',
+            [...$loose, 'set.axle_thread' => ['text' => 'none']],
+            'set.cone',
+            null,
+            null,
+        ];
+        yield 'grit everywhere' => [
+            'cup-cone',
+            ['set.cone.try.1' => $try(0, 'locked', 'gritty'), 'set.cone.try.2' => $try(-70, 'locked', 'gritty')],
+            'set.cone',
+            'coach.grit',
+            Level::Stop,
+        ];
+        yield 'an axle in the middle' => [
+            'cup-cone',
+            ['set.ends.left' => ['mm' => 5.4], 'set.ends.right' => ['mm' => 5.5]],
+            'set.ends',
+            'axle_ends.middle',
+            Level::Go,
+        ];
+        yield 'an axle as it was' => [
+            'cup-cone',
+            [
+                'set.ends.left' => ['mm' => 11.5],
+                'set.ends.right' => ['mm' => 9.0],
+                'check.axle_left' => ['mm' => 11.5],
+                'check.axle_right' => ['mm' => 9.0],
+            ],
+            'set.ends',
+            'axle_ends.as_before',
+            Level::Go,
+        ];
+        yield 'a lever that would close on the axle' => [
+            'cup-cone',
+            [
+                'set.ends.left' => ['mm' => 6.9],
+                'set.ends.right' => ['mm' => 6.9],
+                'set.ends.dropout' => ['mm' => 7],
+                'set.cone.axle' => 'quick_release',
+            ],
+            'set.ends',
+            'axle_ends.long',
+            Level::Stop,
+        ];
         yield 'one end of the axle says nothing' => ['cup-cone', ['set.ends.left' => ['mm' => 6.9]], 'set.ends', null, null];
-        yield 'balls one too many' => ['cup-cone', ['seat.balls_left.circle' => ['mm' => 21.0], 'seat.balls_left.found' => ['count' => 11]], 'seat.balls_left', 'cup_balls.many', Level::Stop];
-        yield 'balls of a size that does not go' => ['cup-cone', ['seat.balls_left.circle' => ['mm' => 10.0], 'seat.balls_left.ball' => ['mm' => 9.5]], 'seat.balls_left', null, null];
+        yield 'balls one too many' => [
+            'cup-cone',
+            ['seat.balls_left.circle' => ['mm' => 21.0], 'seat.balls_left.found' => ['count' => 11]],
+            'seat.balls_left',
+            'cup_balls.many',
+            Level::Stop,
+        ];
+        yield 'balls of a size that does not go' => [
+            'cup-cone',
+            ['seat.balls_left.circle' => ['mm' => 10.0], 'seat.balls_left.ball' => ['mm' => 9.5]],
+            'seat.balls_left',
+            null,
+            null,
+        ];
         yield 'nothing known of the nut' => ['taper-pair', [], 'set.taper', null, null];
         yield 'a slot that serves' => ['taper-pair', ['set.taper.backed_off' => ['deg' => 17.0]], 'set.taper', 'taper.slot', Level::Go];
         yield 'no slot serves' => ['taper-pair', ['set.taper.backed_off' => ['deg' => 45.0]], 'set.taper', 'taper.shim', Level::Care];
-        yield 'a second hole serves' => ['taper-pair', ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.holes' => 'two'], 'set.taper', 'taper.slot', Level::Go];
-        yield 'the manual asks for more' => ['taper-pair', ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.band_low' => ['mm' => 0.2], 'set.taper.band_high' => ['mm' => 0.3]], 'set.taper', 'taper.shim', Level::Care];
-        yield 'one end of a band is no band' => ['taper-pair', ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.band_low' => ['mm' => 0.2]], 'set.taper', 'taper.slot', Level::Go];
-        yield 'the dial goes before the slots' => ['taper-pair', ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.dial' => ['mm' => 0.3]], 'set.taper', 'taper.loose', Level::Stop];
+        yield 'a second hole serves' => [
+            'taper-pair',
+            ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.holes' => 'two'],
+            'set.taper',
+            'taper.slot',
+            Level::Go,
+        ];
+        yield 'the manual asks for more' => [
+            'taper-pair',
+            ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.band_low' => ['mm' => 0.2], 'set.taper.band_high' => ['mm' => 0.3]],
+            'set.taper',
+            'taper.shim',
+            Level::Care,
+        ];
+        yield 'one end of a band is no band' => [
+            'taper-pair',
+            ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.band_low' => ['mm' => 0.2]],
+            'set.taper',
+            'taper.slot',
+            Level::Go,
+        ];
+        yield 'the dial goes before the slots' => [
+            'taper-pair',
+            ['set.taper.backed_off' => ['deg' => 17.0], 'set.taper.dial' => ['mm' => 0.3]],
+            'set.taper',
+            'taper.loose',
+            Level::Stop,
+        ];
         yield 'judged by feel' => ['taper-pair', ['set.taper.feel' => 'trace'], 'set.taper', 'taper.felt', Level::Go];
         yield 'an old pin' => ['taper-pair', ['set.pins' => 'old'], 'set.pin', 'pins.old', Level::Stop];
-        yield 'the pin for its hole' => ['taper-pair', ['set.pins' => 'new', 'set.taper.hole' => ['mm' => 4.0]], 'set.pin', 'pin.is', Level::Go];
-        yield 'float with a washer from the wall' => ['flanged-wheel', ['set.float.space' => ['mm' => 84.6], 'set.float.wheel' => ['mm' => 78.4], 'set.float.washers' => ['mm' => 5.0]], 'set.float', 'float.add', Level::Care];
-        yield 'a thrust washer on one side' => ['flanged-wheel', ['set.float.space' => ['mm' => 84.0], 'set.float.wheel' => ['mm' => 78.4], 'set.float.washers' => ['mm' => 5.1], 'set.float.both' => 'one'], 'set.float', 'float.both', Level::Care];
-        yield 'a rim that stands right' => ['pair-sleeve', ['set.centre.gap_left' => ['mm' => 14.0], 'set.centre.gap_right' => ['mm' => 14.2]], 'set.centre', 'centre.right', Level::Go];
-        yield 'a rim off the middle' => ['pair-sleeve', ['set.centre.gap_left' => ['mm' => 14.0], 'set.centre.gap_right' => ['mm' => 10.0]], 'set.centre', 'centre.move', Level::Care];
-        yield 'spacers from the fork' => ['pair-sleeve', ['set.centre.fork' => ['mm' => 150], 'set.centre.face_left' => ['mm' => 52], 'set.centre.face_right' => ['mm' => 55]], 'set.centre', 'centre.cut', Level::Go];
-        yield 'beyond the thread' => ['pair-sleeve', ['fastener.pinch_bolts.torque' => ['nm' => 40], 'fastener.pinch_bolts.source' => 'manual', 'fastener.pinch_bolts.thread' => ['text' => 'M8']], 'set.pinch_bolts', 'torque.over', Level::Stop];
-        yield 'a thread that nobody can read is no ceiling' => ['pair-sleeve', ['fastener.pinch_bolts.torque' => ['nm' => 40], 'fastener.pinch_bolts.source' => 'manual', 'fastener.pinch_bolts.thread' => ['text' => 'the fine one']], 'set.pinch_bolts', 'torque.set', Level::Go];
-        yield 'a stronger bolt' => ['pair-sleeve', ['fastener.pinch_bolts.torque' => ['nm' => 30], 'fastener.pinch_bolts.source' => 'manual', 'fastener.pinch_bolts.thread' => ['text' => 'M8'], 'fastener.pinch_bolts.grade' => '10.9'], 'set.pinch_bolts', 'torque.set', Level::Go];
-        yield 'beyond the wrench on the wall' => ['pair-sleeve', ['fastener.axle_nut.torque' => ['nm' => 80], 'fastener.axle_nut.source' => 'manual', 'fastener.axle_nut.wrench' => '7'], 'set.axle_nut', 'torque.range', Level::Care];
-        yield 'with an adapter' => ['pair-sleeve', ['fastener.axle_nut.torque' => ['nm' => 80], 'fastener.axle_nut.source' => 'manual', 'fastener.axle_nut.adapter' => ['mm' => 60], 'fastener.axle_nut.wrench_length' => ['mm' => 300]], 'set.axle_nut', 'torque.to', Level::Go];
-        yield 'an adapter without the wrench says nothing yet' => ['pair-sleeve', ['fastener.axle_nut.torque' => ['nm' => 80], 'fastener.axle_nut.source' => 'manual', 'fastener.axle_nut.adapter' => ['mm' => 60]], 'set.axle_nut', 'torque.set', Level::Go];
-        yield 'none found, the thread as a bound' => ['pair-sleeve', ['fastener.axle_nut.source' => 'none', 'fastener.axle_nut.thread' => ['text' => 'M16 × 1.5']], 'set.axle_nut', 'torque.bound', Level::Go];
+        yield 'the pin for its hole' => [
+            'taper-pair',
+            ['set.pins' => 'new', 'set.taper.hole' => ['mm' => 4.0]],
+            'set.pin',
+            'pin.is',
+            Level::Go,
+        ];
+        yield 'float with a washer from the wall' => [
+            'flanged-wheel',
+            ['set.float.space' => ['mm' => 84.6], 'set.float.wheel' => ['mm' => 78.4], 'set.float.washers' => ['mm' => 5.0]],
+            'set.float',
+            'float.add',
+            Level::Care,
+        ];
+        yield 'a thrust washer on one side' => [
+            'flanged-wheel',
+            [
+                'set.float.space' => ['mm' => 84.0],
+                'set.float.wheel' => ['mm' => 78.4],
+                'set.float.washers' => ['mm' => 5.1],
+                'set.float.both' => 'one',
+            ],
+            'set.float',
+            'float.both',
+            Level::Care,
+        ];
+        yield 'a rim that stands right' => [
+            'pair-sleeve',
+            ['set.centre.gap_left' => ['mm' => 14.0], 'set.centre.gap_right' => ['mm' => 14.2]],
+            'set.centre',
+            'centre.right',
+            Level::Go,
+        ];
+        yield 'a rim off the middle' => [
+            'pair-sleeve',
+            ['set.centre.gap_left' => ['mm' => 14.0], 'set.centre.gap_right' => ['mm' => 10.0]],
+            'set.centre',
+            'centre.move',
+            Level::Care,
+        ];
+        yield 'spacers from the fork' => [
+            'pair-sleeve',
+            ['set.centre.fork' => ['mm' => 150], 'set.centre.face_left' => ['mm' => 52], 'set.centre.face_right' => ['mm' => 55]],
+            'set.centre',
+            'centre.cut',
+            Level::Go,
+        ];
+        yield 'beyond the thread' => [
+            'pair-sleeve',
+            [
+                'fastener.pinch_bolts.torque' => ['nm' => 40],
+                'fastener.pinch_bolts.source' => 'manual',
+                'fastener.pinch_bolts.thread' => ['text' => 'M8'],
+            ],
+            'set.pinch_bolts',
+            'torque.over',
+            Level::Stop,
+        ];
+        yield 'a thread that nobody can read is no ceiling' => [
+            'pair-sleeve',
+            [
+                'fastener.pinch_bolts.torque' => ['nm' => 40],
+                'fastener.pinch_bolts.source' => 'manual',
+                'fastener.pinch_bolts.thread' => ['text' => 'the fine one'],
+            ],
+            'set.pinch_bolts',
+            'torque.set',
+            Level::Go,
+        ];
+        yield 'a stronger bolt' => [
+            'pair-sleeve',
+            [
+                'fastener.pinch_bolts.torque' => ['nm' => 30],
+                'fastener.pinch_bolts.source' => 'manual',
+                'fastener.pinch_bolts.thread' => ['text' => 'M8'],
+                'fastener.pinch_bolts.grade' => '10.9',
+            ],
+            'set.pinch_bolts',
+            'torque.set',
+            Level::Go,
+        ];
+        yield 'beyond the wrench on the wall' => [
+            'pair-sleeve',
+            ['fastener.axle_nut.torque' => ['nm' => 80], 'fastener.axle_nut.source' => 'manual', 'fastener.axle_nut.wrench' => '7'],
+            'set.axle_nut',
+            'torque.range',
+            Level::Care,
+        ];
+        yield 'with an adapter' => [
+            'pair-sleeve',
+            [
+                'fastener.axle_nut.torque' => ['nm' => 80],
+                'fastener.axle_nut.source' => 'manual',
+                'fastener.axle_nut.adapter' => ['mm' => 60],
+                'fastener.axle_nut.wrench_length' => ['mm' => 300],
+            ],
+            'set.axle_nut',
+            'torque.to',
+            Level::Go,
+        ];
+        yield 'an adapter without the wrench says nothing yet' => [
+            'pair-sleeve',
+            [
+                'fastener.axle_nut.torque' => ['nm' => 80],
+                'fastener.axle_nut.source' => 'manual',
+                'fastener.axle_nut.adapter' => ['mm' => 60],
+            ],
+            'set.axle_nut',
+            'torque.set',
+            Level::Go,
+        ];
+        yield 'none found, the thread as a bound' => [
+            'pair-sleeve',
+            ['fastener.axle_nut.source' => 'none', 'fastener.axle_nut.thread' => ['text' => 'M16 × 1.5']],
+            'set.axle_nut',
+            'torque.bound',
+            Level::Go,
+        ];
         yield 'clamped and free' => ['spindle', ['set.turns' => 'free'], 'set.clamped', 'clamped.free', Level::Go];
         yield 'set and free' => ['cup-cone', ['set.turns' => 'free'], 'set.in_place', 'in_place.free', Level::Go];
         yield 'set too tight' => ['taper-pair', ['set.turns' => 'drags'], 'set.in_place', 'in_place.drags', Level::Stop];
-        yield 'a clip used again' => ['flanged-wheel', ['set.turns' => 'free', 'set.pins' => 'old'], 'set.in_place', 'in_place.free', Level::Go];
-        yield 'a cartridge for seats of cups' => ['cup-cone-conversion', ['size.cup_seat_left' => ['mm' => 32.0], 'size.cup_seat_right' => ['mm' => 32.0]], 'size.conversion', 'convert.as_is', Level::Go];
+        yield 'a clip used again' => [
+            'flanged-wheel',
+            ['set.turns' => 'free', 'set.pins' => 'old'],
+            'set.in_place',
+            'in_place.free',
+            Level::Go,
+        ];
+        yield 'a cartridge for seats of cups' => [
+            'cup-cone-conversion',
+            ['size.cup_seat_left' => ['mm' => 32.0], 'size.cup_seat_right' => ['mm' => 32.0]],
+            'size.conversion',
+            'convert.as_is',
+            Level::Go,
+        ];
         yield 'one seat alone' => ['cup-cone-conversion', ['size.cup_seat_left' => ['mm' => 32.0]], 'size.conversion', null, null];
     }
 
@@ -223,18 +491,32 @@ final class SetTest extends TestCase
 
     public function test_one_more_try_is_always_asked_until_the_cone_is_right(): void
     {
-        $tries = static fn (array $entries): array => array_values(array_filter(self::step(self::report('cup-cone', $entries), 'set.cone')->asks, static fn (Ask $a): bool => $a->kind === AskKind::ConeTry));
+        $tries = static fn (array $entries): array => array_values(
+            array_filter(
+                self::step(self::report('cup-cone', $entries), 'set.cone')->asks,
+                static fn (Ask $a): bool => $a->kind === AskKind::ConeTry,
+            ),
+        );
         self::assertSame(['set.cone.try.1'], array_map(static fn (Ask $a): string => $a->place, $tries([])));
-        $made = ['set.cone.try.1' => ['mark' => 0, 'stage' => 'open', 'felt' => 'play'], 'set.cone.try.2' => ['mark' => 20, 'stage' => 'locked', 'felt' => 'play']];
+        $made = [
+            'set.cone.try.1' => ['mark' => 0, 'stage' => 'open', 'felt' => 'play'],
+            'set.cone.try.2' => ['mark' => 20, 'stage' => 'locked', 'felt' => 'play'],
+        ];
         self::assertSame([false, false, true], array_map(static fn (Ask $a): bool => $a->wanted, $tries($made)));
         self::assertFalse(self::step(self::report('cup-cone', $made), 'set.cone')->done);
-        $many = array_combine(array_map(static fn (int $n): string => "set.cone.try.$n", range(1, 20)), array_fill(0, 20, ['mark' => 0, 'stage' => 'open', 'felt' => 'play']));
+        $many = array_combine(
+            array_map(static fn (int $n): string => "set.cone.try.$n", range(1, 20)),
+            array_fill(0, 20, ['mark' => 0, 'stage' => 'open', 'felt' => 'play']),
+        );
         self::assertCount(20, $tries($many), 'twenty are enough');
     }
 
     public function test_the_shop_habit_decides_whether_a_lever_wants_a_trace(): void
     {
-        $tries = ['set.cone.axle' => 'quick_release', 'set.cone.try.1' => ['mark' => 0, 'stage' => 'locked', 'felt' => 'play', 'mm' => 0.9, 'by' => 'dial_gauge']];
+        $tries = [
+            'set.cone.axle' => 'quick_release',
+            'set.cone.try.1' => ['mark' => 0, 'stage' => 'locked', 'felt' => 'play', 'mm' => 0.9, 'by' => 'dial_gauge'],
+        ];
         $trace = self::report('cup-cone', $tries)->set->cone;
         $none = self::report('cup-cone', $tries, ['cone_play' => 'none'])->set->cone;
         self::assertGreaterThan(0.1, (float) $trace?->leaveAtRim->mm);
@@ -251,17 +533,37 @@ final class SetTest extends TestCase
         self::assertGreaterThan((float) $later?->turn?->degrees + 10, (float) $first?->turn?->degrees);
         // A hub that is done teaches by the play read before and after at one mark.
         $done = new Notebook([
-            'set.cone.try.1' => ['value' => ['mark' => 0, 'stage' => 'open', 'felt' => 'play', 'mm' => 1.2], 'instrument' => 'dial_gauge'],
-            'set.cone.try.2' => ['value' => ['mark' => 0, 'stage' => 'locked', 'felt' => 'play', 'mm' => 0.8], 'instrument' => 'dial_gauge'],
+            'set.cone.try.1' => [
+                'value' => ['mark' => 0, 'stage' => 'open', 'felt' => 'play', 'mm' => 1.2],
+                'instrument' => 'dial_gauge',
+            ],
+            'set.cone.try.2' => [
+                'value' => ['mark' => 0, 'stage' => 'locked', 'felt' => 'play', 'mm' => 0.8],
+                'instrument' => 'dial_gauge',
+            ],
             'set.cone.try.4' => ['value' => ['mark' => 'x', 'stage' => 'locked'], 'instrument' => null],
         ]);
-        self::assertEqualsWithDelta([16.1], array_map(static fn (Angle $a): float => $a->degrees, ConeSteps::learnt(Limits::standard(), $done)), 0.5);
-        self::assertSame([], ConeSteps::learnt(Limits::standard(), new Notebook(['set.axle_thread' => ['value' => ['text' => '?'], 'instrument' => null]])));
+        self::assertEqualsWithDelta(
+            [16.1],
+            array_map(static fn (Angle $a): float => $a->degrees, ConeSteps::learnt(Limits::standard(), $done)),
+            0.5,
+        );
+        self::assertSame(
+            [],
+            ConeSteps::learnt(
+                Limits::standard(),
+                new Notebook(['set.axle_thread' => ['value' => ['text' => '?'], 'instrument' => null]]),
+            ),
+        );
     }
 
     public function test_only_washers_that_go_on_the_axle_are_taken_from_the_wall(): void
     {
-        $float = self::report('flanged-wheel', ['set.float.space' => ['mm' => 84.6], 'set.float.wheel' => ['mm' => 78.4], 'set.float.washers' => ['mm' => 5.0]])->set->float;
+        $float = self::report('flanged-wheel', [
+            'set.float.space' => ['mm' => 84.6],
+            'set.float.wheel' => ['mm' => 78.4],
+            'set.float.washers' => ['mm' => 5.0],
+        ])->set->float;
         self::assertSame(['0.5 mm'], array_values(array_unique($float->add ?? [])));
     }
 
@@ -271,13 +573,26 @@ final class SetTest extends TestCase
         $places = array_map(static fn (Ask $a): string => $a->place, $asks);
         self::assertContains('fastener.wheel_nuts.bolts', $places);
         self::assertSame('All tightened, crosswise', $asks[count($asks) - 1]->label);
-        self::assertNotContains('fastener.axle_nut.bolts', array_map(static fn (Ask $a): string => $a->place, self::step(self::report('pair-sleeve'), 'set.axle_nut')->asks));
-        self::assertNotContains('fastener.axle_nut.wrench_length', array_map(static fn (Ask $a): string => $a->place, self::step(self::report('pair-sleeve'), 'set.axle_nut')->asks), 'asked once there is an adapter');
+        self::assertNotContains(
+            'fastener.axle_nut.bolts',
+            array_map(static fn (Ask $a): string => $a->place, self::step(self::report('pair-sleeve'), 'set.axle_nut')->asks),
+        );
+        self::assertNotContains(
+            'fastener.axle_nut.wrench_length',
+            array_map(static fn (Ask $a): string => $a->place, self::step(self::report('pair-sleeve'), 'set.axle_nut')->asks),
+            'asked once there is an adapter',
+        );
     }
 
     public function test_a_figure_in_other_units_is_kept_as_its_source_has_it(): void
     {
-        $why = self::step(self::report('pair-sleeve', ['fastener.axle_nut.torque' => ['nm' => 80.0, 'typed' => '59 ft-lb'], 'fastener.axle_nut.source' => 'manual']), 'set.axle_nut')->verdicts[0]->why;
+        $why = self::step(
+            self::report('pair-sleeve', [
+                'fastener.axle_nut.torque' => ['nm' => 80.0, 'typed' => '59 ft-lb'],
+                'fastener.axle_nut.source' => 'manual',
+            ]),
+            'set.axle_nut',
+        )->verdicts[0]->why;
         self::assertSame('As its source has it: 59 ft-lb.', $why[0]->inEnglish());
     }
 
@@ -289,6 +604,9 @@ final class SetTest extends TestCase
                 $panels[$step->id] = $step->panel;
             }
         }
-        self::assertSame([Panel::Cone, Panel::Taper, Panel::AxleFloat, Panel::AxleEnds, Panel::Centre], [$panels['set.cone'], $panels['set.taper'], $panels['set.float'], $panels['set.ends'], $panels['set.centre']]);
+        self::assertSame(
+            [Panel::Cone, Panel::Taper, Panel::AxleFloat, Panel::AxleEnds, Panel::Centre],
+            [$panels['set.cone'], $panels['set.taper'], $panels['set.float'], $panels['set.ends'], $panels['set.centre']],
+        );
     }
 }

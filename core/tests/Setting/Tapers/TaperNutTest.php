@@ -24,11 +24,25 @@ final class TaperNutTest extends TestCase
     /** @return iterable<string, array{TaperNutInput, string, Level}> */
     public static function nuts(): iterable
     {
-        $at = static fn (float $offset, int $holes = 1): TaperNutInput => new TaperNutInput('3/4-16', 6, $holes, Reading::mm($offset, Instrument::DialGauge));
-        yield 'one hole, none serves' => [$at(0.200), 'taper.shim', Level::Care];
-        yield 'two holes, none serves' => [$at(0.010, 2), 'taper.shim', Level::Care];
-        yield 'first slot' => [$at(0.060), 'taper.slot', Level::Go];
-        yield 'the manual wants more' => [new TaperNutInput('3/4-16', offset: Reading::mm(0.06, Instrument::DialGauge), bandLow: Length::mm(0.2), bandHigh: Length::mm(0.4)), 'taper.slot', Level::Go];
+        $at = static fn (float $offset, int $holes = 1): TaperNutInput => new TaperNutInput(
+            '3/4-16',
+            6,
+            $holes,
+            Reading::mm($offset, Instrument::DialGauge),
+        );
+        yield 'one hole, none serves' => [$at(0.2), 'taper.shim', Level::Care];
+        yield 'two holes, none serves' => [$at(0.01, 2), 'taper.shim', Level::Care];
+        yield 'first slot' => [$at(0.06), 'taper.slot', Level::Go];
+        yield 'the manual wants more' => [
+            new TaperNutInput(
+                '3/4-16',
+                offset: Reading::mm(0.06, Instrument::DialGauge),
+                bandLow: Length::mm(0.2),
+                bandHigh: Length::mm(0.4),
+            ),
+            'taper.slot',
+            Level::Go,
+        ];
         $dial = static fn (float $mm): TaperNutInput => new TaperNutInput('3/4-16', dial: Reading::mm($mm, Instrument::DialGauge));
         yield 'dial, right' => [$dial(0.07), 'taper.dial', Level::Go];
         yield 'dial, loose' => [$dial(0.2), 'taper.loose', Level::Stop];
@@ -36,7 +50,11 @@ final class TaperNutTest extends TestCase
         yield 'dial, at the edge' => [$dial(0.125), 'taper.edge', Level::Care];
         yield 'felt' => [new TaperNutInput('3/4-16', feel: TaperFeel::Free), 'taper.felt', Level::Go];
         yield 'plain play' => [new TaperNutInput('3/4-16', feel: TaperFeel::Play), 'taper.play', Level::Care];
-        yield 'drags, whatever the dial says' => [new TaperNutInput('3/4-16', dial: Reading::mm(0.07, Instrument::DialGauge), feel: TaperFeel::Drags), 'taper.drags', Level::Stop];
+        yield 'drags, whatever the dial says' => [
+            new TaperNutInput('3/4-16', dial: Reading::mm(0.07, Instrument::DialGauge), feel: TaperFeel::Drags),
+            'taper.drags',
+            Level::Stop,
+        ];
     }
 
     #[DataProvider('nuts')]
@@ -45,7 +63,9 @@ final class TaperNutTest extends TestCase
         $result = (new TaperNut(Limits::standard()))->work($input);
         self::assertSame([$key, $level], [$result->verdict->headline->key, $result->verdict->level]);
         $chosen = $result->chosen === null ? null : $result->reachable[$result->chosen];
-        self::assertTrue($chosen === null || ($chosen->endPlay->mm >= $result->bandLow->mm && $chosen->endPlay->mm <= $result->bandHigh->mm));
+        self::assertTrue(
+            $chosen === null || ($chosen->endPlay->mm >= $result->bandLow->mm && $chosen->endPlay->mm <= $result->bandHigh->mm),
+        );
     }
 
     public function test_slots_and_shims_of_the_worked_figures(): void
@@ -54,13 +74,25 @@ final class TaperNutTest extends TestCase
         self::assertEqualsWithDelta([0.265, 0.125], [$one->step->mm, $one->shim?->mm], 0.0005);
         $two = (new TaperNut(Limits::standard()))->work(new TaperNutInput('3/4-16', 6, 2, Reading::mm(0.01, Instrument::DialGauge)));
         self::assertEqualsWithDelta([0.132, 0.067], [$two->step->mm, $two->shim?->mm], 0.0005);
-        self::assertEqualsWithDelta([0.010, 0.142], array_map(static fn (NutSlot $s): float => $s->endPlay->mm, array_slice($two->reachable, 0, 2)), 0.0005);
+        self::assertEqualsWithDelta(
+            [0.01, 0.142],
+            array_map(static fn (NutSlot $s): float => $s->endPlay->mm, array_slice($two->reachable, 0, 2)),
+            0.0005,
+        );
         self::assertSame([false, false], array_map(static fn (NutSlot $s): bool => $s->inBand, array_slice($two->reachable, 0, 2)));
         // With the shim in, a slot meets the middle of the band; a turn back says the same as a play.
         self::assertEqualsWithDelta(0.075, $two->reachable[1]->endPlay->mm - (float) $two->shim?->mm, 0.0005);
-        $turned = (new TaperNut(Limits::standard()))->work(new TaperNutInput('3/4-16', backedOff: Angle::degrees(0.2 / 1.5875 * 360)));
+        $turned = (new TaperNut(Limits::standard()))->work(
+            new TaperNutInput('3/4-16', backedOff: Angle::degrees((0.2 / 1.5875) * 360)),
+        );
         self::assertEqualsWithDelta(0.2, $turned->reachable[0]->endPlay->mm, 1e-9);
-        foreach ([['3/4-16', [], 'backed_off_deg'], ['3/4-16', ['feel' => TaperFeel::Free, 'bandLow' => Length::mm(0.1)], 'band_low_mm'], ['3/4-16', ['feel' => TaperFeel::Free, 'bandLow' => Length::mm(0.2), 'bandHigh' => Length::mm(0.1)], 'band_high_mm']] as [$thread, $more, $field]) {
+        foreach (
+            [
+                ['3/4-16', [], 'backed_off_deg'],
+                ['3/4-16', ['feel' => TaperFeel::Free, 'bandLow' => Length::mm(0.1)], 'band_low_mm'],
+                ['3/4-16', ['feel' => TaperFeel::Free, 'bandLow' => Length::mm(0.2), 'bandHigh' => Length::mm(0.1)], 'band_high_mm'],
+            ] as [$thread, $more, $field]
+        ) {
             try {
                 new TaperNutInput($thread, ...$more);
                 self::fail('That was taken.');

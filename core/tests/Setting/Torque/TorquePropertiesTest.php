@@ -24,18 +24,34 @@ final class TorquePropertiesTest extends TestCase
 
     public function test_turning_the_wrench_back_by_its_adapter_gives_the_figure_at_the_bolt(): void
     {
-        $this->limitTo(200)->forAll(Generators::choose(5, 200), Generators::choose(150, 600), Generators::choose(10, 150), Generators::choose(0, 180))->then(static function (int $nm, int $length, int $adapter, int $turned): void {
-            $set = (new TorqueSetting(Limits::standard()))->work(new TorqueInput(TorqueSource::Manual, Torque::newtonMetres($nm), wrenchLength: Length::mm($length), adapter: Length::mm($adapter), adapterAngle: Angle::degrees($turned)))->set;
-            self::assertNotNull($set);
-            $reach = ($length + $adapter * cos(deg2rad($turned))) / $length;
-            self::assertEqualsWithDelta($nm, $set->newtonMetres * $reach, 1e-6);
-            self::assertSame($turned < 90, $set->newtonMetres < $nm - 1e-9, 'an adapter that reaches further wants less');
-        });
+        $this->limitTo(200)
+            ->forAll(Generators::choose(5, 200), Generators::choose(150, 600), Generators::choose(10, 150), Generators::choose(0, 180))
+            ->then(static function (int $nm, int $length, int $adapter, int $turned): void {
+                $set = (new TorqueSetting(Limits::standard()))->work(
+                    new TorqueInput(
+                        TorqueSource::Manual,
+                        Torque::newtonMetres($nm),
+                        wrenchLength: Length::mm($length),
+                        adapter: Length::mm($adapter),
+                        adapterAngle: Angle::degrees($turned),
+                    ),
+                )->set;
+                self::assertNotNull($set);
+                $reach = ($length + $adapter * cos(deg2rad($turned))) / $length;
+                self::assertEqualsWithDelta($nm, $set->newtonMetres * $reach, 1e-6);
+                self::assertSame($turned < 90, $set->newtonMetres < $nm - 1e-9, 'an adapter that reaches further wants less');
+            });
     }
 
     public function test_a_ceiling_grows_with_thread_and_grade_and_falls_with_grease(): void
     {
-        $ceiling = static fn (string $thread, BoltGrade $grade, ThreadTreatment $treatment = ThreadTreatment::Dry): float => (new TorqueSetting(Limits::standard()))->work(new TorqueInput(TorqueSource::None, thread: $thread, grade: $grade, treatment: $treatment))->ceiling->newtonMetres ?? 0.0;
+        $ceiling = static fn (
+            string $thread,
+            BoltGrade $grade,
+            ThreadTreatment $treatment = ThreadTreatment::Dry,
+        ): float => (new TorqueSetting(Limits::standard()))->work(
+            new TorqueInput(TorqueSource::None, thread: $thread, grade: $grade, treatment: $treatment),
+        )->ceiling->newtonMetres ?? 0.0;
         foreach (BoltGrade::cases() as $grade) {
             $before = 0.0;
             foreach (['M5', 'M6', 'M8', 'M10', 'M12', 'M14', 'M16', 'M20', 'M24'] as $thread) {

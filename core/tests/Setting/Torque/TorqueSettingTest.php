@@ -27,13 +27,60 @@ final class TorqueSettingTest extends TestCase
     {
         $nm = Torque::newtonMetres(...);
         yield 'as it is' => [new TorqueInput(TorqueSource::Manual, $nm(45), 'M10'), 'torque.set', Level::Go, 45.0];
-        yield 'an adapter in line' => [new TorqueInput(TorqueSource::Manual, $nm(45), wrenchLength: Length::mm(380), adapter: Length::mm(60)), 'torque.to', Level::Go, 45 * 380 / 440];
-        yield 'an adapter square to it changes nothing' => [new TorqueInput(TorqueSource::Manual, $nm(45), wrenchLength: Length::mm(380), adapter: Length::mm(60), adapterAngle: Angle::degrees(90)), 'torque.set', Level::Go, 45.0];
-        yield 'an adapter turned back' => [new TorqueInput(TorqueSource::Manual, $nm(45), wrenchLength: Length::mm(380), adapter: Length::mm(60), adapterAngle: Angle::degrees(180)), 'torque.to', Level::Go, 45 * 380 / 320];
-        yield 'beyond the thread' => [new TorqueInput(TorqueSource::Manual, $nm(51), 'M10', BoltGrade::G88), 'torque.over', Level::Stop, 51.0];
-        yield 'beyond the thread only when greased' => [new TorqueInput(TorqueSource::Manual, $nm(45), 'M10', BoltGrade::G88, ThreadTreatment::AntiSeize), 'torque.over', Level::Stop, 45.0];
-        yield 'a wrench too large' => [new TorqueInput(TorqueSource::Manual, $nm(15), wrenchLeast: $nm(20), wrenchMost: $nm(100)), 'torque.range', Level::Care, 15.0];
-        yield 'a wrench too small' => [new TorqueInput(TorqueSource::Shop, $nm(120), wrenchLeast: $nm(20), wrenchMost: $nm(100)), 'torque.range', Level::Care, 120.0];
+        yield 'an adapter in line' => [
+            new TorqueInput(TorqueSource::Manual, $nm(45), wrenchLength: Length::mm(380), adapter: Length::mm(60)),
+            'torque.to',
+            Level::Go,
+            (45 * 380) / 440,
+        ];
+        yield 'an adapter square to it changes nothing' => [
+            new TorqueInput(
+                TorqueSource::Manual,
+                $nm(45),
+                wrenchLength: Length::mm(380),
+                adapter: Length::mm(60),
+                adapterAngle: Angle::degrees(90),
+            ),
+            'torque.set',
+            Level::Go,
+            45.0,
+        ];
+        yield 'an adapter turned back' => [
+            new TorqueInput(
+                TorqueSource::Manual,
+                $nm(45),
+                wrenchLength: Length::mm(380),
+                adapter: Length::mm(60),
+                adapterAngle: Angle::degrees(180),
+            ),
+            'torque.to',
+            Level::Go,
+            (45 * 380) / 320,
+        ];
+        yield 'beyond the thread' => [
+            new TorqueInput(TorqueSource::Manual, $nm(51), 'M10', BoltGrade::G88),
+            'torque.over',
+            Level::Stop,
+            51.0,
+        ];
+        yield 'beyond the thread only when greased' => [
+            new TorqueInput(TorqueSource::Manual, $nm(45), 'M10', BoltGrade::G88, ThreadTreatment::AntiSeize),
+            'torque.over',
+            Level::Stop,
+            45.0,
+        ];
+        yield 'a wrench too large' => [
+            new TorqueInput(TorqueSource::Manual, $nm(15), wrenchLeast: $nm(20), wrenchMost: $nm(100)),
+            'torque.range',
+            Level::Care,
+            15.0,
+        ];
+        yield 'a wrench too small' => [
+            new TorqueInput(TorqueSource::Shop, $nm(120), wrenchLeast: $nm(20), wrenchMost: $nm(100)),
+            'torque.range',
+            Level::Care,
+            120.0,
+        ];
         yield 'none found, the thread known' => [new TorqueInput(TorqueSource::None, thread: 'M10'), 'torque.bound', Level::Go, null];
         yield 'none found' => [new TorqueInput(TorqueSource::None), 'torque.none', Level::Go, null];
     }
@@ -48,7 +95,9 @@ final class TorqueSettingTest extends TestCase
 
     public function test_a_ceiling_is_of_the_thread_and_its_grade(): void
     {
-        $ceiling = static fn (string $thread, BoltGrade $grade): float => (new TorqueSetting(Limits::standard()))->work(new TorqueInput(TorqueSource::None, thread: $thread, grade: $grade))->ceiling->newtonMetres ?? 0.0;
+        $ceiling = static fn (string $thread, BoltGrade $grade): float => (new TorqueSetting(Limits::standard()))->work(
+            new TorqueInput(TorqueSource::None, thread: $thread, grade: $grade),
+        )->ceiling->newtonMetres ?? 0.0;
         self::assertEqualsWithDelta(50.5, $ceiling('M10', BoltGrade::G88), 0.1);
         $grades = [BoltGrade::G46, BoltGrade::G58, BoltGrade::G88, BoltGrade::G109, BoltGrade::G129];
         $rising = array_map(static fn (BoltGrade $g): float => $ceiling('M8', $g), $grades);
@@ -56,9 +105,19 @@ final class TorqueSettingTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $rising);
         self::assertGreaterThan($ceiling('M10', BoltGrade::G88), $ceiling('M10 × 1', BoltGrade::G88), 'a fine thread carries more');
-        $why = (new TorqueSetting(Limits::standard()))->work(new TorqueInput(TorqueSource::Manual, Torque::newtonMetres(40), treatment: ThreadTreatment::AntiSeize))->verdict->why;
+        $why = (new TorqueSetting(Limits::standard()))->work(
+            new TorqueInput(TorqueSource::Manual, Torque::newtonMetres(40), treatment: ThreadTreatment::AntiSeize),
+        )->verdict->why;
         self::assertStringContainsString('30.0 N·m', implode(' ', array_map(static fn (Message $m): string => $m->inEnglish(), $why)));
-        foreach ([['torque_nm', [TorqueSource::Manual]], ['wrench_length_mm', [TorqueSource::Manual, Torque::newtonMetres(5), null, null, ThreadTreatment::Dry, null, null, null, Length::mm(50)]]] as [$field, $given]) {
+        foreach (
+            [
+                ['torque_nm', [TorqueSource::Manual]],
+                [
+                    'wrench_length_mm',
+                    [TorqueSource::Manual, Torque::newtonMetres(5), null, null, ThreadTreatment::Dry, null, null, null, Length::mm(50)],
+                ],
+            ] as [$field, $given]
+        ) {
             try {
                 new TorqueInput(...$given);
                 self::fail('That was taken.');

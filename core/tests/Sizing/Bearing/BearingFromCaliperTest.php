@@ -32,7 +32,9 @@ final class BearingFromCaliperTest extends TestCase
         $split = static function (float $bore, float $outside): string {
             $read = static fn (float $mm): Reading => Reading::mm($mm, Instrument::DigitalCaliper);
 
-            return (string) (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput($read($bore), $read($outside), null, RingState::Worn))->verdict->settledBy?->inEnglish();
+            return (string) (new BearingFromCaliper(Limits::standard()))
+                ->work(new BearingFromCaliperInput($read($bore), $read($outside), null, RingState::Worn))
+                ->verdict->settledBy?->inEnglish();
         };
         self::assertStringStartsWith('Measure the width with a caliper: ', $split(5, 11), '3 mm and 4 mm wide');
         self::assertStringStartsWith('Measure the bore with a micrometer: ', $split(8, 22), '8 mm and 5/16 in');
@@ -42,9 +44,13 @@ final class BearingFromCaliperTest extends TestCase
 
     public function test_every_size_measured_exactly_is_found(): void
     {
-        foreach ((new BearingTable)->all() as $size) {
+        foreach ((new BearingTable())->all() as $size) {
             $result = self::find($size->bore->mm - 0.004, $size->outside->mm - 0.005, $size->sealedWidth->mm - 0.05, RingState::Clean);
-            self::assertContains($size->number, array_merge(...array_map(static fn (CaliperCandidate $c): array => [$c->number, ...$c->others], $result->candidates)), $size->number);
+            self::assertContains(
+                $size->number,
+                array_merge(...array_map(static fn (CaliperCandidate $c): array => [$c->number, ...$c->others], $result->candidates)),
+                $size->number,
+            );
             self::assertLessThan(0.5, $result->candidates[0]->chiSquare, $size->number);
         }
     }
@@ -54,7 +60,11 @@ final class BearingFromCaliperTest extends TestCase
         $result = self::find(20.02, 46.97, 13.95, RingState::Worn);
         self::assertSame('6204', $result->number);
         self::assertSame(Level::Go, $result->verdict->level);
-        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn ($c): float => $c->probability->share, $result->candidates)), 0.01);
+        self::assertEqualsWithDelta(
+            1.0,
+            array_sum(array_map(static fn ($c): float => $c->probability->share, $result->candidates)),
+            0.01,
+        );
     }
 
     public function test_bore_alone_leaves_several_and_names_the_measurement_that_splits_them(): void
@@ -78,9 +88,19 @@ final class BearingFromCaliperTest extends TestCase
 
     public function test_a_bearing_that_is_gone_is_found_from_shaft_and_housing(): void
     {
-        $found = (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput(self::caliper(19.97), self::caliper(46.97), self::caliper(14.6), RingState::Worn, MeasuredOn::Seats));
+        $found = (new BearingFromCaliper(Limits::standard()))->work(
+            new BearingFromCaliperInput(
+                self::caliper(19.97),
+                self::caliper(46.97),
+                self::caliper(14.6),
+                RingState::Worn,
+                MeasuredOn::Seats,
+            ),
+        );
         self::assertSame('6204', $found->candidates[0]->number);
-        $without = (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput(self::caliper(19.97), self::caliper(46.97), null, RingState::Worn, MeasuredOn::Seats));
+        $without = (new BearingFromCaliper(Limits::standard()))->work(
+            new BearingFromCaliperInput(self::caliper(19.97), self::caliper(46.97), null, RingState::Worn, MeasuredOn::Seats),
+        );
         self::assertContains('6204', array_column($without->candidates, 'number'));
         self::assertSame(Level::Care, $without->verdict->level);
     }
@@ -123,10 +143,17 @@ final class BearingFromCaliperTest extends TestCase
         new BearingFromCaliperInput($bore === null ? null : self::caliper($bore), $outside === null ? null : self::caliper($outside));
     }
 
-    private static function find(?float $bore, ?float $outside, ?float $width, RingState $state, Instrument $by = Instrument::DigitalCaliper): \CleanRace\Core\Sizing\Bearing\BearingFromCaliperResult
-    {
+    private static function find(
+        ?float $bore,
+        ?float $outside,
+        ?float $width,
+        RingState $state,
+        Instrument $by = Instrument::DigitalCaliper,
+    ): \CleanRace\Core\Sizing\Bearing\BearingFromCaliperResult {
         $read = static fn (?float $mm): ?Reading => $mm === null ? null : Reading::mm($mm, $by);
 
-        return (new BearingFromCaliper(Limits::standard()))->work(new BearingFromCaliperInput($read($bore), $read($outside), $read($width), $state));
+        return (new BearingFromCaliper(Limits::standard()))->work(
+            new BearingFromCaliperInput($read($bore), $read($outside), $read($width), $state),
+        );
     }
 }

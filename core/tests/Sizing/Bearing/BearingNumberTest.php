@@ -35,7 +35,9 @@ final class BearingNumberTest extends TestCase
 
     public function test_each_kind_is_said_with_its_article(): void
     {
-        $said = static fn (string $typed): string => (new BearingNumber(Limits::standard()))->work(new BearingNumberInput($typed))->verdict->sentence->inEnglish();
+        $said = static fn (string $typed): string => (new BearingNumber(Limits::standard()))
+            ->work(new BearingNumberInput($typed))
+            ->verdict->sentence->inEnglish();
         self::assertStringStartsWith('A deep-groove ball bearing, 20 × 47 × 14 mm', $said('6204'));
         self::assertStringStartsWith('An angular-contact ball bearing', $said('7204'));
         foreach (BearingKind::cases() as $kind) {
@@ -46,7 +48,8 @@ final class BearingNumberTest extends TestCase
 
     public function test_says_what_to_ask_for_at_the_counter(): void
     {
-        $ask = static fn (string $typed): string => (new BearingNumber(Limits::standard()))->work(new BearingNumberInput($typed))->askFor;
+        $ask = static fn (string $typed): string => (new BearingNumber(Limits::standard()))->work(new BearingNumberInput($typed))
+            ->askFor;
         self::assertSame('6204, contact seal on both sides, 20 × 47 × 14 mm', $ask('6204 DDU'));
         self::assertSame('6204, contact seal on both sides, clearance C3, 20 × 47 × 14 mm', $ask('6204-2RSC3'));
         self::assertSame('6204, say whether one seal or two, 20 × 47 × 14 mm', $ask('6204RS'));

@@ -55,8 +55,14 @@ final class InThisHubTest extends TestCase
     public function test_what_may_stand_in_and_what_may_not(): void
     {
         $all = self::number('6204 2RS')->substitutes;
-        $may = array_map(static fn (Substitute $s): string => English::of($s->number), array_filter($all, static fn (Substitute $s): bool => $s->may));
-        $not = array_map(static fn (Substitute $s): string => English::of($s->number), array_filter($all, static fn (Substitute $s): bool => ! $s->may));
+        $may = array_map(
+            static fn (Substitute $s): string => English::of($s->number),
+            array_filter($all, static fn (Substitute $s): bool => $s->may),
+        );
+        $not = array_map(
+            static fn (Substitute $s): string => English::of($s->number),
+            array_filter($all, static fn (Substitute $s): bool => ! $s->may),
+        );
         self::assertContains('6204 C3', $may);
         self::assertNotEmpty(array_filter($may, static fn (string $n): bool => str_contains($n, 'DDU') || str_contains($n, '2RS1')));
         self::assertContains('62204', $not, 'same bore and outside, wider');

@@ -24,7 +24,15 @@ final class ConversionTest extends TestCase
     {
         $read = static fn (?float $mm): ?Reading => $mm === null ? null : Reading::mm($mm, Instrument::BoreGauge);
 
-        return (new Conversion(Limits::standard()))->work(new ConversionInput(Reading::mm($left, Instrument::BoreGauge), Reading::mm($right, Instrument::BoreGauge), Length::mm($axle), $read($depth), $read($span)));
+        return (new Conversion(Limits::standard()))->work(
+            new ConversionInput(
+                Reading::mm($left, Instrument::BoreGauge),
+                Reading::mm($right, Instrument::BoreGauge),
+                Length::mm($axle),
+                $read($depth),
+                $read($span),
+            ),
+        );
     }
 
     /** @return list<string> */
@@ -36,7 +44,10 @@ final class ConversionTest extends TestCase
     public function test_a_cartridge_that_goes_straight_in(): void
     {
         $result = self::convert(32.0, 32.0, 12);
-        self::assertSame(['6201', 'convert.as_is', Level::Go], [$result->cartridges[0]->number, $result->verdict->headline->key, $result->verdict->level]);
+        self::assertSame(
+            ['6201', 'convert.as_is', Level::Go],
+            [$result->cartridges[0]->number, $result->verdict->headline->key, $result->verdict->level],
+        );
         self::assertSame(['Sleeve'], self::names($result));
         self::assertEqualsWithDelta(50.05, $result->pieces[0]->length->mm, 1e-9);
         self::assertGreaterThan(12.0, $result->pieces[0]->bore->mm);
@@ -54,17 +65,25 @@ final class ConversionTest extends TestCase
         foreach ($result->pieces as $piece) {
             self::assertGreaterThan($piece->bore->mm, $piece->outside->mm, English::of($piece->name).' has a wall');
         }
-        $bushed = array_values(array_filter(self::convert(32.0, 32.0, 11)->cartridges, static fn (Cartridge $c): bool => $c->bush !== null));
+        $bushed = array_values(
+            array_filter(self::convert(32.0, 32.0, 11)->cartridges, static fn (Cartridge $c): bool => $c->bush !== null),
+        );
         self::assertEqualsWithDelta(($bushed[0]->bore->mm - 11) / 2, (float) $bushed[0]->bush?->mm, 1e-9);
     }
 
     public function test_a_thin_wall_is_care_and_nothing_is_a_stop(): void
     {
         $thin = self::convert(15.0, 15.0, 9.525, depth: 7);
-        self::assertSame(['convert.thin', Level::Care, true], [$thin->verdict->headline->key, $thin->verdict->level, $thin->cartridges[0]->thin]);
+        self::assertSame(
+            ['convert.thin', Level::Care, true],
+            [$thin->verdict->headline->key, $thin->verdict->level, $thin->cartridges[0]->thin],
+        );
         self::assertEqualsWithDelta(0.2375, (float) $thin->cartridges[0]->bush?->mm, 1e-9);
         $none = self::convert(60, 60, 4, depth: 3);
-        self::assertSame(['convert.none', Level::Stop, [], []], [$none->verdict->headline->key, $none->verdict->level, $none->cartridges, $none->pieces]);
+        self::assertSame(
+            ['convert.none', Level::Stop, [], []],
+            [$none->verdict->headline->key, $none->verdict->level, $none->cartridges, $none->pieces],
+        );
     }
 
     public function test_whatever_is_offered_goes_in(): void

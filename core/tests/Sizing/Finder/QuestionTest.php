@@ -22,7 +22,11 @@ final class QuestionTest extends TestCase
         yield 'three sizes' => ['15x28x7', 'bearing-from-caliper', ['bore_mm' => '15', 'outside_mm' => '28', 'width_mm' => '7']];
         yield 'with spaces' => ['15 28 7', 'bearing-from-caliper', ['bore_mm' => '15', 'outside_mm' => '28', 'width_mm' => '7']];
         yield 'outside first' => ['28x15x7', 'bearing-from-caliper', ['bore_mm' => '15', 'outside_mm' => '28', 'width_mm' => '7']];
-        yield 'inches' => ['5/8 x 1 3/8 x 7/16', 'bearing-from-caliper', ['bore_mm' => '5/8 in', 'outside_mm' => '1 3/8 in', 'width_mm' => '7/16 in']];
+        yield 'inches' => [
+            '5/8 x 1 3/8 x 7/16',
+            'bearing-from-caliper',
+            ['bore_mm' => '5/8 in', 'outside_mm' => '1 3/8 in', 'width_mm' => '7/16 in'],
+        ];
         yield 'a seal' => ['35 62 7', 'seal', ['printed' => '35 x 62 x 7']];
         yield 'a ball' => ['1/4', 'balls', ['balls' => [['diameter_mm' => '1/4']]]];
         yield 'a fit' => ['47.02 in 46.98', 'fit', ['outside_mm' => 47.0, 'outside_measured_mm' => '47.02', 'bore_mm' => '46.98']];
@@ -35,14 +39,14 @@ final class QuestionTest extends TestCase
     #[DataProvider('asked')]
     public function test_one_line_is_understood(string $typed, string $calculator, array $input): void
     {
-        $first = (new Question)->work(new QuestionInput($typed))->readings[0];
+        $first = (new Question())->work(new QuestionInput($typed))->readings[0];
         self::assertSame($calculator, $first->calculator);
         self::assertEquals((object) $input, $first->input);
     }
 
     public function test_a_bare_number_is_in_the_persons_unit(): void
     {
-        $first = (new Question)->work(new QuestionInput('.625 x 1.375 x .4375', LengthUnit::Inch))->readings[0];
+        $first = (new Question())->work(new QuestionInput('.625 x 1.375 x .4375', LengthUnit::Inch))->readings[0];
         self::assertEquals((object) ['bore_mm' => '.625 in', 'outside_mm' => '1.375 in', 'width_mm' => '.4375 in'], $first->input);
     }
 
@@ -50,7 +54,7 @@ final class QuestionTest extends TestCase
     {
         foreach (['', 'hello there', str_repeat('6204 ', 30), '- - -'] as $typed) {
             try {
-                (new Question)->work(new QuestionInput($typed));
+                (new Question())->work(new QuestionInput($typed));
                 self::fail($typed);
             } catch (Nonsense $nonsense) {
                 self::assertSame('text', $nonsense->field);

@@ -22,7 +22,9 @@ final class GreaseTest extends TestCase
     /** @param  array<string, mixed>  $changed */
     private static function grease(array $changed = []): GreaseResult
     {
-        return (new Grease(Limits::standard()))->work(new GreaseInput(...($changed + ['bore' => Length::mm(25), 'outside' => Length::mm(52), 'width' => Length::mm(15)])));
+        return (new Grease(Limits::standard()))->work(
+            new GreaseInput(...$changed + ['bore' => Length::mm(25), 'outside' => Length::mm(52), 'width' => Length::mm(15)]),
+        );
     }
 
     public function test_grease_as_worked_by_hand(): void
@@ -38,9 +40,14 @@ final class GreaseTest extends TestCase
     public function test_which_seal_comes_out_and_how_many_strokes(): void
     {
         self::assertSame(['sealed', 'none', null], [self::grease()->way, self::grease()->sealOut, self::grease()->strokes]);
-        $fed = self::grease(['nipple' => NippleUse::Used, 'cavityOutside' => Length::mm(50), 'cavityInside' => Length::mm(30), 'cavityLength' => Length::mm(40)]);
+        $fed = self::grease([
+            'nipple' => NippleUse::Used,
+            'cavityOutside' => Length::mm(50),
+            'cavityInside' => Length::mm(30),
+            'cavityLength' => Length::mm(40),
+        ]);
         self::assertSame(['hybrid', 'inner'], [$fed->way, $fed->sealOut]);
-        self::assertEqualsWithDelta(M_PI / 4 * (2500 - 900) * 40 / 1000, $fed->cavity->cubicCentimetres ?? 0.0, 1e-6);
+        self::assertEqualsWithDelta(((M_PI / 4) * (2500 - 900) * 40) / 1000, $fed->cavity->cubicCentimetres ?? 0.0, 1e-6);
         self::assertSame((int) ceil(50.265 / 1.2), $fed->strokes);
         self::assertSame(Level::Care, self::grease(['seals' => 0])->verdict->level, 'open, and no seals in the hub');
         self::assertSame('greased', self::grease(['seals' => 0, 'hubSeals' => true])->way);

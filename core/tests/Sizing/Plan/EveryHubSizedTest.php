@@ -36,7 +36,9 @@ final class EveryHubSizedTest extends TestCase
     {
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
-        return (new WheelJob(Limits::standard()))->report(new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits));
+        return (new WheelJob(Limits::standard()))->report(
+            new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits),
+        );
     }
 
     public function test_every_hub_is_sized_part_by_part_and_seated_ring_by_ring(): void
@@ -53,28 +55,102 @@ final class EveryHubSizedTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, array<string, array<string, mixed>>, string, string, ?string}> pattern, entries, step, key of its first verdict, what to ask for */
+    /**
+     * @return iterable<string, array{string, array<string, array<string, mixed>>, string, string, ?string}> pattern,
+     *   entries, step, key of its first verdict, what to ask for
+     */
     public static function sized(): iterable
     {
-        yield 'a wide bearing by number' => ['knuckle-wide', ['size.part.bearing' => ['text' => '5206 2RS']], 'size.part.bearing', 'number.read', '5206'];
-        yield 'by its sizes written out' => ['knuckle-wide', ['size.part.bearing' => ['text' => '30 x 62 x 23.8']], 'size.part.bearing', 'caliper.is', '3206'];
-        yield 'by the caliper' => ['single-ring', ['size.part.bearing.bore' => ['mm' => 19.99], 'size.part.bearing.outside' => ['mm' => 46.98], 'size.part.bearing.width' => ['mm' => 13.96]], 'size.part.bearing', 'caliper.is', '6204'];
-        yield 'a seal by what is printed' => ['knuckle-wide', ['size.part.seal_left' => ['text' => '40 58 8']], 'size.part.seal_left', 'seal.is', '40 × 58 × 8 mm'];
-        yield 'a snap ring by its bore' => ['knuckle-wide', ['size.part.snap_ring_right.diameter' => ['mm' => 60.02]], 'size.part.snap_ring_right', 'snap_ring.is', 'Internal snap ring 60 mm'];
-        yield 'balls' => ['cup-cone', ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.34]], 'size.part.balls_left', 'balls.are', 'Balls 1/4 in'];
-        yield 'worn balls' => ['cup-cone', ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.22]], 'size.part.balls_left', 'balls.mixed', null];
-        yield 'a cone with its own cup' => ['taper-pair', ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'LM11910']], 'size.part.taper_cone_left', 'taper.set', 'Taper set LM11949/LM11910'];
-        yield 'a cone with a stranger' => ['taper-pair', ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'L44610']], 'size.part.taper_cone_left', 'taper.mixed', 'LM11949'];
-        yield 'the pin of a castle nut' => ['knuckle-wide', ['size.part.castle_nut_left.hole' => ['mm' => 5.05]], 'size.part.castle_nut_left', 'pin.is', 'split pin 5'];
+        yield 'a wide bearing by number' => [
+            'knuckle-wide',
+            ['size.part.bearing' => ['text' => '5206 2RS']],
+            'size.part.bearing',
+            'number.read',
+            '5206',
+        ];
+        yield 'by its sizes written out' => [
+            'knuckle-wide',
+            ['size.part.bearing' => ['text' => '30 x 62 x 23.8']],
+            'size.part.bearing',
+            'caliper.is',
+            '3206',
+        ];
+        yield 'by the caliper' => [
+            'single-ring',
+            [
+                'size.part.bearing.bore' => ['mm' => 19.99],
+                'size.part.bearing.outside' => ['mm' => 46.98],
+                'size.part.bearing.width' => ['mm' => 13.96],
+            ],
+            'size.part.bearing',
+            'caliper.is',
+            '6204',
+        ];
+        yield 'a seal by what is printed' => [
+            'knuckle-wide',
+            ['size.part.seal_left' => ['text' => '40 58 8']],
+            'size.part.seal_left',
+            'seal.is',
+            '40 × 58 × 8 mm',
+        ];
+        yield 'a snap ring by its bore' => [
+            'knuckle-wide',
+            ['size.part.snap_ring_right.diameter' => ['mm' => 60.02]],
+            'size.part.snap_ring_right',
+            'snap_ring.is',
+            'Internal snap ring 60 mm',
+        ];
+        yield 'balls' => [
+            'cup-cone',
+            ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.34]],
+            'size.part.balls_left',
+            'balls.are',
+            'Balls 1/4 in',
+        ];
+        yield 'worn balls' => [
+            'cup-cone',
+            ['size.part.balls_left.ball_1' => ['mm' => 6.35], 'size.part.balls_left.ball_2' => ['mm' => 6.22]],
+            'size.part.balls_left',
+            'balls.mixed',
+            null,
+        ];
+        yield 'a cone with its own cup' => [
+            'taper-pair',
+            ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'LM11910']],
+            'size.part.taper_cone_left',
+            'taper.set',
+            'Taper set LM11949/LM11910',
+        ];
+        yield 'a cone with a stranger' => [
+            'taper-pair',
+            ['size.part.taper_cone_left' => ['text' => 'LM11949'], 'size.part.taper_cup_left' => ['text' => 'L44610']],
+            'size.part.taper_cone_left',
+            'taper.mixed',
+            'LM11949',
+        ];
+        yield 'the pin of a castle nut' => [
+            'knuckle-wide',
+            ['size.part.castle_nut_left.hole' => ['mm' => 5.05]],
+            'size.part.castle_nut_left',
+            'pin.is',
+            'split pin 5',
+        ];
     }
 
     /** @param  array<string, array<string, mixed>>  $entries */
     #[DataProvider('sized')]
-    public function test_parts_are_sized_by_what_serves_their_kind(string $pattern, array $entries, string $step, string $key, ?string $askFor): void
-    {
+    public function test_parts_are_sized_by_what_serves_their_kind(
+        string $pattern,
+        array $entries,
+        string $step,
+        string $key,
+        ?string $askFor,
+    ): void {
         $report = self::report($pattern, $entries);
         self::assertSame($key, self::step($report, $step)->verdicts[0]->headline->key);
-        $finding = array_values(array_filter($report->partFindings, static fn (PartFinding $f): bool => "size.part.$f->part" === $step))[0];
+        $finding = array_values(
+            array_filter($report->partFindings, static fn (PartFinding $f): bool => "size.part.$f->part" === $step),
+        )[0];
         self::assertStringContainsString($askFor ?? '', English::of($finding->askFor));
     }
 
@@ -91,16 +167,29 @@ final class EveryHubSizedTest extends TestCase
 
     public function test_grease_follows_the_nipple_and_the_use(): void
     {
-        self::assertSame('grease.hybrid', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'used']]), 'size.grease')->verdicts[0]->headline->key);
-        self::assertSame('grease.sealed', self::step(self::report('spindle', ['size.nipple' => ['choice' => 'unused']]), 'size.grease')->verdicts[0]->headline->key);
-        self::assertSame('grease.mix', self::step(self::report('spindle', ['size.grease_old' => ['choice' => 'polyurea'], 'size.grease_new' => ['choice' => 'lithium']]), 'size.grease')->verdicts[0]->headline->key);
+        self::assertSame(
+            'grease.hybrid',
+            self::step(self::report('spindle', ['size.nipple' => ['choice' => 'used']]), 'size.grease')->verdicts[0]->headline->key,
+        );
+        self::assertSame(
+            'grease.sealed',
+            self::step(self::report('spindle', ['size.nipple' => ['choice' => 'unused']]), 'size.grease')->verdicts[0]->headline->key,
+        );
+        self::assertSame(
+            'grease.mix',
+            self::step(
+                self::report('spindle', ['size.grease_old' => ['choice' => 'polyurea'], 'size.grease_new' => ['choice' => 'lithium']]),
+                'size.grease',
+            )->verdicts[0]->headline->key,
+        );
     }
 
     public function test_words_of_cones_are_asked_of_both(): void
     {
         $report = self::report('cup-cone', [
             'part.cone_left' => ['state' => 'on_tray', 'condition' => 'replace'],
-            'source.part.cone_left.old.thread' => ['text' => 'M10x1'], 'source.part.cone_left.new.thread' => ['text' => 'M9 x 1'],
+            'source.part.cone_left.old.thread' => ['text' => 'M10x1'],
+            'source.part.cone_left.new.thread' => ['text' => 'M9 x 1'],
         ]);
         self::assertSame(Level::Stop, self::step($report, 'source.match.cone_left')->verdicts[0]->level);
         $places = array_map(static fn (Ask $a): string => $a->place, self::step($report, 'source.match.cone_left')->asks);
@@ -111,8 +200,14 @@ final class EveryHubSizedTest extends TestCase
 
     public function test_the_axle_is_judged_where_each_ring_sits_and_by_hand(): void
     {
-        $report = self::report('pair-sleeve', ['size.part.axle.bearing_left' => ['mm' => 19.97], 'size.part.axle.bearing_right' => ['mm' => 19.80]]);
-        self::assertSame([Level::Go, Level::Stop], array_map(static fn ($v): Level => $v->level, self::step($report, 'size.axle')->verdicts));
+        $report = self::report('pair-sleeve', [
+            'size.part.axle.bearing_left' => ['mm' => 19.97],
+            'size.part.axle.bearing_right' => ['mm' => 19.8],
+        ]);
+        self::assertSame(
+            [Level::Go, Level::Stop],
+            array_map(static fn ($v): Level => $v->level, self::step($report, 'size.axle')->verdicts),
+        );
         $felt = self::report('pair-sleeve', ['size.part.axle.feel' => ['choice' => 'thumb_push']]);
         self::assertSame(Level::Go, self::step($felt, 'size.axle')->verdicts[0]->level);
     }

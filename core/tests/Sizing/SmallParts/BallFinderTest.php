@@ -21,7 +21,9 @@ final class BallFinderTest extends TestCase
     /** @param  list<float>  $mm */
     private static function balls(array $mm, Instrument $by = Instrument::DigitalCaliper): PartFound
     {
-        return (new BallFinder(Limits::standard()))->work(new BallInput(array_map(static fn (float $d): BallReading => new BallReading(Length::mm($d)), $mm), $by));
+        return (new BallFinder(Limits::standard()))->work(
+            new BallInput(array_map(static fn (float $d): BallReading => new BallReading(Length::mm($d)), $mm), $by),
+        );
     }
 
     public function test_balls_by_caliper_and_when_a_micrometer_is_needed(): void

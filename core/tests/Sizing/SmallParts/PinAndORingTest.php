@@ -32,14 +32,22 @@ final class PinAndORingTest extends TestCase
     #[DataProvider('pins')]
     public function test_a_split_pin_by_its_hole(float $hole, ?float $thread, string $headline, Level $level): void
     {
-        $verdict = (new SplitPinFinder(Limits::standard()))->work(new SplitPinInput(Reading::mm($hole, Instrument::DigitalCaliper), $thread === null ? null : Length::mm($thread)))->verdict;
+        $verdict = (new SplitPinFinder(Limits::standard()))->work(
+            new SplitPinInput(Reading::mm($hole, Instrument::DigitalCaliper), $thread === null ? null : Length::mm($thread)),
+        )->verdict;
         self::assertSame([$headline, $level], [$verdict->headline->inEnglish(), $verdict->level]);
     }
 
     public function test_an_o_ring_is_stretched_a_little_by_its_groove(): void
     {
-        $found = (new ORingFinder(Limits::standard()))->work(new ORingInput(Reading::mm(19.3, Instrument::DigitalCaliper), Reading::mm(1.8, Instrument::DigitalCaliper)));
+        $found = (new ORingFinder(Limits::standard()))->work(
+            new ORingInput(Reading::mm(19.3, Instrument::DigitalCaliper), Reading::mm(1.8, Instrument::DigitalCaliper)),
+        );
         self::assertSame('O-ring 018', English::of($found->found));
-        self::assertSame('o_ring.none', (new ORingFinder(Limits::standard()))->work(new ORingInput(Reading::mm(80, Instrument::DigitalCaliper)))->verdict->headline->key);
+        self::assertSame(
+            'o_ring.none',
+            (new ORingFinder(Limits::standard()))->work(new ORingInput(Reading::mm(80, Instrument::DigitalCaliper)))->verdict->headline
+                ->key,
+        );
     }
 }

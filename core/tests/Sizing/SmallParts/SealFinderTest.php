@@ -51,7 +51,10 @@ final class SealFinderTest extends TestCase
 
     public function test_a_seal_by_caliper_is_found_over_a_worn_track(): void
     {
-        self::assertSame('35 × 62 × 7 mm', self::seal(new SealInput(null, self::caliper(34.85), self::caliper(62.04), self::caliper(7.1)))->found);
+        self::assertSame(
+            '35 × 62 × 7 mm',
+            self::seal(new SealInput(null, self::caliper(34.85), self::caliper(62.04), self::caliper(7.1)))->found,
+        );
         $bore = self::seal(new SealInput(null, null, self::caliper(47.02)));
         self::assertSame(Level::Care, $bore->verdict->level);
         self::assertGreaterThan(3, count($bore->candidates));

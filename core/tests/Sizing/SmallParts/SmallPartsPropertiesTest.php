@@ -30,17 +30,31 @@ final class SmallPartsPropertiesTest extends TestCase
     {
         foreach (Table::rows('seals') as $row) {
             if ($row['system'] === 'metric') {
-                $found = (new SealFinder(Limits::standard()))->work(new SealInput("{$row['shaft_mm']} x {$row['bore_mm']} x {$row['width_mm']}"));
-                self::assertStringStartsWith((float) $row['shaft_mm'].' × '.(float) $row['bore_mm'], English::of($found->candidates[0]->sizes));
+                $found = (new SealFinder(Limits::standard()))->work(
+                    new SealInput("{$row['shaft_mm']} x {$row['bore_mm']} x {$row['width_mm']}"),
+                );
+                self::assertStringStartsWith(
+                    (float) $row['shaft_mm'].' × '.(float) $row['bore_mm'],
+                    English::of($found->candidates[0]->sizes),
+                );
             }
         }
         foreach (Table::rows('snap_rings') as $row) {
             $seat = $row['kind'] === 'internal' ? RingSeat::Bore : RingSeat::Shaft;
-            $found = (new SnapRingFinder(Limits::standard()))->work(new SnapRingInput(Reading::mm((float) $row['size_mm'], Instrument::Micrometer), $seat, Reading::mm((float) $row['groove_mm'], Instrument::Micrometer), Reading::mm((float) $row['thickness_mm'], Instrument::Micrometer)));
+            $found = (new SnapRingFinder(Limits::standard()))->work(
+                new SnapRingInput(
+                    Reading::mm((float) $row['size_mm'], Instrument::Micrometer),
+                    $seat,
+                    Reading::mm((float) $row['groove_mm'], Instrument::Micrometer),
+                    Reading::mm((float) $row['thickness_mm'], Instrument::Micrometer),
+                ),
+            );
             self::assertSame($row['system'], $found->candidates[0]->system, $row['size_mm']);
         }
         foreach (Table::rows('balls') as $row) {
-            $found = (new BallFinder(Limits::standard()))->work(new BallInput([new BallReading(Length::mm((float) $row['diameter_mm']))], Instrument::Micrometer));
+            $found = (new BallFinder(Limits::standard()))->work(
+                new BallInput([new BallReading(Length::mm((float) $row['diameter_mm']))], Instrument::Micrometer),
+            );
             self::assertSame($row['name'], English::of($found->found));
         }
     }

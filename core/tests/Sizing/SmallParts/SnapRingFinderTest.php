@@ -18,7 +18,10 @@ use PHPUnit\Framework\TestCase;
 /** A snap ring by what it sits in or on. */
 final class SnapRingFinderTest extends TestCase
 {
-    /** @return iterable<string, array{RingSeat, float, string, float, float}> seat, diameter, size, groove, thickness: typed from the standards */
+    /**
+     * @return iterable<string, array{RingSeat, float, string, float, float}> seat, diameter, size, groove, thickness:
+     *   typed from the standards
+     */
     public static function rings(): iterable
     {
         yield 'DIN 472 47' => [RingSeat::Bore, 47.01, '47 mm', 49.5, 1.75];
@@ -31,11 +34,22 @@ final class SnapRingFinderTest extends TestCase
     }
 
     #[DataProvider('rings')]
-    public function test_a_snap_ring_by_what_it_sits_in_or_on(RingSeat $seat, float $diameter, string $size, float $groove, float $thick): void
-    {
-        $found = (new SnapRingFinder(Limits::standard()))->work(new SnapRingInput(Reading::mm($diameter, Instrument::DigitalCaliper), $seat));
+    public function test_a_snap_ring_by_what_it_sits_in_or_on(
+        RingSeat $seat,
+        float $diameter,
+        string $size,
+        float $groove,
+        float $thick,
+    ): void {
+        $found = (new SnapRingFinder(Limits::standard()))->work(
+            new SnapRingInput(Reading::mm($diameter, Instrument::DigitalCaliper), $seat),
+        );
         self::assertStringContainsString($size, English::of($found->found));
-        self::assertEqualsWithDelta([$groove, $thick], [$found->verdict->figures[0]->value->amount(), $found->verdict->figures[2]->value->amount()], 1e-6);
+        self::assertEqualsWithDelta(
+            [$groove, $thick],
+            [$found->verdict->figures[0]->value->amount(), $found->verdict->figures[2]->value->amount()],
+            1e-6,
+        );
     }
 
     public function test_an_inch_ring_a_hair_from_a_metric_one_is_named_beside_it(): void

@@ -29,14 +29,14 @@ final class TaperSetTest extends TestCase
     #[DataProvider('tapers')]
     public function test_a_cone_and_a_cup_belong_together_or_do_not(string $cone, string $cup, ?bool $belongs, Level $level): void
     {
-        $result = (new TaperSet)->work(new TaperSetInput($cone, $cup));
+        $result = (new TaperSet())->work(new TaperSetInput($cone, $cup));
         self::assertSame([$belongs, $level], [$result->belongs, $result->verdict->level]);
     }
 
     public function test_a_taper_says_which_number_cannot_be_read(): void
     {
         try {
-            (new TaperSet)->work(new TaperSetInput('LM11949', 'nothing'));
+            (new TaperSet())->work(new TaperSetInput('LM11949', 'nothing'));
             self::fail('was taken');
         } catch (Nonsense $nonsense) {
             self::assertSame('cup', $nonsense->field);

@@ -20,18 +20,28 @@ use PHPUnit\Framework\TestCase;
 final class BoreSurveyTest extends TestCase
 {
     /** @param  list<array{BoreDepth, string, float}>  $readings */
-    private static function survey(array $readings, Instrument $by = Instrument::DigitalCaliper): \CleanRace\Core\Sizing\Wear\BoreSurveyResult
-    {
-        return (new BoreSurvey(Limits::standard()))->work(new BoreSurveyInput(array_map(
-            static fn (array $r): BoreReading => new BoreReading($r[0], Clock::read($r[1]), Reading::mm($r[2], $by)), $readings,
-        )));
+    private static function survey(
+        array $readings,
+        Instrument $by = Instrument::DigitalCaliper,
+    ): \CleanRace\Core\Sizing\Wear\BoreSurveyResult {
+        return (new BoreSurvey(Limits::standard()))->work(
+            new BoreSurveyInput(
+                array_map(
+                    static fn (array $r): BoreReading => new BoreReading($r[0], Clock::read($r[1]), Reading::mm($r[2], $by)),
+                    $readings,
+                ),
+            ),
+        );
     }
 
     public function test_ovality_is_exact_for_an_ellipse_whichever_way_it_lies(): void
     {
         foreach (range(0, 170, 10) as $turn) {
             $diameter = static fn (int $clock): float => 47.0 + 0.04 * cos(2 * deg2rad($clock * 30 - $turn));
-            $result = self::survey([[BoreDepth::Lip, '12', $diameter(0)], [BoreDepth::Lip, '2', $diameter(2)], [BoreDepth::Lip, '4', $diameter(4)]], Instrument::BoreGauge);
+            $result = self::survey(
+                [[BoreDepth::Lip, '12', $diameter(0)], [BoreDepth::Lip, '2', $diameter(2)], [BoreDepth::Lip, '4', $diameter(4)]],
+                Instrument::BoreGauge,
+            );
             self::assertEqualsWithDelta(0.08, $result->ovality?->mm, 1e-6, "turned $turn");
             self::assertSame('oval', $result->pattern);
             self::assertSame(Level::Stop, $result->verdict->level);
@@ -40,7 +50,14 @@ final class BoreSurveyTest extends TestCase
 
     public function test_a_round_straight_bore_read_with_a_caliper_is_go(): void
     {
-        $result = self::survey([[BoreDepth::Lip, '12', 46.98], [BoreDepth::Lip, '2', 46.98], [BoreDepth::Lip, '4', 46.99], [BoreDepth::Bottom, '12', 46.98], [BoreDepth::Bottom, '2', 46.97], [BoreDepth::Bottom, '4', 46.98]]);
+        $result = self::survey([
+            [BoreDepth::Lip, '12', 46.98],
+            [BoreDepth::Lip, '2', 46.98],
+            [BoreDepth::Lip, '4', 46.99],
+            [BoreDepth::Bottom, '12', 46.98],
+            [BoreDepth::Bottom, '2', 46.97],
+            [BoreDepth::Bottom, '4', 46.98],
+        ]);
         self::assertSame(Level::Go, $result->verdict->level);
         self::assertNull($result->pattern);
         self::assertEqualsWithDelta(46.98, $result->mean->value->mm, 1e-9);
@@ -49,7 +66,12 @@ final class BoreSurveyTest extends TestCase
 
     public function test_patterns_of_wear_have_their_names(): void
     {
-        $depths = static fn (float $lip, float $bottom): array => [[BoreDepth::Lip, '12', $lip], [BoreDepth::Lip, '2', $lip], [BoreDepth::Bottom, '12', $bottom], [BoreDepth::Bottom, '2', $bottom]];
+        $depths = static fn (float $lip, float $bottom): array => [
+            [BoreDepth::Lip, '12', $lip],
+            [BoreDepth::Lip, '2', $lip],
+            [BoreDepth::Bottom, '12', $bottom],
+            [BoreDepth::Bottom, '2', $bottom],
+        ];
         self::assertSame('worn_inside', self::survey($depths(46.98, 47.05))->pattern);
         self::assertSame('mouth_opened', self::survey($depths(47.06, 46.98))->pattern);
         self::assertNull(self::survey($depths(46.98, 46.98))->pattern);
@@ -64,7 +86,13 @@ final class BoreSurveyTest extends TestCase
 
     public function test_a_survey_refuses_the_same_place_twice_and_another_bore(): void
     {
-        foreach ([[[BoreDepth::Lip, '12', 47.0], [BoreDepth::Lip, '12', 47.0]], [[BoreDepth::Lip, '12', 47.0], [BoreDepth::Lip, '2', 30.0]], []] as $readings) {
+        foreach (
+            [
+                [[BoreDepth::Lip, '12', 47.0], [BoreDepth::Lip, '12', 47.0]],
+                [[BoreDepth::Lip, '12', 47.0], [BoreDepth::Lip, '2', 30.0]],
+                [],
+            ] as $readings
+        ) {
             try {
                 self::survey($readings);
                 self::fail('was taken');

@@ -27,8 +27,13 @@ final class WearPatternTest extends TestCase
      * @param  list<array{BoreDepth, float}>  $means
      * @param  list<WallLook>  $look
      */
-    private static function survey(array $means, SurveyedWall $wall, array $look = [], ?float $ring = null, ?FitFeel $feel = null): BoreSurveyResult
-    {
+    private static function survey(
+        array $means,
+        SurveyedWall $wall,
+        array $look = [],
+        ?float $ring = null,
+        ?FitFeel $feel = null,
+    ): BoreSurveyResult {
         $readings = [];
         foreach ($means as [$depth, $mm]) {
             foreach (['12', '2', '4'] as $clock) {
@@ -36,7 +41,9 @@ final class WearPatternTest extends TestCase
             }
         }
 
-        return (new BoreSurvey(Limits::standard()))->work(new BoreSurveyInput($readings, $feel, $wall, $look, $ring === null ? null : Length::mm($ring)));
+        return (new BoreSurvey(Limits::standard()))->work(
+            new BoreSurveyInput($readings, $feel, $wall, $look, $ring === null ? null : Length::mm($ring)),
+        );
     }
 
     public function test_wear_has_its_name_by_readings_and_by_looks(): void
@@ -45,7 +52,10 @@ final class WearPatternTest extends TestCase
         self::assertSame('mouth_corroded', self::survey($depths(47.06, 46.98), SurveyedWall::Bore, [WallLook::RustAtLip])->pattern);
         self::assertSame('mouth_opened', self::survey($depths(47.06, 46.98), SurveyedWall::Bore)->pattern);
         self::assertSame('crept', self::survey($depths(47.03, 47.03), SurveyedWall::Bore, ring: 47)->pattern);
-        self::assertSame('crept', self::survey([[BoreDepth::Lip, 47.0]], SurveyedWall::Bore, [WallLook::BrightBand], feel: FitFeel::DropsIn)->pattern);
+        self::assertSame(
+            'crept',
+            self::survey([[BoreDepth::Lip, 47.0]], SurveyedWall::Bore, [WallLook::BrightBand], feel: FitFeel::DropsIn)->pattern,
+        );
         self::assertSame('worn_inside', self::survey([[BoreDepth::Lip, 46.98]], SurveyedWall::Bore, [WallLook::GripsAtMouth])->pattern);
         self::assertNull(self::survey($depths(46.98, 46.98), SurveyedWall::Bore, ring: 47)->pattern);
     }

@@ -32,13 +32,15 @@ export function DayLine({
   const every = span > 900 ? 120 : 60;
   const hours = Array.from({ length: Math.floor(span / every) + 1 }, (_, i) => first + i * every);
   const row = (job: number): number => rows.findIndex((one) => one.job === job);
+  const said = (one: (typeof hands)[number]): string =>
+    `${clock(one.from)} ${rows[row(one.job)]?.name} ${one.station.replace('_', ' ')}`;
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
       width="100%"
       style={{ display: 'block', fontFamily: 'var(--chakra-fonts-heading)', fontWeight: 600 }}
       role="img"
-      aria-label={`The day: ${hands.map((one) => `${clock(one.from)} ${rows[row(one.job)]?.name} ${one.station.replace('_', ' ')}`).join(', ')}`}
+      aria-label={`The day: ${hands.map(said).join(', ')}`}
     >
       <defs>
         <pattern id="waits" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

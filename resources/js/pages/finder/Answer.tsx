@@ -14,7 +14,7 @@ interface Props {
   onTry: (number: string) => void;
 }
 
-/** What a calculator found, beside its verdict: a drawing, a ranking, what may stand in. Nothing for those that say it all in their verdict. */
+/** What a calculator found, beside its verdict: a drawing, a ranking, what may stand in; nothing where its verdict says all. */
 export function Answer({ worked, onShaft, onTry }: Props): ReactNode {
   switch (worked.calculator) {
     case 'bearing-number':

@@ -33,7 +33,10 @@ const Across = ({ clock }: { clock: string }) => (
   </chakra.svg>
 );
 
-/** Diameters of a seat: three depths, three clock directions. Beside them what it looks like and what hands felt; below, the wall and the fit drawn. */
+/**
+ * Diameters of a seat: three depths, three clock directions. Beside them what it looks like and what hands felt; below, the
+ * wall and the fit drawn.
+ */
 export function SurveyPanel({ step }: { step: Step }) {
   const { report } = useBench();
   const units = useUnits();
