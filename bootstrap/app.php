@@ -13,7 +13,7 @@ use App\Http\Middleware\ReadCookies;
 use App\Http\Middleware\ReadSession;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Auth\Middleware\Authenticate;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -55,7 +55,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a person typed wrong is told to the person; it is no fault of the program to be looked into.
-        $exceptions->dontReport([InputFaults::class, Nonsense::class, UnknownCalculator::class, Conflict::class]);
+        $exceptions->dontReport([InputFaults::class, InvalidInput::class, UnknownCalculator::class, Conflict::class]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'files/*'));
         $exceptions->render(
             static fn (Throwable $fault, Request $request) => $request->is('api/*', 'files/*')

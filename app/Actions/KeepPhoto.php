@@ -8,7 +8,7 @@ use App\Http\Conflicts\Conflict;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\User;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
@@ -20,7 +20,7 @@ final readonly class KeepPhoto
     }
 
     /**
-     * @throws Nonsense when it is not a picture
+     * @throws InvalidInput when it is not a picture
      * @throws Conflict when the job is signed, or the id stands for another photo
      */
     public function __invoke(Job $job, User $by, string $id, UploadedFile $file): Photo

@@ -9,7 +9,7 @@ use App\Http\Conflicts\Conflict;
 use App\Models\Job;
 use App\Models\Record;
 use App\Models\User;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Support\Carbon;
 
 use function Illuminate\Support\defer;
@@ -57,7 +57,7 @@ final readonly class KeepRecord
      * @param  ?array<string, mixed>  $entry
      * @return array{Record, bool} the record as it stands, and whether it is new
      *
-     * @throws Nonsense when the entry is not what the place asks for
+     * @throws InvalidInput when the entry is not what the place asks for
      * @throws Conflict when the job is signed, or the id stands for something else
      */
     public function __invoke(
@@ -77,7 +77,7 @@ final readonly class KeepRecord
                 $record = $job->isSigned()
                     ? throw Conflict::closed()
                     : $this->record($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt);
-            } catch (Nonsense|Conflict $fault) {
+            } catch (InvalidInput|Conflict $fault) {
                 // What was kept before is kept, whatever has changed since.
                 return [self::keptAs($id, $job, $place) ?? throw $fault, false];
             }

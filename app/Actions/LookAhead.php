@@ -12,11 +12,11 @@ use App\Models\Job;
 use App\Models\MeterReading;
 use App\Shapes\Json;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\LookAgain;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Proving\AfterSigning;
 use CleanRace\Core\Verdict\Message;
 use Illuminate\Support\Carbon;
@@ -70,7 +70,7 @@ final readonly class LookAhead
         }
         try {
             $day = $when === null ? null : DueDay::of(LookAgain::read($when), $signed, $job->machine_id);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             $day = null;
         }
         $this->due($job, 'carry', $what ?? Message::plain('Look again'), $day);
@@ -78,7 +78,7 @@ final readonly class LookAhead
 
     private function recheck(Job $job, Notebook $notebook, Carbon $signed): void
     {
-        $what = $this->after->recheck(Patterns::find($job->pattern), $notebook);
+        $what = $this->after->recheck(HubPatterns::find($job->pattern), $notebook);
         if ($what !== null) {
             $this->due($job, 'recheck', $what, DueDay::of(LookAgain::inDays($this->after->recheckDays()), $signed, $job->machine_id));
         }

@@ -10,14 +10,14 @@ use CleanRace\Core\Hub\Finding;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Mechanics\Warmth\WarmHub;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubPlaces;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Steps\EntryReader;
 
 /**
@@ -38,13 +38,13 @@ final readonly class ReadEntry
      * @param  ?array<string, mixed>  $entry null withdraws what stands there
      * @return array{value: ?array<string, mixed>, instrument: ?string}
      *
-     * @throws Nonsense with the place as its field
+     * @throws InvalidInput with the place as its field
      */
     public function __invoke(Job $job, Notebook $notebook, string $address, ?array $entry, string $unit, ?string $instrument): array
     {
         $place = Places::at($address);
         try {
-            $hub = new HubPlaces(Patterns::find($job->pattern), $notebook);
+            $hub = new HubPlaces(HubPatterns::find($job->pattern), $notebook);
             $hub->mustHave($place);
             if ($entry === null) {
                 return ['value' => null, 'instrument' => null];
@@ -53,10 +53,10 @@ final readonly class ReadEntry
             $findings = $part === null ? [] : array_map(static fn (Finding $f): string => $f->value, Finding::of($part->kind));
             $value = $this->reader->read($place, $entry, $unit, $notebook->value($address), $findings);
             if ($place->kind === AskKind::Stack) {
-                StackEdits::from($value)->checked(Patterns::find($job->pattern)->stack($notebook));
+                StackEdits::from($value)->checked(HubPatterns::find($job->pattern)->stack($notebook));
             }
-        } catch (Nonsense $nonsense) {
-            throw Nonsense::entered($nonsense->field === 'reason' ? 'reason' : $address, $nonsense->getMessage(), $entry);
+        } catch (InvalidInput $invalid) {
+            throw InvalidInput::entered($invalid->field === 'reason' ? 'reason' : $address, $invalid->getMessage(), $entry);
         }
         $value = match (true) {
             $place->kind === AskKind::Part => $this->inOrder($notebook, $address, $value),

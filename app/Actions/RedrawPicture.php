@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\ImageManager;
 use Throwable;
@@ -21,23 +21,23 @@ final class RedrawPicture
     /**
      * @return array{string, int, int} JPEG, width, height
      *
-     * @throws Nonsense when it is not a picture
+     * @throws InvalidInput when it is not a picture
      */
     public function __invoke(string $bytes): array
     {
         $size = @getimagesizefromstring($bytes);
         if ($size === false) {
-            throw Nonsense::about('photo', 'That file is not a picture, whatever its name says. Take a JPEG, PNG or WebP.');
+            throw InvalidInput::about('photo', 'That file is not a picture, whatever its name says. Take a JPEG, PNG or WebP.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw Nonsense::about('photo', 'That picture has more than 60 million points. Take it smaller.');
+            throw InvalidInput::about('photo', 'That picture has more than 60 million points. Take it smaller.');
         }
         try {
             $image = (new ImageManager(new Driver()))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
 
             return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
         } catch (Throwable) {
-            throw Nonsense::about('photo', 'That picture cannot be opened: it may be damaged. Take it again.');
+            throw InvalidInput::about('photo', 'That picture cannot be opened: it may be damaged. Take it again.');
         }
     }
 }

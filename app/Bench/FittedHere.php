@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Mechanics\Drivers\FittedBefore;
 
 /** The bearings that this shop's jobs were about, by size, with how many jobs. */
@@ -53,7 +53,7 @@ final readonly class FittedHere
     {
         try {
             return (new DesignationReader())->read($number);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

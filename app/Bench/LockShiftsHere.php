@@ -9,8 +9,8 @@ use App\Models\Record;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubSetting;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Setting\Plan\ConeSteps;
 use CleanRace\Core\Tables\Limits;
 
@@ -22,7 +22,7 @@ final readonly class LockShiftsHere
     /** @return list<Angle> none for a hub without cones */
     public static function before(Job $job): array
     {
-        if (! in_array(HubSetting::Cones, Patterns::find($job->pattern)->card()->sets, true)) {
+        if (! in_array(HubSetting::Cones, HubPatterns::find($job->pattern)->card()->sets, true)) {
             return [];
         }
         $earlier = Job::query()

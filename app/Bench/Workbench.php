@@ -14,8 +14,8 @@ use CleanRace\Core\Mechanics\Squareness\DepthRound;
 use CleanRace\Core\Mechanics\Squareness\SeatingTrendResult;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Seating\Press\PressSetup;
 use CleanRace\Core\Steps\Station;
 use CleanRace\Core\Tables\Limits;
@@ -64,7 +64,7 @@ final readonly class Workbench
 
     public function pattern(Job $job): Pattern
     {
-        return Patterns::find($job->pattern);
+        return HubPatterns::find($job->pattern);
     }
 
     /**
@@ -77,7 +77,7 @@ final readonly class Workbench
         [$drivers, $wall] = $shop->wall();
 
         return new Bench(
-            Patterns::find($job->pattern),
+            HubPatterns::find($job->pattern),
             $notebook,
             $drivers,
             $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Sizing\Finder\Interpretation;
 use CleanRace\Core\Sizing\Finder\Question;
 use CleanRace\Core\Sizing\Finder\QuestionInput;
@@ -22,7 +22,7 @@ final readonly class Asked
     {
     }
 
-    /** @throws Nonsense when nothing is understood */
+    /** @throws InvalidInput when nothing is understood */
     public static function inWords(Calculators $calculators, QuestionInput $question, int $as): self
     {
         $readings = (new Question())->work($question)->readings;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Calculators;
 
 use CleanRace\Core\Calculators\Registry;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Contracts\Container\Container;
 use LogicException;
 use ReflectionMethod;
@@ -30,9 +30,9 @@ final readonly class Calculators
         $input = $this->reader->read(self::inputOf($class), $given);
         try {
             return $this->container->make($class)->work($input);
-        } catch (Nonsense $nonsense) {
+        } catch (InvalidInput $invalid) {
             throw new InputFaults([
-                ['field' => $nonsense->field ?? CalculatorCard::of($class)->fields[0]->name, 'detail' => $nonsense->getMessage()],
+                ['field' => $invalid->field ?? CalculatorCard::of($class)->fields[0]->name, 'detail' => $invalid->getMessage()],
             ]);
         }
     }

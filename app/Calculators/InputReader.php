@@ -10,9 +10,9 @@ use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Money;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Measure\Reading;
@@ -75,8 +75,8 @@ final class InputReader
             }
             try {
                 $arguments[$parameter->getName()] = $this->value($parameter, $type, $given[$name], $path.$name);
-            } catch (Nonsense $nonsense) {
-                $this->fault($path.$name, $nonsense->getMessage());
+            } catch (InvalidInput $invalid) {
+                $this->fault($path.$name, $invalid->getMessage());
             }
         }
         foreach (array_diff(array_map(strval(...), array_keys($given)), $known) as $stranger) {
@@ -87,8 +87,8 @@ final class InputReader
         }
         try {
             return new $class(...$arguments);
-        } catch (Nonsense $nonsense) {
-            $this->fault($path.($nonsense->field ?? ($known[0] ?? '')), $nonsense->getMessage());
+        } catch (InvalidInput $invalid) {
+            $this->fault($path.($invalid->field ?? ($known[0] ?? '')), $invalid->getMessage());
 
             return null;
         }
@@ -107,19 +107,19 @@ final class InputReader
             $type === Pressure::class => $this->within($field, Pressure::megapascals(self::number($given)), false),
             $type === Angle::class => $this->within($field, Angle::degrees(self::number($given)), false),
             $type === Clock::class => Clock::read(
-                is_scalar($given) ? (string) $given : throw new Nonsense('Say an hour of the clock, such as 12 or 1:30.'),
+                is_scalar($given) ? (string) $given : throw new InvalidInput('Say an hour of the clock, such as 12 or 1:30.'),
             ),
-            $type === 'bool' => is_bool($given) ? $given : throw new Nonsense('Say true or false.'),
+            $type === 'bool' => is_bool($given) ? $given : throw new InvalidInput('Say true or false.'),
             $type === Money::class => is_string($given) || is_int($given)
                 ? Money::read((string) $given)
-                : throw new Nonsense('Write an amount as text, such as "12.50".'),
+                : throw new InvalidInput('Write an amount as text, such as "12.50".'),
             $type === 'int' => self::whole($field, $given),
             $type === 'string' => is_string($given) || is_int($given) || is_float($given)
                 ? trim((string) $given)
-                : throw new Nonsense('Give it as text.'),
+                : throw new InvalidInput('Give it as text.'),
             $type === 'array' => $this->list($field, $given, $path),
             is_a($type, BackedEnum::class, true) => self::oneOf($type, $given),
-            default => throw new Nonsense('This field cannot be read.'),
+            default => throw new InvalidInput('This field cannot be read.'),
         };
     }
 
@@ -129,7 +129,7 @@ final class InputReader
             return Reading::of($this->within($field, self::length($given), true), $field->by);
         }
         if (array_diff(array_keys($given), ['value', 'plus_minus_mm', 'instrument']) !== [] || ! array_key_exists('value', $given)) {
-            throw new Nonsense('Give a number, a text such as "1 1/16 in", or {value, instrument} or {value, plus_minus_mm}.');
+            throw new InvalidInput('Give a number, a text such as "1 1/16 in", or {value, instrument} or {value, plus_minus_mm}.');
         }
         $value = $this->within($field, self::length($given['value']), true);
         $by = isset($given['plus_minus_mm'])
@@ -143,7 +143,7 @@ final class InputReader
     private function list(Field $field, mixed $given, string $path): array
     {
         if (! is_array($given) || ! array_is_list($given) || $field->of === null || count($given) > 100) {
-            throw new Nonsense('Give a list of at most 100.');
+            throw new InvalidInput('Give a list of at most 100.');
         }
         $out = [];
         foreach ($given as $i => $item) {
@@ -168,11 +168,11 @@ final class InputReader
     {
         $amount = $quantity->amount();
         if ($size && $field->least === null && $amount <= 0) {
-            throw Nonsense::notPositive();
+            throw InvalidInput::notPositive();
         }
         if (($field->least !== null && $amount < $field->least) || ($field->most !== null && $amount > $field->most)) {
             $symbol = $quantity->unit()->symbol();
-            throw new Nonsense(
+            throw new InvalidInput(
                 match (true) {
                     $field->most === null => "It must be $field->least $symbol or more.",
                     $field->least === null => "It must be $field->most $symbol or less.",
@@ -189,20 +189,20 @@ final class InputReader
         return match (true) {
             is_int($given), is_float($given) => Length::mm($given),
             is_string($given) => (new LengthText())->read($given),
-            default => throw new Nonsense('Give a length in mm, or a text such as "1 1/16 in".'),
+            default => throw new InvalidInput('Give a length in mm, or a text such as "1 1/16 in".'),
         };
     }
 
     private static function number(mixed $given): float
     {
-        return is_numeric($given) ? (float) $given : throw new Nonsense('Give a number.');
+        return is_numeric($given) ? (float) $given : throw new InvalidInput('Give a number.');
     }
 
     private static function whole(Field $field, mixed $given): int
     {
         $number = filter_var($given, FILTER_VALIDATE_INT);
         if ($number === false || is_bool($given) || $number < ($field->least ?? $number) || $number > ($field->most ?? $number)) {
-            throw new Nonsense(
+            throw new InvalidInput(
                 $field->least === null || $field->most === null
                     ? 'Give a whole number.'
                     : "Give a whole number from $field->least to $field->most.",
@@ -222,7 +222,7 @@ final class InputReader
     {
         $values = array_column($enum::cases(), 'value');
 
-        return (is_string($given) ? $enum::tryFrom($given) : null) ?? throw new Nonsense('Say one of: '.implode(', ', $values).'.');
+        return (is_string($given) ? $enum::tryFrom($given) : null) ?? throw new InvalidInput('Say one of: '.implode(', ', $values).'.');
     }
 
     private function fault(string $field, string $detail, bool $missing = false): void

@@ -12,7 +12,7 @@ use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
@@ -41,7 +41,7 @@ final readonly class CustomerSheet
                     'job' => $job,
                     'words' => $words,
                     'complaint' => $notebook->text(Places::COMPLAINT) ?? '',
-                    'kind' => $words->of(Patterns::find($job->pattern)->card()->name),
+                    'kind' => $words->of(HubPatterns::find($job->pattern)->card()->name),
                     'decided' => CustomerWord::decided($notebook),
                     'bearings' => self::bearings($notebook, $words),
                     'before' => self::turning($notebook, Places::check(...), $words),

@@ -11,7 +11,7 @@ use App\Models\Record;
 use App\Shapes\Json;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\PlaceTable;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
 final readonly class PrintedCard
@@ -166,7 +166,7 @@ final readonly class PrintedCard
                 'spanner' => $said($f->place('spanner'), 'text'),
                 'thread' => $said($f->place('thread'), 'text'),
             ],
-            Patterns::find($job->pattern)->fasteners(),
+            HubPatterns::find($job->pattern)->fasteners(),
         );
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http;
 use App\Calculators\InputFaults;
 use App\Calculators\UnknownCalculator;
 use App\Http\Conflicts\Conflict;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Contracts\Support\Responsable;
@@ -39,7 +39,7 @@ final readonly class Problem implements Responsable
     {
         return match (true) {
             $fault instanceof InputFaults => self::input($fault->faults),
-            $fault instanceof Nonsense => self::input([
+            $fault instanceof InvalidInput => self::input([
                 ['field' => $fault->field ?? 'entry', 'detail' => $fault->getMessage()] +
                 ($fault->value === null ? [] : ['value' => $fault->value]),
             ]),

@@ -16,7 +16,7 @@ use App\Models\PressTrace;
 use App\Models\Record;
 use App\Models\Shop;
 use App\Models\User;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -35,7 +35,7 @@ final readonly class TakeJob
     /**
      * @param  array<string, mixed>  $file as {@see JobFileRequest} found it sound
      *
-     * @throws Nonsense when what is in it cannot be a job
+     * @throws InvalidInput when what is in it cannot be a job
      */
     public function __invoke(User $by, array $file): Job
     {
@@ -81,7 +81,7 @@ final readonly class TakeJob
             try {
                 $job->standing = Standing::of($this->workbench->report($job, $notebook), $notebook);
             } catch (Throwable $fault) {
-                throw Nonsense::about('file', 'What is in this file does not go together as a job. It may have been changed by hand.');
+                throw InvalidInput::about('file', 'What is in this file does not go together as a job. It may have been changed by hand.');
             }
             $job->save();
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Trial;
 
 use CleanRace\Core\Catalogue\Number\DesignationReader;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Sizing\Bearing\BearingNumber;
@@ -104,7 +104,7 @@ final readonly class HostileTrial implements Trial
                     if ($level === Level::Go && preg_match('/\d/', $text) !== 1) {
                         $wrong[] = self::plain($text);
                     }
-                } catch (Nonsense) {
+                } catch (InvalidInput) {
                 } catch (Throwable $fault) {
                     $strange[] = "$name: ".self::plain($text).' '.$fault->getMessage();
                 }
@@ -156,7 +156,7 @@ final readonly class HostileTrial implements Trial
     {
         try {
             $read($text);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
         }
     }
 

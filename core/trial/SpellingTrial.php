@@ -8,7 +8,7 @@ use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Practice\Bench\Chance;
 
 /** Every number of the catalogue in the ten ways people type it, and struck badly. */
@@ -78,7 +78,7 @@ final readonly class SpellingTrial implements Trial
     {
         try {
             return $reader->read($typed);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -88,7 +88,7 @@ final readonly class SpellingTrial implements Trial
     {
         try {
             return array_map(static fn (Designation $d): ?Bearing => $d->size, $reader->readings($typed));
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return [];
         }
     }

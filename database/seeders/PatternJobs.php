@@ -15,7 +15,7 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Hub;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Stripping\TakeDown;
 use CleanRace\Core\Stripping\Ways;
@@ -199,7 +199,7 @@ final readonly class PatternJobs
     private static function captures(string $pattern, int $seed): array
     {
         $entries = [];
-        foreach (Patterns::find($pattern)->capture() as $i => $ask) {
+        foreach (HubPatterns::find($pattern)->capture() as $i => $ask) {
             $entries[] = [
                 'place' => $ask->place,
                 'entry' => match (true) {
@@ -227,7 +227,7 @@ final readonly class PatternJobs
             Places::CONDITION => ['value' => ['choices' => $conditions], 'instrument' => null],
             Places::WAY_OUT => ['value' => ['choice' => $way], 'instrument' => null],
         ]);
-        $bench = new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12);
+        $bench = new Bench(HubPatterns::find($pattern), $notebook, [], null, DrawBolt::M12);
         $entries = [];
         foreach (array_slice(TakeDown::plan($bench, Ways::of($bench)), 0, $steps) as $planned) {
             foreach ($planned->step->asks as $ask) {

@@ -329,11 +329,11 @@ final class HouseTest extends TestCase
         try {
             $script = <<<'PHP'
             require $argv[1].'vendor/autoload.php';
-            $pattern = CleanRace\Core\Patterns\Patterns::all()['throwaway-hub'];
+            $pattern = CleanRace\Core\Patterns\HubPatterns::all()['throwaway-hub'];
             $notebook = new CleanRace\Core\Notebook\Notebook([]);
             $bench = new CleanRace\Core\Patterns\Bench($pattern, $notebook, [], null, CleanRace\Core\Tooling\DrawBolt::M12);
             $report = (new CleanRace\Core\Job\WheelJob(CleanRace\Core\Tables\Limits::standard()))->report($bench);
-            $name = CleanRace\Core\Patterns\Patterns::find('throwaway-hub')->card()->name;
+            $name = CleanRace\Core\Patterns\HubPatterns::find('throwaway-hub')->card()->name;
             $steps = $report->stations[1]->steps;
             echo json_encode([$name, count($report->section->pieces), count($steps), count($report->hub->faults)]);
             PHP;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
@@ -71,7 +71,7 @@ final class HubsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function patterns(): iterable
     {
-        foreach (array_keys(Patterns::all()) as $id) {
+        foreach (array_keys(HubPatterns::all()) as $id) {
             yield $id => [$id];
         }
     }

@@ -13,7 +13,7 @@ use App\Models\Role;
 use App\Models\SignOff;
 use App\Models\Tool;
 use App\Models\User;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Tooling\ToolKind;
 use Database\Seeders\DatabaseSeeder;
 use Database\Seeders\DemoJob;
@@ -329,7 +329,7 @@ final class JobsTest extends TestCase
         self::assertGreaterThanOrEqual(4, $jobs->pluck('standing.waits_at')->unique()->count());
         self::assertSame(0, User::query()->where('email', 'not like', '%.example')->count(), 'no address that could be real');
         self::assertEqualsCanonicalizing(
-            array_keys(Patterns::all()),
+            array_keys(HubPatterns::all()),
             $jobs->pluck('pattern')->unique()->all(),
             'one of every kind of hub',
         );

@@ -9,7 +9,7 @@ use App\Models\Record;
 use App\Models\User;
 use App\Shapes\Schemas;
 use CleanRace\Core\Job\JobReport;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
@@ -69,7 +69,7 @@ final class OldDataTest extends TestCase
         $jobs = Job::query()->orderBy('id')->get();
         self::assertGreaterThan(20, $jobs->count());
         self::assertEqualsCanonicalizing(
-            array_map(static fn ($p): string => $p->id(), Patterns::all()),
+            array_map(static fn ($p): string => $p->id(), HubPatterns::all()),
             $jobs->pluck('pattern')->unique()->values()->all(),
         );
         foreach ($jobs as $job) {
@@ -117,7 +117,7 @@ final class OldDataTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function hubs(): iterable
     {
-        foreach (Patterns::all() as $pattern) {
+        foreach (HubPatterns::all() as $pattern) {
             yield $pattern->id() => [$pattern->id()];
         }
     }

@@ -24,7 +24,7 @@ use CleanRace\Core\Measure\TemperatureRise;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Measure\Unit;
 use CleanRace\Core\Measure\Volume;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -94,7 +94,7 @@ final class PaperTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function hubs(): iterable
     {
-        foreach (Patterns::all() as $pattern) {
+        foreach (HubPatterns::all() as $pattern) {
             yield $pattern->id() => [$pattern->id()];
         }
     }

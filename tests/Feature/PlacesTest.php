@@ -9,9 +9,9 @@ use App\Bench\Notes;
 use App\Bench\Workbench;
 use App\Models\Job;
 use App\Models\User;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\AskKind;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Tests\Job\RandomAnswers;
 use Closure;
@@ -51,7 +51,7 @@ final class PlacesTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function patterns(): iterable
     {
-        foreach (array_keys(Patterns::all()) as $id) {
+        foreach (array_keys(HubPatterns::all()) as $id) {
             yield $id => [$id];
         }
     }
@@ -99,7 +99,7 @@ final class PlacesTest extends TestCase
                 $entry = RandomAnswers::to($ask, $random);
                 try {
                     $entry === null || $keep($job, $this->user, (string) Str::uuid7(), $ask->place, $entry, 'mm', null, Carbon::now());
-                } catch (Nonsense) {
+                } catch (InvalidInput) {
                     continue;
                 }
             }

@@ -18,7 +18,7 @@ use App\Models\Record;
 use App\Models\Role;
 use App\Models\Tool;
 use App\Models\User;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Tests\Job\RandomAnswers;
 use CleanRace\Core\Tooling\ToolKind;
 use Database\Seeders\DemoJob;
@@ -236,7 +236,7 @@ final class RecordsThatLastTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function patterns(): iterable
     {
-        foreach (array_keys(Patterns::all()) as $id) {
+        foreach (array_keys(HubPatterns::all()) as $id) {
             yield $id => [$id];
         }
     }

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Resources\PatternShown;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use Illuminate\Http\JsonResponse;
 
 final class PatternController
@@ -17,7 +17,7 @@ final class PatternController
     public function __invoke(): JsonResponse
     {
         return Answer::with([
-            'data' => array_values(array_map(static fn (Pattern $p): PatternShown => PatternShown::of($p), Patterns::all())),
+            'data' => array_values(array_map(static fn (Pattern $p): PatternShown => PatternShown::of($p), HubPatterns::all())),
         ]);
     }
 }

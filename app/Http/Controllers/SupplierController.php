@@ -12,7 +12,7 @@ use App\Http\Requests\PriceListRequest;
 use App\Http\Resources\PriceListSheet;
 use App\Http\Resources\SupplierCard;
 use App\Models\Supplier;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Sourcing\PriceListReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -54,8 +54,8 @@ final class SupplierController
         Gate::authorize('update', $supplier);
         try {
             $list = $reader->read($request->bytes(), $request->columns());
-        } catch (Nonsense $fault) {
-            throw Nonsense::about($fault->field === 'columns' ? 'columns' : 'list', $fault->getMessage());
+        } catch (InvalidInput $fault) {
+            throw InvalidInput::about($fault->field === 'columns' ? 'columns' : 'list', $fault->getMessage());
         }
         $keep = $request->boolean('keep');
         if ($keep) {

@@ -14,7 +14,7 @@ use App\Http\Resources\ToolCard;
 use App\Http\Resources\ToolListSheet;
 use App\Models\Tool;
 use App\Models\User;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Mechanics\Drivers\NextTool;
 use CleanRace\Core\Mechanics\Drivers\NextToolResult;
 use CleanRace\Core\Tables\Limits;
@@ -68,8 +68,8 @@ final class ToolController
         Gate::authorize('create', Tool::class);
         try {
             $list = ToolList::read($request->bytes());
-        } catch (Nonsense $fault) {
-            throw Nonsense::about('list', $fault->getMessage());
+        } catch (InvalidInput $fault) {
+            throw InvalidInput::about('list', $fault->getMessage());
         }
         [$new, $known] = $hang($list->tools, $request->boolean('keep'));
 

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\JobFile\JobFile;
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Validator;
@@ -36,17 +36,17 @@ final class JobFileRequest extends FormRequest
     /**
      * @return array<string, mixed> as docs/formats/job.schema.json has it
      *
-     * @throws Nonsense in one sentence, when it is not a sound job file
+     * @throws InvalidInput in one sentence, when it is not a sound job file
      */
     public function job(): array
     {
         $upload = $this->file('file');
         $file = json_decode($upload instanceof UploadedFile ? (string) $upload->get() : '', true);
         if (! is_array($file) || ($file['format'] ?? null) !== JobFile::FORMAT) {
-            throw Nonsense::about('file', 'That is not a job file. Take one that was written with "Job as a file".');
+            throw InvalidInput::about('file', 'That is not a job file. Take one that was written with "Job as a file".');
         }
         if (($file['version'] ?? null) !== JobFile::VERSION) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'file',
                 sprintf(
                     'This file is of version %s; version %d can be read here.',
@@ -57,11 +57,11 @@ final class JobFileRequest extends FormRequest
         }
         $found = Validator::make($file, self::shape());
         if ($found->fails()) {
-            throw Nonsense::about('file', sprintf('The file is not sound at "%s".', $found->errors()->keys()[0] ?? '?'));
+            throw InvalidInput::about('file', sprintf('The file is not sound at "%s".', $found->errors()->keys()[0] ?? '?'));
         }
         foreach ($file['records'] as $i => $record) {
             if (strlen((string) json_encode($record['value'])) > self::LONGEST_VALUE) {
-                throw Nonsense::about('file', "The file is not sound at \"records.$i.value\".");
+                throw InvalidInput::about('file', "The file is not sound at \"records.$i.value\".");
             }
         }
 
@@ -82,7 +82,7 @@ final class JobFileRequest extends FormRequest
             'job' => ['required', 'array:number,wheel,pattern,opened_at,signed_at,signed_by'],
             'job.number' => ['required', 'integer', 'min:0'],
             'job.wheel' => ['required', 'string', 'max:80'],
-            'job.pattern' => ['required', 'string', Rule::in(array_map(static fn (Pattern $p): string => $p->id(), Patterns::all()))],
+            'job.pattern' => ['required', 'string', Rule::in(array_map(static fn (Pattern $p): string => $p->id(), HubPatterns::all()))],
             'job.opened_at' => ['required', ...$time],
             'job.signed_at' => ['present', 'nullable', ...$time],
             'job.signed_by' => ['present', 'nullable', 'string', 'max:255'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -13,7 +13,7 @@ final readonly class KnownPattern implements ValidationRule
 {
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        if (! is_string($value) || ! isset(Patterns::all()[$value])) {
+        if (! is_string($value) || ! isset(HubPatterns::all()[$value])) {
             $fail('Choose how the hub is built.');
         }
     }

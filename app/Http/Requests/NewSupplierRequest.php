@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Money;
-use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class NewSupplierRequest extends FormRequest
@@ -32,14 +32,14 @@ final class NewSupplierRequest extends FormRequest
         ];
     }
 
-    /** @throws Nonsense when it is no amount */
+    /** @throws InvalidInput when it is no amount */
     public function carriage(): Money
     {
         $typed = $this->string('carriage')->trim()->toString();
         try {
             return $typed === '' ? Money::minor(0) : Money::read($typed);
-        } catch (Nonsense $fault) {
-            throw Nonsense::about('carriage', $fault->getMessage());
+        } catch (InvalidInput $fault) {
+            throw InvalidInput::about('carriage', $fault->getMessage());
         }
     }
 }

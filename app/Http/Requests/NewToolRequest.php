@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Measure\Typed\GaugeText;
 use CleanRace\Core\Measure\Typed\LengthText;
@@ -53,7 +53,7 @@ final class NewToolRequest extends FormRequest
         ];
     }
 
-    /** @throws Nonsense with the field's name */
+    /** @throws InvalidInput with the field's name */
     public function tool(): WallTool
     {
         [$outside, $opening, $length, $across, $ram, $pitch, $plusMinus] = array_map($this->size(...), self::SIZES);
@@ -91,9 +91,9 @@ final class NewToolRequest extends FormRequest
                     ? Length::mm($typed)
                     : (new LengthText($this->string('unit', 'mm')->toString()))->read(is_string($typed) ? $typed : '');
 
-            return $length->mm > 0 ? $length : throw Nonsense::notPositive();
-        } catch (Nonsense $nonsense) {
-            throw Nonsense::about($field, $nonsense->getMessage());
+            return $length->mm > 0 ? $length : throw InvalidInput::notPositive();
+        } catch (InvalidInput $invalid) {
+            throw InvalidInput::about($field, $invalid->getMessage());
         }
     }
 
@@ -104,19 +104,19 @@ final class NewToolRequest extends FormRequest
         }
         try {
             $shown = (new GaugeText())->read($this->string('capacity')->toString());
-        } catch (Nonsense $nonsense) {
-            throw Nonsense::about('capacity', $nonsense->getMessage());
+        } catch (InvalidInput $invalid) {
+            throw InvalidInput::about('capacity', $invalid->getMessage());
         }
 
-        return $shown instanceof Force ? $shown : throw Nonsense::about('capacity', 'What a press can do is a force: 12 t, 120 kN.');
+        return $shown instanceof Force ? $shown : throw InvalidInput::about('capacity', 'What a press can do is a force: 12 t, 120 kN.');
     }
 
     private function torque(string $field): ?Torque
     {
         try {
             return $this->filled($field) ? (new TorqueText())->read($this->string($field)->toString()) : null;
-        } catch (Nonsense $nonsense) {
-            throw Nonsense::about($field.'_nm', $nonsense->getMessage());
+        } catch (InvalidInput $invalid) {
+            throw InvalidInput::about($field.'_nm', $invalid->getMessage());
         }
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Seating\Press\PressSample;
 use CleanRace\Core\Seating\Press\PressTraceInput;
 use CleanRace\Core\Seating\Press\TraceCsv;
@@ -42,7 +42,7 @@ final class NewTraceRequest extends FormRequest
     /**
      * @return list<array{float, float}> travel in mm, force in N
      *
-     * @throws Nonsense when the file is no trace
+     * @throws InvalidInput when the file is no trace
      */
     public function samples(): array
     {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use CleanRace\Core\Hub\Drawing\Draft;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Sizes of a piece to turn, in mm: from and to where a range will do. */
@@ -39,7 +39,7 @@ final class TurnedPieceRequest extends FormRequest
         ];
     }
 
-    /** @throws Nonsense when no such piece can be made */
+    /** @throws InvalidInput when no such piece can be made */
     public function draft(): Draft
     {
         $bore = $this->float('bore');

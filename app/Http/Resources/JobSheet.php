@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Shapes\Ready;
 use App\Shapes\ShapeOf;
 use CleanRace\Core\Job\JobReport;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Verdict\Message;
 use DateTimeInterface;
 use stdClass;
@@ -49,7 +49,7 @@ final readonly class JobSheet
             $job->id,
             $job->number,
             $job->wheel,
-            Patterns::find($job->pattern)->card()->name,
+            HubPatterns::find($job->pattern)->card()->name,
             MachineCard::of($job->machine),
             $job->created_at,
             $job->signed_at,

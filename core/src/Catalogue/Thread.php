@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Table;
 
 /** A 60° screw thread, metric or inch: `M10 × 1`, `M16`, `3/8-26`. A bare metric size has its coarse pitch (ISO 261). */
@@ -29,7 +29,7 @@ final readonly class Thread
     {
     }
 
-    /** @throws Nonsense when it is not one thread */
+    /** @throws InvalidInput when it is not one thread */
     public static function read(string $typed): self
     {
         $typed = (string) preg_replace('/^\s*(\d+)\s*-\s*(\d+\/\d+)/', '$1 $2', $typed);
@@ -47,14 +47,14 @@ final readonly class Thread
         return $metric ? self::metric($typed, (float) $found[2], $second) : self::inch($typed, trim($found[2]), $second);
     }
 
-    /** @throws Nonsense when no such thread can be */
+    /** @throws InvalidInput when no such thread can be */
     private static function metric(string $typed, float $diameter, ?float $pitch): self
     {
         $name = 'M'.self::number($diameter);
         $coarse = Table::keyed('threads')[$name]['pitch_mm'] ?? null;
         $pitch ??=
             $coarse === null
-                ? throw new Nonsense(sprintf('%s has no coarse pitch in the table. Write it with its pitch, such as M9 × 1.', $name))
+                ? throw new InvalidInput(sprintf('%s has no coarse pitch in the table. Write it with its pitch, such as M9 × 1.', $name))
                 : (float) $coarse;
 
         return self::sound(
@@ -65,11 +65,11 @@ final readonly class Thread
         );
     }
 
-    /** @throws Nonsense when no such thread can be */
+    /** @throws InvalidInput when no such thread can be */
     private static function inch(string $typed, string $size, ?float $perInch): self
     {
         if ($perInch === null || $perInch <= 0) {
-            throw new Nonsense(sprintf('How many threads to the inch has %s? Write it so: 3/8-26.', mb_substr($typed, 0, 20)));
+            throw new InvalidInput(sprintf('How many threads to the inch has %s? Write it so: 3/8-26.', mb_substr($typed, 0, 20)));
         }
         $inches = 0.0;
         foreach (explode(' ', $size) as $part) {
@@ -80,7 +80,7 @@ final readonly class Thread
         return self::sound($typed, $size.'-'.self::number($perInch), $inches * self::MM_PER_INCH, self::MM_PER_INCH / $perInch);
     }
 
-    /** @throws Nonsense when its pitch does not go with its diameter */
+    /** @throws InvalidInput when its pitch does not go with its diameter */
     private static function sound(string $typed, string $text, float $diameter, float $pitch): self
     {
         if ($diameter < self::THINNEST || $diameter > self::THICKEST || $pitch < 0.2 || $pitch > $diameter / 3.5) {
@@ -107,8 +107,8 @@ final readonly class Thread
         return rtrim(rtrim(sprintf('%.2f', $number), '0'), '.');
     }
 
-    private static function unknown(string $typed): Nonsense
+    private static function unknown(string $typed): InvalidInput
     {
-        return new Nonsense(sprintf('"%s" is not a thread. Write it as M10 × 1, M16, or 3/8-26.', mb_substr($typed, 0, 20)));
+        return new InvalidInput(sprintf('"%s" is not a thread. Write it as M10 × 1, M16, or 3/8-26.', mb_substr($typed, 0, 20)));
     }
 }

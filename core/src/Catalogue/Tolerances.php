@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Catalogue;
 
 use CleanRace\Core\Measure\Estimate;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Table;
 
 /** What the standards allow: ring tolerances (ISO 492), hole and shaft classes (ISO 286), radial clearance (ISO 5753). */
@@ -15,7 +15,7 @@ final readonly class Tolerances
     /**
      * The true outside diameter of a ring of this nominal size: the middle of its band, as a flat band.
      *
-     * @throws Nonsense when the standard's table does not reach that far
+     * @throws InvalidInput when the standard's table does not reach that far
      */
     public function outside(Length $nominal): Estimate
     {
@@ -25,7 +25,7 @@ final readonly class Tolerances
     /**
      * The true bore of a ring of this nominal size, likewise.
      *
-     * @throws Nonsense when the standard's table does not reach that far
+     * @throws InvalidInput when the standard's table does not reach that far
      */
     public function bore(Length $nominal): Estimate
     {
@@ -37,7 +37,7 @@ final readonly class Tolerances
      *
      * @return array{float, float}
      *
-     * @throws Nonsense when the standard's table does not reach that far
+     * @throws InvalidInput when the standard's table does not reach that far
      */
     public function outsideBand(Length $nominal): array
     {
@@ -49,7 +49,7 @@ final readonly class Tolerances
      *
      * @return array{float, float}
      *
-     * @throws Nonsense when the standard's table does not reach that far
+     * @throws InvalidInput when the standard's table does not reach that far
      */
     public function boreBand(Length $nominal): array
     {
@@ -61,7 +61,7 @@ final readonly class Tolerances
      *
      * @return array{float, float}
      *
-     * @throws Nonsense when the standard's table does not reach that far
+     * @throws InvalidInput when the standard's table does not reach that far
      */
     public function classBand(Length $nominal, string $class): array
     {
@@ -75,7 +75,7 @@ final readonly class Tolerances
      *
      * @return array{float, float}
      *
-     * @throws Nonsense when the table does not reach that far
+     * @throws InvalidInput when the table does not reach that far
      */
     public function nominalInterference(Length $outside, string $class): array
     {
@@ -89,7 +89,7 @@ final readonly class Tolerances
      *
      * @return array{float, float}
      *
-     * @throws Nonsense when the table does not reach that far
+     * @throws InvalidInput when the table does not reach that far
      */
     public function nominalShaftInterference(Length $bore, string $class): array
     {
@@ -103,7 +103,7 @@ final readonly class Tolerances
      *
      * @return array{float, float}
      *
-     * @throws Nonsense when the table does not reach that far
+     * @throws InvalidInput when the table does not reach that far
      */
     public function clearance(Length $bore, string $class): array
     {
@@ -129,6 +129,6 @@ final readonly class Tolerances
                 return array_map(floatval(...), $row);
             }
         }
-        throw new Nonsense(sprintf('The standard\'s table here does not reach %s mm (%s).', round($size->mm, 2), implode(' ', $where)));
+        throw new InvalidInput(sprintf('The standard\'s table here does not reach %s mm (%s).', round($size->mm, 2), implode(' ', $where)));
     }
 }

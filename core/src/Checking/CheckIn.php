@@ -6,7 +6,7 @@ namespace CleanRace\Core\Checking;
 
 use BackedEnum;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
@@ -148,7 +148,7 @@ final readonly class CheckIn
                     $n->choice(Places::BROKEN) === 'yes',
                 ),
             )->verdict;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Checking;
 
 use BackedEnum;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Verdict\Field;
 
 /** The checks made on the machine, any of them missing. */
@@ -30,7 +30,7 @@ final readonly class RockCheckInput
         #[Field('Looked at: cracked, missing or blue parts')] public bool $broken = false,
     ) {
         if ($this->made(false) === [] && ! $broken && $complaints === []) {
-            throw Nonsense::about('spin', 'No check is made yet. Rock the wheel, or spin it and listen.');
+            throw InvalidInput::about('spin', 'No check is made yet. Rock the wheel, or spin it and listen.');
         }
     }
 

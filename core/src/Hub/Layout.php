@@ -10,11 +10,6 @@ namespace CleanRace\Core\Hub;
  */
 final readonly class Layout
 {
-    private const RING_PLAY = 0.1;
-
-    /** A seal stands this far inside the face, where nothing says otherwise. */
-    private const BELOW_FACE = 0.2;
-
     /** Between bearings with nothing between them. */
     private const APART = 6.0;
 
@@ -52,7 +47,7 @@ final readonly class Layout
                 $at[$id] = [$from + $offsets[$k], $to + $offsets[$k]];
             }
         }
-        $at += self::ends($line, $rows, $offsets, $faces) + self::between($line, $rows, $offsets);
+        $at += LayoutEnds::ends($line, $rows, $offsets, $faces) + self::between($line, $rows, $offsets);
         $onAxle = array_filter(
             $line,
             static fn (Part $p): bool => in_array($p->kind->lane(), [Lane::Axle, Lane::Both], true) ||
@@ -148,79 +143,6 @@ final readonly class Layout
     }
 
     /**
-     * What stands outside the first row and the last.
-     *
-     * @param  list<Part>  $line
-     * @param  list<Row>  $rows
-     * @param  list<float>  $offsets
-     * @param  ?array{float, float}  $faces
-     * @return array<string, array{float, float}>
-     */
-    private static function ends(array $line, array $rows, array $offsets, ?array $faces): array
-    {
-        if ($rows === []) {
-            return self::outward($line, 1, 0.0, 0.0, null);
-        }
-        $last = count($rows) - 1;
-        $before = array_reverse(array_slice($line, 0, $rows[0]->first));
-        $after = array_slice($line, $rows[$last]->last + 1);
-
-        return self::outward(
-            $before,
-            -1,
-            $rows[0]->axleFrom + $offsets[0],
-            $rows[0]->housingFrom + $offsets[0],
-            $faces === null ? null : $faces[0],
-        ) +
-            self::outward(
-                $after,
-                1,
-                $rows[$last]->axleTo + $offsets[$last],
-                $rows[$last]->housingTo + $offsets[$last],
-                $faces === null ? null : $faces[1],
-            );
-    }
-
-    /**
-     * @param  list<Part>  $parts nearest to the bearing first
-     * @param  int  $way 1 to the right, -1 to the left
-     * @return array<string, array{float, float}>
-     */
-    private static function outward(array $parts, int $way, float $onAxle, float $inHousing, ?float $face): array
-    {
-        $at = [];
-        $housed = array_values(
-            array_filter($parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Housing && $p->kind !== PartKind::Nipple),
-        );
-        foreach ($parts as $part) {
-            $along = $part->along();
-            if ($part->kind === PartKind::ORing) {
-                $at[$part->id] = self::span($onAxle - $way * 2 * $along, $way, $along);
-            } elseif ($part->kind === PartKind::Nipple) {
-                $at[$part->id] = self::span($inHousing, $way, $along / 2);
-            } elseif ($part->kind->lane() === Lane::Axle) {
-                $at[$part->id] = self::span($onAxle, $way, $along);
-                $onAxle += $way * $along;
-            } else {
-                $start = $inHousing + ($part->kind === PartKind::SnapRing ? $way * self::RING_PLAY : 0.0);
-                // The outermost stands at the face of the housing, where there is room for it.
-                $flush = $face === null ? $start : $face - $way * (self::BELOW_FACE + $along);
-                $atFace = $part === $housed[count($housed) - 1] && $part->kind !== PartKind::SnapRing && $way * ($flush - $start) > 0;
-                $at[$part->id] = self::span($atFace ? $flush : $start, $way, $along);
-                $inHousing = ($atFace ? $flush : $start) + $way * $along;
-            }
-        }
-
-        return $at;
-    }
-
-    /** @return array{float, float} */
-    private static function span(float $start, int $way, float $along): array
-    {
-        return $way > 0 ? [$start, $start + $along] : [$start - $along, $start];
-    }
-
-    /**
      * What lies between two rows: on the axle from the left one on; in the housing against the row of its own side.
      *
      * @param  list<Part>  $line
@@ -239,7 +161,7 @@ final readonly class Layout
             $toRight = array_values(
                 array_filter($parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Housing && $p->side === Side::Right),
             );
-            $at += self::outward(
+            $at += LayoutEnds::outward(
                 array_values(
                     array_filter($parts, static fn (Part $p): bool => ! in_array($p, $toRight, true) && $p->kind !== PartKind::Nipple),
                 ),
@@ -248,7 +170,7 @@ final readonly class Layout
                 $left[1],
                 null,
             );
-            $at += self::outward(array_reverse($toRight), -1, 0.0, $right, null);
+            $at += LayoutEnds::outward(array_reverse($toRight), -1, 0.0, $right, null);
             foreach ($parts as $part) {
                 if ($part->kind === PartKind::Nipple) {
                     $at[$part->id] = [$middle - $part->along() / 4, $middle + $part->along() / 4];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 
 /** One part of a hub, in its order along the axle. */
 final readonly class Part
@@ -52,14 +52,14 @@ final readonly class Part
         return $this->mm($this->kind->alongSize());
     }
 
-    /** @throws Nonsense when such a part has no such size, or it cannot be that small */
+    /** @throws InvalidInput when such a part has no such size, or it cannot be that small */
     public function resized(string $size, Length $length): self
     {
         if (! in_array($size, [...$this->kind->sizes(), ...$this->kind->otherSizes()], true)) {
-            throw Nonsense::about('size', sprintf('A %s has no %s.', lcfirst($this->kind->label()), str_replace('_', ' ', $size)));
+            throw InvalidInput::about('size', sprintf('A %s has no %s.', lcfirst($this->kind->label()), str_replace('_', ' ', $size)));
         }
         if ($length->mm <= 0 && in_array($size, $this->kind->sizes(), true)) {
-            throw Nonsense::about('size', 'A size must be more than zero.');
+            throw InvalidInput::about('size', 'A size must be more than zero.');
         }
 
         return new self($this->id, $this->kind, $this->side, $this->name, [...$this->sizes, $size => $length], $this->way, $this->form);

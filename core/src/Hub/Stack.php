@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 
 /** The parts of a hub in their order along the axle, left to right. Never changed: every edit gives another stack. */
 final readonly class Stack
@@ -34,10 +34,10 @@ final readonly class Stack
         return null;
     }
 
-    /** @throws Nonsense when there is no such part */
+    /** @throws InvalidInput when there is no such part */
     public function get(string $id): Part
     {
-        return $this->find($id) ?? throw Nonsense::about('part', 'There is no such part in this hub.');
+        return $this->find($id) ?? throw InvalidInput::about('part', 'There is no such part in this hub.');
     }
 
     /** @return list<Part> the parts that stand one after the other: all but axle and housing */
@@ -68,11 +68,11 @@ final readonly class Stack
         return new self(array_map(static fn (Part $p): Part => $p->id === $changed->id ? $changed : $p, $this->parts));
     }
 
-    /** @throws Nonsense when the hub is full, or has a part of that id */
+    /** @throws InvalidInput when the hub is full, or has a part of that id */
     public function inserted(Part $part, int $at): self
     {
         if (count($this->parts) >= self::MOST_PARTS) {
-            throw Nonsense::about('part', sprintf('A hub here has at most %d parts.', self::MOST_PARTS));
+            throw InvalidInput::about('part', sprintf('A hub here has at most %d parts.', self::MOST_PARTS));
         }
         $parts = $this->parts;
         array_splice($parts, max(0, min($at, count($parts))), 0, [$part->named($this->freeId($part->id), $part->name)]);
@@ -92,7 +92,7 @@ final readonly class Stack
     {
         $moving = $this->get($id);
         if ($moving->kind->lane() === Lane::Across) {
-            throw Nonsense::about('part', 'Axle and housing run along the whole hub: they have no place in the order.');
+            throw InvalidInput::about('part', 'Axle and housing run along the whole hub: they have no place in the order.');
         }
         $line = $this->line();
         $from = (int) array_search($moving, $line, true);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Typed\LengthText;
 
 /** One change somebody made to the parts of a hub. */
@@ -21,13 +21,13 @@ final readonly class StackEdit
      *   resize; `kind`, `after` for add
      * @param  string  $unit what a bare length is in
      *
-     * @throws Nonsense when it cannot be understood
+     * @throws InvalidInput when it cannot be understood
      */
     public static function read(array $given, string $unit): self
     {
         $text = static fn (string $key): string => is_string($given[$key] ?? null) && $given[$key] !== '' && strlen($given[$key]) <= 80
             ? $given[$key]
-            : throw Nonsense::about($key, "Say the $key.");
+            : throw InvalidInput::about($key, "Say the $key.");
 
         return match ($given['do'] ?? null) {
             'remove', 'duplicate', 'flip' => new self($given['do'], ['part' => $text('part')]),
@@ -35,7 +35,7 @@ final readonly class StackEdit
                 'part' => $text('part'),
                 'by' => is_int($given['by'] ?? null) && $given['by'] !== 0 && abs($given['by']) < 100
                         ? $given['by']
-                        : throw Nonsense::about('by', 'Say by how many places, such as -1.'),
+                        : throw InvalidInput::about('by', 'Say by how many places, such as -1.'),
             ]),
             'resize' => new self('resize', [
                 'part' => $text('part'),
@@ -46,14 +46,14 @@ final readonly class StackEdit
             ]),
             'add' => new self(
                 'add',
-                ['kind' => PartKind::tryFrom($text('kind'))->value ?? throw Nonsense::about('kind', 'There is no such kind of part.')] +
+                ['kind' => PartKind::tryFrom($text('kind'))->value ?? throw InvalidInput::about('kind', 'There is no such kind of part.')] +
                     (isset($given['after']) ? ['after' => $text('after')] : []),
             ),
-            default => throw Nonsense::about('do', 'Say what to do: add, remove, move, duplicate, flip, resize, undo or redo.'),
+            default => throw InvalidInput::about('do', 'Say what to do: add, remove, move, duplicate, flip, resize, undo or redo.'),
         };
     }
 
-    /** @throws Nonsense when the stack has no such part, or it cannot be done to it */
+    /** @throws InvalidInput when the stack has no such part, or it cannot be done to it */
     public function onto(Stack $stack): Stack
     {
         $part = (string) ($this->says['part'] ?? '');

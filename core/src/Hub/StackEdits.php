@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 
 /** All changes made to the parts of a hub, in their order, and how many of the last are undone. */
 final readonly class StackEdits
@@ -32,20 +32,20 @@ final readonly class StackEdits
      *
      * @param  array<mixed>  $given
      *
-     * @throws Nonsense when it cannot be understood, or there is nothing to undo or redo
+     * @throws InvalidInput when it cannot be understood, or there is nothing to undo or redo
      */
     public function plus(array $given, string $unit): self
     {
         return match ($given['do'] ?? null) {
             'undo' => $this->mayUndo()
                 ? new self($this->edits, $this->undone + 1)
-                : throw Nonsense::about('do', 'There is nothing to undo.'),
+                : throw InvalidInput::about('do', 'There is nothing to undo.'),
             'redo' => $this->mayRedo()
                 ? new self($this->edits, $this->undone - 1)
-                : throw Nonsense::about('do', 'There is nothing to redo.'),
+                : throw InvalidInput::about('do', 'There is nothing to redo.'),
             default => count($this->edits) < self::MOST
                 ? new self([...array_slice($this->edits, 0, count($this->edits) - $this->undone), StackEdit::read($given, $unit)], 0)
-                : throw Nonsense::about('do', sprintf('This hub was changed %d times. Open a new job for another hub.', self::MOST)),
+                : throw InvalidInput::about('do', sprintf('This hub was changed %d times. Open a new job for another hub.', self::MOST)),
         };
     }
 
@@ -55,7 +55,7 @@ final readonly class StackEdits
         foreach (array_slice($this->edits, 0, count($this->edits) - $this->undone) as $edit) {
             try {
                 $stack = $edit->onto($stack);
-            } catch (Nonsense) {
+            } catch (InvalidInput) {
                 continue;
             }
         }
@@ -63,7 +63,7 @@ final readonly class StackEdits
         return $stack;
     }
 
-    /** @throws Nonsense when the last change cannot be made to this stack */
+    /** @throws InvalidInput when the last change cannot be made to this stack */
     public function checked(Stack $stack): self
     {
         if ($this->undone === 0 && $this->edits !== []) {

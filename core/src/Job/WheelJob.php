@@ -16,8 +16,8 @@ use CleanRace\Core\Patterns\SectionMaker;
 use CleanRace\Core\Proving\Blocks;
 use CleanRace\Core\Proving\Prove;
 use CleanRace\Core\Seating\Plan\PressReckoning;
-use CleanRace\Core\Seating\Plan\Progress;
 use CleanRace\Core\Seating\Plan\Seat;
+use CleanRace\Core\Seating\Plan\SeatingRun;
 use CleanRace\Core\Seating\Plan\SeatOrder;
 use CleanRace\Core\Seating\Press\PressSetup;
 use CleanRace\Core\Setting\Plan\Set;
@@ -25,12 +25,13 @@ use CleanRace\Core\Setting\Plan\SetFindings;
 use CleanRace\Core\Sizing\Bearing\CaliperCandidate;
 use CleanRace\Core\Sizing\Conversion\ConversionResult;
 use CleanRace\Core\Sizing\Plan\Converted;
-use CleanRace\Core\Sizing\Plan\Finder;
 use CleanRace\Core\Sizing\Plan\Findings;
 use CleanRace\Core\Sizing\Plan\PartFinding;
 use CleanRace\Core\Sizing\Plan\PartSizing;
 use CleanRace\Core\Sizing\Plan\SeatFinding;
 use CleanRace\Core\Sizing\Plan\Size;
+use CleanRace\Core\Sizing\Plan\SizingRun;
+use CleanRace\Core\Sourcing\BuyingList;
 use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\PartMatch;
 use CleanRace\Core\Sourcing\PartMatches;
@@ -52,7 +53,7 @@ final readonly class WheelJob
     /** What is reckoned of pressing the ring at a seat; null when this hub has no such seat. */
     public function pressSetup(Bench $bench, string $seat): ?PressSetup
     {
-        $findings = (new Finder($this->limits))->findings($bench);
+        $findings = (new SizingRun($this->limits))->findings($bench);
 
         return (new PressReckoning($this->limits, $bench, $findings, new SeatOrder($this->limits, $bench, $findings)))->setup($seat);
     }
@@ -60,7 +61,7 @@ final readonly class WheelJob
     /** @param  list<DepthRound>  $rounds of depths about the ring at a seat; null when this hub has no such seat */
     public function trend(Bench $bench, string $seat, array $rounds): ?SeatingTrendResult
     {
-        foreach ((new SeatOrder($this->limits, $bench, (new Finder($this->limits))->findings($bench)))->seats() as $one) {
+        foreach ((new SeatOrder($this->limits, $bench, (new SizingRun($this->limits))->findings($bench)))->seats() as $one) {
             if ($one->key === $seat) {
                 return (new SeatingTrend($this->limits))->work(new SeatingTrendInput($one->bore, $one->outside, $rounds));
             }
@@ -72,9 +73,9 @@ final readonly class WheelJob
     /** What changes at one station, and on the axle line, with what is typed there. */
     public function live(Bench $bench, Station $station): LiveReport
     {
-        $finder = new Finder($this->limits);
-        $findings = $finder->findings($bench);
-        $progress = new Progress($this->limits, $bench, $findings);
+        $sizing = new SizingRun($this->limits);
+        $findings = $sizing->findings($bench);
+        $run = new SeatingRun($this->limits, $bench, $findings);
         if ($station === Station::Prove) {
             // Whether it may be signed is the matter of all stations.
             $all = $this->report($bench);
@@ -90,20 +91,20 @@ final readonly class WheelJob
         }
 
         return new LiveReport(
-            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()),
+            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($run->standing()),
             $findings->sizes,
             $bench->tray->items,
             ...match ($station) {
                 Station::CheckIn => ['stations' => [(new CheckIn($this->limits))->report($bench)]],
                 Station::Strip => $this->stripping($bench),
-                Station::Size => $this->sizing($bench, $finder, $findings),
+                Station::Size => $this->sizing($bench, $sizing, $findings),
                 Station::Source => $this->sourcing($bench, $findings),
                 Station::Seat => [
-                    'stations' => [(new Seat())->report($bench, $progress)],
-                    'drivers' => $progress->tools->drivers(),
-                    'set' => (new Set($this->limits, $bench, $progress))->findings,
+                    'stations' => [(new Seat())->report($bench, $run)],
+                    'drivers' => $run->tools->drivers(),
+                    'set' => (new Set($this->limits, $bench, $run))->findings,
                 ],
-                Station::Set => $this->setting(new Set($this->limits, $bench, $progress)),
+                Station::Set => $this->setting(new Set($this->limits, $bench, $run)),
             },
         );
     }
@@ -121,14 +122,14 @@ final readonly class WheelJob
      *   candidatesRight: list<CaliperCandidate>, partFindings: list<PartFinding>, seats: list<SeatFinding>,
      *   conversion: ?ConversionResult}
      */
-    private function sizing(Bench $bench, Finder $finder, Findings $findings): array
+    private function sizing(Bench $bench, SizingRun $sizing, Findings $findings): array
     {
-        $size = new Size($this->limits, $finder);
+        $size = new Size($this->limits, $sizing);
 
         return [
             'stations' => [$size->report($bench, $findings)],
-            'candidatesLeft' => $finder->byCaliper($bench, Side::Left)->candidates ?? [],
-            'candidatesRight' => $finder->byCaliper($bench, Side::Right)->candidates ?? [],
+            'candidatesLeft' => $sizing->byCaliper($bench, Side::Left)->candidates ?? [],
+            'candidatesRight' => $sizing->byCaliper($bench, Side::Right)->candidates ?? [],
             'partFindings' => (new PartSizing($this->limits))->findings($bench),
             'seats' => $size->seats($bench, $findings),
             'conversion' => Converted::work($this->limits, $bench),
@@ -145,7 +146,7 @@ final readonly class WheelJob
 
         return [
             'stations' => [$source->report($bench, $findings)],
-            'toBuy' => $source->toBuy($bench, $findings),
+            'toBuy' => (new BuyingList($this->limits))->lines($bench, $findings),
             'matchLeft' => $source->compared($bench, Side::Left)->compared ?? [],
             'matchRight' => $source->compared($bench, Side::Right)->compared ?? [],
             'matches' => (new PartMatches())->matches($bench),
@@ -160,39 +161,39 @@ final readonly class WheelJob
 
     public function report(Bench $bench): JobReport
     {
-        $finder = new Finder($this->limits);
+        $sizing = new SizingRun($this->limits);
         $source = new Source($this->limits);
-        $findings = $finder->findings($bench);
-        $progress = new Progress($this->limits, $bench, $findings);
+        $findings = $sizing->findings($bench);
+        $run = new SeatingRun($this->limits, $bench, $findings);
         $strip = new Strip($bench);
-        $set = new Set($this->limits, $bench, $progress);
+        $set = new Set($this->limits, $bench, $run);
         $earlier = [
             (new CheckIn($this->limits))->report($bench),
             $strip->report(),
-            (new Size($this->limits, $finder))->report($bench, $findings),
+            (new Size($this->limits, $sizing))->report($bench, $findings),
             $source->report($bench, $findings),
-            (new Seat())->report($bench, $progress),
+            (new Seat())->report($bench, $run),
             $set->report(),
         ];
         $blocks = Blocks::of($bench, $earlier);
 
         return new JobReport(
-            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($progress->standing()),
+            (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($run->standing()),
             $findings->sizes,
             [...$earlier, (new Prove())->report($bench, $blocks)],
             $bench->tray->items,
-            $source->toBuy($bench, $findings),
+            (new BuyingList($this->limits))->lines($bench, $findings),
             $source->compared($bench, Side::Left)->compared ?? [],
             $source->compared($bench, Side::Right)->compared ?? [],
-            $finder->byCaliper($bench, Side::Left)->candidates ?? [],
-            $finder->byCaliper($bench, Side::Right)->candidates ?? [],
-            $progress->tools->drivers(),
+            $sizing->byCaliper($bench, Side::Left)->candidates ?? [],
+            $sizing->byCaliper($bench, Side::Right)->candidates ?? [],
+            $run->tools->drivers(),
             $blocks->all,
             $blocks->isClear(),
             HubSheet::of($bench->hub, $bench->notebook),
             $strip->toolLines(),
             (new PartSizing($this->limits))->findings($bench),
-            (new Size($this->limits, $finder))->seats($bench, $findings),
+            (new Size($this->limits, $sizing))->seats($bench, $findings),
             (new PartMatches())->matches($bench),
             $set->findings,
             Converted::work($this->limits, $bench),

@@ -11,10 +11,10 @@ final readonly class Angle implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function degrees(float|int $degrees): self
     {
-        return new self(Nonsense::unlessFinite((float) $degrees));
+        return new self(InvalidInput::unlessFinite((float) $degrees));
     }
 
     public function amount(): float

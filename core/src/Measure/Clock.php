@@ -12,11 +12,11 @@ final readonly class Clock
     {
     }
 
-    /** @throws Nonsense when it is not on a clock face */
+    /** @throws InvalidInput when it is not on a clock face */
     public static function read(string|int|float $said): self
     {
         if (preg_match('/^(\d{1,2})(?:[:.](00|0|30|5))?$/', trim((string) $said), $found) !== 1 || (int) $found[1] > 12) {
-            throw new Nonsense(
+            throw new InvalidInput(
                 sprintf('"%s" is not on a clock face. Say 12, 3, 6, 9 or a half hour such as 1:30.', mb_substr((string) $said, 0, 20)),
             );
         }

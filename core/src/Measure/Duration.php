@@ -11,10 +11,10 @@ final readonly class Duration implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function seconds(float|int $seconds): self
     {
-        return new self(Nonsense::unlessFinite((float) $seconds));
+        return new self(InvalidInput::unlessFinite((float) $seconds));
     }
 
     public function amount(): float

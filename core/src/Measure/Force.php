@@ -11,10 +11,10 @@ final readonly class Force implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function newtons(float|int $newtons): self
     {
-        return new self(Nonsense::unlessFinite((float) $newtons));
+        return new self(InvalidInput::unlessFinite((float) $newtons));
     }
 
     public function amount(): float

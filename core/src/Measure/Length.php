@@ -14,12 +14,12 @@ final readonly class Length implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite or is beyond two metres */
+    /** @throws InvalidInput when the number is not finite or is beyond two metres */
     public static function mm(float|int $mm): self
     {
-        $mm = Nonsense::unlessFinite((float) $mm);
+        $mm = InvalidInput::unlessFinite((float) $mm);
 
-        return abs($mm) > self::LONGEST_MM ? throw Nonsense::tooLong($mm) : new self($mm);
+        return abs($mm) > self::LONGEST_MM ? throw InvalidInput::tooLong($mm) : new self($mm);
     }
 
     public function amount(): float

@@ -50,7 +50,7 @@ final readonly class LookAgain
         return new self(days: $days);
     }
 
-    /** @throws Nonsense when it says neither a day, nor a time, nor a season, nor a meter reading */
+    /** @throws InvalidInput when it says neither a day, nor a time, nor a season, nor a meter reading */
     public static function read(string $typed): self
     {
         $text = trim(mb_strtolower($typed));
@@ -59,7 +59,7 @@ final readonly class LookAgain
             (self::asTime($text) ??
                 (self::asSeason($text) ??
                     (self::asMeter($text) ??
-                        throw new Nonsense(
+                        throw new InvalidInput(
                             sprintf(
                                 '"%s" is no time to look again. Write a day (2027-03-01, 1 March 2027), 6 months, spring, 12 000 km, '
                                     .'or +500 km.',
@@ -111,7 +111,7 @@ final readonly class LookAgain
         $more = preg_match('/^(?:\+|in |after )/', $text) === 1;
         try {
             $meter = Meter::read((string) preg_replace('/^(?:\+|in |after |at )\s*/', '', $text));
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
 

@@ -11,10 +11,10 @@ final readonly class Mass implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function grams(float|int $grams): self
     {
-        return new self(Nonsense::unlessFinite((float) $grams));
+        return new self(InvalidInput::unlessFinite((float) $grams));
     }
 
     public function amount(): float

@@ -24,14 +24,14 @@ final readonly class Meter
     {
     }
 
-    /** @throws Nonsense when it is not one reading with its unit */
+    /** @throws InvalidInput when it is not one reading with its unit */
     public static function read(string $typed): self
     {
         if (
             preg_match('/^\s*(\d[\d\s\'.,]*)\s*([a-z]+?)s?\.?\s*$/iu', $typed, $found) !== 1 ||
             ! isset(self::UNITS[mb_strtolower($found[2])])
         ) {
-            throw new Nonsense(
+            throw new InvalidInput(
                 sprintf(
                     '"%s" is not a meter reading. Write it with its unit, such as 12 000 km, 7800 mi or 320 h.',
                     mb_substr($typed, 0, 40),
@@ -45,7 +45,7 @@ final readonly class Meter
                 ? str_replace(['.', ','], '', $digits)
                 : str_replace(',', '.', $digits);
         if (! is_numeric($digits) || (float) $digits > self::MOST) {
-            throw new Nonsense('That is more than any meter shows. Check the number.');
+            throw new InvalidInput('That is more than any meter shows. Check the number.');
         }
 
         return new self((float) $digits, self::UNITS[mb_strtolower($found[2])]);

@@ -14,11 +14,11 @@ final readonly class Money
     {
     }
 
-    /** @throws Nonsense when it is less than zero or more than a million */
+    /** @throws InvalidInput when it is less than zero or more than a million */
     public static function minor(int $minor): self
     {
         if ($minor < 0 || $minor > self::MOST) {
-            throw new Nonsense('An amount lies between 0 and 1000000.00. Check the decimal point.');
+            throw new InvalidInput('An amount lies between 0 and 1000000.00. Check the decimal point.');
         }
 
         return new self($minor);
@@ -27,14 +27,14 @@ final readonly class Money
     /**
      * Reads `12`, `12.5`, `12,50`, `1 234.50`, `1.234,50`, with a sign of the currency before or behind it.
      *
-     * @throws Nonsense when it is no amount, or can be read two ways
+     * @throws InvalidInput when it is no amount, or can be read two ways
      */
     public static function read(string $typed): self
     {
         $text = trim((string) preg_replace('/^[^\d\-]*|[^\d]*$/u', '', $typed));
         $plain = (string) preg_replace('/[\s\x{00A0}\'’]/u', '', $text);
         if (preg_match('/^\d{1,3}[.,]\d{3}$/', $plain) === 1) {
-            throw new Nonsense(
+            throw new InvalidInput(
                 sprintf('"%s" can be read two ways. Write %s or %s.', $plain, str_replace([',', '.'], '', $plain), $plain.'0'),
             );
         }
@@ -42,7 +42,7 @@ final readonly class Money
             preg_match('/^(\d{1,3}(?:([.,])\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $plain, $m) !== 1 ||
             (($m[2] ?? '') !== '' && isset($m[3]) && substr_count($plain, $m[2]) > substr_count($m[1], $m[2]))
         ) {
-            throw new Nonsense(sprintf('"%s" is not an amount. Write it like 12.50.', mb_substr(trim($typed), 0, 30)));
+            throw new InvalidInput(sprintf('"%s" is not an amount. Write it like 12.50.', mb_substr(trim($typed), 0, 30)));
         }
         $whole = str_replace(['.', ','], '', $m[1]);
         if (strlen($whole) > 9) {

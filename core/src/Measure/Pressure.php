@@ -11,10 +11,10 @@ final readonly class Pressure implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function megapascals(float|int $megapascals): self
     {
-        return new self(Nonsense::unlessFinite((float) $megapascals));
+        return new self(InvalidInput::unlessFinite((float) $megapascals));
     }
 
     public function amount(): float

@@ -11,12 +11,12 @@ final readonly class Reading
     {
     }
 
-    /** @throws Nonsense when the half-width is negative */
+    /** @throws InvalidInput when the half-width is negative */
     public static function of(Length $value, Instrument|Length $by): self
     {
         $halfWidth = $by instanceof Instrument ? $by->halfWidth() : $by;
         if ($halfWidth->mm < 0) {
-            throw new Nonsense('An uncertainty cannot be less than zero.');
+            throw new InvalidInput('An uncertainty cannot be less than zero.');
         }
 
         return new self($value, $halfWidth, $by instanceof Instrument ? $by : null);
@@ -25,7 +25,7 @@ final readonly class Reading
     /**
      * Read by an instrument of which it is known how well it reads.
      *
-     * @throws Nonsense when the half-width is negative
+     * @throws InvalidInput when the half-width is negative
      */
     public static function by(Length $value, Instrument $by, Length $halfWidth): self
     {

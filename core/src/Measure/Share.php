@@ -11,10 +11,10 @@ final readonly class Share implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function of(float|int $share): self
     {
-        return new self(Nonsense::unlessFinite((float) $share));
+        return new self(InvalidInput::unlessFinite((float) $share));
     }
 
     public function amount(): float

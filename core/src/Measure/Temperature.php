@@ -11,10 +11,10 @@ final readonly class Temperature implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function celsius(float|int $celsius): self
     {
-        return new self(Nonsense::unlessFinite((float) $celsius));
+        return new self(InvalidInput::unlessFinite((float) $celsius));
     }
 
     public function amount(): float

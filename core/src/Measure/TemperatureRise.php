@@ -11,10 +11,10 @@ final readonly class TemperatureRise implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function kelvin(float|int $kelvin): self
     {
-        return new self(Nonsense::unlessFinite((float) $kelvin));
+        return new self(InvalidInput::unlessFinite((float) $kelvin));
     }
 
     public function amount(): float

@@ -11,10 +11,10 @@ final readonly class Torque implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function newtonMetres(float|int $newtonMetres): self
     {
-        return new self(Nonsense::unlessFinite((float) $newtonMetres));
+        return new self(InvalidInput::unlessFinite((float) $newtonMetres));
     }
 
     public function amount(): float

@@ -11,10 +11,10 @@ final readonly class Volume implements Quantity
     {
     }
 
-    /** @throws Nonsense when the number is not finite */
+    /** @throws InvalidInput when the number is not finite */
     public static function cubicCentimetres(float|int $cubicCentimetres): self
     {
-        return new self(Nonsense::unlessFinite((float) $cubicCentimetres));
+        return new self(InvalidInput::unlessFinite((float) $cubicCentimetres));
     }
 
     public function amount(): float

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Notebook;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 
 /**
  * The addresses of the places in a job's notebook: the one file where they are put together. What stands at each, and
@@ -199,11 +199,11 @@ final class Places
 
     public const TURNS = 'set.turns';
 
-    /** @throws Nonsense when there is no such place in any job */
+    /** @throws InvalidInput when there is no such place in any job */
     public static function at(string $address): Place
     {
         return PlaceTable::find($address) ??
-            throw Nonsense::about('place', sprintf('There is no place named "%s" in a job.', mb_substr($address, 0, 80)));
+            throw InvalidInput::about('place', sprintf('There is no place named "%s" in a job.', mb_substr($address, 0, 80)));
     }
 
     public static function part(string $id): string

@@ -11,8 +11,8 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\StackEdits;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 
@@ -100,7 +100,7 @@ final readonly class Hub
     {
         try {
             return (new DesignationReader())->read($number);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

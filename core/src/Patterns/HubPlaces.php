@@ -7,7 +7,7 @@ namespace CleanRace\Core\Patterns;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\StackEdits;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\Places;
@@ -32,11 +32,11 @@ final readonly class HubPlaces
         );
     }
 
-    /** @throws Nonsense when no hub of this kind has such a place */
+    /** @throws InvalidInput when no hub of this kind has such a place */
     public function mustHave(Place $place): void
     {
         if (! $this->has($place)) {
-            throw new Nonsense('This hub has no such place: '.$place->address.'.');
+            throw new InvalidInput('This hub has no such place: '.$place->address.'.');
         }
     }
 

@@ -13,8 +13,8 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\SnapRings;
 use CleanRace\Core\Hub\UsualPart;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 
@@ -90,7 +90,7 @@ final readonly class HubSizes
         try {
             $number = $notebook->text(Places::number($side->value)) ?? $notebook->text(Places::number(Side::Left->value));
             $read = $number === null ? null : (new DesignationReader())->read($number)->size;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             $read = null;
         }
 

@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Patterns;
 
 use CleanRace\Core\Hub\Drawing\BearingDrawer;
-use CleanRace\Core\Hub\Drawing\Hatch;
 use CleanRace\Core\Hub\Drawing\HousingDrawer;
 use CleanRace\Core\Hub\Drawing\Outline;
 use CleanRace\Core\Hub\Drawing\PartDrawer;
 use CleanRace\Core\Hub\Drawing\Piece;
 use CleanRace\Core\Hub\Drawing\Section;
-use CleanRace\Core\Hub\Drawing\Span;
-use CleanRace\Core\Hub\Drawing\SpanOf;
 use CleanRace\Core\Hub\Drawing\Standing;
-use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Layout;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
@@ -23,15 +19,10 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Verdict\Message;
 
 /** Draws a hub in half-section: every part at its place, from its sizes, from where parts are and how bearings stand. */
 final readonly class SectionMaker
 {
-    /** Less than this nobody can see or feel, in mm. */
-    private const LEAST_GAP = 0.05;
-
     private Layout $layout;
 
     public function __construct(private Hub $hub, private Tray $tray, private Notebook $notebook)
@@ -61,8 +52,8 @@ final readonly class SectionMaker
             Length::mm($to),
             Length::mm(max([5.0, ...array_map(static fn (Piece $p): float => $p->outer->mm, $pieces)])),
             $pieces,
-            $this->spans($housing),
-            $this->gaps(),
+            (new SectionSpans($this->hub, $this->notebook, $this->layout))->spans($housing),
+            (new SectionSpans($this->hub, $this->notebook, $this->layout))->gaps(),
             $card->left,
             $card->right,
         );
@@ -106,7 +97,7 @@ final readonly class SectionMaker
             return HousingDrawer::draw($part, $this->hub->stack, $this->layout);
         }
         if ($part->kind === PartKind::Axle) {
-            return $this->axle($part, $from, $to);
+            return (new AxleOutline($this->hub, $this->layout))->axle($part, $from, $to);
         }
         $right = $part->side === Side::Right;
         $drawn = match ($part->kind) {
@@ -164,60 +155,6 @@ final readonly class SectionMaker
         return $above;
     }
 
-    /** @return list<Outline> */
-    private function axle(Part $part, float $from, float $to): array
-    {
-        $r = $part->mm('diameter') / 2;
-        $c = min(1.5, 0.2 * $r);
-        [$lf, $lr] = $this->end($part, $from, $to, -1);
-        [$rf, $rr] = $this->end($part, $from, $to, 1);
-        [$sf, $st, $s] = [$this->layout->shoulderFrom, $this->layout->shoulderTo, $part->mm('shoulder_diameter') / 2];
-        $top = [[$from, $lr - $c], [$from + $c, $lr], ...$lf > $from + $c ? [[$lf, $lr], [$lf, $r]] : []];
-        $tail = [...$rf < $to - $c ? [[$rf, $r], [$rf, $rr]] : [], [$to - $c, $rr], [$to, $rr - $c]];
-        if ($sf !== null && $st !== null && $s > $r) {
-            $sf = max($sf, $from);
-            $st = min($st, $to);
-            $top = $sf <= $from ? [[$from, $s]] : [...$top, [$sf, $r], [$sf, $s]];
-            $top = $st >= $to ? [...$top, [$to, $s]] : [...$top, [$st, $s], [$st, $r], ...$tail];
-        } else {
-            $top = [...$top, ...$tail];
-        }
-        $thread = $part->mm('thread_length');
-        $lines = [];
-        if ($thread > 0) {
-            $lines = [
-                ...$part->form === 'shoulder_left' ? [] : PartDrawer::threads($from + $c, $from + $thread, 0.86 * $lr - 0.5),
-                ...$part->form === 'shoulder_right' ? [] : PartDrawer::threads($to - $thread, $to - $c, 0.86 * $rr - 0.5),
-            ];
-        }
-
-        return [Outline::of(Hatch::Shaft, [[$from, 0.0], ...$top, [$to, 0.0]]), ...$lines];
-    }
-
-    /**
-     * Where an end of the axle is turned down for nuts and caps, and to what radius.
-     *
-     * @param  int  $way -1 for the left end, 1 for the right
-     * @return array{float, float}
-     */
-    private function end(Part $axle, float $from, float $to, int $way): array
-    {
-        $thin = $axle->mm('end_diameter');
-        $held = $axle->form === ($way < 0 ? 'shoulder_left' : 'shoulder_right');
-        $at = $way < 0 ? $from : $to;
-        if ($thin <= 0 || $held) {
-            return [$at, $axle->mm('diameter') / 2];
-        }
-        $wider = [];
-        foreach ($this->hub->stack->line() as $part) {
-            if ($part->mm('bore') > $thin + 0.5 && in_array($part->kind->lane(), [Lane::Axle, Lane::Both], true)) {
-                $wider[] = $this->layout->at[$part->id][$way < 0 ? 0 : 1];
-            }
-        }
-
-        return [$wider === [] ? $at : ($way < 0 ? min($wider) : max($wider)), $thin / 2];
-    }
-
     private static function placed(Outline $outline, float $from, float $to, bool $right, float $lift): Outline
     {
         $corners = array_map(static fn (array $p): array => [$right ? $to - $p[0] : $from + $p[0], $p[1] + $lift], $outline->corners());
@@ -242,88 +179,5 @@ final readonly class SectionMaker
         }
 
         return $radii === [] ? [0.0, $part->mm('outside') / 2] : [max(0.0, min($radii)), max($radii)];
-    }
-
-    /**
-     * Where two neighbours of a lane do not touch.
-     *
-     * @return list<Span>
-     */
-    private function gaps(): array
-    {
-        $gaps = [];
-        foreach ([[Lane::Axle, Lane::Both], [Lane::Housing, Lane::Both]] as $lanes) {
-            $row = array_values(
-                array_filter(
-                    $this->hub->stack->line(),
-                    static fn (Part $p): bool => in_array($p->kind->lane(), [...$lanes, Lane::Row], true) &&
-                        ! in_array($p->kind, [PartKind::ORing, PartKind::Nipple], true),
-                ),
-            );
-            foreach ($row as $i => $part) {
-                $next = $row[$i + 1] ?? null;
-                // Loose rows have their own shape; between two bearings is the span, not a gap.
-                if (
-                    $next === null ||
-                    $part->kind->lane() === Lane::Row ||
-                    $next->kind->lane() === Lane::Row ||
-                    ($part->kind->lane() === Lane::Both && $next->kind->lane() === Lane::Both)
-                ) {
-                    continue;
-                }
-                [$from, $to] = [$this->layout->at[$part->id][1], $this->layout->at[$next->id][0]];
-                if ($to - $from > self::LEAST_GAP) {
-                    $gaps[] = new Span(
-                        SpanOf::Gap,
-                        Message::of('span.gap', '{one} to {other}', [
-                            'one' => Message::within($part->name),
-                            'other' => Message::within($next->name),
-                        ]),
-                        Length::mm($from),
-                        Length::mm($to),
-                        false,
-                    );
-                }
-            }
-        }
-
-        return $gaps;
-    }
-
-    /** @return list<Span> */
-    private function spans(?Part $housing): array
-    {
-        $read = fn (string $place): bool => $this->notebook->has($place);
-        $spans = [];
-        $first = $this->hub->first;
-        if ($housing !== null) {
-            $length = $housing->mm('length');
-            $spans[] = new Span(SpanOf::OverFaces, 'over faces', Length::mm(0), Length::mm($length), $read(Places::OVER_FACES));
-            $ledge = $housing->mm('ledge_'.($first === Side::Right ? 'right' : 'left'));
-            if ($ledge > 0 && $this->hub->pattern->card()->pair) {
-                $spans[] =
-                    $first === Side::Right
-                        ? new Span(
-                            SpanOf::Ledge,
-                            'ledge',
-                            Length::mm($length - $ledge),
-                            Length::mm($length),
-                            $read(Places::LEDGE_DEPTH),
-                        )
-                        : new Span(SpanOf::Ledge, 'ledge', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
-            }
-        }
-        $sleeve = $this->hub->stack->find('sleeve');
-        if ($sleeve !== null && isset($this->layout->at['sleeve'])) {
-            $spans[] = new Span(
-                SpanOf::Sleeve,
-                'sleeve',
-                Length::mm($this->layout->at['sleeve'][0]),
-                Length::mm($this->layout->at['sleeve'][1]),
-                $read(Places::SLEEVE_LENGTH),
-            );
-        }
-
-        return $spans;
     }
 }

@@ -6,7 +6,7 @@ namespace CleanRace\Core\Sourcing;
 
 use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Measure\Typed\ThreeSizes;
 
@@ -71,7 +71,7 @@ final readonly class ArticleKey
                 static fn (string $p): float => (new LengthText())->read($p)->mm,
                 ThreeSizes::parts((string) preg_replace('/\s*[x×-]\s*|\s+/u', ' x ', trim($sizes))),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
 
@@ -82,7 +82,7 @@ final readonly class ArticleKey
     {
         try {
             return sprintf('ball:%.3f', (new LengthText())->read($size)->mm);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -91,7 +91,7 @@ final readonly class ArticleKey
     {
         try {
             $read = $this->reader->read($text);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
 

@@ -8,8 +8,8 @@ use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\Number\CounterWords;
 use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
@@ -33,7 +33,7 @@ final readonly class MatchCheck
     {
     }
 
-    /** @throws Nonsense when one of the numbers cannot be read */
+    /** @throws InvalidInput when one of the numbers cannot be read */
     public function work(MatchCheckInput $input): MatchCheckResult
     {
         $old = $this->read('old_number', $input->oldNumber);
@@ -88,8 +88,8 @@ final readonly class MatchCheck
     {
         try {
             return $this->reader->read($number);
-        } catch (Nonsense $fault) {
-            throw Nonsense::about($field, $fault->getMessage());
+        } catch (InvalidInput $fault) {
+            throw InvalidInput::about($field, $fault->getMessage());
         }
     }
 

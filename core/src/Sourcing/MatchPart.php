@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sourcing;
 
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Calculator;
@@ -41,7 +41,7 @@ final readonly class MatchPart
         return array_values(array_filter(Table::rows('match_sizes'), static fn (array $row): bool => $row['kind'] === $kind->value));
     }
 
-    /** @throws Nonsense when a size is not one of this kind, or no length */
+    /** @throws InvalidInput when a size is not one of this kind, or no length */
     public function work(MatchPartInput $input): MatchCheckResult
     {
         $rows = array_column(self::sizes($input->kind), null, 'what');
@@ -49,7 +49,7 @@ final readonly class MatchPart
         foreach ($input->sizes as $i => $size) {
             $row =
                 $rows[$size->what] ??
-                throw Nonsense::about(
+                throw InvalidInput::about(
                     "sizes.$i.what",
                     sprintf(
                         'That is not compared for a %s. There are: %s.',
@@ -114,8 +114,8 @@ final readonly class MatchPart
         foreach (['old' => $size->old, 'new' => $size->new] as $which => $typed) {
             try {
                 $mm[$which] = (new LengthText())->read($typed)->mm;
-            } catch (Nonsense $fault) {
-                throw Nonsense::about("sizes.$at.$which", $fault->getMessage());
+            } catch (InvalidInput $fault) {
+                throw InvalidInput::about("sizes.$at.$which", $fault->getMessage());
             }
         }
         $shown = static fn (float $x): string => rtrim(rtrim(number_format($x, 3, '.', ''), '0'), '.').' mm';

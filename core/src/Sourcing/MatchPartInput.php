@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sourcing;
 
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Verdict\Field;
 
 final readonly class MatchPartInput
@@ -16,7 +16,7 @@ final readonly class MatchPartInput
         #[Field('Sizes, old beside new', of: NamedSize::class)] public array $sizes,
     ) {
         if ($sizes === []) {
-            throw Nonsense::about('sizes', 'Nothing is compared yet. Measure one size of the old part and the same of the new one.');
+            throw InvalidInput::about('sizes', 'Nothing is compared yet. Measure one size of the old part and the same of the new one.');
         }
     }
 }

@@ -7,7 +7,7 @@ namespace CleanRace\Core\Sourcing;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\TrayItem;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
@@ -108,7 +108,7 @@ final readonly class PartMatches
         }
         try {
             return $sizes === [] ? null : (new MatchPart())->work(new MatchPartInput($part->kind, $sizes));
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sourcing;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Money;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\RowFault;
 use CleanRace\Core\Tables\CsvText;
 
@@ -26,18 +26,18 @@ final readonly class PriceListReader
     /**
      * @param  array<string, int>  $columns place of each column, from 0, by what it holds; those not said are guessed
      *
-     * @throws Nonsense when it is no such file, too long, or has no article or price column
+     * @throws InvalidInput when it is no such file, too long, or has no article or price column
      */
     public function read(string $bytes, array $columns = []): PriceList
     {
         $rows = (new CsvText())->rows($bytes);
         $header =
             array_shift($rows) ??
-            throw Nonsense::about('file', 'The file is empty. A price list has a header line and a line for each article.');
+            throw InvalidInput::about('file', 'The file is empty. A price list has a header line and a line for each article.');
         $headers = array_map(trim(...), $header[1]);
         $columns = $this->columns($headers, $columns);
         if (count($rows) > self::MOST_ROWS) {
-            throw Nonsense::about('file', sprintf('That is more than %d rows. Split the list.', self::MOST_ROWS));
+            throw InvalidInput::about('file', sprintf('That is more than %d rows. Split the list.', self::MOST_ROWS));
         }
         $lines = $faults = $first = [];
         foreach ($rows as [$number, $cells]) {
@@ -55,7 +55,7 @@ final readonly class PriceListReader
                 $first[$line->article] = $number;
                 $lines[] = $line;
                 $faults = [...$faults, ...$odd];
-            } catch (Nonsense $fault) {
+            } catch (InvalidInput $fault) {
                 $faults[] = new RowFault($number, $fault->getMessage(), false);
             }
         }
@@ -73,7 +73,7 @@ final readonly class PriceListReader
         $columns = [];
         foreach ($said as $name => $place) {
             if (PriceColumn::tryFrom($name) === null || $place < 0 || $place >= count($headers)) {
-                throw Nonsense::about(
+                throw InvalidInput::about(
                     'columns',
                     sprintf('There is no column %d in this list, or nothing called %s.', $place + 1, mb_substr($name, 0, 20)),
                 );
@@ -91,7 +91,7 @@ final readonly class PriceListReader
                 }
             }
             if ($column->isNeeded() && ! isset($columns[$column->value])) {
-                throw Nonsense::about(
+                throw InvalidInput::about(
                     'columns',
                     sprintf(
                         'No column looks like the %s. Say which it is: %s.',
@@ -115,13 +115,13 @@ final readonly class PriceListReader
         $cell = static fn (PriceColumn $c): string => trim($cells[$columns[$c->value] ?? -1] ?? '');
         $article = $cell(PriceColumn::Article);
         if ($article === '') {
-            throw new Nonsense('No article number.');
+            throw new InvalidInput('No article number.');
         }
         if (mb_strlen($article) > 80) {
-            throw new Nonsense('The article number is longer than 80 characters.');
+            throw new InvalidInput('The article number is longer than 80 characters.');
         }
         if ($cell(PriceColumn::Price) === '') {
-            throw new Nonsense("$article has no price.");
+            throw new InvalidInput("$article has no price.");
         }
         $price = Money::read($cell(PriceColumn::Price));
         $odd = [];

@@ -8,9 +8,9 @@ use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Catalogue\Thread;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\StackEdits;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\LookAgain;
 use CleanRace\Core\Measure\Meter;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Typed\AngleText;
 use CleanRace\Core\Measure\Typed\GaugeText;
 use CleanRace\Core\Measure\Typed\LengthText;
@@ -52,7 +52,7 @@ final readonly class EntryReader
      * @param  list<string>  $findings what may be seen of the part here, by name
      * @return array<string, mixed> what is kept; what was typed is kept beside what it means
      *
-     * @throws Nonsense when it is not what this place asks for, or makes no sense there
+     * @throws InvalidInput when it is not what this place asks for, or makes no sense there
      */
     public function read(Place $place, array $entry, string $unit, ?array $before = null, array $findings = []): array
     {
@@ -67,7 +67,7 @@ final readonly class EntryReader
                 'choices' => array_map(fn (mixed $c): string => $this->option($place, $c), self::list($entry['choices'] ?? null)),
             ],
             AskKind::Tick => [
-                'done' => is_bool($entry['done'] ?? null) ? $entry['done'] : throw new Nonsense('Say whether it is done or not.'),
+                'done' => is_bool($entry['done'] ?? null) ? $entry['done'] : throw new InvalidInput('Say whether it is done or not.'),
             ],
             AskKind::Text => ['text' => self::text($entry['text'] ?? null)],
             AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
@@ -116,7 +116,7 @@ final readonly class EntryReader
         $typed = self::text($entry['typed'] ?? null);
         $length = (new LengthText($unit))->read($typed);
         if ($place->kind === AskKind::Length && $length->mm <= 0) {
-            throw Nonsense::notPositive();
+            throw InvalidInput::notPositive();
         }
 
         return ['mm' => $length->mm, 'typed' => $typed];
@@ -130,11 +130,11 @@ final readonly class EntryReader
     {
         $mark = $entry['mark'] ?? null;
         if (! is_numeric($mark) || abs((float) $mark) > self::MOST_TURN) {
-            throw new Nonsense('Say where the mark of the cone stands, in degrees clockwise from 12.');
+            throw new InvalidInput('Say where the mark of the cone stands, in degrees clockwise from 12.');
         }
         $word = static fn (string $key, array $words): string => in_array($entry[$key] ?? null, $words, true)
             ? $entry[$key]
-            : throw new Nonsense('Say when it was judged and what was felt.');
+            : throw new InvalidInput('Say when it was judged and what was felt.');
         $try = [
             'mark' => round((float) $mark, 1),
             'stage' => $word('stage', self::TRY_STAGES),
@@ -153,12 +153,12 @@ final readonly class EntryReader
         return ['text' => $text];
     }
 
-    /** @throws Nonsense when it is not a number of things */
+    /** @throws InvalidInput when it is not a number of things */
     private static function count(string $typed): int
     {
         return ctype_digit($typed) && (int) $typed >= 1 && (int) $typed <= self::MOST_THINGS
             ? (int) $typed
-            : throw new Nonsense(sprintf('Type how many there are, from 1 to %d.', self::MOST_THINGS));
+            : throw new InvalidInput(sprintf('Type how many there are, from 1 to %d.', self::MOST_THINGS));
     }
 
     /** @return array<string, mixed> */
@@ -189,16 +189,16 @@ final readonly class EntryReader
     {
         $state =
             PartState::tryFrom(is_string($entry['state'] ?? null) ? $entry['state'] : '') ??
-            throw new Nonsense('Say where the part is: in place, on the tray, fitted, left as it is, or scrapped.');
+            throw new InvalidInput('Say where the part is: in place, on the tray, fitted, left as it is, or scrapped.');
         $said = static fn (string $key): mixed => array_key_exists($key, $entry) ? $entry[$key] : $before[$key] ?? null;
         $condition = $said('condition');
         if ($condition !== null && ! in_array($condition, self::CONDITIONS, true)) {
-            throw new Nonsense('Say whether the part will be used, used and looked at again, or replaced.');
+            throw new InvalidInput('Say whether the part will be used, used and looked at again, or replaced.');
         }
         $words = static fn (string $key): ?string => in_array($said($key), [null, ''], true) ? null : self::text($said($key));
         $reason = $words('reason');
         if ($state === PartState::Scrapped && $reason === null) {
-            throw Nonsense::about('reason', 'Say why it is scrapped.');
+            throw InvalidInput::about('reason', 'Say why it is scrapped.');
         }
         $findings = array_values(array_intersect($may, array_filter((array) ($said('findings') ?? []), is_string(...))));
 
@@ -228,7 +228,7 @@ final readonly class EntryReader
     {
         $amount = (float) $read[$key];
         if (($place->least !== null && $amount < $place->least - 1e-9) || ($place->most !== null && $amount > $place->most + 1e-9)) {
-            throw Nonsense::outside($amount, $place->least, $place->most, self::SYMBOLS[$key]);
+            throw InvalidInput::outside($amount, $place->least, $place->most, self::SYMBOLS[$key]);
         }
 
         return $read;
@@ -242,17 +242,17 @@ final readonly class EntryReader
 
     private function option(Place $place, mixed $said): string
     {
-        return is_string($said) && $place->offers($said) ? $said : throw new Nonsense('That is not one of the answers here.');
+        return is_string($said) && $place->offers($said) ? $said : throw new InvalidInput('That is not one of the answers here.');
     }
 
     private static function text(mixed $said): string
     {
         $text = is_int($said) || is_float($said) ? (string) $said : $said;
         if (! is_string($text) || trim($text) === '') {
-            throw Nonsense::empty();
+            throw InvalidInput::empty();
         }
         if (mb_strlen($text) > self::LONGEST_TEXT) {
-            throw new Nonsense('That is more than 2000 characters. Shorten it.');
+            throw new InvalidInput('That is more than 2000 characters. Shorten it.');
         }
 
         return trim(str_replace("\0", '', $text));
@@ -261,6 +261,6 @@ final readonly class EntryReader
     /** @return list<mixed> */
     private static function list(mixed $said): array
     {
-        return is_array($said) && array_is_list($said) && count($said) <= 20 ? $said : throw new Nonsense('Send a list of answers.');
+        return is_array($said) && array_is_list($said) && count($said) <= 20 ? $said : throw new InvalidInput('Send a list of answers.');
     }
 }

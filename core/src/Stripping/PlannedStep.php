@@ -14,4 +14,9 @@ final readonly class PlannedStep
     public function __construct(public Step $step, public array $needs)
     {
     }
+
+    public static function of(Step $step, Need ...$needs): self
+    {
+        return new self($step, array_values($needs));
+    }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tables;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 
 /** CSV as people save it: parted by comma, semicolon, tab or bar, in UTF-8 or Windows-1252, with or without a mark before it. */
 final readonly class CsvText
@@ -14,12 +14,12 @@ final readonly class CsvText
     /**
      * @return list<array{int, list<string>}> number of the line each row begins on, and its cells; blank rows left out
      *
-     * @throws Nonsense when it is no text, or too long
+     * @throws InvalidInput when it is no text, or too long
      */
     public function rows(string $bytes): array
     {
         $text = self::decoded($bytes);
-        $file = fopen('php://temp', 'r+') ?: throw new Nonsense('The list cannot be read here.');
+        $file = fopen('php://temp', 'r+') ?: throw new InvalidInput('The list cannot be read here.');
         fwrite($file, $text);
         rewind($file);
         $parting = self::parting((string) strtok($text, "\n"));
@@ -40,11 +40,11 @@ final readonly class CsvText
     private static function decoded(string $bytes): string
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw Nonsense::about('file', 'That is more than 5 MB. A list is a small text file.');
+            throw InvalidInput::about('file', 'That is more than 5 MB. A list is a small text file.');
         }
         $text = str_starts_with($bytes, "\xEF\xBB\xBF") ? substr($bytes, 3) : $bytes;
         if (str_contains($text, "\0")) {
-            throw Nonsense::about('file', 'That is no text file. Save it as CSV first.');
+            throw InvalidInput::about('file', 'That is no text file. Save it as CSV first.');
         }
 
         return str_replace(

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tooling;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Verdict\Message;
 
@@ -54,7 +54,7 @@ final readonly class Need
     {
         try {
             return $noted === null ? new self($kind, unsized: true) : new self($kind, ['across' => (new LengthText())->read($noted)]);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return new self($kind, unsized: true);
         }
     }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tooling;
 
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\RowFault;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Measure\Typed\LengthText;
@@ -29,22 +29,22 @@ final readonly class ToolList
     {
     }
 
-    /** @throws Nonsense when it is no such file, too long, or has no name or kind column */
+    /** @throws InvalidInput when it is no such file, too long, or has no name or kind column */
     public static function read(string $bytes): self
     {
         $rows = (new CsvText())->rows($bytes);
         $header =
             array_shift($rows) ??
-            throw Nonsense::about('file', 'The file is empty. A list of tools has a header line and a line for each tool.');
+            throw InvalidInput::about('file', 'The file is empty. A list of tools has a header line and a line for each tool.');
         $places = self::places($header[1]);
         if (count($rows) > self::MOST_ROWS) {
-            throw Nonsense::about('file', sprintf('That is more than %d tools. Split the list.', self::MOST_ROWS));
+            throw InvalidInput::about('file', sprintf('That is more than %d tools. Split the list.', self::MOST_ROWS));
         }
         $tools = $faults = [];
         foreach ($rows as [$line, $cells]) {
             try {
                 $tools[] = self::tool((string) $line, static fn (ToolColumn $c): string => trim($cells[$places[$c->value] ?? -1] ?? ''));
-            } catch (Nonsense $fault) {
+            } catch (InvalidInput $fault) {
                 $faults[] = new RowFault($line, $fault->getMessage(), false);
             }
         }
@@ -105,7 +105,7 @@ final readonly class ToolList
             }
         }
         if (! isset($places['name'], $places['kind'])) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'file',
                 'No column is called name or kind. The header of a list of tools reads: '.
                     implode(', ', array_column(ToolColumn::cases(), 'value')).
@@ -121,21 +121,21 @@ final readonly class ToolList
     {
         $name = $cell(ToolColumn::Name);
         if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
-            throw new Nonsense($name === '' ? 'No name.' : sprintf('The name is longer than %d letters.', self::LONGEST_NAME));
+            throw new InvalidInput($name === '' ? 'No name.' : sprintf('The name is longer than %d letters.', self::LONGEST_NAME));
         }
         $kind =
             ToolKind::tryFrom($cell(ToolColumn::Kind)) ??
-            throw new Nonsense(sprintf('%s: "%s" is no kind of tool here.', $name, mb_substr($cell(ToolColumn::Kind), 0, 30)));
+            throw new InvalidInput(sprintf('%s: "%s" is no kind of tool here.', $name, mb_substr($cell(ToolColumn::Kind), 0, 30)));
         $size = static function (ToolColumn $column) use ($cell, $name): ?Length {
             try {
                 $length = $cell($column) === '' ? null : (new LengthText())->read($cell($column));
-            } catch (Nonsense $fault) {
-                throw new Nonsense(sprintf('%s, %s: %s', $name, $column->value, $fault->getMessage()));
+            } catch (InvalidInput $fault) {
+                throw new InvalidInput(sprintf('%s, %s: %s', $name, $column->value, $fault->getMessage()));
             }
 
             return $length === null || $length->mm > 0
                 ? $length
-                : throw new Nonsense(sprintf('%s, %s: a size is more than zero.', $name, $column->value));
+                : throw new InvalidInput(sprintf('%s, %s: a size is more than zero.', $name, $column->value));
         };
         $number = static function (ToolColumn $column) use ($cell, $name): ?float {
             $text = str_replace(',', '.', $cell($column));
@@ -145,7 +145,7 @@ final readonly class ToolList
 
             return is_numeric($text) && (float) $text > 0 && (float) $text < 1e7
                 ? (float) $text
-                : throw new Nonsense(sprintf('%s, %s: "%s" is no number.', $name, $column->value, mb_substr($text, 0, 20)));
+                : throw new InvalidInput(sprintf('%s, %s: "%s" is no number.', $name, $column->value, mb_substr($text, 0, 20)));
         };
         [$capacity, $low, $high, $count] = [
             $number(ToolColumn::Capacity),
@@ -180,7 +180,7 @@ final readonly class ToolList
         return $name === ''
             ? null
             : Instrument::tryFrom($name) ??
-                    throw new Nonsense(
+                    throw new InvalidInput(
                         sprintf(
                             '"%s" is no instrument here: %s.',
                             mb_substr($name, 0, 30),
@@ -189,23 +189,23 @@ final readonly class ToolList
                     );
     }
 
-    /** @throws Nonsense when its sizes cannot be true of such a tool */
+    /** @throws InvalidInput when its sizes cannot be true of such a tool */
     public static function checked(WallTool $tool): WallTool
     {
         return match (true) {
-            $tool->kind->isDriver() && $tool->outside === null => throw Nonsense::about('outside_mm', 'Type the outside of its face.'),
-            $tool->kind->isDriver() && $tool->length === null => throw Nonsense::about('length_mm', 'Type its length.'),
-            $tool->opening !== null && $tool->outside !== null && $tool->opening->mm >= $tool->outside->mm => throw Nonsense::about(
+            $tool->kind->isDriver() && $tool->outside === null => throw InvalidInput::about('outside_mm', 'Type the outside of its face.'),
+            $tool->kind->isDriver() && $tool->length === null => throw InvalidInput::about('length_mm', 'Type its length.'),
+            $tool->opening !== null && $tool->outside !== null && $tool->opening->mm >= $tool->outside->mm => throw InvalidInput::about(
                 'opening_mm',
                 'The opening is not smaller than the outside of the tool.',
             ),
             $tool->torqueLow !== null &&
                 $tool->torqueHigh !== null &&
-                $tool->torqueLow->newtonMetres >= $tool->torqueHigh->newtonMetres => throw Nonsense::about(
+                $tool->torqueLow->newtonMetres >= $tool->torqueHigh->newtonMetres => throw InvalidInput::about(
                     'torque_low_nm',
                     'Its range begins above where it ends.',
                 ),
-            $tool->reads !== null && $tool->kind !== ToolKind::Gauge => throw Nonsense::about(
+            $tool->reads !== null && $tool->kind !== ToolKind::Gauge => throw InvalidInput::about(
                 'reads',
                 'Only a caliper or gauge reads sizes.',
             ),

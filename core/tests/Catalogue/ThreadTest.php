@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Catalogue;
 
 use CleanRace\Core\Catalogue\Thread;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -45,8 +45,8 @@ final class ThreadTest extends TestCase
             try {
                 Thread::read($typed);
                 self::fail("$typed was read");
-            } catch (Nonsense $nonsense) {
-                self::assertNotSame('', $nonsense->getMessage());
+            } catch (InvalidInput $invalid) {
+                self::assertNotSame('', $invalid->getMessage());
             }
         }
         self::assertEqualsWithDelta(8.77, Thread::read('M10x1')->root()->mm, 0.005);

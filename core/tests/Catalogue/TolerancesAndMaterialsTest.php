@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Catalogue;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tooling\DrawBolt;
 use PHPUnit\Framework\TestCase;
@@ -56,7 +56,7 @@ final class TolerancesAndMaterialsTest extends TestCase
         $t = new Tolerances();
         self::assertEqualsWithDelta(0.033, $t->nominalInterference(Length::mm(50), 'N7')[1], 1e-9);
         self::assertEqualsWithDelta(0.039, $t->nominalInterference(Length::mm(50.01), 'N7')[1], 1e-9);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         $t->nominalInterference(Length::mm(500), 'N7');
     }
 

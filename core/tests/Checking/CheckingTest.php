@@ -20,7 +20,7 @@ use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Checking\Suspect;
 use CleanRace\Core\Checking\Suspicion;
 use CleanRace\Core\Checking\Urgency;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Level;
@@ -163,7 +163,7 @@ final class CheckingTest extends TestCase
 
     public function test_no_check_at_all_is_refused(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         self::check(caliper: CaliperState::Freed);
     }
 

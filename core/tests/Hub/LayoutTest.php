@@ -14,7 +14,7 @@ use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\UsualPart;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +23,7 @@ final class LayoutTest extends TestCase
 {
     private static function usual(string $pattern): Stack
     {
-        return Patterns::find($pattern)->stack(new Notebook([]));
+        return HubPatterns::find($pattern)->stack(new Notebook([]));
     }
 
     /** @return iterable<string, array{string, string, float, float}> pattern, part, from, to: reckoned by hand from the pattern's sizes */
@@ -111,7 +111,7 @@ final class LayoutTest extends TestCase
 
     public function test_a_part_that_is_added_has_every_size_and_fits_what_is_there(): void
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             $stack = $pattern->stack(new Notebook([]));
             foreach (PartKind::cases() as $kind) {
                 $part = UsualPart::besides($stack, $kind, $stack->line()[0] ?? null);
@@ -168,7 +168,7 @@ final class LayoutTest extends TestCase
 
     public function test_taking_off_what_stands_in_the_way_always_clears_it(): void
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             $stack = $pattern->stack(new Notebook([]));
             foreach ($stack->line() as $part) {
                 $blocking = array_map(static fn (Part $p): string => $p->id, Reach::before($stack, $part, []));

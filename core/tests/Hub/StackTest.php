@@ -12,10 +12,10 @@ use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Hub\StackFault;
 use CleanRace\Core\Hub\StackFaults;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -30,7 +30,7 @@ final class StackTest extends TestCase
 
     private static function usual(string $pattern): Stack
     {
-        return Patterns::find($pattern)->stack(new Notebook([]));
+        return HubPatterns::find($pattern)->stack(new Notebook([]));
     }
 
     /** @return list<string> */
@@ -62,7 +62,7 @@ final class StackTest extends TestCase
 
     public function test_whatever_is_edited_order_lengths_and_undo_hold(): void
     {
-        $patterns = array_values(array_map(static fn (Pattern $p): string => $p->id(), Patterns::all()));
+        $patterns = array_values(array_map(static fn (Pattern $p): string => $p->id(), HubPatterns::all()));
         $this->limitTo(150)
             ->forAll(
                 Generators::choose(0, count($patterns) - 1),
@@ -76,8 +76,8 @@ final class StackTest extends TestCase
                     $now = $edits->onto($start);
                     try {
                         $edits = StackEdits::from($edits->plus(self::edit($now, $which, $what), 'mm')->checked($start)->kept());
-                    } catch (Nonsense $nonsense) {
-                        self::assertNotSame('', $nonsense->getMessage());
+                    } catch (InvalidInput $invalid) {
+                        self::assertNotSame('', $invalid->getMessage());
 
                         continue;
                     }
@@ -180,7 +180,7 @@ final class StackTest extends TestCase
     #[DataProvider('nonsense')]
     public function test_a_change_that_cannot_be_made_is_refused(array $given): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         StackEdits::from(null)->plus($given, 'mm')->checked(self::usual('pair-sleeve'));
     }
 

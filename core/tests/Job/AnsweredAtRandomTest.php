@@ -13,9 +13,9 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubPlaces;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Proving\Block;
 use CleanRace\Core\Steps\EntryReader;
 use CleanRace\Core\Steps\Option;
@@ -44,7 +44,7 @@ final class AnsweredAtRandomTest extends TestCase
     /** @return iterable<string, array{Pattern, int}> */
     public static function people(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             foreach (range(1, self::PEOPLE) as $seed) {
                 yield "$id, $seed" => [$pattern, $seed];
             }
@@ -80,7 +80,7 @@ final class AnsweredAtRandomTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }
@@ -130,7 +130,7 @@ final class AnsweredAtRandomTest extends TestCase
     public function test_every_row_of_the_table_of_places_is_asked_by_some_hub(): void
     {
         $asked = [];
-        foreach (Patterns::all() as $pattern) {
+        foreach (HubPatterns::all() as $pattern) {
             foreach ([3, 4, 5] as $seed) {
                 $random = new Randomizer(new Mt19937($seed));
                 $notebook = new Notebook();

@@ -10,8 +10,8 @@ use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Status;
 use CleanRace\Core\Steps\Step;
@@ -38,14 +38,14 @@ final class EveryHubTest extends TestCase
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
         return (new WheelJob(Limits::standard()))->report(
-            new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits),
+            new Bench(HubPatterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits),
         );
     }
 
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }
@@ -272,7 +272,7 @@ final class EveryHubTest extends TestCase
 
     public function test_every_measure_says_where_the_caliper_goes_and_takes_a_photo(): void
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             $asks = self::step(self::report($id), 'check.capture')->asks;
             foreach ($pattern->capture() as $ask) {
                 self::assertTrue($ask->picture !== null || $ask->place === 'check.ring_side', "$id: {$ask->place}");

@@ -10,8 +10,8 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Steps\EntryReader;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
@@ -34,7 +34,7 @@ final class WholeWordsTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Measure;
 
 use CleanRace\Core\Measure\Clock;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +33,7 @@ final class ClockTest extends TestCase
     #[DataProvider('notHours')]
     public function test_refuses_what_is_not_on_a_clock(string $said): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         Clock::read($said);
     }
 

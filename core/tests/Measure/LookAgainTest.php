@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Measure;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\LookAgain;
 use CleanRace\Core\Measure\Meter;
-use CleanRace\Core\Measure\Nonsense;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -30,7 +30,7 @@ final class LookAgainTest extends TestCase
     public function test_meters(string $typed, ?float $amount, string $unit): void
     {
         if ($amount === null) {
-            $this->expectException(Nonsense::class);
+            $this->expectException(InvalidInput::class);
         }
         $meter = Meter::read($typed);
         self::assertSame([$amount, $unit], [$meter->amount, $meter->unit]);
@@ -79,8 +79,8 @@ final class LookAgainTest extends TestCase
             try {
                 LookAgain::read($typed);
                 self::fail("$typed was read");
-            } catch (Nonsense $nonsense) {
-                self::assertStringContainsString('6 months', $nonsense->getMessage());
+            } catch (InvalidInput $invalid) {
+                self::assertStringContainsString('6 months', $invalid->getMessage());
             }
         }
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Measure;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Money;
-use CleanRace\Core\Measure\Nonsense;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -38,7 +38,7 @@ final class MoneyTest extends TestCase
     {
         try {
             self::assertSame($minor, Money::read($typed)->minor);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             self::assertNull($minor, $typed);
         }
     }
@@ -49,7 +49,7 @@ final class MoneyTest extends TestCase
         self::assertSame(1, Money::minor(100)->part(1, 180)->minor, 'halves up');
         self::assertSame(8100, Money::minor(5400)->part(90, 60)->minor);
         self::assertSame('0.05', Money::minor(5)->shown());
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         Money::minor(-1);
     }
 }

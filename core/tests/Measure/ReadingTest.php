@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Measure;
 
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +28,7 @@ final class ReadingTest extends TestCase
 
     public function test_an_uncertainty_is_never_negative(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         Reading::of(Length::mm(1), Length::mm(-0.1));
     }
 

@@ -9,9 +9,9 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Hub;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Hubs\PairSleeve;
 use CleanRace\Core\Patterns\HubSizes;
-use CleanRace\Core\Patterns\Patterns;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -26,9 +26,9 @@ final class HubTest extends TestCase
 
     public function test_patterns_are_found_by_their_id(): void
     {
-        self::assertSame('pair-sleeve', Patterns::find('pair-sleeve')->id());
+        self::assertSame('pair-sleeve', HubPatterns::find('pair-sleeve')->id());
         $this->expectException(OutOfBoundsException::class);
-        Patterns::find('nothing');
+        HubPatterns::find('nothing');
     }
 
     /** @return iterable<string, array{?string, list<string>, Side}> */

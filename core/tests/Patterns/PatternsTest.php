@@ -14,8 +14,8 @@ use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Hub;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Patterns\Put;
 use CleanRace\Core\Patterns\SectionMaker;
 use CleanRace\Core\Steps\Ask;
@@ -47,7 +47,7 @@ final class PatternsTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }
@@ -62,7 +62,7 @@ final class PatternsTest extends TestCase
 
     public function test_all_fourteen_are_there(): void
     {
-        self::assertSame(self::FOURTEEN, array_keys(Patterns::all()));
+        self::assertSame(self::FOURTEEN, array_keys(HubPatterns::all()));
     }
 
     #[DataProvider('patterns')]
@@ -74,7 +74,7 @@ final class PatternsTest extends TestCase
         ) {
             self::assertNotSame('', $words);
         }
-        self::assertSame($pattern::class, Patterns::find($pattern->id())::class);
+        self::assertSame($pattern::class, HubPatterns::find($pattern->id())::class);
         self::assertNotSame([], $pattern->fasteners());
         self::assertNotSame([], $pattern->capture());
         self::assertSame(
@@ -144,7 +144,7 @@ final class PatternsTest extends TestCase
 
     public function test_balls_stay_between_their_rings_and_grooves_hold_them(): void
     {
-        foreach (Patterns::all() as $pattern) {
+        foreach (HubPatterns::all() as $pattern) {
             $stack = $pattern->stack(new Notebook([]));
             foreach (self::section($pattern)->pieces as $piece) {
                 $part = $stack->get($piece->part);
@@ -166,7 +166,7 @@ final class PatternsTest extends TestCase
     {
         $gaps = static fn (string $id): array => array_map(
             static fn ($g): string => sprintf('%s %.2f', English::of($g->label), $g->to->mm - $g->from->mm),
-            self::section(Patterns::find($id))->gaps,
+            self::section(HubPatterns::find($id))->gaps,
         );
         self::assertSame(
             ['left seal to left snap ring 0.55', 'left snap ring to left bearing 0.10', 'right bearing to right seal 2.40'],

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Proving;
 
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Proving\AfterSigning;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
@@ -20,7 +20,7 @@ final class AfterSigningTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }
@@ -57,7 +57,7 @@ final class AfterSigningTest extends TestCase
 
     public function test_a_torque_that_was_taken_back_is_not_looked_at_again(): void
     {
-        $pattern = Patterns::find('pair-sleeve');
+        $pattern = HubPatterns::find('pair-sleeve');
         $place = $pattern->fasteners()[0]->place('done');
         $notebook = new Notebook([$place => ['value' => ['done' => false], 'instrument' => null]]);
         self::assertNull((new AfterSigning(Limits::standard()))->recheck($pattern, $notebook));

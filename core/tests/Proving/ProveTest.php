@@ -6,7 +6,7 @@ namespace CleanRace\Core\Tests\Proving;
 
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Proving\BeforeAfter;
 use CleanRace\Core\Proving\LastChecks;
 use CleanRace\Core\Tooling\DrawBolt;
@@ -38,7 +38,7 @@ final class ProveTest extends TestCase
     #[DataProvider('checks')]
     public function test_only_what_a_hub_has_is_checked(string $pattern, array $asked, array $not): void
     {
-        $checks = array_keys(LastChecks::of(new Bench(Patterns::find($pattern), new Notebook(), [], null, DrawBolt::M12)));
+        $checks = array_keys(LastChecks::of(new Bench(HubPatterns::find($pattern), new Notebook(), [], null, DrawBolt::M12)));
         self::assertSame([], array_diff($asked, $checks));
         self::assertSame([], array_intersect($not, $checks));
     }
@@ -46,7 +46,7 @@ final class ProveTest extends TestCase
     public function test_play_is_as_it_was_set_where_it_is_set(): void
     {
         $of = static fn (string $pattern): string => LastChecks::of(
-            new Bench(Patterns::find($pattern), new Notebook(), [], null, DrawBolt::M12),
+            new Bench(HubPatterns::find($pattern), new Notebook(), [], null, DrawBolt::M12),
         )['no_play'];
         self::assertStringContainsString('as it was set', $of('taper-pair'));
         self::assertStringStartsWith('No play', $of('pair-sleeve'));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Sourcing;
 
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Sourcing\Difference;
 use CleanRace\Core\Sourcing\MatchCheck;
@@ -79,8 +79,8 @@ final class MatchCheckTest extends TestCase
             try {
                 self::compare($old, $new);
                 self::fail($field);
-            } catch (Nonsense $nonsense) {
-                self::assertSame($field, $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($field, $invalid->field);
             }
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Sourcing;
 
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Sourcing\MatchCheckResult;
 use CleanRace\Core\Sourcing\MatchPart;
 use CleanRace\Core\Sourcing\MatchPartInput;
@@ -74,8 +74,8 @@ final class MatchPartTest extends TestCase
             try {
                 self::match(PartKind::Cone, $sizes);
                 self::fail('was taken');
-            } catch (Nonsense $nonsense) {
-                self::assertStringStartsWith('sizes.0.', (string) $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertStringStartsWith('sizes.0.', (string) $invalid->field);
             }
         }
     }

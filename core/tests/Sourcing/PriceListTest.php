@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Sourcing;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\RowFault;
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Sourcing\ArticleKey;
@@ -78,8 +78,8 @@ final class PriceListTest extends TestCase
             try {
                 (new PriceListReader())->read($bytes, $columns);
                 self::fail('was taken');
-            } catch (Nonsense $nonsense) {
-                self::assertContains($nonsense->field, ['file', 'columns']);
+            } catch (InvalidInput $invalid) {
+                self::assertContains($invalid->field, ['file', 'columns']);
             }
         }
         $old = (new PriceListReader())->read(
@@ -123,7 +123,7 @@ final class PriceListTest extends TestCase
                     $list->rows,
                     count($list->lines) + count(array_filter($list->faults, static fn (RowFault $f): bool => ! $f->taken)),
                 );
-            } catch (Nonsense) {
+            } catch (InvalidInput) {
             } catch (Throwable $fault) {
                 self::fail($fault::class.': '.$fault->getMessage().' for '.json_encode($text, JSON_INVALID_UTF8_SUBSTITUTE));
             }

@@ -7,7 +7,7 @@ namespace CleanRace\Core\Tests\Steps;
 use CleanRace\Core\Hub\Finding;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Steps\EntryReader;
@@ -186,9 +186,9 @@ final class EntryReaderTest extends TestCase
         try {
             self::read($kind, $entry);
             self::fail('It was taken.');
-        } catch (Nonsense $nonsense) {
-            self::assertStringContainsString($says, $nonsense->getMessage());
-            self::assertMatchesRegularExpression('/^.{8,200}\.$/u', $nonsense->getMessage());
+        } catch (InvalidInput $invalid) {
+            self::assertStringContainsString($says, $invalid->getMessage());
+            self::assertMatchesRegularExpression('/^.{8,200}\.$/u', $invalid->getMessage());
         }
     }
 
@@ -265,7 +265,7 @@ final class EntryReaderTest extends TestCase
                         "$kind: what is kept can be written down",
                     );
                     $taken++;
-                } catch (Nonsense) {
+                } catch (InvalidInput) {
                     $refused++;
                 }
             }

@@ -13,8 +13,8 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Stripping\Condition;
 use CleanRace\Core\Stripping\Extraction;
@@ -57,7 +57,7 @@ final class TakeDownTest extends TestCase
     ): Bench {
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
-        return new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, $wall, $habits, $spanners);
+        return new Bench(HubPatterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, $wall, $habits, $spanners);
     }
 
     /**
@@ -90,7 +90,7 @@ final class TakeDownTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }
@@ -171,7 +171,7 @@ final class TakeDownTest extends TestCase
             PartKind::DustCap,
             PartKind::LockNut,
         ];
-        $patterns = array_keys(Patterns::all());
+        $patterns = array_keys(HubPatterns::all());
         $this->limitTo(120)
             ->forAll(
                 Generators::choose(0, count($patterns) - 1),
@@ -342,7 +342,7 @@ final class TakeDownTest extends TestCase
 
     public function test_fasteners_are_asked_where_they_come_off(): void
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             $asked = array_merge(
                 ...array_map(
                     static fn (PlannedStep $p): array => array_map(static fn (Ask $a): string => $a->place, $p->step->asks),
@@ -361,7 +361,7 @@ final class TakeDownTest extends TestCase
 
     public function test_every_step_that_can_hurt_says_so_once(): void
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             $plan = TakeDown::plan(self::bench($id), new Ways(Condition::cases(), Extraction::Drift, Heat::Warm));
             foreach ($plan as $planned) {
                 $words = $planned->step->detail?->inEnglish().' '.$planned->step->tool?->inEnglish();

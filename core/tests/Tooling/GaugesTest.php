@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Tooling;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Tooling\Gauges;
@@ -74,7 +74,7 @@ final class GaugesTest extends TestCase
 
     public function test_no_reading_is_better_than_perfect(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         Reading::by(Length::mm(47), Instrument::Micrometer, Length::mm(-0.01));
     }
 

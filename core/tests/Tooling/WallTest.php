@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Tooling;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\RowFault;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Tooling\DrawBolt;
@@ -134,7 +134,7 @@ final class WallTest extends TestCase
     #[DataProvider('files')]
     public function test_a_file_that_is_no_list_is_refused_in_a_sentence(string $file, string $says): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         $this->expectExceptionMessageMatches('/'.preg_quote($says, '/').'/');
         ToolList::read($file);
     }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue\Number;
 
-use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\BearingTable;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Message;
 
@@ -20,25 +19,11 @@ final readonly class DesignationReader
 
     private const MOST_LETTERS_BEFORE = 5;
 
-    /** What makes a reading less likely. Small whole steps; only their order matters. */
-    private const RUN_ON = 1.0;
-
-    private const UNCLEAR = 1.0;
-
-    private const UNKNOWN = 2.0;
-
-    private const PARTED = 0.5;
-
-    /** A single digit parted from the number belongs to what follows: 6220 2RS is no 62202. */
-    private const TORN = 2.5;
-
     private const MENDED = 1.0;
 
     private const UNLISTED = 3.0;
 
     private const LOOKS_LIKE = 4.0;
-
-    private const COMMON = 0.1;
 
     /** A reading this clean needs no other. */
     private const CLEAN = 1.2;
@@ -50,7 +35,7 @@ final readonly class DesignationReader
     ) {
     }
 
-    /** @throws Nonsense when no size number can be found in it, or the series has no such bore */
+    /** @throws InvalidInput when no size number can be found in it, or the series has no such bore */
     public function read(string $typed): Designation
     {
         return $this->readings($typed)[0];
@@ -59,7 +44,7 @@ final readonly class DesignationReader
     /**
      * @return non-empty-list<Designation> the likeliest first
      *
-     * @throws Nonsense when no size number can be found in it, or the series has no such bore
+     * @throws InvalidInput when no size number can be found in it, or the series has no such bore
      */
     public function readings(string $typed): array
     {
@@ -90,9 +75,9 @@ final readonly class DesignationReader
                 $key = substr($number->compact, $from, $to - $from);
                 if (isset($index[$key]) && ($signs = $this->signs($number, $from, $to)) !== null) {
                     [$found, $piece] = $index[$key];
-                    $size = $this->withSigns($this->table->find($found), $signs);
+                    $size = (new ReadingWeights($this->table))->withSigns($this->table->find($found), $signs);
                     if ($size !== null) {
-                        $readings[] = $this->weighed(
+                        $readings[] = (new ReadingWeights($this->table))->weighed(
                             $number,
                             $from,
                             $to,
@@ -102,7 +87,7 @@ final readonly class DesignationReader
                                 $size,
                                 $size->bore->mm,
                                 $size->kind,
-                                self::told($size, $signs),
+                                ReadingWeights::told($size, $signs),
                                 null,
                                 NumberRules::reading($size),
                                 $piece,
@@ -126,7 +111,7 @@ final readonly class DesignationReader
                 foreach ([NumberRules::coded($key), NumberRules::spelledOut($key)] as $read) {
                     $known = $read === null || isset(Table::index('numbers', NumberIndex::make(...))[$key]);
                     if (! $known && ($signs = $this->signs($number, $from, $to)) !== null) {
-                        [$weight, $read] = $this->weighed(
+                        [$weight, $read] = (new ReadingWeights($this->table))->weighed(
                             $number,
                             $from,
                             $to,
@@ -149,9 +134,9 @@ final readonly class DesignationReader
         foreach ($this->lookAlikes->of($number->compact) as [$key, $cost, $guess]) {
             [$found, $piece] = Table::index('numbers', NumberIndex::make(...))[$key];
             $signs = $this->signs($number, 0, strlen($key));
-            $size = $signs === null ? null : $this->withSigns($this->table->find($found), $signs);
+            $size = $signs === null ? null : (new ReadingWeights($this->table))->withSigns($this->table->find($found), $signs);
             if ($signs !== null && $size !== null) {
-                [$weight, $read] = $this->weighed(
+                [$weight, $read] = (new ReadingWeights($this->table))->weighed(
                     $number,
                     0,
                     strlen($key),
@@ -161,13 +146,13 @@ final readonly class DesignationReader
                         $size,
                         $size->bore->mm,
                         $size->kind,
-                        self::told($size, $signs),
+                        ReadingWeights::told($size, $signs),
                         $guess,
                         NumberRules::reading($size),
                         $piece,
                     ),
                 );
-                $readings[] = [$weight + self::LOOKS_LIKE + $cost - self::COMMON * 2 * $size->commonness, $read];
+                $readings[] = [$weight + self::LOOKS_LIKE + $cost - ReadingWeights::COMMON * 2 * $size->commonness, $read];
             }
         }
 
@@ -187,76 +172,6 @@ final readonly class DesignationReader
         }
 
         return [...$this->suffixes->read(substr($number->compact, 0, $from)), ...$this->suffixes->read($tail)];
-    }
-
-    /**
-     * @param  list<Sign>  $signs
-     * @return array{float, Designation}
-     */
-    private function weighed(TypedNumber $number, int $from, int $to, array $signs, Designation $read): array
-    {
-        $tail = $number->behind($to);
-        $weight =
-            ($tail !== '' && ctype_digit($tail[0]) ? self::RUN_ON : 0.0) +
-            match (true) {
-                str_contains($read->number, '-') => 0.0,
-                $to - $from > 3 && $number->isParted($to - 2, $to) => self::TORN,
-                $number->isParted($from, $to) => self::PARTED,
-                default => 0.0,
-            };
-        foreach ($signs as $sign) {
-            $weight += match ($sign->family) {
-                'unknown' => self::UNKNOWN,
-                'contact_unclear' => self::UNCLEAR,
-                default => 0.0,
-            };
-        }
-
-        return [$weight - self::COMMON * ($read->size->commonness ?? 0) - (self::COMMON / 10) * ($to - $from), $read];
-    }
-
-    /**
-     * A flange or a ring among the signs is a size of its own, where the table has it.
-     *
-     * @param  list<Sign>  $signs
-     */
-    private function withSigns(?Bearing $size, array $signs): ?Bearing
-    {
-        if ($size === null) {
-            return null;
-        }
-        foreach ($signs as $sign) {
-            $size = match ($sign->family) {
-                'flange' => $size->hasFlange() ? $size : $this->table->find('F'.$size->number) ?? $size,
-                'ring_groove_with_ring' => $size->hasRing() ? $size : $this->table->find($size->number.'NR') ?? $size,
-                default => $size,
-            };
-        }
-
-        return $size;
-    }
-
-    /**
-     * A flange or ring that the number itself tells of stands among the signs too.
-     *
-     * @param  list<Sign>  $signs
-     * @return list<Sign>
-     */
-    private static function told(Bearing $size, array $signs): array
-    {
-        $families = array_column($signs, 'family');
-
-        return match (true) {
-            $size->hasRing() && ! in_array('ring_groove_with_ring', $families, true) => [
-                new Sign('NR', 'ring_groove_with_ring', null, 'snap-ring groove with its ring'),
-                ...$signs,
-            ],
-            $size->hasFlange() && ! in_array('flange', $families, true) => [
-                new Sign('F', 'flange', null, 'flange on the outer ring'),
-                ...$signs,
-            ],
-            default => $signs,
-        };
     }
 
     /**
@@ -288,17 +203,17 @@ final readonly class DesignationReader
                 $read->piece,
             );
             if ($unknown !== [] && count($better->unknown()) < count($unknown)) {
-                $out[] = [$weight - self::UNKNOWN * (count($unknown) - count($better->unknown())) + self::MENDED, $better];
+                $out[] = [$weight - ReadingWeights::UNKNOWN * (count($unknown) - count($better->unknown())) + self::MENDED, $better];
             }
         }
 
         return $out;
     }
 
-    private function unreadable(string $typed, TypedNumber $number): Nonsense
+    private function unreadable(string $typed, TypedNumber $number): InvalidInput
     {
         if (preg_match('/^(60|62|63|64|67|68|69)(\d{2})/', $number->compact, $known) === 1) {
-            return new Nonsense(
+            return new InvalidInput(
                 sprintf(
                     'Series %s has no bore code %s. Look at the ring again: 00 to 03 are 10, 12, 15 and 17 mm, 04 and up are five '
                         .'times the code.',
@@ -308,7 +223,7 @@ final readonly class DesignationReader
             );
         }
 
-        return new Nonsense(
+        return new InvalidInput(
             sprintf(
                 '"%s" holds no bearing number that is known here. Type what is stamped, such as 6204 2RS, or measure it with the caliper.',
                 mb_substr($typed, 0, 40),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue\Number;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tables\Table;
 
 /**
@@ -31,15 +31,15 @@ final readonly class TypedNumber
     {
     }
 
-    /** @throws Nonsense when nothing is typed, or more than any ring carries */
+    /** @throws InvalidInput when nothing is typed, or more than any ring carries */
     public static function of(string $typed): self
     {
         $text = strtr(trim($typed), self::SPELLINGS);
         if ($text === '' || ! mb_check_encoding($text, 'UTF-8')) {
-            throw new Nonsense('Nothing is typed here. Type what is stamped on the ring, such as 6204 2RS.');
+            throw new InvalidInput('Nothing is typed here. Type what is stamped on the ring, such as 6204 2RS.');
         }
         if (mb_strlen($text) > self::LONGEST) {
-            throw new Nonsense('That is longer than anything stamped on a bearing. Type only the number and the letters behind it.');
+            throw new InvalidInput('That is longer than anything stamped on a bearing. Type only the number and the letters behind it.');
         }
         $text = self::pairSpelledOut(self::sixteenths(strtoupper($text)));
         $compact = '';

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub\Drawing;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 
 /**
  * A turned piece as somebody at a lathe needs it: a tube, a plug or a stepped plug in section, with its dimensions. Lines
@@ -30,7 +30,7 @@ final readonly class Draft
      * @param  string  $outside as it is to be written, such as `44.6 to 46.7`
      * @param  ?Length  $nose outside of the nose of a stepped plug
      *
-     * @throws Nonsense when no such piece can be made
+     * @throws InvalidInput when no such piece can be made
      */
     public static function turned(
         string $title,
@@ -49,7 +49,7 @@ final readonly class Draft
             $hole >= $outsideMm->mm ||
             ($nose !== null && ($nose->mm <= 0 || $nose->mm >= $outsideMm->mm))
         ) {
-            throw Nonsense::about('outside_mm', 'No such piece can be turned: the bore or the nose is not smaller than its outside.');
+            throw InvalidInput::about('outside_mm', 'No such piece can be turned: the bore or the nose is not smaller than its outside.');
         }
         [$r, $l] = [$outsideMm->mm / 2, $length->mm];
         $tip = $nose === null ? 0.0 : min(12.0, 0.3 * $l);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Measure\Typed;
 
 use CleanRace\Core\Measure\Angle;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 
 /** Reads a turn as people at a bench say it: `45`, `45°`, `8 min` on a clock face, `1/4 turn`, `1.5 flats` of a nut. */
 final class AngleText
@@ -15,21 +15,21 @@ final class AngleText
     /** Ten turns: nothing is set further off than that. */
     private const MOST = 3600.0;
 
-    /** @throws Nonsense when it is not a turn */
+    /** @throws InvalidInput when it is not a turn */
     public function read(string $typed): Angle
     {
         if (
             preg_match('/^([+\-−]?)(\d+(?:[.,]\d+)?)(?:\/(\d+))?\s*(°|deg|min|turn|flat)?\w*$/ui', trim($typed), $found) !== 1 ||
             ($found[3] ?? '') === '0'
         ) {
-            throw new Nonsense(
+            throw new InvalidInput(
                 sprintf('"%s" is not a turn. Type degrees, or 8 min on a clock face, 1/4 turn, 1 flat.', mb_substr($typed, 0, 40)),
             );
         }
         $number = (float) str_replace(',', '.', $found[2]) / (($found[3] ?? '') === '' ? 1 : (int) $found[3]);
         $degrees = $number * self::UNITS[mb_strtolower($found[4] ?? '')];
         if ($degrees > self::MOST) {
-            throw new Nonsense('That is more than ten turns. Check the number.');
+            throw new InvalidInput('That is more than ten turns. Check the number.');
         }
 
         return Angle::degrees($found[1] === '' || $found[1] === '+' ? $degrees : -$degrees);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Measure\Typed;
 
 use CleanRace\Core\Measure\Force;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Torque;
 
@@ -28,11 +28,11 @@ final readonly class GaugeText
 
     private const PRESSURES = ['bar' => 0.1, 'mpa' => 1.0, 'psi' => 0.006894757];
 
-    /** @throws Nonsense when it is not one of these */
+    /** @throws InvalidInput when it is not one of these */
     public function read(string $typed): Force|Pressure|Torque
     {
         if (preg_match('/^\s*(\d+(?:[.,]\d+)?)\s*([a-zµ·.\-\s]*)$/iu', $typed, $found) !== 1) {
-            throw new Nonsense(
+            throw new InvalidInput(
                 sprintf(
                     '"%s" is not what a gauge shows. Type a number and its unit, such as 35 bar, 2.4 kN or 6 Nm.',
                     mb_substr(trim($typed), 0, 40),
@@ -43,7 +43,7 @@ final readonly class GaugeText
         $unit = (string) preg_replace('/[^a-z]/', '', mb_strtolower($found[2]));
 
         return match (true) {
-            $unit === '' => throw new Nonsense('Which unit does the gauge show? Write it behind the number: 35 bar, 2.4 kN, 6 Nm.'),
+            $unit === '' => throw new InvalidInput('Which unit does the gauge show? Write it behind the number: 35 bar, 2.4 kN, 6 Nm.'),
             isset(self::PRESSURES[$unit]) => Pressure::megapascals($number * self::PRESSURES[$unit]),
             isset(self::FORCES[$unit]) => Force::newtons($number * self::FORCES[$unit]),
             default => (new TorqueText())->read($typed),

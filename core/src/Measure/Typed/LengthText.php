@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Measure\Typed;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 
 /**
  * Reads a length as people type it at the bench: `25.4`, `25,4`, `1 in`, `1 1/16"`, `27/64`, `0.003in`, `12 thou`.
@@ -60,19 +60,19 @@ final readonly class LengthText
     {
     }
 
-    /** @throws Nonsense when the text is not one length, is longer than two metres, or can be read two ways */
+    /** @throws InvalidInput when the text is not one length, is longer than two metres, or can be read two ways */
     public function read(string $typed): Length
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', strtr(mb_strtolower($typed), self::SPELLINGS)));
         if ($text === '') {
-            throw Nonsense::empty();
+            throw InvalidInput::empty();
         }
         if (preg_match('~^([+-]?)\s*([\d.,/ ]*(?:\d-\d+/\d+)?[\d.,/ ]*?)\s*([^\d.,/]*)\.?$~u', $text, $found) !== 1) {
             throw $this->fault($text);
         }
         [, $sign, $number, $unit] = $found;
         if (trim($number) === '') {
-            throw Nonsense::notALength($typed);
+            throw InvalidInput::notALength($typed);
         }
         $unit = trim($unit);
         $isFraction = str_contains($number, '/');
@@ -82,32 +82,32 @@ final readonly class LengthText
         return Length::mm($sign === '-' ? -$mm : $mm);
     }
 
-    private function fault(string $text): Nonsense
+    private function fault(string $text): InvalidInput
     {
         return preg_match_all('/\d+(?:[.,]\d+)?/', $text) > 1 && ! str_contains($text, '/')
-            ? Nonsense::twoNumbers($text)
-            : Nonsense::notALength($text);
+            ? InvalidInput::twoNumbers($text)
+            : InvalidInput::notALength($text);
     }
 
     private function factor(string $unit, string $otherwise): float
     {
         if ($unit === 'mil' || $unit === 'mils') {
-            throw Nonsense::mil();
+            throw InvalidInput::mil();
         }
 
-        return self::UNITS[$unit === '' ? $otherwise : $unit] ?? throw Nonsense::wrongUnit($unit);
+        return self::UNITS[$unit === '' ? $otherwise : $unit] ?? throw InvalidInput::wrongUnit($unit);
     }
 
     private function decimal(string $text): float
     {
         if (str_contains($text, ' ')) {
-            throw Nonsense::twoNumbers($text);
+            throw InvalidInput::twoNumbers($text);
         }
         if (preg_match('/^[1-9]\d{0,2},\d{3}$/', $text) === 1) {
-            throw Nonsense::thousandsOrDecimals($text);
+            throw InvalidInput::thousandsOrDecimals($text);
         }
         if (preg_match('/^(\d+[.,]?\d*|[.,]\d+)$/', $text) !== 1) {
-            throw Nonsense::notALength($text);
+            throw InvalidInput::notALength($text);
         }
 
         return (float) str_replace(',', '.', $text);
@@ -116,11 +116,11 @@ final readonly class LengthText
     private function fraction(string $text): float
     {
         if (preg_match('~^(?:(\d{1,4})[ -])?(\d{1,4}) ?/ ?(\d{1,4})$~', $text, $found) !== 1) {
-            throw Nonsense::badFraction($text);
+            throw InvalidInput::badFraction($text);
         }
         [, $whole, $top, $bottom] = $found;
         if ((int) $bottom === 0 || ($whole !== '' && (int) $top >= (int) $bottom)) {
-            throw Nonsense::badFraction($text);
+            throw InvalidInput::badFraction($text);
         }
 
         return (int) $whole + (int) $top / (int) $bottom;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Measure\Typed;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Temperature;
 
 /** Reads a temperature as people type it: `18`, `18 C`, `64 F`. A bare number is degrees Celsius. */
@@ -25,16 +25,16 @@ final readonly class TemperatureText
         return new self(-30.0, 250.0, 'A hub here is between −30 and 250 °C: past that, its temper is gone. Check the number.');
     }
 
-    /** @throws Nonsense when it is not a temperature, or one that this cannot have */
+    /** @throws InvalidInput when it is not a temperature, or one that this cannot have */
     public function read(string $typed): Temperature
     {
         if (preg_match('/^([+\-−]?\d{1,3}(?:[.,]\d+)?)\s*°?\s*([cf]?)$/ui', trim($typed), $found) !== 1) {
-            throw new Nonsense(sprintf('"%s" is not a temperature. Type a number, such as 18 or 64 F.', mb_substr($typed, 0, 40)));
+            throw new InvalidInput(sprintf('"%s" is not a temperature. Type a number, such as 18 or 64 F.', mb_substr($typed, 0, 40)));
         }
         $number = (float) str_replace([',', '−'], ['.', '-'], $found[1]);
         $celsius = strtolower($found[2]) === 'f' ? ($number - 32) / 1.8 : $number;
         if ($celsius < $this->least || $celsius > $this->most) {
-            throw new Nonsense($this->otherwise);
+            throw new InvalidInput($this->otherwise);
         }
 
         return Temperature::celsius($celsius);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Balls;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -18,7 +18,7 @@ final readonly class BallsInCupInput
         #[Field('Balls that came out', least: 1, most: 60)] public ?int $found = null,
     ) {
         if ($ball->mm >= $circle->value->mm / 2) {
-            throw Nonsense::about('ball_mm', 'That ball is too large for its circle: three would not go in.');
+            throw InvalidInput::about('ball_mm', 'That ball is too large for its circle: three would not go in.');
         }
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Drivers;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Field;
 
 /** A bearing, what is to be done to it, and what hangs on the wall. */
@@ -22,10 +22,10 @@ final readonly class DriverChoiceInput
         #[Field('Bore of the ledge it comes out through')] public ?Length $ledge = null,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
         if ($ledge !== null && ($ledge->mm <= $bore->mm || $ledge->mm >= $outside->mm)) {
-            throw Nonsense::about('ledge_mm', 'The bore of the ledge lies between the bore and the outside of the bearing.');
+            throw InvalidInput::about('ledge_mm', 'The bore of the ledge lies between the bore and the outside of the bearing.');
         }
     }
 }

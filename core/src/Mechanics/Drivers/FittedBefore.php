@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Drivers;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Field;
 
 /** A size of bearing, and how many jobs it was fitted in. */
@@ -19,7 +19,7 @@ final readonly class FittedBefore
         #[Field('A thin-section bearing (68, 69)')] public bool $thin = false,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
     }
 }

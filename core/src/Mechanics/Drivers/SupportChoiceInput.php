@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Drivers;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Field;
 
 /** What passes down through the support, what hangs below, and what there is to stand the hub on. */
@@ -19,7 +19,7 @@ final readonly class SupportChoiceInput
         #[Field('Supports', of: ToolInput::class)] public array $supports = [],
     ) {
         if ($passes->mm >= $hubOutside->mm) {
-            throw Nonsense::about('passes_mm', 'What passes through cannot be as wide as the hub.');
+            throw InvalidInput::about('passes_mm', 'What passes through cannot be as wide as the hub.');
         }
     }
 }

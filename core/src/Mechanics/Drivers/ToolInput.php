@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Drivers;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tooling\Tool;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Field;
@@ -21,7 +21,7 @@ final readonly class ToolInput
         #[Field('Kind')] public ToolKind $kind = ToolKind::Cup,
     ) {
         if ($opening !== null && $opening->mm >= $outside->mm) {
-            throw Nonsense::about('opening_mm', 'The opening is not smaller than the outside of the tool.');
+            throw InvalidInput::about('opening_mm', 'The opening is not smaller than the outside of the tool.');
         }
     }
 

@@ -7,8 +7,8 @@ namespace CleanRace\Core\Mechanics\Fit;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
@@ -26,7 +26,7 @@ final readonly class Fit
     {
     }
 
-    /** @throws Nonsense when the standard's tables do not reach the size */
+    /** @throws InvalidInput when the standard's tables do not reach the size */
     public function work(FitInput $input): FitResult
     {
         $ring = $input->outsideMeasured?->estimate() ?? $this->tolerances->outside($input->outside);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Mechanics\Fit;
 
 use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Verdict\Field;
@@ -29,7 +29,7 @@ final readonly class FitInput
     ) {
         foreach (['bore_mm' => $bore, 'outside_measured_mm' => $outsideMeasured] as $name => $reading) {
             if ($reading !== null && abs($reading->value->mm - $outside->mm) > self::BELONGS) {
-                throw Nonsense::about(
+                throw InvalidInput::about(
                     $name,
                     sprintf('%.2f mm does not belong to a bearing of %.2f mm outside. Check both.', $reading->value->mm, $outside->mm),
                 );

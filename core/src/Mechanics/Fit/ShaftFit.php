@@ -7,8 +7,8 @@ namespace CleanRace\Core\Mechanics\Fit;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
@@ -28,7 +28,7 @@ final readonly class ShaftFit
     {
     }
 
-    /** @throws Nonsense when the standard's tables do not reach the size */
+    /** @throws InvalidInput when the standard's tables do not reach the size */
     public function work(ShaftFitInput $input): FitResult
     {
         $ring = $input->boreMeasured?->estimate() ?? $this->tolerances->bore($input->bore);

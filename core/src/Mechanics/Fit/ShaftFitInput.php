@@ -6,8 +6,8 @@ namespace CleanRace\Core\Mechanics\Fit;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Verdict\Field;
@@ -30,7 +30,7 @@ final readonly class ShaftFitInput
     ) {
         foreach (['shaft_mm' => $shaft, 'bore_measured_mm' => $boreMeasured] as $name => $reading) {
             if ($reading !== null && abs($reading->value->mm - $bore->mm) > self::BELONGS) {
-                throw Nonsense::about(
+                throw InvalidInput::about(
                     $name,
                     sprintf('%.2f mm does not belong to a bearing of %.2f mm bore. Check both.', $reading->value->mm, $bore->mm),
                 );

@@ -7,8 +7,8 @@ namespace CleanRace\Core\Mechanics\Fit;
 use CleanRace\Core\Catalogue\Tolerances;
 use CleanRace\Core\Measure\Belief;
 use CleanRace\Core\Measure\Estimate;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
@@ -35,7 +35,7 @@ final readonly class SlidingFit
     {
     }
 
-    /** @throws Nonsense when the standard's table does not reach the size */
+    /** @throws InvalidInput when the standard's table does not reach the size */
     public function work(SlidingFitInput $input): SlidingFitResult
     {
         $bore = $this->tolerances->bore($input->bore);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Mechanics\Fit;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -22,10 +22,10 @@ final readonly class SlidingFitInput
         #[Field('How it goes through')] public ?FitFeel $feel = null,
     ) {
         if ($shaft === null && $feel === null) {
-            throw Nonsense::about('shaft_mm', 'Measure the axle, or say how it goes through.');
+            throw InvalidInput::about('shaft_mm', 'Measure the axle, or say how it goes through.');
         }
         if ($shaft !== null && abs($shaft->value->mm - $bore->mm) > self::BELONGS) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'shaft_mm',
                 sprintf('%.2f mm does not belong in a bore of %.2f mm. Check both.', $shaft->value->mm, $bore->mm),
             );

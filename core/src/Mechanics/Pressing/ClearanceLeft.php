@@ -6,8 +6,8 @@ namespace CleanRace\Core\Mechanics\Pressing;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
@@ -29,7 +29,7 @@ final readonly class ClearanceLeft
     {
     }
 
-    /** @throws Nonsense when ISO 5753's table here does not reach the bore */
+    /** @throws InvalidInput when ISO 5753's table here does not reach the bore */
     public function work(ClearanceLeftInput $input): ClearanceLeftResult
     {
         [$bore, $outside] = [$input->bore->mm, $input->outside->mm];

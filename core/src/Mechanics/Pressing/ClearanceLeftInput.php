@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Pressing;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Verdict\Field;
 
@@ -19,10 +19,10 @@ final readonly class ClearanceLeftInput
         #[Field('Pressure in the inner ring', least: 0, most: 200)] public ?Pressure $shaftPressure = null,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
         if ($pressure === null && $shaftPressure === null) {
-            throw Nonsense::about('pressure_mpa', 'Missing: the pressure in the joint, from the force calculator.');
+            throw InvalidInput::about('pressure_mpa', 'Missing: the pressure in the joint, from the force calculator.');
         }
     }
 }

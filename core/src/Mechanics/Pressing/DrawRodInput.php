@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Mechanics\Pressing;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Field;
 
@@ -24,7 +24,7 @@ final readonly class DrawRodInput
         #[Field('Most force reckoned with', least: 0)] public ?Force $force = null,
     ) {
         if ($drawBolt->diameter() >= $bore->mm) {
-            throw Nonsense::about('draw_bolt', sprintf('%s does not pass the bore of this bearing.', $drawBolt->value));
+            throw InvalidInput::about('draw_bolt', sprintf('%s does not pass the bore of this bearing.', $drawBolt->value));
         }
     }
 }

@@ -10,8 +10,8 @@ use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Fit\FitInput;
 use CleanRace\Core\Mechanics\Fit\FitResult;
@@ -45,7 +45,7 @@ final readonly class PressFit
     {
     }
 
-    /** @throws Nonsense when the bearing is not known, a size does not belong, or the standards do not reach it */
+    /** @throws InvalidInput when the bearing is not known, a size does not belong, or the standards do not reach it */
     public function work(PressFitInput $input): PressFitResult
     {
         $read = $this->read($input);
@@ -102,11 +102,11 @@ final readonly class PressFit
         }
         try {
             $read = $this->reader->read($input->number);
-        } catch (Nonsense $fault) {
-            throw Nonsense::about('number', $fault->getMessage());
+        } catch (InvalidInput $fault) {
+            throw InvalidInput::about('number', $fault->getMessage());
         }
         if ($read->size === null) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'number',
                 sprintf('%s is not in the table: type its bore, outside and width instead.', $read->number),
             );
@@ -143,8 +143,8 @@ final readonly class PressFit
                         $input->compound,
                     ),
                 );
-        } catch (Nonsense $fault) {
-            throw Nonsense::about(
+        } catch (InvalidInput $fault) {
+            throw InvalidInput::about(
                 in_array($fault->field, ['outside_measured_mm', 'bore_measured_mm'], true) ? 'ring_mm' : 'measured_mm',
                 $fault->getMessage(),
             );
@@ -188,7 +188,7 @@ final readonly class PressFit
                     ? new ClearanceLeftInput($size->bore, $size->outside, $force->pressure, $class)
                     : new ClearanceLeftInput($size->bore, $size->outside, null, $class, $force->pressure),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

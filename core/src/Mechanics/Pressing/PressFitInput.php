@@ -7,8 +7,8 @@ namespace CleanRace\Core\Mechanics\Pressing;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
@@ -41,7 +41,7 @@ final readonly class PressFitInput
         #[Field('Draw bolt')] public DrawBolt $drawBolt = DrawBolt::M12,
     ) {
         if ($number === null && ($bore === null || $outside === null || $width === null)) {
-            throw Nonsense::about('number', 'Type the number of the bearing, or its bore, outside and width.');
+            throw InvalidInput::about('number', 'Type the number of the bearing, or its bore, outside and width.');
         }
     }
 }

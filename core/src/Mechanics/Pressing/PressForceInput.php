@@ -7,8 +7,8 @@ namespace CleanRace\Core\Mechanics\Pressing;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Field;
 
@@ -31,19 +31,19 @@ final readonly class PressForceInput
         #[Field('Hole through the shaft', least: 0)] public ?Length $shaftHole = null,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
         if ($seat === RingSeat::Bore && $hubOutside === null) {
-            throw Nonsense::about('hub_outside_mm', 'Missing: outside diameter of the hub around the bearing.');
+            throw InvalidInput::about('hub_outside_mm', 'Missing: outside diameter of the hub around the bearing.');
         }
         if ($seat === RingSeat::Bore && $hubOutside->mm <= $outside->mm) {
-            throw Nonsense::about('hub_outside_mm', 'The hub must be larger outside than the bearing it holds.');
+            throw InvalidInput::about('hub_outside_mm', 'The hub must be larger outside than the bearing it holds.');
         }
         if ($shaftHole !== null && $shaftHole->mm >= $bore->mm) {
-            throw Nonsense::about('shaft_hole_mm', 'The hole through the shaft must be smaller than the shaft.');
+            throw InvalidInput::about('shaft_hole_mm', 'The hole through the shaft must be smaller than the shaft.');
         }
         if ($contactLength !== null && $contactLength->mm > $width->mm) {
-            throw Nonsense::about('contact_length_mm', 'No more can touch than the bearing is wide.');
+            throw InvalidInput::about('contact_length_mm', 'No more can touch than the bearing is wide.');
         }
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Mechanics\Squareness;
 
 use CleanRace\Core\Measure\Clock;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 
 /** Sorts depths as they came into rounds: a place that comes again begins the next one; taking readings away begins anew. */
@@ -46,7 +46,7 @@ final class DepthRounds
         foreach ($depths as $hour => $depth) {
             try {
                 $readings[] = new ClockDepth(Clock::read((string) $hour), $depth);
-            } catch (Nonsense) {
+            } catch (InvalidInput) {
                 continue;
             }
         }

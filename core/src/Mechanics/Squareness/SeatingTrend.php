@@ -6,7 +6,7 @@ namespace CleanRace\Core\Mechanics\Squareness;
 
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Message;
@@ -48,7 +48,7 @@ final readonly class SeatingTrend
         foreach ($input->rounds as $round) {
             try {
                 $square = (new Square($this->limits))->work(new SquareInput($input->bore, $input->outside, $round->readings));
-            } catch (Nonsense) {
+            } catch (InvalidInput) {
                 // A round that was begun and not ended says nothing yet.
                 continue;
             }

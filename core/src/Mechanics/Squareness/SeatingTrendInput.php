@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Squareness;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Field;
 
 /** Rounds of depths in the order in which they were taken. */
@@ -18,7 +18,7 @@ final readonly class SeatingTrendInput
         #[Field('Rounds', of: DepthRound::class)] public array $rounds,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
     }
 }

@@ -7,8 +7,8 @@ namespace CleanRace\Core\Mechanics\Squareness;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Estimate;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
@@ -56,7 +56,7 @@ final readonly class Square
         }
         $readings = $input->levelled();
         if ($readings === []) {
-            throw Nonsense::about('reference', 'No reference was read at the places of these depths.');
+            throw InvalidInput::about('reference', 'No reference was read at the places of these depths.');
         }
         $plane = Plane::through($readings);
         $circle = $input->outside->mm - self::TIP_SHARE * ($input->outside->mm - $input->bore->mm);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Mechanics\Squareness;
 
 use CleanRace\Core\Measure\Clock;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -32,10 +32,10 @@ final readonly class SquareInput
         public array $reference = [],
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
         if ($readings === [] && $eye === null) {
-            throw Nonsense::about('readings', 'Give three or four depths around the clock, or say how it looks.');
+            throw InvalidInput::about('readings', 'Give three or four depths around the clock, or say how it looks.');
         }
         if ($readings !== []) {
             self::span($this->levelled());
@@ -74,7 +74,7 @@ final readonly class SquareInput
     private static function span(array $readings): void
     {
         if (count($readings) < self::LEAST_READINGS) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'readings',
                 sprintf('%d of 3 depths. It takes three, spread round the clock, to tell square from cocked.', count($readings)),
             );
@@ -82,12 +82,12 @@ final readonly class SquareInput
         $hours = array_map(static fn (ClockDepth $r): float => $r->clock->hours, $readings);
         sort($hours);
         if (count(array_unique($hours)) < count($hours)) {
-            throw Nonsense::about('readings', 'Two depths are given for the same place on the clock. Keep one.');
+            throw InvalidInput::about('readings', 'Two depths are given for the same place on the clock. Keep one.');
         }
         $hours[] = $hours[0] + 12;
         for ($i = 1; $i < count($hours); $i++) {
             if ($hours[$i] - $hours[$i - 1] > 6) {
-                throw Nonsense::about('readings', 'The depths are all on one half of the clock. Take one on the other side.');
+                throw InvalidInput::about('readings', 'The depths are all on one half of the clock. Take one on the other side.');
             }
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Mechanics\Warmth;
 
 use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Verdict\Field;
 
@@ -22,7 +22,7 @@ final readonly class HeatClockInput
         #[Field('What the hub is made of')] public Material $material = Material::Aluminium,
     ) {
         if ($hub->celsius < $room->celsius) {
-            throw Nonsense::about('hub_c', 'A hub colder than the shop does not cool down. Read it again.');
+            throw InvalidInput::about('hub_c', 'A hub colder than the shop does not cool down. Read it again.');
         }
     }
 }

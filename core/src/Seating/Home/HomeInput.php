@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Home;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -26,16 +26,16 @@ final readonly class HomeInput
         #[Field('Thickness of the snap ring')] public ?Length $ringThickness = null,
     ) {
         if ($ledgeDepth !== null && $ledgeDepth->value->mm < $width->mm * 0.5) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'ledge_depth_mm',
                 'The ledge is not deep enough to hold this bearing. Read from the face of the hub down to the ledge.',
             );
         }
         if ($grooveWidth !== null && $ringThickness !== null && $ringThickness->mm > $grooveWidth->mm) {
-            throw Nonsense::about('ring_thickness_mm', 'The ring is thicker than its groove is wide: it cannot go in.');
+            throw InvalidInput::about('ring_thickness_mm', 'The ring is thicker than its groove is wide: it cannot go in.');
         }
         if (($ledgeDepth === null || $depth === null) && $signs === []) {
-            throw Nonsense::about('depth_mm', 'Give the depths of ledge and ring, or say what the hands tell.');
+            throw InvalidInput::about('depth_mm', 'Give the depths of ledge and ring, or say what the hands tell.');
         }
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Home;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Field;
@@ -27,13 +27,13 @@ final readonly class SecondBearingInput
         #[Field('The sleeve has been seen in the hub')] public bool $sleeveSeen = true,
     ) {
         if ($feel === [] && ! $this->measured()) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'second_depth_mm',
                 'Give the sizes of hub, bearings and sleeve and both depths, or say how the pair feels.',
             );
         }
         if ($this->measured() && $overFaces !== null && $sleeveLength !== null && $sleeveLength->value->mm >= $overFaces->value->mm) {
-            throw Nonsense::about('sleeve_length_mm', 'The sleeve cannot be longer than the hub.');
+            throw InvalidInput::about('sleeve_length_mm', 'The sleeve cannot be longer than the hub.');
         }
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Seating\Home;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -22,7 +22,7 @@ final readonly class SleeveLengthInput
         #[Field('How the pair feels', of: PairFeel::class)] public array $feel = [],
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Home;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -24,19 +24,19 @@ final readonly class SleeveToMakeInput
         #[Field('A thin-section bearing (68, 69)')] public bool $thin = false,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
         if ($axle->mm > $bore->mm) {
-            throw Nonsense::about('axle_mm', 'The axle is thicker than the bore of the bearings.');
+            throw InvalidInput::about('axle_mm', 'The axle is thicker than the bore of the bearings.');
         }
         if ($span === null && ($overFaces === null || $ledgeOne === null || $ledgeTwo === null)) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'span_mm',
                 'Give the span between the ledges, or the hub over its faces and the depth of both ledges.',
             );
         }
         if ($span === null && $overFaces->value->mm <= $ledgeOne->value->mm + $ledgeTwo->value->mm) {
-            throw Nonsense::about('over_faces_mm', 'The two ledges are deeper together than the hub is wide.');
+            throw InvalidInput::about('over_faces_mm', 'The two ledges are deeper together than the hub is wide.');
         }
     }
 }

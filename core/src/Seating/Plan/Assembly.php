@@ -39,10 +39,10 @@ final class Assembly
 
     private readonly PressedSteps $rings;
 
-    public function __construct(private readonly Bench $bench, private readonly Progress $progress)
+    public function __construct(private readonly Bench $bench, private readonly SeatingRun $run)
     {
         $this->turn = new InTurn($bench->tray);
-        $this->rings = new PressedSteps($bench, $progress, $this->turn);
+        $this->rings = new PressedSteps($bench, $run, $this->turn);
         $this->sealsIn = SealsIn::tryFrom($bench->habits['seals'] ?? '') ?? SealsIn::AfterBoth;
     }
 
@@ -50,7 +50,7 @@ final class Assembly
     public function steps(): array
     {
         $pressed = [];
-        foreach ($this->progress->order->seats() as $seat) {
+        foreach ($this->run->order->seats() as $seat) {
             $pressed[$seat->part->id][] = $seat;
         }
         $this->steps = [
@@ -100,8 +100,8 @@ final class Assembly
     {
         $card = $this->bench->pattern->card();
         $side = $first->part->side === Side::Middle ? $this->bench->hub->first : $first->part->side;
-        $two = count($this->progress->order->seats()) > 1;
-        $support = $this->progress->tools->support($first);
+        $two = count($this->run->order->seats()) > 1;
+        $support = $this->run->tools->support($first);
         $words = $this->putOf($first->part->id)->words ?? [];
 
         $this->steps[] = Step::of(
@@ -129,7 +129,7 @@ final class Assembly
         $this->steps[] = Step::of('seat.way', 'Press, draw or hammer', 'By the force that was reckoned, and what hangs on the wall.')
             ->with(tool: 'Clean driver: what falls off it falls in', part: $first->part->id)
             ->asking(Ask::choice(Places::WAY_IN, 'How it goes in', Option::each(WayIn::class), wanted: false)->borrowed())
-            ->judged($this->progress->tools->way($first))
+            ->judged($this->run->tools->way($first))
             ->advice()
             ->optional()
             ->taking(3);
@@ -190,12 +190,12 @@ final class Assembly
                 )
                 ->judged(
                     $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null,
-                    $this->progress->sleeveToMake(),
+                    $this->run->pair->sleeveToMake(),
                 ),
             $part->kind === PartKind::Balls => $step
                 ->on(Panel::Balls)
                 ->asking(...BallRow::asks($part))
-                ->judged($this->progress->balls($part)->result?->verdict)
+                ->judged($this->run->balls($part)->result?->verdict)
                 ->holdingStopsOnly(),
             $isCover => $this->covers($step, $parts),
             default => $step,

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Seating\Plan;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Balls\BallsInCup;
 use CleanRace\Core\Mechanics\Balls\BallsInCupInput;
@@ -40,7 +40,7 @@ final readonly class BallRow
                 $circle->value,
                 (new BallsInCup($limits))->work(new BallsInCupInput($circle, $ball, $notebook->number(self::place($part, 'found')))),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return new self($part->id, $ball, $circle->value, null);
         }
     }

@@ -8,16 +8,16 @@ use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Pressing\PressFit;
 use CleanRace\Core\Mechanics\Pressing\PressFitInput;
 use CleanRace\Core\Mechanics\Pressing\PressForceResult;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Seating\Press\PressSetup;
-use CleanRace\Core\Sizing\Plan\Finder;
 use CleanRace\Core\Sizing\Plan\Findings;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
+use CleanRace\Core\Sizing\Plan\SizingRun;
 use CleanRace\Core\Tables\Limits;
 
 /** What is reckoned of pressing a ring before it is pressed: how far, with what force. */
@@ -71,10 +71,10 @@ final class PressReckoning
                     width: $seat->width,
                     seat: $seat->seat,
                     hubOutside: $seat->seat === RingSeat::Bore ? $housing?->sizes['outside'] : null,
-                    material: $seat->seat === RingSeat::Bore ? Finder::material($this->bench) : null,
+                    material: $seat->seat === RingSeat::Bore ? SizingRun::material($this->bench) : null,
                 ),
             )->force;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

@@ -37,7 +37,7 @@ final class PressedSteps
     /** @var array<string, true> places of drivers that were asked for */
     private array $drivers = [];
 
-    public function __construct(private readonly Bench $bench, private readonly Progress $progress, private readonly InTurn $turn)
+    public function __construct(private readonly Bench $bench, private readonly SeatingRun $run, private readonly InTurn $turn)
     {
     }
 
@@ -63,7 +63,7 @@ final class PressedSteps
                     'Another size than the one before: it stands on {ring}.',
                     [
                         'part' => Message::within($seat->part->name),
-                        'ring' => Message::plain($this->progress->order->push($seat)->label()),
+                        'ring' => Message::plain($this->run->order->push($seat)->label()),
                     ],
                 ),
             );
@@ -84,10 +84,10 @@ final class PressedSteps
             Step::of(
                 'seat.driver',
                 'Choose the driver',
-                $seat->seat === RingSeat::Bore && $this->progress->order->push($seat) === $seat->push()
+                $seat->seat === RingSeat::Bore && $this->run->order->push($seat) === $seat->push()
                     ? 'As wide as goes into the bore freely, on the outer ring only, clear of the seal.'
                     : 'It stands on {ring}, clear of the seal.',
-                ['ring' => Message::plain($this->progress->order->push($seat)->label())],
+                ['ring' => Message::plain($this->run->order->push($seat)->label())],
             ),
         );
 
@@ -96,14 +96,14 @@ final class PressedSteps
 
     private function driver(PressedSeat $seat, Step $step): void
     {
-        $place = $this->progress->tools->driverPlace($seat);
+        $place = $this->run->tools->driverPlace($seat);
         if (isset($this->drivers[$place])) {
             return;
         }
         $this->drivers[$place] = true;
         $options = array_map(
             static fn (DriverFit $t): Option => new Option($t->id, $t->name),
-            $this->progress->tools->driver($seat)->tools,
+            $this->run->tools->driver($seat)->tools,
         );
         $sizes =
             OtherDriver::tryFrom($this->bench->notebook->choice($place) ?? '')?->hasSizes() === true
@@ -120,11 +120,11 @@ final class PressedSteps
             ->on(Panel::Driver)
             ->asking(Ask::choice($place, 'Driver', [...$options, ...OtherDriver::options()]), ...$sizes)
             ->taking(2);
-        $verdict = $this->progress->tools->driverVerdict($seat);
+        $verdict = $this->run->tools->driverVerdict($seat);
         // What is home and square was driven well enough; only dents from the wrong ring are not seen by that.
         $this->steps[] = match (true) {
-            $verdict->level !== Level::Stop || ! $this->progress->isProven($seat) => $step->judged($verdict),
-            ! $this->progress->tools->isNamed($seat) => $step->judged($verdict)->advice(),
+            $verdict->level !== Level::Stop || ! $this->run->isProven($seat) => $step->judged($verdict),
+            ! $this->run->tools->isNamed($seat) => $step->judged($verdict)->advice(),
             default => $step->judged(SeatVerdicts::drivenAllTheSame()),
         };
     }
@@ -153,7 +153,7 @@ final class PressedSteps
                 Ask::heat(Places::HUB_TEMPERATURE, 'Hub reads'),
                 Ask::choice(Places::HUB_MASS, 'How heavy, when it is not as drawn', Option::each(HubMass::class), wanted: false),
             )
-            ->judged($this->progress->heatClock($seat), $heat?->verdict)
+            ->judged($this->run->heatClock($seat), $heat?->verdict)
             ->advice()
             ->taking(2, $heat === null || $heat->rise->kelvin <= 0 ? 0 : 5);
     }
@@ -161,9 +161,9 @@ final class PressedSteps
     /** @param  list<Part>  $before */
     private function start(PressedSeat $seat, Put $put, array $before): void
     {
-        $square = $this->progress->square($seat, 'start')?->verdict;
-        $second = $this->progress->order->isSecondOfPair($seat);
-        $sleeve = $second && $square !== null && ! $this->progress->sleeveIn() ? SecondBearing::sleeveMissing() : null;
+        $square = $this->run->square($seat, 'start')?->verdict;
+        $second = $this->run->order->isSecondOfPair($seat);
+        $sleeve = $second && $square !== null && ! $this->run->pair->sleeveIn() ? SecondBearing::sleeveMissing() : null;
         $isPair = $this->bench->isPair() && $seat->part->kind->isCartridge();
         $title = $isPair ? ($second ? 'Start the second bearing square' : 'Start the first bearing square') : 'Start it square: {part}';
         $words = $put->words;
@@ -174,7 +174,7 @@ final class PressedSteps
                 ? 'By hand over the lead, then light taps all round on the inner ring.'
                 : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look '
                     .'across it.'),
-            $seat->key === $this->progress->order->seats()[0]->key ? null : $words['support'] ?? null,
+            $seat->key === $this->run->order->seats()[0]->key ? null : $words['support'] ?? null,
         ];
         $step = Step::of("seat.{$seat->key}.start", $title, Message::listed(array_filter($detail), ' '), [
             'part' => Message::within($seat->part->name),
@@ -191,15 +191,15 @@ final class PressedSteps
             ->judged($sleeve, $square)
             ->taking(4);
         $step = $this->turn->inTurn($step, $before, $square !== null);
-        $this->steps[] = $this->progress->isHome($seat) && $sleeve === null ? $step->advice() : $step;
+        $this->steps[] = $this->run->isHome($seat) && $sleeve === null ? $step->advice() : $step;
     }
 
     /** @param  list<Part>  $before */
     private function home(PressedSeat $seat, Put $put, array $before): void
     {
-        $second = $this->progress->order->isSecondOfPair($seat);
+        $second = $this->run->order->isSecondOfPair($seat);
         $fitted = Ask::part($seat->part, PartState::Fitted);
-        $depth = $this->progress->homeDepth($seat);
+        $depth = $this->run->homeDepth($seat);
         $words = $put->words;
         $watch = [
             Ask::gauge(Places::seat($seat->key, 'gauge'), 'Gauge or wrench shows'),
@@ -234,10 +234,10 @@ final class PressedSteps
                         ],
                     )
                     ->judged(
-                        $this->progress->second(),
-                        $this->progress->oldDepth($seat),
-                        $this->progress->square($seat, 'home')?->verdict,
-                        $this->progress->watch($seat),
+                        $this->run->pair->second(),
+                        $this->run->oldDepth($seat),
+                        $this->run->square($seat, 'home')?->verdict,
+                        $this->run->watch($seat),
                         $press,
                     )
                     ->taking(6, $this->cure($seat)),
@@ -283,10 +283,10 @@ final class PressedSteps
                     ],
                 )
                 ->judged(
-                    $this->progress->home($seat)?->verdict,
-                    $this->progress->oldDepth($seat),
-                    $this->progress->square($seat, 'home')?->verdict,
-                    $this->progress->watch($seat),
+                    $this->run->home($seat)?->verdict,
+                    $this->run->oldDepth($seat),
+                    $this->run->square($seat, 'home')?->verdict,
+                    $this->run->watch($seat),
                     $press,
                 )
                 ->taking(4, $this->cure($seat)),

@@ -11,8 +11,8 @@ use CleanRace\Core\Steps\StationReport;
 /** The fifth station: rings home in their order, what holds them and what lies between, the seals. */
 final readonly class Seat
 {
-    public function report(Bench $bench, Progress $progress): StationReport
+    public function report(Bench $bench, SeatingRun $run): StationReport
     {
-        return StationReport::of(Station::Seat, (new Assembly($bench, $progress))->steps(), $bench->notebook);
+        return StationReport::of(Station::Seat, (new Assembly($bench, $run))->steps(), $bench->notebook);
     }
 }

@@ -7,13 +7,13 @@ namespace CleanRace\Core\Seating\Plan;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Pressing\DrawRod;
 use CleanRace\Core\Mechanics\Pressing\DrawRodInput;
 use CleanRace\Core\Patterns\Bench;
-use CleanRace\Core\Sizing\Plan\Finder;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
+use CleanRace\Core\Sizing\Plan\SizingRun;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
@@ -95,7 +95,7 @@ final readonly class WayChoice
                         force: $this->force($seat),
                     ),
                 );
-            } catch (Nonsense) {
+            } catch (InvalidInput) {
                 return Verdict::go(
                     Message::of('way.draw', 'Draw it in'),
                     Message::of('way.draw.thin', 'With a rod that passes the bore of the bearing.'),
@@ -117,7 +117,7 @@ final readonly class WayChoice
     private function fault(WayIn $way, PressedSeat $seat): ?Message
     {
         $force = $this->force($seat);
-        $plastic = Finder::material($this->bench) === Material::Nylon;
+        $plastic = SizingRun::material($this->bench) === Material::Nylon;
         $hammer = $this->limits->get('force.hammer_n');
 
         $rod = $this->bench->drawBolt->limit($this->limits->get('force.rod_limit_8_8'));

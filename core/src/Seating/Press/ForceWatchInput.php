@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Press;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Tooling\DrawBolt;
@@ -27,16 +27,16 @@ final readonly class ForceWatchInput
         #[Field('Still to go', least: -5)] public ?Length $toGo = null,
     ) {
         if (count(array_filter([$force, $pressure, $torque], static fn (mixed $shown): bool => $shown !== null)) !== 1) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'force_n',
                 'Give what is shown once: a force, the pressure of the gauge, or the torque on the draw nut.',
             );
         }
         if ($pressure !== null && $ram === null) {
-            throw Nonsense::about('ram_mm', 'The pressure of a gauge says a force only with the diameter of the piston.');
+            throw InvalidInput::about('ram_mm', 'The pressure of a gauge says a force only with the diameter of the piston.');
         }
         if ($forceLow->newtons > $forceHigh->newtons) {
-            throw Nonsense::about('force_low_n', 'The least force reckoned with is more than the most.');
+            throw InvalidInput::about('force_low_n', 'The least force reckoned with is more than the most.');
         }
     }
 }

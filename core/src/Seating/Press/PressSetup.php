@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Press;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 
 /** What is reckoned of one pressing before it begins. Travel counts from where the ring touches the mouth of its seat. */
 final readonly class PressSetup
@@ -27,7 +27,7 @@ final readonly class PressSetup
     /**
      * @param  list<PressSample>  $samples
      *
-     * @throws Nonsense when there are too many
+     * @throws InvalidInput when there are too many
      */
     public function input(array $samples, bool $finished): PressTraceInput
     {

@@ -10,7 +10,6 @@ use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
-use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
 /**
@@ -50,9 +49,6 @@ use CleanRace\Core\Verdict\Working;
 ]
 final readonly class PressTrace
 {
-    /** Shares of the grip between which the beginning of a seating is read. */
-    private const EARLY = [0.1, 0.35];
-
     /** Share of the grip from which the rest is read. */
     private const LATE = 0.6;
 
@@ -66,7 +62,7 @@ final readonly class PressTrace
         $knee = $curve->knee($this->limits->get('press.steep_n_mm'));
         $alarm = max($this->limits->get('force.alarm_factor') * $input->forceHigh->newtons, $this->limits->get('force.alarm_floor_n'));
         $early = ForceCurve::median(
-            $curve->between(self::EARLY[0] * $input->grip->mm, min($curve->travel(), self::EARLY[1] * $input->grip->mm)),
+            $curve->between(PressTraceEvents::EARLY[0] * $input->grip->mm, min($curve->travel(), PressTraceEvents::EARLY[1] * $input->grip->mm)),
         );
         $until = min($knee ?? INF, $input->home->mm - $this->limits->get('press.home_band_mm'), $curve->travel());
         $slide = $curve->between(self::LATE * $input->grip->mm, $until);
@@ -74,7 +70,7 @@ final readonly class PressTrace
         $kind = $this->kind($input, $curve, $knee, $early, $late, $slide, $until);
         $settled = $late ?? $early;
 
-        $verdict = $this->verdict($kind, $input, $curve, $knee)
+        $verdict = (new PressTraceWords())->verdict($kind, $input, $curve, $knee)
             ->showing(
                 ...array_values(
                     array_filter([
@@ -93,7 +89,7 @@ final readonly class PressTrace
             $settled === null ? null : Force::newtons($settled),
             $knee === null ? null : Length::mm($knee),
             Force::newtons($alarm),
-            $this->events($input, $curve, $knee, $alarm, $kind),
+            (new PressTraceEvents($this->limits))->events($input, $curve, $knee, $alarm, $kind),
             $verdict,
         );
     }
@@ -125,7 +121,7 @@ final readonly class PressTrace
             $knee !== null && $knee < $home - $this->limits->get('press.home_band_mm') => PressKind::EarlyHome,
             ($late ?? $early) > $tight * $high => PressKind::Oversize,
             $late !== null && $late < $this->limits->get('press.loose_share') * $input->forceLow->newtons => PressKind::Loose,
-            $this->isRough($slide, $curve, self::EARLY[0] * $input->grip->mm, $until) => PressKind::DirtyBore,
+            $this->isRough($slide, $curve, PressTraceEvents::EARLY[0] * $input->grip->mm, $until) => PressKind::DirtyBore,
             $knee !== null => PressKind::Good,
             default => PressKind::Going,
         };
@@ -136,9 +132,9 @@ final readonly class PressTrace
     {
         $travel = $curve->travel();
         $first = ForceCurve::median(
-            $curve->between(self::EARLY[0] * $grip, self::EARLY[0] * $grip + ($travel - self::EARLY[0] * $grip) / 3),
+            $curve->between(PressTraceEvents::EARLY[0] * $grip, PressTraceEvents::EARLY[0] * $grip + ($travel - PressTraceEvents::EARLY[0] * $grip) / 3),
         );
-        $last = ForceCurve::median($curve->between($travel - ($travel - self::EARLY[0] * $grip) / 3, $travel));
+        $last = ForceCurve::median($curve->between($travel - ($travel - PressTraceEvents::EARLY[0] * $grip) / 3, $travel));
 
         return $first !== null && $last !== null && $first > $this->limits->get('press.wedge_ratio') ** 0.5 * $last;
     }
@@ -154,154 +150,6 @@ final readonly class PressTrace
         return $slide !== [] &&
             (($peaks && $low > $this->limits->get('press.quiet_n')) ||
                 $curve->roughness($from, $until) > $this->limits->get('press.rough_share'));
-    }
-
-    private function verdict(PressKind $kind, PressTraceInput $input, ForceCurve $curve, ?float $knee): Verdict
-    {
-        $at = [
-            'at' => Length::mm($knee ?? $curve->travel()),
-            'home' => $input->home,
-            'short' => Length::mm(abs($input->home->mm - ($knee ?? $curve->travel()))),
-        ];
-
-        return match ($kind) {
-            PressKind::Waiting => Verdict::care(
-                Message::of('press.waiting', 'Nothing pressed yet'),
-                Message::of('press.waiting.say', 'The ring has not begun to go in.'),
-            ),
-            PressKind::Going => $input->finished
-                ? Verdict::care(
-                    Message::of('press.unfinished', 'Not home yet'),
-                    Message::of('press.unfinished.say', 'The trace ends at {at}, on the way. There is {short} to go.', $at),
-                )
-                : Verdict::go(
-                    Message::of('press.going', 'Going in as reckoned'),
-                    Message::of('press.going.say', 'Steady. Home is at {home}; a sharp rise before or there means stop.', $at),
-                ),
-            PressKind::Good => Verdict::go(
-                Message::of('press.home', 'Home: stop'),
-                Message::of('press.home.say', 'The force rose sharply at {at}, where it should.', $at),
-            ),
-            PressKind::Cocked => Verdict::stop(
-                Message::of('press.cocked', 'Cocked: stop'),
-                Message::of('press.cocked.say', 'It takes most force where least of the ring is in: it wedges across the bore.'),
-            )->next(Message::of('press.cocked.next', 'Drive it back out, look at the bore, start it square by hand.')),
-            PressKind::Oversize => Verdict::stop(
-                Message::of('press.tight', 'Far tighter than reckoned: stop'),
-                Message::of(
-                    'press.tight.say',
-                    'Even all the way, but too high: the ring is larger, or the bore smaller, than was read.',
-                ),
-            )->next(
-                Message::of(
-                    'press.tight.next',
-                    'Out again; measure ring and bore; warm the hub. Too tight takes the clearance from the bearing.',
-                ),
-            ),
-            PressKind::EarlyHome => Verdict::stop(
-                Message::of('press.early', 'It stands {short} short', $at),
-                Message::of('press.early.say', 'A sharp rise at {at}, before its place at {home}.', $at),
-            )->next(
-                Message::of(
-                    'press.early.next',
-                    'Do not press on. Dirt or trapped grease on the ledge, a ring still in its groove, or a wrong depth: look.',
-                ),
-            ),
-            PressKind::MissingSleeve => Verdict::stop(
-                Message::of('press.past', 'Past its place: stop'),
-                $input->onSleeve
-                    ? Message::of(
-                        'press.past.sleeve',
-                        'No rise at {home}, where the sleeve should have stopped it. Is the sleeve in?',
-                        $at,
-                    )
-                    : Message::of('press.past.say', 'No rise at {home}, where the ledge should have stopped it.', $at),
-            )->next(Message::of('press.past.next', 'Look through the hub and at the tray before anything else.')),
-            PressKind::DirtyBore => Verdict::care(
-                Message::of('press.dirty', 'Rough on the way'),
-                Message::of('press.dirty.say', 'Peaks and jumps while it slides: grit, a score or a burr in the bore.'),
-            )->next(
-                Message::of(
-                    'press.dirty.next',
-                    'Out again while it is easy, or read it for square and home and look at it once more when the wheel is next apart.',
-                ),
-            ),
-            PressKind::Loose => Verdict::care(
-                Message::of('press.loose', 'Hardly any grip'),
-                Message::of('press.loose.say', 'It slides with far less than was reckoned: it may turn in its bore.'),
-            )->next(Message::of('press.loose.next', 'Retaining compound rated for the gap, or measure the bore.')),
-        };
-    }
-
-    /** @return list<PressEvent> */
-    private function events(PressTraceInput $input, ForceCurve $curve, ?float $knee, float $alarm, PressKind $kind): array
-    {
-        $events = [];
-        $quiet = $this->limits->get('press.quiet_n');
-        foreach ($curve->forces as $i => $force) {
-            if ($force > $quiet) {
-                $events[] = new PressEvent(
-                    'start',
-                    Length::mm($i * ForceCurve::STEP),
-                    Force::newtons($force),
-                    Message::of('press.event.start', 'starts'),
-                );
-                break;
-            }
-        }
-        if ($curve->travel() > $input->grip->mm && ($knee === null || $knee > $input->grip->mm)) {
-            $events[] = new PressEvent(
-                'slide',
-                $input->grip,
-                Force::newtons($curve->force($input->grip->mm)),
-                Message::of('press.event.slide', 'all in'),
-            );
-        }
-        foreach ($curve->forces as $i => $force) {
-            if ($force > $alarm && ($knee === null || $i * ForceCurve::STEP < $knee)) {
-                $events[] = new PressEvent(
-                    'high',
-                    Length::mm($i * ForceCurve::STEP),
-                    Force::newtons($force),
-                    Message::of('press.event.high', 'too high'),
-                );
-                break;
-            }
-        }
-        $peak = $this->worstPeak($curve, $input->grip->mm, $knee ?? $curve->travel());
-        if ($kind === PressKind::DirtyBore && $peak !== null) {
-            $events[] = new PressEvent(
-                'peak',
-                Length::mm($peak),
-                Force::newtons($curve->force($peak)),
-                Message::of('press.event.peak', 'rough here'),
-            );
-        }
-        if ($knee !== null) {
-            $events[] = new PressEvent(
-                'knee',
-                Length::mm($knee),
-                Force::newtons($curve->force($knee)),
-                Message::of('press.event.knee', 'sharp rise'),
-            );
-        }
-        usort($events, static fn (PressEvent $a, PressEvent $b): int => $a->travel->mm <=> $b->travel->mm);
-
-        return $events;
-    }
-
-    private function worstPeak(ForceCurve $curve, float $grip, float $until): ?float
-    {
-        $worst = null;
-        $most = 0.0;
-        foreach ($curve->scaled as $i => $scaled) {
-            $at = $i * ForceCurve::STEP;
-            if (! is_nan($scaled) && $at > self::EARLY[0] * $grip && $at < $until - 0.3 && $scaled > $most) {
-                [$worst, $most] = [$at, $scaled];
-            }
-        }
-
-        return $worst;
     }
 
     /** @param  list<float>  $slide */
@@ -343,7 +191,7 @@ final readonly class PressTrace
                     'Roughness',
                     'mean jump beside its neighbours ÷ force',
                     Message::filled('rough above {share}%', share: sprintf('%.1f', 100 * $this->limits->get('press.rough_share'))),
-                    sprintf('%.1f%%', 100 * $curve->roughness(self::EARLY[0] * $input->grip->mm, $until)),
+                    sprintf('%.1f%%', 100 * $curve->roughness(PressTraceEvents::EARLY[0] * $input->grip->mm, $until)),
                 );
         }
 

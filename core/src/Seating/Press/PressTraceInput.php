@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Press;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Field;
 
 /** A force–travel curve, and what was reckoned of this seating before it began. */
@@ -26,13 +26,13 @@ final readonly class PressTraceInput
         #[Field('It comes to rest on a sleeve')] public bool $onSleeve = false,
     ) {
         if (count($samples) > self::MOST_SAMPLES) {
-            throw Nonsense::about('samples', sprintf('A trace here has at most %d samples.', self::MOST_SAMPLES));
+            throw InvalidInput::about('samples', sprintf('A trace here has at most %d samples.', self::MOST_SAMPLES));
         }
         if ($forceLow->newtons > $forceHigh->newtons) {
-            throw Nonsense::about('force_low_n', 'The least force reckoned with is more than the most.');
+            throw InvalidInput::about('force_low_n', 'The least force reckoned with is more than the most.');
         }
         if ($home->mm < $grip->mm * 0.5) {
-            throw Nonsense::about('home_mm', 'It would come home before half of it is in: one of the two is wrong.');
+            throw InvalidInput::about('home_mm', 'It would come home before half of it is in: one of the two is wrong.');
         }
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Press;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\CsvText;
 
 /** A force–travel curve as CSV: one column of travel, one of force, each with its unit in the header. */
@@ -19,18 +19,18 @@ final class TraceCsv
     /**
      * @return list<PressSample>
      *
-     * @throws Nonsense when it is no such file, or a row of it cannot be read
+     * @throws InvalidInput when it is no such file, or a row of it cannot be read
      */
     public static function read(string $bytes): array
     {
         $rows = (new CsvText())->rows($bytes);
         $header =
             array_shift($rows) ??
-            throw Nonsense::about('file', 'The file is empty. A trace has a header line, then travel and force in each line.');
+            throw InvalidInput::about('file', 'The file is empty. A trace has a header line, then travel and force in each line.');
         [$travel, $perTravel] = self::column($header[1], '/travel|weg|position|depth|displacement/i', self::TRAVEL, 'travel');
         [$force, $perForce] = self::column($header[1], '/force|load|kraft/i', self::FORCE, 'force');
         if (count($rows) > PressTraceInput::MOST_SAMPLES) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'file',
                 sprintf('That is more than %d samples. Cut the trace to the pressing itself.', PressTraceInput::MOST_SAMPLES),
             );
@@ -39,12 +39,12 @@ final class TraceCsv
         foreach ($rows as [$line, $cells]) {
             [$t, $f] = [self::number($cells[$travel] ?? ''), self::number($cells[$force] ?? '')];
             if ($t === null || $f === null) {
-                throw Nonsense::about('file', sprintf('Line %d holds no two numbers for travel and force.', $line));
+                throw InvalidInput::about('file', sprintf('Line %d holds no two numbers for travel and force.', $line));
             }
             $samples[] = new PressSample(Length::mm($t * $perTravel), Force::newtons($f * $perForce));
         }
 
-        return $samples === [] ? throw Nonsense::about('file', 'The file has a header and no samples.') : $samples;
+        return $samples === [] ? throw InvalidInput::about('file', 'The file has a header and no samples.') : $samples;
     }
 
     /** @param  list<PressSample>  $samples */
@@ -74,7 +74,7 @@ final class TraceCsv
                 return [
                     $place,
                     $units[$unit] ??
-                    throw Nonsense::about(
+                    throw InvalidInput::about(
                         'file',
                         sprintf(
                             'Which unit is the %s in? Write it in the header: %s.',
@@ -85,7 +85,7 @@ final class TraceCsv
                 ];
             }
         }
-        throw Nonsense::about('file', sprintf('No column is called %s. The header of a trace reads: travel_mm, force_n.', $what));
+        throw InvalidInput::about('file', sprintf('No column is called %s. The header of a trace reads: travel_mm, force_n.', $what));
     }
 
     private static function number(string $cell): ?float

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Setting\AxleEnds;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -22,7 +22,7 @@ final readonly class AxleEndsInput
         #[Field('Held by a quick-release')] public bool $quickRelease = false,
     ) {
         if (($beforeLeft === null) !== ($beforeRight === null)) {
-            throw Nonsense::about('before_left_mm', 'Give what stuck out before on both sides, or on neither.');
+            throw InvalidInput::about('before_left_mm', 'Give what stuck out before on both sides, or on neither.');
         }
     }
 }

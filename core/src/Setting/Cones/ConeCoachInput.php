@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Setting\Cones;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Verdict\Field;
 
 /** A cup-and-cone hub and the tries made on it, in their order. */
@@ -31,7 +31,7 @@ final readonly class ConeCoachInput
         #[Field('Lock nuts on earlier hubs', of: LockShift::class)] public array $earlier = [],
     ) {
         if (count($tries) > self::MOST_TRIES) {
-            throw Nonsense::about('tries', 'Twenty tries are more than any hub takes: something else is wrong with it.');
+            throw InvalidInput::about('tries', 'Twenty tries are more than any hub takes: something else is wrong with it.');
         }
     }
 }

@@ -8,8 +8,8 @@ use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Thread;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Tables\Limits;
 
 /** What the arithmetic of a cup-and-cone hub needs of it: the lever from rows of balls to rim, the thread, the squeeze. All in mm. */
@@ -28,7 +28,7 @@ final readonly class ConeHub
     ) {
     }
 
-    /** @throws Nonsense when the hole through the axle leaves no wall */
+    /** @throws InvalidInput when the hole through the axle leaves no wall */
     public static function of(
         Limits $limits,
         Length $radius,
@@ -43,7 +43,7 @@ final readonly class ConeHub
         $read = Thread::read($thread);
         $bore = $axleBore->mm ?? $limits->get('cone.axle_bore');
         if ($axle === AxleKind::QuickRelease && $bore >= $read->root()->mm - 1) {
-            throw Nonsense::about('axle_bore_mm', 'That hole leaves no wall in the axle.');
+            throw InvalidInput::about('axle_bore_mm', 'That hole leaves no wall in the axle.');
         }
 
         return new self(

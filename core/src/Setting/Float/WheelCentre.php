@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Setting\Float;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
@@ -142,7 +142,7 @@ final readonly class WheelCentre
     private static function there(?Reading $reading): Reading
     {
         return $reading ??
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'fork_mm',
                 'Give the fork and both faces; or the wheel tried in: both gaps and the spacers that are in it.',
             );

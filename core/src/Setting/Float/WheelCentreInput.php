@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Setting\Float;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -28,7 +28,7 @@ final readonly class WheelCentreInput
         $tried = $gapLeft !== null && $gapRight !== null && $spacerLeft !== null && $spacerRight !== null;
         $measured = $fork !== null && $faceLeft !== null && $faceRight !== null;
         if (! $tried && ! $measured) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'fork_mm',
                 'Give the fork and both faces; or the wheel tried in: both gaps and the spacers that are in it.',
             );

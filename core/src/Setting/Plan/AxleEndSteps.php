@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Setting\Plan;
 
 use CleanRace\Core\Hub\Side;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Setting\AxleEnds\AxleEnds;
@@ -42,7 +42,7 @@ final class AxleEndSteps
                     $notebook->choice(Places::CONE_AXLE) === AxleKind::QuickRelease->value,
                 ),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

@@ -7,8 +7,8 @@ namespace CleanRace\Core\Setting\Plan;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
@@ -78,7 +78,7 @@ final class ConeSteps
                 null,
                 LeverFeel::Usual,
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return [];
         }
 
@@ -104,7 +104,7 @@ final class ConeSteps
                     array_map(static fn (Angle $shift): LockShift => new LockShift($shift), $bench->lockShifts),
                 ),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

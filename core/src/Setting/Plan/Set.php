@@ -11,8 +11,8 @@ use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\HubSetting;
-use CleanRace\Core\Seating\Plan\Progress;
 use CleanRace\Core\Seating\Plan\PutIn;
+use CleanRace\Core\Seating\Plan\SeatingRun;
 use CleanRace\Core\Sizing\Plan\Seats;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -28,12 +28,12 @@ final readonly class Set
 {
     public SetFindings $findings;
 
-    public function __construct(private Limits $limits, private Bench $bench, Progress $progress)
+    public function __construct(private Limits $limits, private Bench $bench, SeatingRun $run)
     {
         $sets = $bench->pattern->card()->sets;
         $has = static fn (HubSetting $one): bool => in_array($one, $sets, true);
         $this->findings = new SetFindings(
-            $progress->ballRows(),
+            $run->ballRows(),
             $has(HubSetting::AxleEnds) ? AxleEndSteps::work($limits, $bench) : null,
             $has(HubSetting::Cones) ? ConeSteps::tries($bench->notebook) : [],
             $has(HubSetting::Cones) ? ConeSteps::coach($limits, $bench) : null,

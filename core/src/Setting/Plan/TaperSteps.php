@@ -6,7 +6,7 @@ namespace CleanRace\Core\Setting\Plan;
 
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Setting\Tapers\TaperFeel;
@@ -45,7 +45,7 @@ final class TaperSteps
                     $notebook->torque(Places::TAPER_SEATING),
                 ),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

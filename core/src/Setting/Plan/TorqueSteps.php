@@ -8,7 +8,7 @@ use CleanRace\Core\Catalogue\BoltGrade;
 use CleanRace\Core\Catalogue\Thread;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Fastener;
 use CleanRace\Core\Patterns\HubSetting;
@@ -174,7 +174,7 @@ final readonly class TorqueSteps
                     ),
                 )
                 ->verdict->because(...$this->asWritten($fastener));
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -195,7 +195,7 @@ final readonly class TorqueSteps
         $text = $this->bench->notebook->text($fastener->place('thread'));
         try {
             return $text === null ? null : Thread::read($text)->text;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Setting\Tapers;
 
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Verdict\Field;
@@ -29,13 +29,13 @@ final readonly class TaperNutInput
         #[Field('Seated with, while turning', least: 0)] public ?Torque $seatedWith = null,
     ) {
         if (($bandLow === null) !== ($bandHigh === null)) {
-            throw Nonsense::about('band_low_mm', 'Give both ends of the manual\'s band, or neither.');
+            throw InvalidInput::about('band_low_mm', 'Give both ends of the manual\'s band, or neither.');
         }
         if ($bandLow !== null && $bandHigh !== null && $bandLow->mm >= $bandHigh->mm) {
-            throw Nonsense::about('band_high_mm', 'The most must be more than the least.');
+            throw InvalidInput::about('band_high_mm', 'The most must be more than the least.');
         }
         if ($offset === null && $backedOff === null && $dial === null && $feel === null) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'backed_off_deg',
                 'Say how far the nut is backed off from zero to the first slot, or what the dial gauge shows.',
             );

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Setting\Torque;
 
 use CleanRace\Core\Catalogue\BoltGrade;
 use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Verdict\Field;
 
@@ -27,13 +27,13 @@ final readonly class TorqueInput
         #[Field('Adapter turned out of line by', least: 0, most: 180)] public ?Angle $adapterAngle = null,
     ) {
         if ($adapter !== null && $wrenchLength === null) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'wrench_length_mm',
                 'With an adapter, measure the wrench as well: from the middle of the grip to its square.',
             );
         }
         if ($source !== TorqueSource::None && $torque === null) {
-            throw Nonsense::about('torque_nm', 'Enter what the source says, or say that none was found.');
+            throw InvalidInput::about('torque_nm', 'Enter what the source says, or say that none was found.');
         }
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\Bearing;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -19,10 +19,10 @@ final readonly class BearingFromCaliperInput
         #[Field('Measured on')] public MeasuredOn $on = MeasuredOn::Bearing,
     ) {
         if ($bore === null && $outside === null && $width === null) {
-            throw Nonsense::about('bore_mm', 'Nothing is measured yet. Give at least the bore or the outside diameter.');
+            throw InvalidInput::about('bore_mm', 'Nothing is measured yet. Give at least the bore or the outside diameter.');
         }
         if ($bore !== null && $outside !== null && $bore->value->mm >= $outside->value->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing\Bearing;
 
 use CleanRace\Core\Catalogue\Number\DesignationReader;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
@@ -26,7 +26,7 @@ final readonly class BearingNumber
     {
     }
 
-    /** @throws Nonsense when there is no bearing number in it */
+    /** @throws InvalidInput when there is no bearing number in it */
     public function work(BearingNumberInput $input): BearingNumberResult
     {
         $readings = $this->reader->readings($input->number);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\Finder;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
@@ -18,7 +18,7 @@ final readonly class LengthReading
 {
     private const SIXTY_FOURTHS_MM = 25.4 / 64;
 
-    /** @throws Nonsense when it is not one length, or can be read two ways */
+    /** @throws InvalidInput when it is not one length, or can be read two ways */
     public function work(LengthReadingInput $input): LengthReadingResult
     {
         $length = (new LengthText($input->unit->value))->read($input->typed);

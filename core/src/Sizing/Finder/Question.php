@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing\Finder;
 
 use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\LengthUnit;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Measure\Typed\ThreeSizes;
 use CleanRace\Core\Tables\Table;
@@ -32,12 +32,12 @@ final readonly class Question
     {
     }
 
-    /** @throws Nonsense when nothing is understood */
+    /** @throws InvalidInput when nothing is understood */
     public function work(QuestionInput $input): QuestionResult
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $input->text));
         if ($text === '' || mb_strlen($text) > self::LONGEST) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'text',
                 'Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 in 46.98.',
             );
@@ -51,7 +51,7 @@ final readonly class Question
             ...$this->single($text, $unit),
         ];
         if ($readings === []) {
-            throw Nonsense::about(
+            throw InvalidInput::about(
                 'text',
                 'Not understood. Type a number such as 6204 2RS, sizes such as 15x28x7, a ball such as 1/4, or a fit such as 47.02 '
                     .'in 46.98.',
@@ -81,7 +81,7 @@ final readonly class Question
         try {
             $ring = (new LengthText())->read($m[1]);
             (new LengthText())->read($m[3]);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return [];
         }
         $nominal = $this->nominal($ring, strtolower($m[2]) === 'in' ? 'outside' : 'bore');
@@ -130,7 +130,7 @@ final readonly class Question
         $parts = array_map(static fn (string $p): string => self::inUnit($p, $unit), ThreeSizes::parts($text));
         try {
             $mm = array_map(static fn (string $p): float => (new LengthText())->read($p)->mm, $parts);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return [];
         }
         if (count($mm) < 2 || min($mm) <= 0 || $mm[0] === $mm[1]) {
@@ -156,7 +156,7 @@ final readonly class Question
     {
         try {
             $read = $this->reader->read($text);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return [];
         }
 
@@ -172,7 +172,7 @@ final readonly class Question
         $text = self::inUnit($text, $unit);
         try {
             $mm = (new LengthText())->read($text)->mm;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return [];
         }
         if ($mm <= 0) {

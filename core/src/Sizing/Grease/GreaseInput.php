@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing\Grease;
 
 use CleanRace\Core\Hub\HubUse;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Verdict\Field;
 
@@ -31,10 +31,10 @@ final readonly class GreaseInput
         #[Field('Grease going in')] public ?Thickener $new = null,
     ) {
         if ($bore->mm >= $outside->mm) {
-            throw Nonsense::boreNotSmaller();
+            throw InvalidInput::boreNotSmaller();
         }
         if ($cavityOutside !== null && $cavityInside !== null && $cavityInside->mm >= $cavityOutside->mm) {
-            throw Nonsense::about('cavity_inside_mm', 'The shaft in the cavity must be smaller than the hub around it.');
+            throw InvalidInput::about('cavity_inside_mm', 'The shaft in the cavity must be smaller than the hub around it.');
         }
     }
 }

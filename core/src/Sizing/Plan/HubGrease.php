@@ -7,8 +7,8 @@ namespace CleanRace\Core\Sizing\Plan;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Bearing\HubConditions;
@@ -56,7 +56,7 @@ final readonly class HubGrease
                     Thickener::tryFrom($notebook->choice(Places::GREASE_NEW) ?? ''),
                 ),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -66,7 +66,7 @@ final readonly class HubGrease
     {
         try {
             return $number === null ? 2 : (new DesignationReader())->read($number)->seals() ?? 2;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return 2;
         }
     }

@@ -10,8 +10,8 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Measure\Typed\ThreeSizes;
@@ -41,10 +41,6 @@ use CleanRace\Core\Sizing\SmallParts\SplitPinFinder;
 use CleanRace\Core\Sizing\SmallParts\SplitPinInput;
 use CleanRace\Core\Sizing\SmallParts\TaperSet;
 use CleanRace\Core\Sizing\SmallParts\TaperSetInput;
-use CleanRace\Core\Steps\Ask;
-use CleanRace\Core\Steps\Option;
-use CleanRace\Core\Steps\Panel;
-use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
@@ -52,32 +48,6 @@ use CleanRace\Core\Verdict\Written;
 /** Sizes the parts of any hub that are bought new, each by what is stamped or printed on it or by the instrument that serves its kind. */
 final readonly class PartSizing
 {
-    /** Kinds that are sized here, and what is read of them, by the name of its place. */
-    private const READ = [
-        'bearing' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Width'],
-        'double_row' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Width'],
-        'flanged_bearing' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Width'],
-        'angular_bearing' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Width'],
-        'bush' => ['bore' => 'Bore', 'outside' => 'Outside', 'width' => 'Length'],
-        'taper_cone' => [],
-        'taper_cup' => [],
-        'balls' => ['ball_1' => 'One ball', 'ball_2' => 'Another', 'ball_3' => 'A third'],
-        'seal' => ['shaft' => 'Shaft, where the lip runs', 'bore' => 'Bore it sits in', 'width' => 'Width'],
-        'snap_ring' => ['diameter' => 'Bore beside the groove', 'thickness' => 'Ring, thickness'],
-        'clip' => ['diameter' => 'Shaft beside the groove', 'thickness' => 'Clip, thickness'],
-        'o_ring' => ['groove' => 'Bottom of the groove', 'section' => 'Old ring, thickness'],
-        'castle_nut' => ['hole' => 'Hole of the split pin'],
-        'felt' => [],
-    ];
-
-    private const HINTS = [
-        'seal' => '35 62 7',
-        'taper_cone' => 'LM11949',
-        'taper_cup' => 'LM11910',
-        'felt' => 'shaft, outside, thickness',
-        'bush' => 'shaft, outside, length',
-    ];
-
     public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
     {
     }
@@ -88,19 +58,13 @@ final readonly class PartSizing
         $parts = array_values(
             array_filter(
                 $bench->hub->stack->line(),
-                static fn (Part $p): bool => isset(self::READ[$p->kind->value]) && ! ($bench->isPair() && $p->kind->isCartridge()),
+                static fn (Part $p): bool => isset(PartSizeSteps::READ[$p->kind->value]) && ! ($bench->isPair() && $p->kind->isCartridge()),
             ),
         );
-        $order = array_flip(array_keys(self::READ));
+        $order = array_flip(array_keys(PartSizeSteps::READ));
         usort($parts, static fn (Part $a, Part $b): int => ($order[$a->kind->value] ?? 0) <=> ($order[$b->kind->value] ?? 0));
 
         return $parts;
-    }
-
-    /** @return list<Step> one for each */
-    public function steps(Bench $bench): array
-    {
-        return array_map(fn (Part $part): Step => $this->step($bench, $part), $this->parts($bench));
     }
 
     /** @return list<PartFinding> of those of which something is known */
@@ -162,63 +126,9 @@ final readonly class PartSizing
                     : PartSized::of($part->id, Message::listed([$part->kind->label(), Written::of($text)])),
                 default => $this->bearing($bench, $part, $text),
             };
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return $text === null ? null : PartSized::of($part->id, Written::of($text));
         }
-    }
-
-    private function step(Bench $bench, Part $part): Step
-    {
-        $kind = $part->kind->value;
-        $sized = $this->of($bench, $part);
-        $asks = array_map(
-            static fn (string $what, string $label): Ask => Ask::length(Places::sizedBy($part->id, $what), $label, wanted: false),
-            array_keys(self::READ[$kind] ?? []),
-            array_values(self::READ[$kind] ?? []),
-        );
-        $said = match (true) {
-            in_array($part->kind, [PartKind::SnapRing, PartKind::Clip, PartKind::CastleNut, PartKind::Balls, PartKind::ORing], true) => [],
-            default => [
-                Ask::text(
-                    Places::sized($part->id),
-                    $part->kind === PartKind::Seal ? 'Printed on it' : 'Stamped on it',
-                    wanted: false,
-                    hint: self::HINTS[$kind] ?? '6204 2RS, or 15 x 28 x 7',
-                ),
-            ],
-        };
-        $state = $part->kind->isCartridge()
-            ? [
-                Ask::choice(
-                    Places::sizedBy($part->id, 'state'),
-                    'The rings are',
-                    Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']),
-                    wanted: false,
-                ),
-            ]
-            : [];
-
-        $step = Step::of('size.part.'.$part->id, '{part}', $this->detail($part->kind), ['part' => Message::plain($part->name)])
-            ->with(part: $part->id)
-            ->on(Panel::PartSize)
-            ->asking(...$said, ...$asks, ...$state)
-            ->judged(...$sized->verdicts ?? [])
-            ->advice();
-
-        return $part->kind->isRenewed() && ! $bench->isPair() ? $step : $step->optional();
-    }
-
-    private function detail(PartKind $kind): string
-    {
-        return match ($kind) {
-            PartKind::Seal => 'Shaft, bore and width, printed or measured: the shaft where the lip ran, the bore beside it.',
-            PartKind::SnapRing, PartKind::Clip => 'By what it sits in or on, measured beside the groove.',
-            PartKind::Balls => 'Wipe them; measure three or more. All new, one batch, the same on both sides.',
-            PartKind::ORing => 'By the bottom of its groove; the thickness off the old one.',
-            PartKind::CastleNut => 'Its pin goes by the hole through the thread.',
-            PartKind::TaperCone, PartKind::TaperCup => 'Number on the face. Cone and cup are one set.',
-            default => 'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.',
-        };
     }
 
     private function found(Part $part, string $as, ?PartFound $found, ?string $text): ?PartSized
@@ -253,7 +163,7 @@ final readonly class PartSizing
             array_filter(
                 array_map(
                     static fn (string $what): ?Length => $notebook->length(Places::sizedBy($part->id, $what)),
-                    array_keys(self::READ['balls']),
+                    array_keys(PartSizeSteps::READ['balls']),
                 ),
             ),
         );

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Sizing\Plan;
 
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Fit\FitInput;
 use CleanRace\Core\Mechanics\Fit\FitResult;
@@ -69,7 +69,7 @@ final readonly class RingInSeat
                         null,
                         $feel,
                         HoleClass::N7,
-                        Finder::material($this->bench),
+                        SizingRun::material($this->bench),
                         $room,
                         $this->survey->compound(),
                     ),
@@ -77,7 +77,7 @@ final readonly class RingInSeat
                 : (new ShaftFit($this->limits))->work(
                     new ShaftFitInput($this->bore, $measured, null, $feel, room: $room, compound: $this->survey->compound()),
                 );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -95,7 +95,7 @@ final readonly class RingInSeat
             new HeatInput(
                 $this->outside,
                 $grip,
-                Finder::material($this->bench),
+                SizingRun::material($this->bench),
                 $room,
                 HubFinish::tryFrom($this->bench->notebook->choice(Places::FINISH) ?? '') ?? HubFinish::Paint,
             ),
@@ -116,13 +116,13 @@ final readonly class RingInSeat
                     $fit->interference,
                     $this->bench->hub->stack->one(PartKind::Housing)->sizes['outside'] ?? Length::mm(0),
                     Length::mm($fit->interferenceHigh->mm - $fit->interference->mm),
-                    $this->seat === RingSeat::Bore ? Finder::material($this->bench) : null,
+                    $this->seat === RingSeat::Bore ? SizingRun::material($this->bench) : null,
                     pressCapacity: $this->bench->pressCapacity,
                     drawBolt: $this->bench->drawBolt,
                     seat: $this->seat,
                 ),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

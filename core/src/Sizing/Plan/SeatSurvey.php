@@ -7,8 +7,8 @@ namespace CleanRace\Core\Sizing\Plan;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
@@ -111,7 +111,7 @@ final readonly class SeatSurvey
                         $this->ring,
                     ),
                 );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

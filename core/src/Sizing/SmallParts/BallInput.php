@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing\SmallParts;
 
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Verdict\Field;
 
 /** Several loose balls, each measured once. */
@@ -19,7 +19,7 @@ final readonly class BallInput
         #[Field('Read with')] public Instrument $instrument = Instrument::DigitalCaliper,
     ) {
         if ($balls === [] || count($balls) > self::MOST) {
-            throw Nonsense::about('balls', 'Measure one ball at least, and several when you can: sixty are enough.');
+            throw InvalidInput::about('balls', 'Measure one ball at least, and several when you can: sixty are enough.');
         }
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\SmallParts;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Measure\Typed\ThreeSizes;
@@ -29,7 +29,7 @@ final readonly class SealFinder
     {
     }
 
-    /** @throws Nonsense when what is printed is not three lengths */
+    /** @throws InvalidInput when what is printed is not three lengths */
     public function work(SealInput $input): PartFound
     {
         [$shaft, $bore, $width] =
@@ -136,12 +136,12 @@ final readonly class SealFinder
     {
         $lengths = array_map((new LengthText())->read(...), ThreeSizes::parts($printed));
         if (count($lengths) < 2 || count($lengths) > 3) {
-            throw Nonsense::about('printed', 'Type shaft, bore and width, such as 35 62 7 or 1 x 1 1/2 x 1/4 in.');
+            throw InvalidInput::about('printed', 'Type shaft, bore and width, such as 35 62 7 or 1 x 1 1/2 x 1/4 in.');
         }
         $exact = static fn (Length $l): Reading => Reading::of($l, Length::mm(self::PRINTED_MM));
         [$a, $b] = $lengths;
         if ($a->mm === $b->mm) {
-            throw Nonsense::about('printed', 'Shaft and bore cannot be the same.');
+            throw InvalidInput::about('printed', 'Shaft and bore cannot be the same.');
         }
 
         return [$exact($a->mm < $b->mm ? $a : $b), $exact($a->mm < $b->mm ? $b : $a), isset($lengths[2]) ? $exact($lengths[2]) : null];

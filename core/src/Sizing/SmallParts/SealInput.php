@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\SmallParts;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Verdict\Field;
 
@@ -18,10 +18,10 @@ final readonly class SealInput
         #[Field('Width')] public ?Reading $width = null,
     ) {
         if (($printed === null || trim($printed) === '') && $shaft === null && $bore === null) {
-            throw Nonsense::about('printed', 'Type what is printed on the seal, such as 35 62 7, or measure the shaft and the bore.');
+            throw InvalidInput::about('printed', 'Type what is printed on the seal, such as 35 62 7, or measure the shaft and the bore.');
         }
         if ($shaft !== null && $bore !== null && $shaft->value->mm >= $bore->value->mm) {
-            throw Nonsense::about('shaft_mm', 'The shaft is not smaller than the bore. One of them is in the wrong field.');
+            throw InvalidInput::about('shaft_mm', 'The shaft is not smaller than the bore. One of them is in the wrong field.');
         }
     }
 }

@@ -6,7 +6,7 @@ namespace CleanRace\Core\Sizing\SmallParts;
 
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
@@ -30,7 +30,7 @@ final readonly class TaperSet
     ) {
     }
 
-    /** @throws Nonsense when one of the numbers cannot be read at all */
+    /** @throws InvalidInput when one of the numbers cannot be read at all */
     public function work(TaperSetInput $input): TaperSetResult
     {
         $cone = $this->piece('cone', $input->cone);
@@ -99,9 +99,9 @@ final readonly class TaperSet
                     }
                 }
             }
-        } catch (Nonsense $fault) {
+        } catch (InvalidInput $fault) {
             if (preg_match('/\d{3}/', $typed) !== 1) {
-                throw Nonsense::about($which, $fault->getMessage());
+                throw InvalidInput::about($which, $fault->getMessage());
             }
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\Wear;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
 use CleanRace\Core\Verdict\Field;
 
@@ -24,13 +24,13 @@ final readonly class BoreSurveyInput
         #[Field('Size of the ring that sits there')] public ?Length $ring = null,
     ) {
         if ($readings === []) {
-            throw Nonsense::about('readings', 'Nothing is measured yet. One diameter is a start.');
+            throw InvalidInput::about('readings', 'Nothing is measured yet. One diameter is a start.');
         }
         $seen = [];
         foreach ($readings as $reading) {
             $place = $reading->depth->value.'@'.$reading->clock->text();
             if (isset($seen[$place])) {
-                throw Nonsense::about(
+                throw InvalidInput::about(
                     'readings',
                     sprintf(
                         'Two diameters are given for %s o\'clock at the %s. Keep one.',
@@ -43,7 +43,7 @@ final readonly class BoreSurveyInput
         }
         $sizes = array_map(static fn (BoreReading $r): float => $r->diameter->value->mm, $readings);
         if (max($sizes) > 1.1 * min($sizes)) {
-            throw Nonsense::about('readings', 'The diameters differ by more than a tenth. One is of another place, or mistyped.');
+            throw InvalidInput::about('readings', 'The diameters differ by more than a tenth. One is of another place, or mistyped.');
         }
     }
 }

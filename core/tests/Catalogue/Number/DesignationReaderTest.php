@@ -6,7 +6,7 @@ namespace CleanRace\Core\Tests\Catalogue\Number;
 
 use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Catalogue\Number\Sign;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -132,7 +132,7 @@ final class DesignationReaderTest extends TestCase
     #[DataProvider('unreadable')]
     public function test_says_when_there_is_nothing_to_read(string $typed, string $words): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage($words);
         (new DesignationReader())->read($typed);
     }

@@ -12,7 +12,7 @@ use CleanRace\Core\Catalogue\Number\NumberIndex;
 use CleanRace\Core\Catalogue\Number\NumberRules;
 use CleanRace\Core\Catalogue\Number\Suffixes;
 use CleanRace\Core\Catalogue\Number\TypedNumber;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -58,8 +58,8 @@ final class NumberReadingTest extends TestCase
             try {
                 TypedNumber::of($typed);
                 self::fail('was taken');
-            } catch (Nonsense $nonsense) {
-                self::assertNotSame('', $nonsense->getMessage());
+            } catch (InvalidInput $invalid) {
+                self::assertNotSame('', $invalid->getMessage());
             }
         }
     }

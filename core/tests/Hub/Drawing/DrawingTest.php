@@ -16,7 +16,7 @@ use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Hub\UsualPart;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Hub;
-use CleanRace\Core\Patterns\Patterns;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\SectionMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -33,7 +33,7 @@ final class DrawingTest extends TestCase
         $notebook = new Notebook(
             $edits === [] ? [] : ['hub.edits' => ['value' => ['edits' => $edits, 'undone' => 0], 'instrument' => null]],
         );
-        $hub = Hub::of(Patterns::find($pattern), $notebook);
+        $hub = Hub::of(HubPatterns::find($pattern), $notebook);
         $pieces = (new SectionMaker($hub, Tray::of($hub->stack, $notebook), $notebook))->section()->pieces;
 
         return array_combine(array_map(static fn (Piece $p): string => $p->part, $pieces), $pieces);

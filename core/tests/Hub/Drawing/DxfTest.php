@@ -9,8 +9,8 @@ use CleanRace\Core\Hub\Drawing\Section;
 use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Hub;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Patterns\SectionMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +21,7 @@ final class DxfTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }
@@ -67,7 +67,7 @@ final class DxfTest extends TestCase
 
     public function test_parts_that_are_away_are_not_in_the_file(): void
     {
-        $pattern = Patterns::find('pair-sleeve');
+        $pattern = HubPatterns::find('pair-sleeve');
         $whole = Dxf::of(self::section($pattern));
         $less = Dxf::of(
             self::section($pattern, new Notebook(['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null]])),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Measure\Typed;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Typed\AngleText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -30,7 +30,7 @@ final class AngleTextTest extends TestCase
     public function test_turns_are_read(string $typed, ?float $degrees): void
     {
         if ($degrees === null) {
-            $this->expectException(Nonsense::class);
+            $this->expectException(InvalidInput::class);
         }
         self::assertEqualsWithDelta((float) $degrees, (new AngleText())->read($typed)->degrees, 1e-9);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Measure\Typed;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Typed\GaugeText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -34,8 +34,8 @@ final class GaugeTextTest extends TestCase
             $read = (new GaugeText())->read($typed);
             self::assertSame($unit, $read->unit()->value);
             self::assertEqualsWithDelta($amount, $read->amount(), 0.01);
-        } catch (Nonsense $nonsense) {
-            self::assertNull($unit, $nonsense->getMessage());
+        } catch (InvalidInput $invalid) {
+            self::assertNull($unit, $invalid->getMessage());
         }
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Measure\Typed;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Typed\LengthText;
 use Eris\Generators;
 use Eris\TestTrait;
@@ -93,8 +93,8 @@ final class LengthTextTest extends TestCase
         try {
             (new LengthText())->read($typed);
             self::fail("$typed was read.");
-        } catch (Nonsense $nonsense) {
-            self::assertStringContainsString($words, $nonsense->getMessage());
+        } catch (InvalidInput $invalid) {
+            self::assertStringContainsString($words, $invalid->getMessage());
         }
     }
 
@@ -134,8 +134,8 @@ final class LengthTextTest extends TestCase
             try {
                 Length::mm($mm);
                 self::fail((string) $mm);
-            } catch (Nonsense $nonsense) {
-                self::assertNotSame('', $nonsense->getMessage());
+            } catch (InvalidInput $invalid) {
+                self::assertNotSame('', $invalid->getMessage());
             }
         }
     }

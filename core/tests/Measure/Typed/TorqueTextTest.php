@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Measure\Typed;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Typed\TemperatureText;
 use CleanRace\Core\Measure\Typed\TorqueText;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,7 +36,7 @@ final class TorqueTextTest extends TestCase
     #[DataProvider('notTorques')]
     public function test_refuses_what_is_no_torque(string $typed): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         (new TorqueText())->read($typed);
     }
 
@@ -51,8 +51,8 @@ final class TorqueTextTest extends TestCase
             try {
                 $text->read($typed);
                 self::fail($typed);
-            } catch (Nonsense $nonsense) {
-                self::assertNotSame('', $nonsense->getMessage());
+            } catch (InvalidInput $invalid) {
+                self::assertNotSame('', $invalid->getMessage());
             }
         }
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Measure\Typed;
 
 use CleanRace\Core\Catalogue\Thread;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\LookAgain;
 use CleanRace\Core\Measure\Meter;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Typed\AngleText;
 use Eris\Generators;
 use Eris\TestTrait;
@@ -32,8 +32,8 @@ final class TypedPropertiesTest extends TestCase
                     try {
                         $readers[$which](mb_substr($typed, 0, 200));
                         self::assertGreaterThan(0, strlen($typed), 'nothing is not read as something');
-                    } catch (Nonsense $nonsense) {
-                        self::assertNotSame('', $nonsense->getMessage());
+                    } catch (InvalidInput $invalid) {
+                        self::assertNotSame('', $invalid->getMessage());
                     }
                 }
             });

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Mechanics\Balls;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Balls\BallsInCup;
 use CleanRace\Core\Mechanics\Balls\BallsInCupInput;
@@ -61,7 +61,7 @@ final class BallsInCupTest extends TestCase
         )->freeWhenFull->mm;
         self::assertEqualsWithDelta(1.46, $free(21.0), 0.005);
         self::assertEqualsWithDelta(0.17, $free(20.6), 0.005);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new BallsInCupInput(self::caliper(10), Length::mm(6));
     }
 }

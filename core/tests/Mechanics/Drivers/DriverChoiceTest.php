@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Mechanics\Drivers;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Drivers\DriverChoice;
 use CleanRace\Core\Mechanics\Drivers\DriverChoiceInput;
 use CleanRace\Core\Mechanics\Drivers\DriverChoiceResult;
@@ -89,7 +89,7 @@ final class DriverChoiceTest extends TestCase
 
     public function test_a_tool_cannot_be_hollower_than_it_is_wide(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         self::tool(40, 41);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Mechanics\Drivers;
 
 use CleanRace\Core\Catalogue\BearingTable;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Drivers\DriverChoice;
 use CleanRace\Core\Mechanics\Drivers\DriverChoiceInput;
 use CleanRace\Core\Mechanics\Drivers\DriverWay;
@@ -118,7 +118,7 @@ final class DriverWayTest extends TestCase
             new DriverChoiceInput(Length::mm(30), Length::mm(62), [], Length::mm(8), false, DriverWay::OutFromBehind, Length::mm(50)),
         )->make;
         self::assertEqualsWithDelta([49.5, 29.7], [$plug->outsideMost->mm, $plug->pilot?->mm], 1e-9);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new DriverChoiceInput(Length::mm(30), Length::mm(62), [], null, false, DriverWay::OutFromBehind, Length::mm(64));
     }
 

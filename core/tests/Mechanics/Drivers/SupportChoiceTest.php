@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Mechanics\Drivers;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Drivers\SupportChoice;
 use CleanRace\Core\Mechanics\Drivers\SupportChoiceInput;
 use CleanRace\Core\Mechanics\Drivers\ToolInput;
@@ -33,7 +33,7 @@ final class SupportChoiceTest extends TestCase
         self::assertNull($work([$ring('outside the hub', 70, 60)])->best);
         self::assertStringContainsString('49.00 mm apart', $work([])->verdict->sentence->inEnglish());
         self::assertEqualsWithDelta([49.0, 24.0], [$work([])->openingLeast->mm, $work([])->heightLeast->mm], 1e-9);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new SupportChoiceInput(Length::mm(66), Length::mm(66));
     }
 }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Mechanics\Fit;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
@@ -128,7 +128,7 @@ final class FitTest extends TestCase
 
     public function test_a_bore_of_another_bearing_is_refused(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         self::fit(42.0, null);
     }
 }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Mechanics\Fit;
 
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
@@ -50,8 +50,8 @@ final class ShaftFitTest extends TestCase
         try {
             new ShaftFitInput(Length::mm(30), Reading::mm(25, Instrument::Micrometer));
             self::fail('was taken');
-        } catch (Nonsense $nonsense) {
-            self::assertSame('shaft_mm', $nonsense->field);
+        } catch (InvalidInput $invalid) {
+            self::assertSame('shaft_mm', $invalid->field);
         }
     }
 

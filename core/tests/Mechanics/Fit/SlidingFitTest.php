@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Mechanics\Fit;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
 use CleanRace\Core\Mechanics\Fit\SlidingFit;
@@ -32,7 +32,7 @@ final class SlidingFitTest extends TestCase
         self::assertSame(Level::Go, $slide(null, FitFeel::ThumbPush));
         self::assertSame(Level::Go, $slide(19.99, FitFeel::ThumbPush), 'what a caliper alone cannot tell');
         self::assertSame(Level::Care, $slide(null, FitFeel::FirmDriving));
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new SlidingFitInput(Length::mm(20));
     }
 

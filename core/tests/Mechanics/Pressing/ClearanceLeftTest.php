@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Mechanics\Pressing;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Pressing\ClearanceClass;
@@ -31,7 +31,7 @@ final class ClearanceLeftTest extends TestCase
 
     public function test_clearance_says_when_the_standard_does_not_reach(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         (new ClearanceLeft())->work(new ClearanceLeftInput(Length::mm(200), Length::mm(300), Pressure::megapascals(1)));
     }
 }

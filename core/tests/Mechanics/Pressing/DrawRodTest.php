@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Mechanics\Pressing;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Pressing\DrawRod;
 use CleanRace\Core\Mechanics\Pressing\DrawRodInput;
 use CleanRace\Core\Tables\Limits;
@@ -55,7 +55,7 @@ final class DrawRodTest extends TestCase
 
     public function test_a_rod_that_does_not_pass_is_refused(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new DrawRodInput(Length::mm(60), Length::mm(40), Length::mm(10), DrawBolt::M12);
     }
 }

@@ -7,8 +7,8 @@ namespace CleanRace\Core\Tests\Mechanics\Pressing;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Mechanics\Fit\Fit;
@@ -55,8 +55,8 @@ final class PressFitTest extends TestCase
             try {
                 (new PressFit(Limits::standard()))->work(new PressFitInput($number));
                 self::fail((string) $number);
-            } catch (Nonsense $nonsense) {
-                self::assertSame($field, $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($field, $invalid->field);
             }
         }
         $shaft = (new PressFit(Limits::standard()))->work(new PressFitInput('6206', seat: RingSeat::Shaft, feel: FitFeel::FirmDriving));

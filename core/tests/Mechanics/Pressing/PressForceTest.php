@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Mechanics\Pressing;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Mechanics\Pressing\PressForce;
 use CleanRace\Core\Mechanics\Pressing\PressForceInput;
 use CleanRace\Core\Tables\Limits;
@@ -99,8 +99,8 @@ final class PressForceTest extends TestCase
         try {
             self::force($changed);
             self::fail('was taken');
-        } catch (Nonsense $nonsense) {
-            self::assertSame($field, $nonsense->field);
+        } catch (InvalidInput $invalid) {
+            self::assertSame($field, $invalid->field);
         }
     }
 }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Mechanics\Pressing;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeft;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
@@ -62,8 +62,8 @@ final class ShaftForceTest extends TestCase
             try {
                 self::onShaft($changed);
                 self::fail($field);
-            } catch (Nonsense $nonsense) {
-                self::assertSame($field, $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($field, $invalid->field);
             }
         }
     }
@@ -113,7 +113,7 @@ final class ShaftForceTest extends TestCase
             new ClearanceLeftInput(Length::mm(30), Length::mm(62), Pressure::megapascals(5), shaftPressure: Pressure::megapascals(10)),
         );
         self::assertGreaterThan($left->taken->mm, $both->taken->mm);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new ClearanceLeftInput(Length::mm(30), Length::mm(62));
     }
 }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Mechanics\Squareness;
 
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Squareness\ClockDepth;
 use CleanRace\Core\Mechanics\Squareness\Eye;
@@ -83,8 +83,8 @@ final class SquareTest extends TestCase
             try {
                 $work($reference);
                 self::fail('It was taken.');
-            } catch (Nonsense $nonsense) {
-                self::assertNotSame('', $nonsense->getMessage());
+            } catch (InvalidInput $invalid) {
+                self::assertNotSame('', $invalid->getMessage());
             }
         }
     }
@@ -181,14 +181,14 @@ final class SquareTest extends TestCase
     #[DataProvider('tooLittle')]
     public function test_depths_that_do_not_span_the_clock_are_refused(array $depths, ?Eye $eye): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         self::square($depths, eye: $eye);
     }
 
     public function test_one_place_twice_is_refused(): void
     {
         $depth = static fn (string $clock): ClockDepth => new ClockDepth(Clock::read($clock), Reading::mm(3, Instrument::DepthCaliper));
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new SquareInput(Length::mm(20), Length::mm(47), [$depth('12'), $depth('0'), $depth('6')]);
     }
 }

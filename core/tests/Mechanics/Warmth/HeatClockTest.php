@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Mechanics\Warmth;
 
 use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Mechanics\Warmth\HeatClock;
 use CleanRace\Core\Mechanics\Warmth\HeatClockInput;
@@ -39,7 +39,7 @@ final class HeatClockTest extends TestCase
             $work(85, 0.02, HubMass::Heavy)->timeConstant->seconds,
             $work(85, 0.02, HubMass::Light)->timeConstant->seconds,
         );
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         $work(10);
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Seating\Home;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Seating\Home\Home;
 use CleanRace\Core\Seating\Home\HomeInput;
@@ -57,7 +57,7 @@ final class HomeTest extends TestCase
         );
         $play = array_values(array_filter($home(1.85, 1.75)->verdict->figures, static fn ($f): bool => $f->name === 'ring_play'));
         self::assertEqualsWithDelta(0.1, $play[0]->value->amount(), 1e-9);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         $home(1.7, 1.75);
     }
 
@@ -148,8 +148,8 @@ final class HomeTest extends TestCase
             try {
                 $try();
                 self::fail('was taken');
-            } catch (Nonsense $nonsense) {
-                self::assertNotNull($nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertNotNull($invalid->field);
             }
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Seating\Home;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Seating\Home\PairFeel;
 use CleanRace\Core\Seating\Home\SecondBearing;
@@ -123,7 +123,7 @@ final class SecondBearingTest extends TestCase
     public function test_a_sleeve_longer_than_the_hub_is_refused(): void
     {
         $reading = static fn (float $mm): Reading => Reading::mm($mm, Instrument::DigitalCaliper);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new SecondBearingInput($reading(50), $reading(9), Length::mm(14), $reading(57), Length::mm(14), $reading(9));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Seating\Home;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Seating\Home\SleeveToMake;
 use CleanRace\Core\Seating\Home\SleeveToMakeInput;
@@ -61,8 +61,8 @@ final class SleeveToMakeTest extends TestCase
                     $over === null ? null : $reading(10),
                 );
                 self::fail("$field was taken");
-            } catch (Nonsense $nonsense) {
-                self::assertSame($field, $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($field, $invalid->field);
             }
         }
     }

@@ -12,8 +12,8 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Patterns\Push;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Panel;
@@ -52,7 +52,7 @@ final class AssemblyTest extends TestCase
         $drivers = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => $t->driver(), $wall)));
 
         return (new WheelJob(Limits::standard()))->report(
-            new Bench(Patterns::find($pattern), $notebook, $drivers, $press, DrawBolt::M12, false, $wall, $habits),
+            new Bench(HubPatterns::find($pattern), $notebook, $drivers, $press, DrawBolt::M12, false, $wall, $habits),
         );
     }
 
@@ -86,7 +86,7 @@ final class AssemblyTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             yield $id => [$pattern];
         }
     }
@@ -162,7 +162,7 @@ final class AssemblyTest extends TestCase
                 self::assertSame(Level::Stop, self::step($early, $step->id)->worst());
             }
             foreach ($parts as $ask) {
-                $part = Patterns::find($pattern->id())->stack(new Notebook([]))->find(substr($ask->place, 5));
+                $part = HubPatterns::find($pattern->id())->stack(new Notebook([]))->find(substr($ask->place, 5));
                 if ($part !== null && (in_array($part->kind, $structural, true) || $part->kind === PartKind::Axle)) {
                     $before[] = $part->name;
                 }
@@ -398,7 +398,7 @@ final class AssemblyTest extends TestCase
 
     public function test_untouched_it_says_what_to_expect_and_nothing_is_wrong(): void
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             $station = self::report($id)->stations[4];
             self::assertSame(Status::Untouched, $station->status, $id);
             foreach ($station->steps as $step) {

@@ -8,15 +8,15 @@ use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Patterns\Push;
 use CleanRace\Core\Seating\Plan\PressReckoning;
 use CleanRace\Core\Seating\Plan\SeatDriver;
 use CleanRace\Core\Seating\Plan\SeatOrder;
 use CleanRace\Core\Seating\Plan\SeatTools;
-use CleanRace\Core\Sizing\Plan\Finder;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
+use CleanRace\Core\Sizing\Plan\SizingRun;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
@@ -45,12 +45,12 @@ final class SeatOrderTest extends TestCase
             new WallTool('3', 'Ring', ToolKind::StandRing, opening: Length::mm(60), outside: Length::mm(76), length: Length::mm(90)),
         ];
 
-        return new Bench(Patterns::find($pattern), $notebook, $drivers, null, DrawBolt::M12, wall: $wall);
+        return new Bench(HubPatterns::find($pattern), $notebook, $drivers, null, DrawBolt::M12, wall: $wall);
     }
 
     private static function order(Bench $bench): SeatOrder
     {
-        return new SeatOrder(Limits::standard(), $bench, (new Finder(Limits::standard()))->findings($bench));
+        return new SeatOrder(Limits::standard(), $bench, (new SizingRun(Limits::standard()))->findings($bench));
     }
 
     private static function tools(Bench $bench): SeatTools
@@ -60,7 +60,7 @@ final class SeatOrderTest extends TestCase
 
     private static function reckoning(Bench $bench): PressReckoning
     {
-        $findings = (new Finder(Limits::standard()))->findings($bench);
+        $findings = (new SizingRun(Limits::standard()))->findings($bench);
 
         return new PressReckoning(Limits::standard(), $bench, $findings, new SeatOrder(Limits::standard(), $bench, $findings));
     }
@@ -74,7 +74,7 @@ final class SeatOrderTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $pattern) {
+        foreach (HubPatterns::all() as $pattern) {
             yield $pattern->id() => [$pattern];
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Seating\Press;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Seating\Press\ForceWatch;
@@ -67,8 +67,8 @@ final class ForceWatchTest extends TestCase
             try {
                 $make();
                 self::fail('It was taken.');
-            } catch (Nonsense $nonsense) {
-                self::assertContains($nonsense->field, ['force_n', 'ram_mm']);
+            } catch (InvalidInput $invalid) {
+                self::assertContains($invalid->field, ['force_n', 'ram_mm']);
             }
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Seating\Press;
 
 use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Practice\Bench\PressSimulator;
 use CleanRace\Core\Seating\Press\ForceCurve;
@@ -211,8 +211,8 @@ final class PressTraceTest extends TestCase
             try {
                 $make();
                 self::fail("$field was taken");
-            } catch (Nonsense $nonsense) {
-                self::assertSame($field, $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($field, $invalid->field);
             }
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Setting\AxleEnds;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Setting\AxleEnds\AxleEnds;
 use CleanRace\Core\Setting\AxleEnds\AxleEndsInput;
@@ -46,7 +46,7 @@ final class AxleEndsTest extends TestCase
         self::assertSame(['axle_ends.long', Level::Stop], [$long->verdict->headline->key, $long->verdict->level]);
         $inch = $work(new AxleEndsInput(self::caliper(5), self::caliper(3), '3/8-26'));
         self::assertEqualsWithDelta(26 / 25.4, $inch->turns, 1e-6);
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new AxleEndsInput(self::caliper(4), self::caliper(4), beforeLeft: Length::mm(3));
     }
 }

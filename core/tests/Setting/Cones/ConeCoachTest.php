@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Setting\Cones;
 
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Setting\Cones\AxleKind;
 use CleanRace\Core\Setting\Cones\ConeCoach;
@@ -222,7 +222,7 @@ final class ConeCoachTest extends TestCase
 
     public function test_more_than_twenty_tries_are_refused(): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         self::coach(array_fill(0, 21, self::try(0, ConeStage::Open, ConeFelt::Play)));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Setting\Cones;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Setting\Cones\AxleKind;
 use CleanRace\Core\Setting\Cones\ConePlay;
@@ -70,7 +70,7 @@ final class ConePlayTest extends TestCase
             )->coneTurn->degrees,
             0.2,
         );
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         (new ConePlay(Limits::standard()))->work(
             new ConePlayInput(
                 self::caliper(1),

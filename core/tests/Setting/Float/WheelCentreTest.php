@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Setting\Float;
 
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Setting\Float\WasherStock;
 use CleanRace\Core\Setting\Float\WheelCentre;
@@ -64,7 +64,7 @@ final class WheelCentreTest extends TestCase
         $wide = $work(new WheelCentreInput(self::caliper(100), self::caliper(53), self::caliper(30)));
         self::assertSame(['centre.wide', Level::Stop], [$wide->verdict->headline->key, $wide->verdict->level]);
         self::assertStringContainsString('left side is 3.00 mm', $wide->verdict->headline->inEnglish());
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new WheelCentreInput(self::caliper(100), self::caliper(36));
     }
 }

@@ -7,16 +7,16 @@ namespace CleanRace\Core\Tests\Setting\Plan;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Setting\Cones\ConeFelt;
 use CleanRace\Core\Setting\Cones\ConeStage;
 use CleanRace\Core\Setting\Plan\ConeSteps;
@@ -72,7 +72,7 @@ final class SetTest extends TestCase
         ];
 
         return new Bench(
-            Patterns::find($pattern),
+            HubPatterns::find($pattern),
             $notebook,
             [],
             null,
@@ -128,7 +128,7 @@ final class SetTest extends TestCase
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
-        foreach (Patterns::all() as $pattern) {
+        foreach (HubPatterns::all() as $pattern) {
             yield $pattern->id() => [$pattern];
         }
     }
@@ -209,9 +209,9 @@ final class SetTest extends TestCase
         $place = new Place('a', $kind, '', null, null, null, [], null, null, null, '', false);
         try {
             self::assertEquals($kept, (new EntryReader())->read($place, $entry, 'mm'));
-        } catch (Nonsense $nonsense) {
-            self::assertNull($kept, $nonsense->getMessage());
-            self::assertMatchesRegularExpression('/[.]$/', $nonsense->getMessage());
+        } catch (InvalidInput $invalid) {
+            self::assertNull($kept, $invalid->getMessage());
+            self::assertMatchesRegularExpression('/[.]$/', $invalid->getMessage());
         }
     }
 
@@ -599,7 +599,7 @@ final class SetTest extends TestCase
     public function test_panels_belong_to_what_is_set(): void
     {
         $panels = [];
-        foreach (Patterns::all() as $pattern) {
+        foreach (HubPatterns::all() as $pattern) {
             foreach (self::station(self::report($pattern->id()))->steps as $step) {
                 $panels[$step->id] = $step->panel;
             }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Setting\Tapers;
 
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Setting\Tapers\NutSlot;
 use CleanRace\Core\Setting\Tapers\TaperFeel;
@@ -96,8 +96,8 @@ final class TaperNutTest extends TestCase
             try {
                 new TaperNutInput($thread, ...$more);
                 self::fail('That was taken.');
-            } catch (Nonsense $nonsense) {
-                self::assertSame($field, $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($field, $invalid->field);
             }
         }
     }

@@ -6,8 +6,8 @@ namespace CleanRace\Core\Tests\Setting\Torque;
 
 use CleanRace\Core\Catalogue\BoltGrade;
 use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Setting\Torque\ThreadTreatment;
 use CleanRace\Core\Setting\Torque\TorqueInput;
@@ -121,8 +121,8 @@ final class TorqueSettingTest extends TestCase
             try {
                 new TorqueInput(...$given);
                 self::fail('That was taken.');
-            } catch (Nonsense $nonsense) {
-                self::assertSame($field, $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($field, $invalid->field);
             }
         }
     }

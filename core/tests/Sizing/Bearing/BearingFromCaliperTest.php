@@ -7,7 +7,7 @@ namespace CleanRace\Core\Tests\Sizing\Bearing;
 use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Sizing\Bearing\BearingFromCaliper;
 use CleanRace\Core\Sizing\Bearing\BearingFromCaliperInput;
@@ -139,7 +139,7 @@ final class BearingFromCaliperTest extends TestCase
     #[DataProvider('impossible')]
     public function test_refuses_what_is_no_bearing(?float $bore, ?float $outside): void
     {
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         new BearingFromCaliperInput($bore === null ? null : self::caliper($bore), $outside === null ? null : self::caliper($outside));
     }
 

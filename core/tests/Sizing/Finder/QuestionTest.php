@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Sizing\Finder;
 
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\LengthUnit;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Sizing\Finder\Question;
 use CleanRace\Core\Sizing\Finder\QuestionInput;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -56,8 +56,8 @@ final class QuestionTest extends TestCase
             try {
                 (new Question())->work(new QuestionInput($typed));
                 self::fail($typed);
-            } catch (Nonsense $nonsense) {
-                self::assertSame('text', $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame('text', $invalid->field);
             }
         }
     }

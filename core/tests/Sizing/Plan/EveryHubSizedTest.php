@@ -8,8 +8,8 @@ use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\Patterns;
 use CleanRace\Core\Sizing\Plan\PartFinding;
 use CleanRace\Core\Sizing\Plan\SeatFinding;
 use CleanRace\Core\Steps\Ask;
@@ -37,13 +37,13 @@ final class EveryHubSizedTest extends TestCase
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
         return (new WheelJob(Limits::standard()))->report(
-            new Bench(Patterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits),
+            new Bench(HubPatterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, [], $habits),
         );
     }
 
     public function test_every_hub_is_sized_part_by_part_and_seated_ring_by_ring(): void
     {
-        foreach (Patterns::all() as $id => $pattern) {
+        foreach (HubPatterns::all() as $id => $pattern) {
             $report = self::report($id);
             $clocks = array_filter($report->stations[4]->steps, static fn (Step $s): bool => $s->panel === Panel::Clock);
             self::assertGreaterThanOrEqual(2, count($clocks), "$id has no ring to start and bring home");

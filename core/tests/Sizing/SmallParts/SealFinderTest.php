@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Sizing\SmallParts;
 
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Sizing\SmallParts\PartFound;
 use CleanRace\Core\Sizing\SmallParts\SealFinder;
@@ -39,7 +39,7 @@ final class SealFinderTest extends TestCase
     {
         try {
             self::assertSame($found, self::seal(new SealInput($printed))->found);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             self::assertNull($found);
         }
     }
@@ -67,11 +67,11 @@ final class SealFinderTest extends TestCase
             try {
                 new SealInput($printed, self::caliper($shaft), self::caliper($bore));
                 self::fail('was taken');
-            } catch (Nonsense $nonsense) {
-                self::assertNotNull($nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertNotNull($invalid->field);
             }
         }
-        $this->expectException(Nonsense::class);
+        $this->expectException(InvalidInput::class);
         self::seal(new SealInput('seal of unknown make'));
     }
 }

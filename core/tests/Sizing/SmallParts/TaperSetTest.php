@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Sizing\SmallParts;
 
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Sizing\SmallParts\TaperSet;
 use CleanRace\Core\Sizing\SmallParts\TaperSetInput;
 use CleanRace\Core\Verdict\Level;
@@ -38,8 +38,8 @@ final class TaperSetTest extends TestCase
         try {
             (new TaperSet())->work(new TaperSetInput('LM11949', 'nothing'));
             self::fail('was taken');
-        } catch (Nonsense $nonsense) {
-            self::assertSame('cup', $nonsense->field);
+        } catch (InvalidInput $invalid) {
+            self::assertSame('cup', $invalid->field);
         }
     }
 }

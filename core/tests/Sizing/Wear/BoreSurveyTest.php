@@ -6,7 +6,7 @@ namespace CleanRace\Core\Tests\Sizing\Wear;
 
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Sizing\Wear\BoreDepth;
 use CleanRace\Core\Sizing\Wear\BoreReading;
@@ -96,8 +96,8 @@ final class BoreSurveyTest extends TestCase
             try {
                 self::survey($readings);
                 self::fail('was taken');
-            } catch (Nonsense $nonsense) {
-                self::assertSame('readings', $nonsense->field);
+            } catch (InvalidInput $invalid) {
+                self::assertSame('readings', $invalid->field);
             }
         }
     }

@@ -7,7 +7,7 @@ namespace CleanRace\Core\Patterns;
 use OutOfBoundsException;
 
 /** The hub patterns there are: every class in Patterns/ is one. To add one, write the class. */
-final class Patterns
+final class HubPatterns
 {
     /** @return array<string, Pattern> by id, in the order of their names */
     public static function all(): array

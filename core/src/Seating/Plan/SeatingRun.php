@@ -12,38 +12,25 @@ use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Instrument;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Nonsense;
 use CleanRace\Core\Measure\Pressure;
-use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Measure\Torque;
-use CleanRace\Core\Mechanics\Squareness\Square;
-use CleanRace\Core\Mechanics\Squareness\SquareInput;
 use CleanRace\Core\Mechanics\Squareness\SquareResult;
-use CleanRace\Core\Mechanics\Squareness\SquareStage;
 use CleanRace\Core\Mechanics\Warmth\HeatClock;
 use CleanRace\Core\Mechanics\Warmth\HeatClockInput;
 use CleanRace\Core\Mechanics\Warmth\HubMass;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
-use CleanRace\Core\Patterns\HubSizes;
 use CleanRace\Core\Seating\Home\Home;
-use CleanRace\Core\Seating\Home\HomeDepth;
 use CleanRace\Core\Seating\Home\HomeInput;
 use CleanRace\Core\Seating\Home\HomeResult;
-use CleanRace\Core\Seating\Home\PairFeel;
-use CleanRace\Core\Seating\Home\SecondBearing;
-use CleanRace\Core\Seating\Home\SecondBearingInput;
-use CleanRace\Core\Seating\Home\SleeveLength;
-use CleanRace\Core\Seating\Home\SleeveLengthInput;
-use CleanRace\Core\Seating\Home\SleeveToMake;
-use CleanRace\Core\Seating\Home\SleeveToMakeInput;
 use CleanRace\Core\Seating\Press\ForceWatch;
 use CleanRace\Core\Seating\Press\ForceWatchInput;
-use CleanRace\Core\Sizing\Plan\Finder;
 use CleanRace\Core\Sizing\Plan\Findings;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
+use CleanRace\Core\Sizing\Plan\SizingRun;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
@@ -51,12 +38,9 @@ use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Verdict;
 
 /** Runs the seating calculators on what a job's notebook holds, seat by seat. */
-final class Progress
+final class SeatingRun
 {
     private const USUAL_ROOM_C = 20.0;
-
-    /** @var array<string, ?SquareResult> worked out once, by seat and stage */
-    private array $squares = [];
 
     /** @var array<string, ?HomeResult> worked out once, by seat */
     private array $homes = [];
@@ -65,48 +49,25 @@ final class Progress
 
     public readonly SeatTools $tools;
 
+    public readonly PairRun $pair;
+
     private readonly SeatReadings $readings;
+
+    private readonly SeatDepths $depths;
 
     public function __construct(private readonly Limits $limits, private readonly Bench $bench, private readonly Findings $findings)
     {
         $this->readings = new SeatReadings($bench->notebook);
         $this->order = new SeatOrder($limits, $bench, $findings);
         $this->tools = new SeatTools($limits, $bench, $this->order);
+        $this->depths = new SeatDepths($limits, $this->readings);
+        $this->pair = new PairRun($limits, $bench, $findings, $this->order, $this->readings, $this->depths);
     }
 
     /** @param  string  $stage `start` or `home` */
     public function square(PressedSeat $seat, string $stage): ?SquareResult
     {
-        $key = $seat->key.'.'.$stage;
-
-        return array_key_exists($key, $this->squares)
-            ? $this->squares[$key]
-            : ($this->squares[$key] = $this->workSquare($seat, $stage));
-    }
-
-    private function workSquare(PressedSeat $seat, string $stage): ?SquareResult
-    {
-        $depths = $this->readings->depths($seat->key, $stage);
-        $eye = $this->readings->eye($seat->key, $stage);
-        $enough = count($depths) >= SquareInput::LEAST_READINGS;
-        if (! $enough && $eye === null) {
-            return null;
-        }
-        try {
-            return (new Square($this->limits))->work(
-                new SquareInput(
-                    $seat->bore,
-                    $seat->outside,
-                    $enough ? $depths : [],
-                    $stage === 'home' ? SquareStage::Home : SquareStage::Entering,
-                    $eye,
-                    $this->readings->eyeClock($seat->key, $stage),
-                    $this->readings->isLevelled($seat->key) ? $this->readings->depths($seat->key, 'ref') : [],
-                ),
-            );
-        } catch (Nonsense) {
-            return null;
-        }
+        return $this->depths->square($seat, $stage);
     }
 
     public function home(PressedSeat $seat): ?HomeResult
@@ -118,7 +79,7 @@ final class Progress
 
     private function workHome(PressedSeat $seat): ?HomeResult
     {
-        $depth = $this->meanDepth($seat, 'home');
+        $depth = $this->depths->meanDepth($seat, 'home');
         $signs = $this->readings->signs($seat->key);
         $ledge = $this->order->ledge($seat);
         if ($signs === [] && ($depth === null || $ledge === null)) {
@@ -138,7 +99,7 @@ final class Progress
                     $groove,
                 ),
             );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -146,7 +107,7 @@ final class Progress
     /** Whether the ring at a seat is down where it belongs: on its ledge, or for a second bearing on the sleeve. */
     public function isHome(PressedSeat $seat): bool
     {
-        $home = $this->order->isSecondOfPair($seat) ? $this->second() : $this->home($seat)?->verdict;
+        $home = $this->order->isSecondOfPair($seat) ? $this->pair->second() : $this->home($seat)?->verdict;
 
         return $home?->level === Level::Go;
     }
@@ -167,7 +128,7 @@ final class Progress
         $doubt = $this->bench->notebook->has(Places::newWidth($seat->key)) ? 1 : 2;
 
         return SeatVerdicts::oldDepth(
-            $this->meanDepth($seat, 'home'),
+            $this->depths->meanDepth($seat, 'home'),
             $this->bench->notebook->reading($place, Instrument::DepthCaliper),
             Length::mm($doubt * $this->limits->get('home.over')),
             $this->bench->tray->state($seat->part->id) === PartState::Fitted,
@@ -178,46 +139,6 @@ final class Progress
     public function homeDepth(PressedSeat $seat): ?Length
     {
         return $this->order->homeDepth($seat);
-    }
-
-    /** The sleeve is off the tray and was seen through the hub. */
-    public function sleeveIn(): bool
-    {
-        return $this->bench->tray->state('sleeve') !== PartState::OnTray &&
-            $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'seen';
-    }
-
-    /** A pair with a sleeve: how the second bearing stands to it. */
-    public function second(): ?Verdict
-    {
-        $seat = $this->order->secondOfPair();
-        $feel = $this->readings->feel();
-        $depth = $seat === null ? null : $this->meanDepth($seat, 'home');
-        if ($seat === null || ($depth === null && $feel === [])) {
-            return null;
-        }
-        if (! $this->sleeveIn()) {
-            return SecondBearing::sleeveMissing();
-        }
-        $sizes = $this->findings->sizes;
-        try {
-            return $sizes->twoLedges
-                ? $this->againstSpan($sizes, $feel)
-                : (new SecondBearing($this->limits))->work(
-                    new SecondBearingInput(
-                        $this->bench->notebook->reading(Places::OVER_FACES),
-                        $this->firstDepth($sizes),
-                        $sizes->width($sizes->first),
-                        $this->bench->notebook->reading(Places::SLEEVE_LENGTH),
-                        $seat->width,
-                        $depth,
-                        $this->bench->drawBolt,
-                        $feel,
-                    ),
-                )->verdict;
-        } catch (Nonsense) {
-            return null;
-        }
     }
 
     /** What is known of a row of loose balls. */
@@ -255,7 +176,7 @@ final class Progress
                     toGo: $this->home($seat)?->toGo,
                 ),
             )->verdict;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -276,10 +197,10 @@ final class Progress
                     $seat->outside,
                     $seat->fit->interference,
                     HubMass::tryFrom($this->bench->notebook->choice(Places::HUB_MASS) ?? '') ?? HubMass::ofHousing($housing),
-                    Finder::material($this->bench),
+                    SizingRun::material($this->bench),
                 ),
             )->verdict;
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -301,83 +222,10 @@ final class Progress
         return $standing;
     }
 
-    private function meanDepth(PressedSeat $seat, string $stage): ?Reading
-    {
-        $mean = $this->readings->mean($seat->key, $stage);
-        $plane = $this->readings->isLevelled($seat->key) ? null : $this->square($seat, $stage)?->meanDepth;
-
-        return $mean === null ? null : Reading::of($plane ?? $mean->value, $mean->instrument ?? $mean->halfWidth);
-    }
-
     private function ram(): ?Length
     {
         $presses = array_filter($this->bench->wall, static fn (WallTool $t): bool => $t->kind === ToolKind::Press && $t->ram !== null);
 
         return array_values($presses)[0]->ram ?? null;
-    }
-
-    /** Where the first bearing stands: read, else on its ledge. */
-    private function firstDepth(HubSizes $sizes): ?Reading
-    {
-        $ledge = $this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper);
-        $first = array_values(array_filter($this->order->seats(), $this->order->isFirstOfPair(...)))[0] ?? null;
-        $read = $first === null ? null : $this->meanDepth($first, 'home');
-
-        return $read ??
-            ($ledge === null
-                ? null
-                : Reading::of(
-                    HomeDepth::on(
-                        $ledge,
-                        $sizes->width($sizes->first),
-                        $this->bench->notebook->reading(Places::newWidth($sizes->first->value)),
-                    )->depth(),
-                    $ledge->instrument ?? $ledge->halfWidth,
-                ));
-    }
-
-    /** @param  list<PairFeel>  $feel */
-    private function againstSpan(HubSizes $sizes, array $feel): ?Verdict
-    {
-        $span = $this->order->span();
-        $sleeve = $this->bench->notebook->reading(Places::SLEEVE_LENGTH);
-        $size = $sizes->bearing($sizes->first);
-        if ($span === null || $sleeve === null) {
-            return $feel === [] ? null : (new SecondBearing($this->limits))->work(new SecondBearingInput(feel: $feel))->verdict;
-        }
-
-        return (new SleeveLength($this->limits))->work(
-            new SleeveLengthInput(
-                $span,
-                $sleeve,
-                $size->bore,
-                $size->outside,
-                Length::mm(max(0.0, $this->findings->clearance->leftMean->mm ?? 0.0)),
-                $feel,
-            ),
-        )->verdict;
-    }
-
-    /** The sleeve as it would have to be made, when the span is known. */
-    public function sleeveToMake(): ?Verdict
-    {
-        $span = $this->order->span();
-        $axle = $this->bench->hub->stack->one(PartKind::Axle);
-        $size = $this->findings->sizes->bearing($this->findings->sizes->first);
-        try {
-            return $span === null || $axle === null
-                ? null
-                : (new SleeveToMake($this->limits))->work(
-                    new SleeveToMakeInput(
-                        Length::mm(min($size->bore->mm, $axle->mm('diameter'))),
-                        $size->bore,
-                        $size->outside,
-                        $span,
-                        thin: $size->isThin(),
-                    ),
-                )->verdict;
-        } catch (Nonsense) {
-            return null;
-        }
     }
 }

@@ -9,7 +9,7 @@ use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
-use CleanRace\Core\Measure\Nonsense;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeft;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
@@ -29,7 +29,7 @@ use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Verdict;
 
 /** Runs the sizing calculators on what a job's notebook holds. */
-final readonly class Finder
+final readonly class SizingRun
 {
     private const CALIPER_PLACES = ['bore', 'outside', 'width'];
 
@@ -83,7 +83,7 @@ final readonly class Finder
             $state = RingState::tryFrom($bench->notebook->choice(Places::bearing($side->value, 'state')) ?? '') ?? RingState::Worn;
 
             return (new BearingFromCaliper($this->limits))->work(new BearingFromCaliperInput($bore, $outside, $width, $state));
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }
@@ -104,7 +104,7 @@ final readonly class Finder
         $number = $bench->notebook->text(Places::number($side->value));
         try {
             return $number === null ? [] : (new DesignationReader())->readings($number);
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return [];
         }
     }
@@ -121,7 +121,7 @@ final readonly class Finder
                         $force->pressure,
                     ),
                 );
-        } catch (Nonsense) {
+        } catch (InvalidInput) {
             return null;
         }
     }

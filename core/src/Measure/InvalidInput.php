@@ -10,7 +10,7 @@ use DomainException;
  * Something that cannot be a measurement. The message is for the person who typed it: it says what is wrong and
  * what would be right.
  */
-final class Nonsense extends DomainException
+final class InvalidInput extends DomainException
 {
     /** The input it belongs to, by its name in the trade's words, when one can be named. */
     public ?string $field = null;

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sourcing;
+
+use CleanRace\Core\Catalogue\Number\CounterWords;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Mass;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Sizing\Grease\Thickener;
+use CleanRace\Core\Sizing\Plan\Findings;
+use CleanRace\Core\Sizing\Plan\HubGrease;
+use CleanRace\Core\Sizing\Plan\PartSizing;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Shown;
+use CleanRace\Core\Verdict\Written;
+
+/** What a job needs to buy, line by line. */
+final readonly class BuyingList
+{
+    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
+    {
+    }
+
+    /** @return list<ToBuy> what the tray says is bought new, what the bench needs with it, the same things in one line, bearings first */
+    public function lines(Bench $bench, Findings $findings): array
+    {
+        $list = [];
+        foreach (
+            [
+                ...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items),
+                ...$this->compound($findings, $bench),
+                ...$this->pins($bench),
+                $this->grease($bench),
+            ] as $line
+        ) {
+            if ($line !== null) {
+                $same = Message::listed([$line->askFor, $line->note ?? ''])->inEnglish();
+                $list[$same] = isset($list[$same]) ? $list[$same]->and($line) : $line;
+            }
+        }
+
+        $list = array_values($list);
+        usort(
+            $list,
+            static fn (ToBuy $a, ToBuy $b): int => str_starts_with($b->key ?? '', 'bearing:') <=>
+                str_starts_with($a->key ?? '', 'bearing:'),
+        );
+
+        return $list;
+    }
+
+    private function line(Bench $bench, Findings $findings, TrayItem $item): ?ToBuy
+    {
+        $outside = rtrim(rtrim(number_format($findings->sizes->bearing($item->side)->outside->mm, 2, '.', ''), '0'), '.');
+        $part = $bench->hub->stack->find($item->part);
+        $finding = $part === null ? null : (new PartSizing($this->limits))->of($bench, $part)?->finding;
+        $key = $finding?->article === null ? null : (new ArticleKey())->of($finding->article);
+        $along = $finding?->askFor === null ? 'Take the old one along' : null;
+
+        return match (true) {
+            $part !== null &&
+                ! $bench->isPair() &&
+                $part->kind->isRenewed() &&
+                ($item->condition !== 'use' || $part->kind->isCartridge()) => new ToBuy(
+                    $item->name,
+                    $finding->askFor ??
+                        Message::of('buy.unsized', '{kind}, not sized yet', ['kind' => Message::plain($part->kind->label())]),
+                    1,
+                    $along,
+                    $key,
+                ),
+            $item->kind === PartKind::Bearing => $this->bearing($bench, $item),
+            $item->kind === PartKind::Seal && $item->condition !== 'use' => new ToBuy(
+                $item->name,
+                $finding->askFor ??
+                    Message::of('buy.seal', 'Oil seal, {outside} outside; shaft and width off the old one', [
+                        'outside' => Written::of($outside),
+                    ]),
+                1,
+                $along,
+                $key,
+            ),
+            $item->kind === PartKind::SnapRing && $item->condition === 'replace' => new ToBuy(
+                $item->name,
+                $finding->askFor ??
+                    Message::of('buy.ring', 'Internal snap ring for a {outside} bore', ['outside' => Written::of($outside)]),
+                1,
+                null,
+                $key ?? (new ArticleKey())->of("Internal snap ring $outside"),
+            ),
+            $item->condition === 'replace' => new ToBuy(
+                $item->name,
+                $finding->askFor ?? 'By the machine\'s parts list, or made to the old one',
+                1,
+                'Take the old one along',
+                $key,
+            ),
+            default => null,
+        };
+    }
+
+    private function bearing(Bench $bench, TrayItem $item): ToBuy
+    {
+        try {
+            $read = $this->reader->read(
+                $bench->notebook->text(Places::number($item->side->value)) ??
+                    ($bench->notebook->text(Places::number(Side::Left->value)) ?? ''),
+            );
+
+            return new ToBuy($item->name, CounterWords::of($read), 1, null, ArticleKey::ofBearing($read));
+        } catch (InvalidInput) {
+            return new ToBuy($item->name, 'Size not known yet: read the number, or caliper it', 1, null);
+        }
+    }
+
+    /** @return list<ToBuy> */
+    private function compound(Findings $findings, Bench $bench): array
+    {
+        $list = [];
+        foreach ([Side::Left, Side::Right] as $side) {
+            $fit = $findings->fit($side);
+            if ($bench->isPair() && $fit !== null && $bench->notebook->choice(Places::remedy($side->value)) === 'compound') {
+                $gap = max(0.05, -$fit->interferenceLow->mm);
+                $list[] = new ToBuy(
+                    $side === Side::Left ? 'For the left bore' : 'For the right bore',
+                    Message::of('buy.compound', 'Retaining compound that fills {gap}', ['gap' => Length::mm($gap)]),
+                    1,
+                    'Dry and degreased',
+                    'compound:'.($gap <= 0.1 ? 'thin' : ($gap <= 0.15 ? 'medium' : 'gap')),
+                );
+            }
+        }
+
+        return $list;
+    }
+
+    /** @return list<ToBuy> a pin is never used again */
+    private function pins(Bench $bench): array
+    {
+        return array_map(function (Part $nut) use ($bench): ToBuy {
+            $finding = (new PartSizing($this->limits))->of($bench, $nut)?->finding;
+
+            return new ToBuy(
+                Message::of('buy.for', 'For the {part}', ['part' => Message::within($nut->name)]),
+                Message::headed($finding->askFor ?? 'split pin: measure its hole'),
+                1,
+                null,
+                $finding?->article === null ? null : (new ArticleKey())->of($finding->article),
+            );
+        }, $bench->hub->stack->ofKind(PartKind::CastleNut));
+    }
+
+    /** Grease is bought where the bench packs it in: sealed bearings as they come bring their own. */
+    private function grease(Bench $bench): ?ToBuy
+    {
+        $grease = (new HubGrease($this->limits))->of($bench);
+        $onTray = array_filter($bench->tray->items, static fn (TrayItem $i): bool => $i->kind->isCartridge()) !== [];
+        $new = Thickener::tryFrom($bench->notebook->choice(Places::GREASE_NEW) ?? '');
+        $grams =
+            $grease === null
+                ? []
+                : [
+                    'grams' => Shown::of(
+                        Mass::grams(
+                            ceil(
+                                $grease->grease->grams * 2 +
+                                    ($grease->cavity->cubicCentimetres ?? 0.0) * $this->limits->get('grease.density'),
+                            ),
+                        ),
+                        0,
+                    ),
+                ];
+
+        return $grease === null || $grease->way === 'sealed' || ! $onTray
+            ? null
+            : new ToBuy(
+                'For bearings and cavity',
+                $new === null
+                    ? Message::of('buy.grease', 'Grease, {grams}', $grams)
+                    : Message::of('buy.grease', 'Grease, {kind}, {grams}', $grams + ['kind' => Message::plain($new->label())]),
+                1,
+                'Of one kind with what is in it, or all of the old washed out',
+                'grease',
+            );
+    }
+}
