@@ -16,6 +16,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\LookAgain;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Proving\AfterSigning;
 use CleanRace\Core\Verdict\Message;
@@ -87,12 +88,12 @@ final readonly class LookAhead
     /** The set in this wheel: the one before it ended today, and the like of it say how long this one may last. */
     private function fitted(Job $job, Notebook $notebook, Carbon $signed): void
     {
-        $new = [$notebook->text(Places::newNumber(Side::Left->value)), $notebook->text(Places::newNumber(Side::Right->value))];
+        $new = [$notebook->text(PlacesOf::newNumber(Side::Left->value)), $notebook->text(PlacesOf::newNumber(Side::Right->value))];
         $numbers = array_values(
             array_unique(
                 array_filter(
                     array_filter($new) === []
-                        ? [$notebook->text(Places::number(Side::Left->value)), $notebook->text(Places::number(Side::Right->value))]
+                        ? [$notebook->text(PlacesOf::number(Side::Left->value)), $notebook->text(PlacesOf::number(Side::Right->value))]
                         : $new,
                 ),
             ),

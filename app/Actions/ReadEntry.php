@@ -16,6 +16,7 @@ use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubPlaces;
 use CleanRace\Core\Steps\EntryReader;
@@ -111,7 +112,7 @@ final readonly class ReadEntry
     {
         $order = $notebook->value($address)['order'] ?? null;
         if ($order === null && in_array($value['state'], [PartState::OnTray->value, PartState::Scrapped->value], true)) {
-            $order = 1 + $notebook->count(Places::part(''), 'order');
+            $order = 1 + $notebook->count(PlacesOf::part(''), 'order');
         }
 
         return $order === null ? $value : $value + ['order' => $order];

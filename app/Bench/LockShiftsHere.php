@@ -9,6 +9,7 @@ use App\Models\Record;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubSetting;
 use CleanRace\Core\Setting\Plan\ConeSteps;
@@ -37,7 +38,7 @@ final readonly class LockShiftsHere
             ->whereIn('job_id', $earlier)
             ->where(
                 static fn ($q) => $q
-                    ->where('place', 'like', Places::coneTry('%'))
+                    ->where('place', 'like', PlacesOf::coneTry('%'))
                     ->orWhereIn('place', [Places::CONE_RADIUS, Places::CONE_SPACING, Places::AXLE_THREAD]),
             )
             ->distinct(['job_id', 'place'])

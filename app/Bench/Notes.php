@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use Illuminate\Database\Eloquent\Builder;
 
 /** The latest record of each place of a job. */
@@ -36,7 +37,7 @@ final readonly class Notes
     public static function enoughFor(Job $job, array $addresses): Notebook
     {
         $needed = array_values(array_unique(array_merge(...array_map(ReadEntry::needs(...), $addresses))));
-        $parts = array_filter($addresses, static fn (string $address): bool => str_starts_with($address, Places::part('')));
+        $parts = array_filter($addresses, static fn (string $address): bool => str_starts_with($address, PlacesOf::part('')));
 
         return self::written(
             Record::query()
@@ -44,7 +45,7 @@ final readonly class Notes
                 ->where(
                     static fn (Builder $q): Builder => $parts === []
                         ? $q->whereIn('place', $needed)
-                        : $q->whereIn('place', $needed)->orWhere('place', 'like', Places::part('').'%'),
+                        : $q->whereIn('place', $needed)->orWhere('place', 'like', PlacesOf::part('').'%'),
                 ),
         );
     }

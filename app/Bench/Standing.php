@@ -9,6 +9,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Status;
@@ -39,8 +40,8 @@ final class Standing
             'asked' => CustomerWord::waiting($notebook),
             'fitted' => array_values(
                 array_filter([
-                    $notebook->text(Places::newNumber(Side::Left->value)),
-                    $notebook->text(Places::newNumber(Side::Right->value)),
+                    $notebook->text(PlacesOf::newNumber(Side::Left->value)),
+                    $notebook->text(PlacesOf::newNumber(Side::Right->value)),
                 ]),
             ),
             'carried' => $notebook->text(Places::CARRY),

@@ -12,6 +12,7 @@ use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Verdict\Message;
@@ -44,8 +45,8 @@ final readonly class CustomerSheet
                     'kind' => $words->of(HubPatterns::find($job->pattern)->card()->name),
                     'decided' => CustomerWord::decided($notebook),
                     'bearings' => self::bearings($notebook, $words),
-                    'before' => self::turning($notebook, Places::check(...), $words),
-                    'after' => self::turning($notebook, Places::after(...), $words),
+                    'before' => self::turning($notebook, PlacesOf::check(...), $words),
+                    'after' => self::turning($notebook, PlacesOf::after(...), $words),
                     'due' => DueItem::query()
                         ->where('job_id', $job->id)
                         ->whereIn('kind', ['carry', 'recheck'])
@@ -62,7 +63,7 @@ final readonly class CustomerSheet
     {
         $fitted = [];
         foreach ([Side::Left, Side::Right] as $side) {
-            $number = $notebook->text(Places::newNumber($side->value)) ?? $notebook->text(Places::number($side->value));
+            $number = $notebook->text(PlacesOf::newNumber($side->value)) ?? $notebook->text(PlacesOf::number($side->value));
             if ($number !== null) {
                 $fitted[] = $words->of(
                     Message::of('sheet.bearing', $side === Side::Left ? 'Left: {number}' : 'Right: {number}', [

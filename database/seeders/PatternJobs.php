@@ -27,131 +27,6 @@ use Illuminate\Support\Str;
 /** A job of each hub pattern, each left at another point of Check in and Strip, with the parts and photos that lie on its tray by then. */
 final readonly class PatternJobs
 {
-    /** Pattern, machine, wheel, complaint, checks made, condition, way, and how many steps of its plan are done. */
-    private const JOBS = [
-        [
-            'pair-axle-shoulder',
-            'bike1',
-            'Rear wheel',
-            'Clicks and wanders after the beach',
-            ['check.rock_3_9' => 'at_hub', 'check.rock_12_6' => 'at_hub', 'check.spin' => 'grind'],
-            ['corroded', 'disc'],
-            'puller',
-            4,
-        ],
-        ['freehub-body', 'bike2', 'Freehub', 'Cassette rocks, grinds when coasting', ['check.spin' => 'rumble'], [], 'drift', 2],
-        [
-            'pair-tube-axle',
-            'trike2',
-            'Front left',
-            'Rumbles with a full box',
-            ['check.rock_3_9' => 'at_hub', 'check.rock_12_6' => 'at_hub', 'check.spin' => 'rumble', 'check.caliper' => 'freed'],
-            ['disc'],
-            'puller',
-            6,
-        ],
-        [
-            'cup-cone',
-            'bike3',
-            'Front wheel',
-            'Wobbles, was left in the rain all winter',
-            ['check.rock_3_9' => 'at_hub', 'check.rock_12_6' => 'at_hub', 'check.spin' => 'grind', 'check.seals' => 'rust'],
-            ['corroded', 'seized'],
-            'drift',
-            7,
-        ],
-        [
-            'cup-cone-conversion',
-            'moped5',
-            'Rear wheel',
-            'Knocks again, two years after the cartridges went in',
-            ['check.rock_3_9' => 'at_hub'],
-            [],
-            'drift',
-            5,
-        ],
-        [
-            'single-ring',
-            'snow1',
-            'Idler, left 2',
-            'Squeals in the cold, rubber is warm',
-            ['check.spin' => 'grind'],
-            ['plastic'],
-            'press',
-            3,
-        ],
-        [
-            'knuckle-wide',
-            'quad3',
-            'Front left',
-            'Hums, worse in right-hand bends',
-            ['check.rock_3_9' => 'at_hub', 'check.rock_12_6' => 'at_hub', 'check.spin' => 'rumble', 'check.caliper' => 'freed'],
-            ['corroded', 'joints', 'disc'],
-            'press',
-            5,
-        ],
-        [
-            'knuckle-pair',
-            'side1',
-            'Front right',
-            'Water in the hub after the ford',
-            ['check.seals' => 'rust'],
-            ['joints', 'disc'],
-            'puller',
-            3,
-        ],
-        [
-            'live-carrier',
-            'quad1',
-            'Rear axle',
-            'Chain jumps, axle moves in its carrier',
-            ['check.rock_12_6' => 'at_hub', 'check.spin' => 'rumble'],
-            ['corroded', 'seized', 'disc'],
-            'rod',
-            8,
-        ],
-        [
-            'shaft-bearing',
-            'cart4',
-            'Rear right',
-            'Growls at walking pace, oil on the brake',
-            ['check.spin' => 'grind', 'check.seals' => 'grease_out'],
-            ['electric'],
-            'press',
-            4,
-        ],
-        [
-            'spindle',
-            'mower2',
-            'Blade spindle, left',
-            'Screams when the blades run',
-            ['check.spin' => 'grind', 'check.rock_3_9' => 'at_hub'],
-            ['blade', 'burst'],
-            'puller',
-            7,
-        ],
-        [
-            'flanged-wheel',
-            'tractor1',
-            'Front left',
-            'Wheel leans in at the top',
-            ['check.rock_12_6' => 'at_hub', 'check.rock_3_9' => 'at_hub'],
-            [],
-            'drift',
-            4,
-        ],
-        [
-            'taper-pair',
-            'trailer1',
-            'Left wheel',
-            'Hub too hot to touch after the ferry',
-            ['check.spin' => 'rumble', 'check.rock_3_9' => 'at_hub', 'check.rock_12_6' => 'at_hub'],
-            ['seized'],
-            'drift',
-            6,
-        ],
-    ];
-
     public function __construct(private DemoJob $demo, private KeepPhoto $keepPhoto)
     {
     }
@@ -159,7 +34,8 @@ final readonly class PatternJobs
     /** @param  array<string, Machine>  $machines */
     public function load(User $by, array $machines): void
     {
-        foreach (self::JOBS as $i => [$pattern, $machine, $wheel, $complaint, $checks, $conditions, $way, $steps]) {
+        foreach (self::jobs() as $i => $one) {
+            [$pattern, $conditions, $checks, $at] = [$one['pattern'], $one['conditions'], $one['checks'], Carbon::now()->subHours(4 + 7 * $i)];
             // Every third is still being checked in; the others were, with nothing more found.
             $checks +=
                 $i % 3 === 2
@@ -179,16 +55,27 @@ final readonly class PatternJobs
             if ($conditions !== []) {
                 $entries[] = ['place' => Places::CONDITION, 'entry' => ['choices' => $conditions]];
             }
-            $entries[] = ['place' => Places::WAY_OUT, 'entry' => ['choice' => $way]];
+            $entries[] = ['place' => Places::WAY_OUT, 'entry' => ['choice' => $one['way']]];
             $entries[] = ['place' => 'strip.tools.done', 'entry' => ['done' => true]];
-            $job = $this->demo->open($by, $machines[$machine], $wheel, $pattern, $complaint, Carbon::now()->subHours(4 + 7 * $i));
+            $job = $this->demo->open($by, $machines[$one['machine']], $one['wheel'], $pattern, $one['complaint'], $at);
             $this->demo->enter(
                 $job,
                 $by,
-                [...$entries, ...$this->taken($job, $by, $pattern, $conditions, $way, $steps, $i)],
-                Carbon::now()->subHours(4 + 7 * $i),
+                [...$entries, ...$this->taken($job, $by, $pattern, $conditions, $one['way'], $one['steps'], $i)],
+                $at,
             );
         }
+    }
+
+    /**
+     * Checks made, conditions found, the way out, and how many steps of the plan are done.
+     *
+     * @return list<array{pattern: string, machine: string, wheel: string, complaint: string, checks: array<string, string>,
+     *   conditions: list<string>, way: string, steps: int}>
+     */
+    private static function jobs(): array
+    {
+        return json_decode((string) file_get_contents(__DIR__.'/data/pattern-jobs.json'), true, flags: JSON_THROW_ON_ERROR);
     }
 
     /**

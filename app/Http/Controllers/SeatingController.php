@@ -14,7 +14,7 @@ use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Squareness\DepthRounds;
 use CleanRace\Core\Mechanics\Squareness\SeatingTrendResult;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 
@@ -37,8 +37,8 @@ final class SeatingController
             ->where('job_id', $job->id)
             ->where(
                 static fn ($q) => $q
-                    ->where('place', 'like', Places::seat($seat, 'start', '%'))
-                    ->orWhere('place', 'like', Places::seat($seat, 'home', '%')),
+                    ->where('place', 'like', PlacesOf::seat($seat, 'start', '%'))
+                    ->orWhere('place', 'like', PlacesOf::seat($seat, 'home', '%')),
             )
             ->orderByDesc('seq')
             ->limit(self::MOST)

@@ -8,6 +8,7 @@ use BackedEnum;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -70,7 +71,7 @@ final readonly class CheckIn
     /** @param  class-string<BackedEnum>  $enum */
     private static function tap(string $id, string $label, string $enum, bool $wanted = false): Ask
     {
-        return Ask::choice(Places::check($id), $label, Option::each($enum), $wanted);
+        return Ask::choice(PlacesOf::check($id), $label, Option::each($enum), $wanted);
     }
 
     /** @return list<Ask> */
@@ -126,7 +127,7 @@ final readonly class CheckIn
     private function verdict(Bench $bench): ?Verdict
     {
         $n = $bench->notebook;
-        $seen = static fn (string $id, string $enum): mixed => $enum::tryFrom($n->choice(Places::check($id)) ?? '');
+        $seen = static fn (string $id, string $enum): mixed => $enum::tryFrom($n->choice(PlacesOf::check($id)) ?? '');
         $stack = $bench->hub->stack;
         try {
             return (new RockCheck($this->limits))->work(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Hub;
 
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Verdict\Message;
 
 /** Where each part of a hub is, as the notebook says. */
@@ -20,7 +20,7 @@ final readonly class Tray
     {
         return new self(
             array_map(static function (Part $part) use ($notebook): TrayItem {
-                $entry = $notebook->value(Places::part($part->id)) ?? [];
+                $entry = $notebook->value(PlacesOf::part($part->id)) ?? [];
                 $list = static fn (string $key): array => array_values(array_filter((array) ($entry[$key] ?? []), is_string(...)));
                 $text = static fn (string $key): ?string => is_string($entry[$key] ?? null) ? $entry[$key] : null;
 

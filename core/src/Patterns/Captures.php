@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns;
 
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Verdict\Message;
@@ -17,17 +18,17 @@ final class Captures
     /** @param  string  $picture where the instrument stands, as the drawing knows it */
     public static function length(string $id, string $label, string $picture, ?string $hint = null): Ask
     {
-        return Ask::length(Places::check($id), $label, wanted: false, hint: $hint)->captured($picture);
+        return Ask::length(PlacesOf::check($id), $label, wanted: false, hint: $hint)->captured($picture);
     }
 
     public static function depth(string $id, string $label, string $picture, ?string $hint = null): Ask
     {
-        return Ask::depth(Places::check($id), $label, wanted: false, hint: $hint)->captured($picture);
+        return Ask::depth(PlacesOf::check($id), $label, wanted: false, hint: $hint)->captured($picture);
     }
 
     public static function text(string $id, string $label, ?string $hint = null): Ask
     {
-        return Ask::text(Places::check($id), $label, wanted: false, hint: $hint)->captured('photo');
+        return Ask::text(PlacesOf::check($id), $label, wanted: false, hint: $hint)->captured('photo');
     }
 
     /**
@@ -63,7 +64,7 @@ final class Captures
     public static function rotation(string $label = 'Rotation arrow points'): Ask
     {
         return Ask::choice(
-            Places::check('rotation'),
+            PlacesOf::check('rotation'),
             $label,
             Option::of(['forward' => 'Forward at the top', 'back' => 'Back at the top', 'none' => 'No arrow']),
             wanted: false,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Patterns;
 
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Option;
 
 /** A nut or bolt of a hub. Its spanner, thread, torque and source are asked once and remembered for the machine. */
@@ -26,6 +26,6 @@ final readonly class Fastener
 
     public function place(string $what): string
     {
-        return Places::fastener($this->id, $what);
+        return PlacesOf::fastener($this->id, $what);
     }
 }

@@ -15,6 +15,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 
 /** The hub of one job: what its pattern usually has, as somebody changed it, with what was read of it. */
 final readonly class Hub
@@ -76,11 +77,11 @@ final readonly class Hub
         $cartridges = $stack->cartridges();
         foreach ($cartridges as $i => $part) {
             $number =
-                $notebook->text(Places::sized($part->id)) ??
+                $notebook->text(PlacesOf::sized($part->id)) ??
                 (count($cartridges) > 2
                     ? null
-                    : $notebook->text(Places::number(($i === 0 ? Side::Left : Side::Right)->value)) ??
-                        $notebook->text(Places::number(Side::Left->value)));
+                    : $notebook->text(PlacesOf::number(($i === 0 ? Side::Left : Side::Right)->value)) ??
+                        $notebook->text(PlacesOf::number(Side::Left->value)));
             $read = $number === null ? null : self::read($number);
             if ($read?->size === null) {
                 continue;

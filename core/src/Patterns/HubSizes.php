@@ -17,6 +17,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 
 /** What a pair of bearings in a hub measures. Depths are from the hub face on their own side. */
 final readonly class HubSizes
@@ -88,7 +89,7 @@ final readonly class HubSizes
     {
         $table = new BearingTable();
         try {
-            $number = $notebook->text(Places::number($side->value)) ?? $notebook->text(Places::number(Side::Left->value));
+            $number = $notebook->text(PlacesOf::number($side->value)) ?? $notebook->text(PlacesOf::number(Side::Left->value));
             $read = $number === null ? null : (new DesignationReader())->read($number)->size;
         } catch (InvalidInput) {
             $read = null;

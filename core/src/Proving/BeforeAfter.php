@@ -9,6 +9,7 @@ use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Panel;
@@ -26,19 +27,19 @@ final class BeforeAfter
             ->with(why: 'A repair that nobody compared is only a change of parts.')
             ->on(Panel::BeforeAfter)
             ->asking(
-                Ask::choice(Places::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false)->after(
-                    Places::check('spin'),
+                Ask::choice(PlacesOf::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false)->after(
+                    PlacesOf::check('spin'),
                 ),
-                Ask::choice(Places::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false)->after(
-                    Places::check('coast'),
+                Ask::choice(PlacesOf::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false)->after(
+                    PlacesOf::check('coast'),
                 ),
-                Ask::depth(Places::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule)->after(
-                    Places::check('rim_play'),
+                Ask::depth(PlacesOf::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule)->after(
+                    PlacesOf::check('rim_play'),
                 ),
-                Ask::depth(Places::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge)->after(
-                    Places::check('end_play'),
+                Ask::depth(PlacesOf::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge)->after(
+                    PlacesOf::check('end_play'),
                 ),
-                Ask::text(Places::after('note'), 'Feel and sound', wanted: false)->after(Places::COMPLAINT),
+                Ask::text(PlacesOf::after('note'), 'Feel and sound', wanted: false)->after(Places::COMPLAINT),
             )
             ->judged(self::verdict($notebook))
             ->holdingStopsOnly()
@@ -49,13 +50,13 @@ final class BeforeAfter
     private static function verdict(Notebook $notebook): ?Verdict
     {
         [$before, $after] = [
-            Spin::tryFrom($notebook->choice(Places::check('spin')) ?? ''),
-            Spin::tryFrom($notebook->choice(Places::after('spin')) ?? ''),
+            Spin::tryFrom($notebook->choice(PlacesOf::check('spin')) ?? ''),
+            Spin::tryFrom($notebook->choice(PlacesOf::after('spin')) ?? ''),
         ];
-        $play = $notebook->length(Places::after('rim_play')) ?? $notebook->length(Places::after('end_play'));
-        $was = $notebook->has(Places::after('rim_play'))
-            ? $notebook->length(Places::check('rim_play'))
-            : $notebook->length(Places::check('end_play'));
+        $play = $notebook->length(PlacesOf::after('rim_play')) ?? $notebook->length(PlacesOf::after('end_play'));
+        $was = $notebook->has(PlacesOf::after('rim_play'))
+            ? $notebook->length(PlacesOf::check('rim_play'))
+            : $notebook->length(PlacesOf::check('end_play'));
         $figures = [
             ...$was === null ? [] : [Figure::of('play_before', 'Play before', $was)],
             ...$play === null ? [] : [Figure::of('play_after', 'Play now', $play)],

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Proving;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Station;
 use CleanRace\Core\Steps\StationReport;
@@ -141,11 +142,11 @@ final readonly class Blocks
             );
         }
         foreach (LastChecks::of($bench) as $id => $label) {
-            if ($bench->notebook->choice(Places::prove($id)) !== 'pass') {
+            if ($bench->notebook->choice(PlacesOf::prove($id)) !== 'pass') {
                 $blocks[] = new Block(
                     Level::Stop,
                     Station::Prove,
-                    Places::prove($id),
+                    PlacesOf::prove($id),
                     Message::of('block.check', 'Not passed: {check}', ['check' => Message::within($label)]),
                     null,
                     false,
@@ -158,6 +159,6 @@ final readonly class Blocks
 
     private static function word(Bench $bench, string $step): ?string
     {
-        return $bench->notebook->text(Places::word($step));
+        return $bench->notebook->text(PlacesOf::word($step));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Proving;
 
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -40,7 +41,7 @@ final readonly class Prove
                         )
                         ->asking(
                             ...array_map(
-                                static fn (string $id, string $label): Ask => Ask::choice(Places::prove($id), $label, $yesNo),
+                                static fn (string $id, string $label): Ask => Ask::choice(PlacesOf::prove($id), $label, $yesNo),
                                 array_keys($checks),
                                 array_values($checks),
                             ),
@@ -66,7 +67,7 @@ final readonly class Prove
                             ->asking(
                                 ...array_map(
                                     static fn (Block $b): Ask => Ask::text(
-                                        Places::word($b->step),
+                                        PlacesOf::word($b->step),
                                         Message::listed([$b->station->label(), $b->what], ': '),
                                     ),
                                     $words,
@@ -141,7 +142,7 @@ final readonly class Prove
     private function checks(Bench $bench): ?Verdict
     {
         $checks = LastChecks::of($bench);
-        $answers = array_map(static fn (string $id): ?string => $bench->notebook->choice(Places::prove($id)), array_keys($checks));
+        $answers = array_map(static fn (string $id): ?string => $bench->notebook->choice(PlacesOf::prove($id)), array_keys($checks));
         if (array_filter($answers) === []) {
             return null;
         }

@@ -14,6 +14,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Mass;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Grease\Thickener;
 use CleanRace\Core\Sizing\Plan\Findings;
@@ -113,8 +114,8 @@ final readonly class BuyingList
     {
         try {
             $read = $this->reader->read(
-                $bench->notebook->text(Places::number($item->side->value)) ??
-                    ($bench->notebook->text(Places::number(Side::Left->value)) ?? ''),
+                $bench->notebook->text(PlacesOf::number($item->side->value)) ??
+                    ($bench->notebook->text(PlacesOf::number(Side::Left->value)) ?? ''),
             );
 
             return new ToBuy($item->name, CounterWords::of($read), 1, null, ArticleKey::ofBearing($read));
@@ -129,7 +130,7 @@ final readonly class BuyingList
         $list = [];
         foreach ([Side::Left, Side::Right] as $side) {
             $fit = $findings->fit($side);
-            if ($bench->isPair() && $fit !== null && $bench->notebook->choice(Places::remedy($side->value)) === 'compound') {
+            if ($bench->isPair() && $fit !== null && $bench->notebook->choice(PlacesOf::remedy($side->value)) === 'compound') {
                 $gap = max(0.05, -$fit->interferenceLow->mm);
                 $list[] = new ToBuy(
                     $side === Side::Left ? 'For the left bore' : 'For the right bore',

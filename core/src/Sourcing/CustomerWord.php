@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sourcing;
 
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Message;
@@ -19,12 +19,12 @@ final readonly class CustomerWord
 
     public static function asked(int $question): string
     {
-        return Places::customer($question, 'asked');
+        return PlacesOf::customer($question, 'asked');
     }
 
     public static function answer(int $question): string
     {
-        return Places::customer($question, 'answer');
+        return PlacesOf::customer($question, 'answer');
     }
 
     /** @return list<string> of every question that may be asked and of its answer */

@@ -8,7 +8,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\InvalidInput;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Panel;
@@ -122,6 +122,6 @@ final readonly class PartMatches
 
     private static function place(Part $part, string $which, string $what): string
     {
-        return Places::matched($part->id, $which, $what);
+        return PlacesOf::matched($part->id, $which, $what);
     }
 }

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Sourcing;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Plan\Findings;
 use CleanRace\Core\Steps\Ask;
@@ -80,22 +81,22 @@ final readonly class Source
             )
             ->on(Panel::Match)
             ->asking(
-                Ask::number(Places::newNumber($side->value), 'On the new one', hint: '6204 DDU'),
-                Ask::length(Places::newBearing($side->value, 'bore'), 'Bore of the new one', wanted: false),
-                Ask::length(Places::newBearing($side->value, 'outside'), 'Outside of the new one', wanted: false),
-                Ask::length(Places::newBearing($side->value, 'width'), 'Width of the new one', wanted: false),
+                Ask::number(PlacesOf::newNumber($side->value), 'On the new one', hint: '6204 DDU'),
+                Ask::length(PlacesOf::newBearing($side->value, 'bore'), 'Bore of the new one', wanted: false),
+                Ask::length(PlacesOf::newBearing($side->value, 'outside'), 'Outside of the new one', wanted: false),
+                Ask::length(PlacesOf::newBearing($side->value, 'width'), 'Width of the new one', wanted: false),
             )
             ->judged($this->compared($bench, $side)?->verdict);
     }
 
     public function compared(Bench $bench, Side $side): ?MatchCheckResult
     {
-        $old = $bench->notebook->text(Places::number($side->value)) ?? $bench->notebook->text(Places::number(Side::Left->value));
-        $new = $bench->notebook->text(Places::newNumber($side->value));
+        $old = $bench->notebook->text(PlacesOf::number($side->value)) ?? $bench->notebook->text(PlacesOf::number(Side::Left->value));
+        $new = $bench->notebook->text(PlacesOf::newNumber($side->value));
         if ($old === null || $new === null) {
             return null;
         }
-        $read = static fn (string $what) => $bench->notebook->reading(Places::newBearing($side->value, $what));
+        $read = static fn (string $what) => $bench->notebook->reading(PlacesOf::newBearing($side->value, $what));
         try {
             return (new MatchCheck($this->limits))->work(
                 new MatchCheckInput($old, $new, $read('bore'), $read('outside'), $read('width')),

@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Verdict\Message;
 
@@ -187,7 +188,7 @@ final readonly class Ask
     public static function part(Part $part, PartState $until): self
     {
         return new self(
-            Places::part($part->id),
+            PlacesOf::part($part->id),
             AskKind::Part,
             $part->name,
             true,

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Steps;
 
 use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -104,7 +105,7 @@ final readonly class Step
     /** A step that is done by doing it. */
     public function ticked(string $label = 'Done'): self
     {
-        return $this->asking(Ask::tick(Places::done($this->id), $label));
+        return $this->asking(Ask::tick(PlacesOf::done($this->id), $label));
     }
 
     public function on(Panel $panel): self

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -81,7 +82,7 @@ final readonly class Strip
             ->markedDone(
                 $this->bench->notebook->has(Places::CONDITION) ||
                     $this->bench->notebook->has(Places::WAY_OUT) ||
-                    $this->bench->notebook->has(Places::done('strip.safe')),
+                    $this->bench->notebook->has(PlacesOf::done('strip.safe')),
             );
     }
 

@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Hubs\PairSleeve;
 use CleanRace\Core\Steps\Ask;
@@ -308,11 +309,11 @@ final class WheelJobTest extends TestCase
         $asked = self::report(self::job($care));
         self::assertFalse($asked->maySign);
         self::assertSame(
-            [Places::word('source.left.match')],
+            [PlacesOf::word('source.left.match')],
             array_map(static fn (Ask $a): string => $a->place, self::step($asked, 'prove.words')->asks),
         );
         $answered = self::report(
-            self::job($care + [Places::word('source.left.match') => ['text' => 'More clearance does no harm in a warm hub']]),
+            self::job($care + [PlacesOf::word('source.left.match') => ['text' => 'More clearance does no harm in a warm hub']]),
         );
         self::assertTrue($answered->maySign);
         self::assertSame('care', self::statuses($answered)['source']);
@@ -321,7 +322,7 @@ final class WheelJobTest extends TestCase
     public function test_a_word_does_not_lift_a_stop(): void
     {
         self::assertFalse(
-            self::report(self::job(['set.turns' => ['choice' => 'drags'], Places::word('set.clamped') => ['text' => 'It will do']]))
+            self::report(self::job(['set.turns' => ['choice' => 'drags'], PlacesOf::word('set.clamped') => ['text' => 'It will do']]))
                 ->maySign,
         );
     }
@@ -465,6 +466,6 @@ final class WheelJobTest extends TestCase
         foreach ($kinds as $place => $found) {
             self::assertCount(1, array_unique($found), $place);
         }
-        self::assertArrayHasKey(Places::feel('left'), $kinds);
+        self::assertArrayHasKey(PlacesOf::feel('left'), $kinds);
     }
 }

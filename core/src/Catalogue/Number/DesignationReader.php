@@ -28,11 +28,14 @@ final readonly class DesignationReader
     /** A reading this clean needs no other. */
     private const CLEAN = 1.2;
 
+    private ReadingWeights $weights;
+
     public function __construct(
         private BearingTable $table = new BearingTable(),
         private Suffixes $suffixes = new Suffixes(),
         private LookAlikes $lookAlikes = new LookAlikes(),
     ) {
+        $this->weights = new ReadingWeights($table);
     }
 
     /** @throws InvalidInput when no size number can be found in it, or the series has no such bore */
@@ -75,9 +78,9 @@ final readonly class DesignationReader
                 $key = substr($number->compact, $from, $to - $from);
                 if (isset($index[$key]) && ($signs = $this->signs($number, $from, $to)) !== null) {
                     [$found, $piece] = $index[$key];
-                    $size = (new ReadingWeights($this->table))->withSigns($this->table->find($found), $signs);
+                    $size = $this->weights->withSigns($this->table->find($found), $signs);
                     if ($size !== null) {
-                        $readings[] = (new ReadingWeights($this->table))->weighed(
+                        $readings[] = $this->weights->weighed(
                             $number,
                             $from,
                             $to,
@@ -111,7 +114,7 @@ final readonly class DesignationReader
                 foreach ([NumberRules::coded($key), NumberRules::spelledOut($key)] as $read) {
                     $known = $read === null || isset(Table::index('numbers', NumberIndex::make(...))[$key]);
                     if (! $known && ($signs = $this->signs($number, $from, $to)) !== null) {
-                        [$weight, $read] = (new ReadingWeights($this->table))->weighed(
+                        [$weight, $read] = $this->weights->weighed(
                             $number,
                             $from,
                             $to,
@@ -134,9 +137,9 @@ final readonly class DesignationReader
         foreach ($this->lookAlikes->of($number->compact) as [$key, $cost, $guess]) {
             [$found, $piece] = Table::index('numbers', NumberIndex::make(...))[$key];
             $signs = $this->signs($number, 0, strlen($key));
-            $size = $signs === null ? null : (new ReadingWeights($this->table))->withSigns($this->table->find($found), $signs);
+            $size = $signs === null ? null : $this->weights->withSigns($this->table->find($found), $signs);
             if ($signs !== null && $size !== null) {
-                [$weight, $read] = (new ReadingWeights($this->table))->weighed(
+                [$weight, $read] = $this->weights->weighed(
                     $number,
                     0,
                     strlen($key),

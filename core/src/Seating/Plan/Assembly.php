@@ -6,17 +6,15 @@ namespace CleanRace\Core\Seating\Plan;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Put;
-use CleanRace\Core\Seating\Home\SecondBearing;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
-use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -39,11 +37,14 @@ final class Assembly
 
     private readonly PressedSteps $rings;
 
+    private readonly PutSteps $puts;
+
     public function __construct(private readonly Bench $bench, private readonly SeatingRun $run)
     {
         $this->turn = new InTurn($bench->tray);
         $this->rings = new PressedSteps($bench, $run, $this->turn);
         $this->sealsIn = SealsIn::tryFrom($bench->habits['seals'] ?? '') ?? SealsIn::AfterBoth;
+        $this->puts = new PutSteps($bench, $run, $this->sealsIn);
     }
 
     /** @return list<Step> in order */
@@ -140,68 +141,11 @@ final class Assembly
     {
         $parts = array_map(static fn (array $one): Part => $one[0], $together);
         [$part, $put] = $together[0];
-        $usual = PutIn::usual($part->kind);
-        $words = $put->words;
         $isCover = PutIn::isCover($part);
-        $id = $this->stepId($parts);
-        $title =
-            count($parts) > 1
-                ? ($isCover
-                    ? 'Seals and covers in'
-                    : $usual['title'])
-                : match ($part->kind) {
-                    PartKind::Sleeve => $usual['title'],
-                    PartKind::SnapRing => 'Snap ring in',
-                    default => '{part} in',
-                };
-        if (
-            $id === 'seat.seals' &&
-            count($parts) > 1 &&
-            array_filter($parts, static fn (Part $p): bool => $p->kind !== PartKind::Seal) === []
-        ) {
-            $title = 'Seals, both sides';
-        }
-        $detail =
-            $words['detail'] ??
-            ($part->kind === PartKind::Seal && $this->sealsIn !== SealsIn::AfterBoth ? $this->sealsIn->detail() : $usual['detail']);
-        $step = Step::of($id, $title, $detail, ['part' => Message::plain($part->name)])
-            ->with(
-                ...array_filter([
-                    'tool' => $words['tool'] ?? $usual['tool'],
-                    'why' => $words['why'] ?? $usual['why'],
-                    'caution' => $words['caution'] ?? $usual['caution'],
-                    'find' => $words['find'] ?? '',
-                    'part' => $part->id,
-                ]),
-            )
-            ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $parts))
-            ->taking((int) $usual['minutes'] + count($parts) - 1);
+        $step = $this->puts->step($this->stepId($parts), $parts, $put);
         $begun = array_filter($parts, $this->turn->isIn(...)) !== [];
-        $step = match (true) {
-            $part->kind === PartKind::SnapRing => $this->ring($step, $part),
-            $part->kind === PartKind::Sleeve => $step
-                ->on(Panel::Sleeve)
-                ->asking(
-                    Ask::choice(
-                        Places::LOOK_THROUGH,
-                        'Looked through the hub',
-                        Option::of(['seen' => 'Sleeve seen', 'not_seen' => 'Not seen']),
-                    ),
-                )
-                ->judged(
-                    $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null,
-                    $this->run->pair->sleeveToMake(),
-                ),
-            $part->kind === PartKind::Balls => $step
-                ->on(Panel::Balls)
-                ->asking(...BallRow::asks($part))
-                ->judged($this->run->balls($part)->result?->verdict)
-                ->holdingStopsOnly(),
-            $isCover => $this->covers($step, $parts),
-            default => $step,
-        };
         $wayRound = array_map(
-            fn (Part $p): ?Verdict => SeatVerdicts::wayRound($p, $this->bench->notebook->value(Places::part($p->id)) ?? []),
+            fn (Part $p): ?Verdict => SeatVerdicts::wayRound($p, $this->bench->notebook->value(PlacesOf::part($p->id)) ?? []),
             $parts,
         );
         $step = $this->turn->inTurn($step->judged(...$wayRound), $this->before($parts, $isCover), $begun);
@@ -219,43 +163,6 @@ final class Assembly
                 ),
             );
         }
-    }
-
-    private function ring(Step $step, Part $ring): Step
-    {
-        $place = $step->id.'_seated';
-
-        return $step
-            ->asking(Ask::choice($place, 'In its groove', Option::of(['all_round' => 'All round', 'not_all' => 'Not all round'])))
-            ->judged(SeatVerdicts::ring($this->bench->notebook->choice($place)));
-    }
-
-    /** @param  list<Part>  $parts */
-    private function covers(Step $step, array $parts): Step
-    {
-        foreach ($parts as $part) {
-            if ($part->kind !== PartKind::Seal) {
-                continue;
-            }
-            $place = Places::seat($part->id, 'depth');
-            $step = $step
-                ->asking(
-                    Ask::depth(
-                        $place,
-                        Message::of('seal.below', '{seal}, below the face', ['seal' => Message::plain($part->name)]),
-                        wanted: false,
-                    ),
-                )
-                ->judged(
-                    SeatVerdicts::sealDepth(
-                        $part,
-                        $this->bench->notebook->reading($place),
-                        $this->bench->notebook->reading('check.'.$part->id),
-                    ),
-                );
-        }
-
-        return $step->holdingStopsOnly();
     }
 
     /**

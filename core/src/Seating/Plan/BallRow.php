@@ -13,7 +13,7 @@ use CleanRace\Core\Mechanics\Balls\BallsInCup;
 use CleanRace\Core\Mechanics\Balls\BallsInCupInput;
 use CleanRace\Core\Mechanics\Balls\BallsInCupResult;
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Tables\Limits;
 
@@ -62,6 +62,6 @@ final readonly class BallRow
 
     private static function place(Part $part, string $what): string
     {
-        return Places::seat($part->id, $what);
+        return PlacesOf::seat($part->id, $what);
     }
 }

@@ -12,6 +12,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubSizes;
 use CleanRace\Core\Seating\Home\HomeDepth;
@@ -116,7 +117,7 @@ final readonly class PairRun
                     HomeDepth::on(
                         $ledge,
                         $sizes->width($sizes->first),
-                        $this->bench->notebook->reading(Places::newWidth($sizes->first->value)),
+                        $this->bench->notebook->reading(PlacesOf::newWidth($sizes->first->value)),
                     )->depth(),
                     $ledge->instrument ?? $ledge->halfWidth,
                 ));

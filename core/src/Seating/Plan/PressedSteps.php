@@ -5,24 +5,20 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Plan;
 
 use CleanRace\Core\Hub\Part;
-use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Mechanics\Drivers\DriverFit;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
 use CleanRace\Core\Mechanics\Warmth\HubMass;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Put;
-use CleanRace\Core\Seating\Home\HomeSign;
-use CleanRace\Core\Seating\Home\PairFeel;
 use CleanRace\Core\Seating\Home\SecondBearing;
-use CleanRace\Core\Seating\Press\PressShown;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Step;
-use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 
@@ -37,8 +33,11 @@ final class PressedSteps
     /** @var array<string, true> places of drivers that were asked for */
     private array $drivers = [];
 
+    private readonly HomeSteps $homeSteps;
+
     public function __construct(private readonly Bench $bench, private readonly SeatingRun $run, private readonly InTurn $turn)
     {
+        $this->homeSteps = new HomeSteps($bench, $run, $turn);
     }
 
     /**
@@ -69,7 +68,7 @@ final class PressedSteps
             );
             $this->warm($seat);
             $this->start($seat, $put, $before);
-            $this->home($seat, $put, $before);
+            $this->steps[] = $this->homeSteps->step($seat, $put, $before);
         }
 
         return $this->steps;
@@ -187,120 +186,11 @@ final class PressedSteps
             )
             ->on(Panel::Clock)
             ->asking(...SeatAsks::clock($seat->key, 'start'), ...SeatAsks::face($seat->key, $this->bench->notebook))
-            ->asking(Ask::choice(Places::feel($seat->key), 'How it goes in', Option::each(FitFeel::class))->borrowed())
+            ->asking(Ask::choice(PlacesOf::feel($seat->key), 'How it goes in', Option::each(FitFeel::class))->borrowed())
             ->judged($sleeve, $square)
             ->taking(4);
         $step = $this->turn->inTurn($step, $before, $square !== null);
         $this->steps[] = $this->run->isHome($seat) && $sleeve === null ? $step->advice() : $step;
-    }
-
-    /** @param  list<Part>  $before */
-    private function home(PressedSeat $seat, Put $put, array $before): void
-    {
-        $second = $this->run->order->isSecondOfPair($seat);
-        $fitted = Ask::part($seat->part, PartState::Fitted);
-        $depth = $this->run->homeDepth($seat);
-        $words = $put->words;
-        $watch = [
-            Ask::gauge(Places::seat($seat->key, 'gauge'), 'Gauge or wrench shows'),
-            Ask::choice(Places::seat($seat->key, 'press'), 'The press', Option::each(PressShown::class), wanted: false),
-        ];
-        $press = PressShown::tryFrom($this->bench->notebook->choice(Places::seat($seat->key, 'press')) ?? '')?->verdict();
-        if ($second) {
-            $this->steps[] = $this->turn->inTurn(
-                Step::of(
-                    "seat.{$seat->key}.home",
-                    'The second, just to the sleeve',
-                    'Its inner ring comes to rest on the sleeve. Creep the last part by hand: a bite of the draw nut, back off, try '
-                        .'the sleeve.',
-                )
-                    ->with(
-                        tool: 'Draw bolt, by hand',
-                        why: 'Too far squeezes the pair, and it cannot be drawn back.',
-                        part: $seat->part->id,
-                    )
-                    ->on(Panel::Clock)
-                    ->asking(
-                        ...[
-                            ...SeatAsks::clock($seat->key, 'home'),
-                            Ask::depth(
-                                Places::seat($seat->key, 'ledge'),
-                                'Face to ledge on this side, when there is one',
-                                wanted: false,
-                            ),
-                            Ask::choices(Places::PAIR_FEEL, 'How the pair feels', Option::each(PairFeel::class), wanted: false),
-                            ...$watch,
-                            $fitted,
-                        ],
-                    )
-                    ->judged(
-                        $this->run->pair->second(),
-                        $this->run->oldDepth($seat),
-                        $this->run->square($seat, 'home')?->verdict,
-                        $this->run->watch($seat),
-                        $press,
-                    )
-                    ->taking(6, $this->cure($seat)),
-                $before,
-                $this->turn->isIn($seat->part),
-            );
-
-            return;
-        }
-        $ledge = $this->bench->isPair()
-            ? []
-            : [Ask::depth(Places::seat($seat->key, 'ledge'), 'Face to ledge, measured before', wanted: false)];
-        $detail = [
-            $words['home'] ??
-            'The note goes dull and low, the handle stiffens at once. Stop at the first sharp rise, whatever the gauge says.',
-            $depth === null ? null : Message::of('seat.home.stands', 'It stands {depth} below the face then.', ['depth' => $depth]),
-        ];
-        $this->steps[] = $this->turn->inTurn(
-            Step::of(
-                "seat.{$seat->key}.home",
-                $seat->seat === RingSeat::Shaft
-                    ? 'Up to its shoulder'
-                    : ($this->bench->isPair()
-                        ? 'Down to its ledge'
-                        : 'Down to its ledge: {part}'),
-                Message::listed(array_filter($detail), ' '),
-                ['part' => Message::within($seat->part->name)],
-            )
-                ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
-                ->on(Panel::Clock)
-                ->asking(
-                    ...[
-                        ...SeatAsks::clock($seat->key, 'home'),
-                        ...$ledge,
-                        Ask::choices(
-                            Places::seat($seat->key, 'home', 'signs'),
-                            'What hands and ears tell',
-                            Option::each(HomeSign::class),
-                            wanted: false,
-                        ),
-                        ...$watch,
-                        $fitted,
-                    ],
-                )
-                ->judged(
-                    $this->run->home($seat)?->verdict,
-                    $this->run->oldDepth($seat),
-                    $this->run->square($seat, 'home')?->verdict,
-                    $this->run->watch($seat),
-                    $press,
-                )
-                ->taking(4, $this->cure($seat)),
-            $before,
-            $this->turn->isIn($seat->part),
-        );
-    }
-
-    /** Minutes for which a retaining compound is left alone, where the ring is glued in. */
-    private function cure(PressedSeat $seat): int
-    {
-        return $this->bench->notebook->choice(Places::remedy($seat->key)) === 'compound'
-            ? (int) (60 * max(0.0, ...array_map(floatval(...), array_column(Table::rows('compounds'), 'cure_hours'))))
-            : 0;
     }
 
     /** A shaft or flange that is drawn into a ring already seated: its inner ring is held from behind. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Plan;
 
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 
@@ -16,7 +16,7 @@ final class SeatAsks
     public static function clock(string $seat, string $stage): array
     {
         $depths = array_map(
-            static fn (string $hour): Ask => Ask::depth(Places::seat($seat, $stage, $hour), "Depth at $hour", wanted: false, at: $hour),
+            static fn (string $hour): Ask => Ask::depth(PlacesOf::seat($seat, $stage, $hour), "Depth at $hour", wanted: false, at: $hour),
             SeatReadings::HOURS,
         );
         $hours = array_map(static fn (string $h): Option => new Option($h, $h), SeatReadings::HOURS);
@@ -24,12 +24,12 @@ final class SeatAsks
         return [
             ...$depths,
             Ask::choice(
-                Places::seat($seat, $stage, 'eye'),
+                PlacesOf::seat($seat, $stage, 'eye'),
                 'By eye',
                 Option::of(['level' => 'Level all round', 'proud' => 'Proud on one side', 'cocked' => 'Plainly cocked']),
                 wanted: false,
             ),
-            Ask::choice(Places::seat($seat, $stage, 'eye_clock'), 'Proud at', $hours, wanted: false),
+            Ask::choice(PlacesOf::seat($seat, $stage, 'eye_clock'), 'Proud at', $hours, wanted: false),
         ];
     }
 
@@ -41,12 +41,12 @@ final class SeatAsks
     public static function face(string $seat, Notebook $notebook): array
     {
         $face = Ask::choice(
-            Places::seat($seat, 'face'),
+            PlacesOf::seat($seat, 'face'),
             'The face read from',
             Option::of(['smooth' => 'Turned, smooth', 'rough' => 'Rough: reference first']),
             wanted: false,
         );
-        if ($notebook->choice(Places::seat($seat, 'face')) !== 'rough') {
+        if ($notebook->choice(PlacesOf::seat($seat, 'face')) !== 'rough') {
             return [$face];
         }
 
@@ -54,7 +54,7 @@ final class SeatAsks
             $face,
             ...array_map(
                 static fn (string $hour): Ask => Ask::depth(
-                    Places::seat($seat, 'ref', $hour),
+                    PlacesOf::seat($seat, 'ref', $hour),
                     "Reference at $hour",
                     wanted: false,
                     at: $hour,

@@ -12,6 +12,7 @@ use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Push;
 use CleanRace\Core\Patterns\Put;
@@ -98,7 +99,7 @@ final class SeatOrder
     {
         return $this->isFirstOfPair($seat)
             ? $this->bench->notebook->reading(Places::LEDGE_DEPTH, Instrument::DepthCaliper)
-            : $this->bench->notebook->reading(Places::seat($seat->key, 'ledge'), Instrument::DepthCaliper);
+            : $this->bench->notebook->reading(PlacesOf::seat($seat->key, 'ledge'), Instrument::DepthCaliper);
     }
 
     /** Depth at which a ring stands on its ledge; null while the ledge was not measured. */
@@ -108,7 +109,7 @@ final class SeatOrder
 
         return $ledge === null
             ? null
-            : HomeDepth::on($ledge, $seat->width, $this->bench->notebook->reading(Places::newWidth($seat->key)))->depth();
+            : HomeDepth::on($ledge, $seat->width, $this->bench->notebook->reading(PlacesOf::newWidth($seat->key)))->depth();
     }
 
     /** How far down the driver goes, in mm. */

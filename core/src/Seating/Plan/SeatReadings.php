@@ -15,6 +15,7 @@ use CleanRace\Core\Mechanics\Squareness\ClockDepth;
 use CleanRace\Core\Mechanics\Squareness\Eye;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Seating\Home\HomeSign;
 use CleanRace\Core\Seating\Home\PairFeel;
 
@@ -36,7 +37,7 @@ final readonly class SeatReadings
     {
         $depths = [];
         foreach (self::HOURS as $hour) {
-            $reading = $this->notebook->reading(Places::seat($seat, $stage, $hour), Instrument::DepthCaliper);
+            $reading = $this->notebook->reading(PlacesOf::seat($seat, $stage, $hour), Instrument::DepthCaliper);
             if ($reading !== null) {
                 $depths[$hour] = $reading;
             }
@@ -48,7 +49,7 @@ final readonly class SeatReadings
     /** Whether the face is rough and a reference set was taken to a ledge or a turned face. */
     public function isLevelled(string $seat): bool
     {
-        return $this->notebook->choice(Places::seat($seat, 'face')) === 'rough' && $this->raw($seat, 'ref') !== [];
+        return $this->notebook->choice(PlacesOf::seat($seat, 'face')) === 'rough' && $this->raw($seat, 'ref') !== [];
     }
 
     /**
@@ -79,12 +80,12 @@ final readonly class SeatReadings
 
     public function eye(string $seat, string $stage): ?Eye
     {
-        return Eye::tryFrom($this->notebook->choice(Places::seat($seat, $stage, 'eye')) ?? '');
+        return Eye::tryFrom($this->notebook->choice(PlacesOf::seat($seat, $stage, 'eye')) ?? '');
     }
 
     public function eyeClock(string $seat, string $stage): ?Clock
     {
-        $clock = $this->notebook->choice(Places::seat($seat, $stage, 'eye_clock'));
+        $clock = $this->notebook->choice(PlacesOf::seat($seat, $stage, 'eye_clock'));
 
         return $clock === null ? null : Clock::read($clock);
     }
@@ -93,7 +94,7 @@ final readonly class SeatReadings
     public function signs(string $seat): array
     {
         return array_values(
-            array_filter(array_map(HomeSign::tryFrom(...), $this->notebook->choices(Places::seat($seat, 'home', 'signs')))),
+            array_filter(array_map(HomeSign::tryFrom(...), $this->notebook->choices(PlacesOf::seat($seat, 'home', 'signs')))),
         );
     }
 
@@ -105,7 +106,7 @@ final readonly class SeatReadings
 
     public function gauge(string $seat): Force|Pressure|Torque|null
     {
-        $shown = $this->notebook->value(Places::seat($seat, 'gauge'));
+        $shown = $this->notebook->value(PlacesOf::seat($seat, 'gauge'));
 
         return match (true) {
             is_numeric($shown['n'] ?? null) => Force::newtons((float) $shown['n']),

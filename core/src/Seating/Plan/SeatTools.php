@@ -15,6 +15,7 @@ use CleanRace\Core\Mechanics\Drivers\RingFace;
 use CleanRace\Core\Mechanics\Drivers\SupportChoice;
 use CleanRace\Core\Mechanics\Drivers\SupportChoiceResult;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
 use CleanRace\Core\Tables\Limits;
@@ -126,7 +127,7 @@ final class SeatTools
     {
         foreach ($this->order->seats() as $i => $other) {
             if ($this->sameDriver($other, $seat)) {
-                return $i === 0 ? Places::DRIVER : Places::seat($other->key, 'driver');
+                return $i === 0 ? Places::DRIVER : PlacesOf::seat($other->key, 'driver');
             }
         }
 

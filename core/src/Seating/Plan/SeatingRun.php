@@ -22,6 +22,7 @@ use CleanRace\Core\Mechanics\Warmth\HeatClock;
 use CleanRace\Core\Mechanics\Warmth\HeatClockInput;
 use CleanRace\Core\Mechanics\Warmth\HubMass;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Seating\Home\Home;
 use CleanRace\Core\Seating\Home\HomeInput;
@@ -93,7 +94,7 @@ final class SeatingRun
                     $seat->width,
                     $ledge,
                     $depth,
-                    $this->bench->notebook->reading(Places::newWidth($seat->key)),
+                    $this->bench->notebook->reading(PlacesOf::newWidth($seat->key)),
                     $this->square($seat, 'home')?->tilt,
                     $signs,
                     $groove,
@@ -125,7 +126,7 @@ final class SeatingRun
         if ($place === null || $this->readings->isLevelled($seat->key)) {
             return null;
         }
-        $doubt = $this->bench->notebook->has(Places::newWidth($seat->key)) ? 1 : 2;
+        $doubt = $this->bench->notebook->has(PlacesOf::newWidth($seat->key)) ? 1 : 2;
 
         return SeatVerdicts::oldDepth(
             $this->depths->meanDepth($seat, 'home'),

@@ -12,6 +12,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Setting\Cones\AxleKind;
 use CleanRace\Core\Setting\Cones\ConeCoach;
@@ -39,8 +40,8 @@ final class ConeSteps
     {
         $tries = [];
         for ($n = 1; $n <= self::TRIES; $n++) {
-            $said = $notebook->value(Places::coneTry($n));
-            $try = $said === null ? null : self::read($said, $notebook->reading(Places::coneTry($n)));
+            $said = $notebook->value(PlacesOf::coneTry($n));
+            $try = $said === null ? null : self::read($said, $notebook->reading(PlacesOf::coneTry($n)));
             if ($try !== null) {
                 $tries[] = $try;
             }
@@ -113,12 +114,12 @@ final class ConeSteps
     {
         $made = 0;
         for ($n = 1; $n <= self::TRIES; $n++) {
-            $made = $bench->notebook->has(Places::coneTry($n)) ? $n : $made;
+            $made = $bench->notebook->has(PlacesOf::coneTry($n)) ? $n : $made;
         }
         // One more is wanted until the coach calls it right.
         $right = $coach !== null && $coach->set === null && $coach->lockings > 0;
         $tries = array_map(
-            static fn (int $n): Ask => Ask::coneTry(Places::coneTry($n), "Try $n", wanted: $n > $made && ! $right),
+            static fn (int $n): Ask => Ask::coneTry(PlacesOf::coneTry($n), "Try $n", wanted: $n > $made && ! $right),
             range(1, min(self::TRIES, $made + 1)),
         );
         $solid = ($bench->notebook->choice(Places::CONE_AXLE) ?? AxleKind::Solid->value) === AxleKind::Solid->value;
@@ -183,7 +184,7 @@ final class ConeSteps
     {
         foreach ($bench->hub->stack->line() as $part) {
             if ($part->kind === PartKind::Balls) {
-                return $bench->notebook->length(Places::seat($part->id, 'circle')) ??
+                return $bench->notebook->length(PlacesOf::seat($part->id, 'circle')) ??
                     ($part->sizes['circle'] ?? Length::mm($limits->get('cone.usual_circle')));
             }
         }

@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Setting\Float\AxleFloat;
 use CleanRace\Core\Setting\Float\FloatInput;
@@ -74,7 +75,7 @@ final class FloatSteps
     public static function centre(Limits $limits, Bench $bench): ?WheelCentreResult
     {
         $notebook = $bench->notebook;
-        $read = static fn (string $name): ?Length => $notebook->length(Places::centre($name));
+        $read = static fn (string $name): ?Length => $notebook->length(PlacesOf::centre($name));
         [$left, $right] = [$notebook->reading(Places::CENTRE_GAP_LEFT), $notebook->reading(Places::CENTRE_GAP_RIGHT)];
         $spacers = [
             $read('spacer_left') ?? self::spacer($bench, 'spacer_left'),

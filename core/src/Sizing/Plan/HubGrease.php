@@ -10,6 +10,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Bearing\HubConditions;
 use CleanRace\Core\Sizing\Grease\Grease;
@@ -35,7 +36,7 @@ final readonly class HubGrease
         }
         $notebook = $bench->notebook;
         $hub = HubConditions::of($bench);
-        $said = $notebook->text(Places::sized($ring->id)) ?? $notebook->text(Places::number(Side::Left->value));
+        $said = $notebook->text(PlacesOf::sized($ring->id)) ?? $notebook->text(PlacesOf::number(Side::Left->value));
         try {
             return (new Grease($this->limits))->work(
                 new GreaseInput(

@@ -10,6 +10,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Mechanics\Warmth\HubFinish;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -37,12 +38,12 @@ final readonly class PairSteps
             ->with(part: 'bearing_'.$side->value)
             ->on(Panel::Bearing)
             ->asking(
-                Ask::number(Places::number($side->value), 'Stamped on the ring', wanted: false, hint: '6204 2RS'),
-                Ask::length(Places::bearing($side->value, 'bore'), 'Bore', wanted: false),
-                Ask::length(Places::bearing($side->value, 'outside'), 'Outside', wanted: false),
-                Ask::length(Places::bearing($side->value, 'width'), 'Width', wanted: false),
+                Ask::number(PlacesOf::number($side->value), 'Stamped on the ring', wanted: false, hint: '6204 2RS'),
+                Ask::length(PlacesOf::bearing($side->value, 'bore'), 'Bore', wanted: false),
+                Ask::length(PlacesOf::bearing($side->value, 'outside'), 'Outside', wanted: false),
+                Ask::length(PlacesOf::bearing($side->value, 'width'), 'Width', wanted: false),
                 Ask::choice(
-                    Places::bearing($side->value, 'state'),
+                    PlacesOf::bearing($side->value, 'state'),
                     'The rings are',
                     Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']),
                     wanted: false,

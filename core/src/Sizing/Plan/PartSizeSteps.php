@@ -6,7 +6,7 @@ namespace CleanRace\Core\Sizing\Plan;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -58,7 +58,7 @@ final readonly class PartSizeSteps
         $kind = $part->kind->value;
         $sized = $this->sizing->of($bench, $part);
         $asks = array_map(
-            static fn (string $what, string $label): Ask => Ask::length(Places::sizedBy($part->id, $what), $label, wanted: false),
+            static fn (string $what, string $label): Ask => Ask::length(PlacesOf::sizedBy($part->id, $what), $label, wanted: false),
             array_keys(self::READ[$kind] ?? []),
             array_values(self::READ[$kind] ?? []),
         );
@@ -66,7 +66,7 @@ final readonly class PartSizeSteps
             in_array($part->kind, [PartKind::SnapRing, PartKind::Clip, PartKind::CastleNut, PartKind::Balls, PartKind::ORing], true) => [],
             default => [
                 Ask::text(
-                    Places::sized($part->id),
+                    PlacesOf::sized($part->id),
                     $part->kind === PartKind::Seal ? 'Printed on it' : 'Stamped on it',
                     wanted: false,
                     hint: self::HINTS[$kind] ?? '6204 2RS, or 15 x 28 x 7',
@@ -76,7 +76,7 @@ final readonly class PartSizeSteps
         $state = $part->kind->isCartridge()
             ? [
                 Ask::choice(
-                    Places::sizedBy($part->id, 'state'),
+                    PlacesOf::sizedBy($part->id, 'state'),
                     'The rings are',
                     Option::of(['clean' => 'Clean', 'worn' => 'Worn', 'rusty' => 'Rusty']),
                     wanted: false,

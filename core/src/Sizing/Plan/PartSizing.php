@@ -16,7 +16,7 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Measure\Typed\ThreeSizes;
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Bearing\BearingFromCaliper;
 use CleanRace\Core\Sizing\Bearing\BearingFromCaliperInput;
@@ -77,8 +77,8 @@ final readonly class PartSizing
 
     public function of(Bench $bench, Part $part): ?PartSized
     {
-        $text = $bench->notebook->text(Places::sized($part->id));
-        $read = fn (string $what): ?Reading => $bench->notebook->reading(Places::sizedBy($part->id, $what));
+        $text = $bench->notebook->text(PlacesOf::sized($part->id));
+        $read = fn (string $what): ?Reading => $bench->notebook->reading(PlacesOf::sizedBy($part->id, $what));
         try {
             return match ($part->kind) {
                 PartKind::Seal => $this->found(
@@ -162,7 +162,7 @@ final readonly class PartSizing
         $balls = array_values(
             array_filter(
                 array_map(
-                    static fn (string $what): ?Length => $notebook->length(Places::sizedBy($part->id, $what)),
+                    static fn (string $what): ?Length => $notebook->length(PlacesOf::sizedBy($part->id, $what)),
                     array_keys(PartSizeSteps::READ['balls']),
                 ),
             ),
@@ -173,7 +173,7 @@ final readonly class PartSizing
             : (new BallFinder($this->limits))->work(
                 new BallInput(
                     array_map(static fn (Length $l): BallReading => new BallReading($l), $balls),
-                    $notebook->reading(Places::sizedBy($part->id, 'ball_1'))->instrument ?? Instrument::DigitalCaliper,
+                    $notebook->reading(PlacesOf::sizedBy($part->id, 'ball_1'))->instrument ?? Instrument::DigitalCaliper,
                 ),
             );
     }
@@ -184,7 +184,7 @@ final readonly class PartSizing
         $mate =
             array_values(array_filter($bench->hub->stack->ofKind($other), static fn (Part $p): bool => $p->side === $part->side))[0] ??
             null;
-        $mateText = $mate === null ? null : $bench->notebook->text(Places::sized($mate->id));
+        $mateText = $mate === null ? null : $bench->notebook->text(PlacesOf::sized($mate->id));
         if ($text === null) {
             return null;
         }
@@ -223,7 +223,7 @@ final readonly class PartSizing
         }
         $read = fn (string $what, int $at): ?Reading => isset($sizes[$at])
             ? Reading::mm((new LengthText())->read($sizes[$at])->mm, Instrument::DigitalCaliper)
-            : $bench->notebook->reading(Places::sizedBy($part->id, $what));
+            : $bench->notebook->reading(PlacesOf::sizedBy($part->id, $what));
         [$bore, $outside, $width] = [$read('bore', 0), $read('outside', 1), $read('width', 2)];
         if ($bore === null && $outside === null && $width === null) {
             return null;
@@ -233,7 +233,7 @@ final readonly class PartSizing
                 $bore,
                 $outside,
                 $width,
-                RingState::tryFrom($bench->notebook->choice(Places::sizedBy($part->id, 'state')) ?? '') ?? RingState::Worn,
+                RingState::tryFrom($bench->notebook->choice(PlacesOf::sizedBy($part->id, 'state')) ?? '') ?? RingState::Worn,
             ),
         );
         $candidates = array_map(

@@ -14,6 +14,7 @@ use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Sizing\Wear\BoreDepth;
 use CleanRace\Core\Sizing\Wear\BoreReading;
 use CleanRace\Core\Sizing\Wear\BoreSurvey;
@@ -54,7 +55,7 @@ final readonly class SeatSurvey
         foreach (BoreDepth::cases() as $depth) {
             foreach (self::DIRECTIONS as $clock) {
                 $asks[] = Ask::length(
-                    Places::bore($this->key, $depth->value, $clock),
+                    PlacesOf::bore($this->key, $depth->value, $clock),
                     Message::of('survey.at', '{depth} at {clock}', [
                         'depth' => Message::plain($depth->label()),
                         'clock' => Written::of($clock),
@@ -68,15 +69,15 @@ final readonly class SeatSurvey
 
         return [
             ...$asks,
-            Ask::choices(Places::look($this->key), 'What it looks like, clean', Option::each(WallLook::class), wanted: false),
+            Ask::choices(PlacesOf::look($this->key), 'What it looks like, clean', Option::each(WallLook::class), wanted: false),
             Ask::choice(
-                Places::feel($this->key),
+                PlacesOf::feel($this->key),
                 $this->seat === RingSeat::Bore ? 'How a ring goes in' : 'How the ring goes on',
                 Option::each(FitFeel::class),
                 wanted: false,
             ),
             Ask::choice(
-                Places::remedy($this->key),
+                PlacesOf::remedy($this->key),
                 'When loose',
                 Option::of([
                     'compound' => 'Compound, owner told',
@@ -98,7 +99,7 @@ final readonly class SeatSurvey
                 }
             }
         }
-        $look = array_values(array_filter(array_map(WallLook::tryFrom(...), $this->notebook->choices(Places::look($this->key)))));
+        $look = array_values(array_filter(array_map(WallLook::tryFrom(...), $this->notebook->choices(PlacesOf::look($this->key)))));
         try {
             return $readings === []
                 ? null
@@ -126,13 +127,13 @@ final readonly class SeatSurvey
 
     private function felt(): ?FitFeel
     {
-        return FitFeel::tryFrom($this->notebook->choice(Places::feel($this->key)) ?? '');
+        return FitFeel::tryFrom($this->notebook->choice(PlacesOf::feel($this->key)) ?? '');
     }
 
     /** How warm the hub was when it was felt; null when it was cold. */
     private function feltAt(): ?Temperature
     {
-        $hub = $this->notebook->value(Places::feel($this->key))['hub_c'] ?? null;
+        $hub = $this->notebook->value(PlacesOf::feel($this->key))['hub_c'] ?? null;
 
         return is_numeric($hub) ? Temperature::celsius((float) $hub) : null;
     }
@@ -154,7 +155,7 @@ final readonly class SeatSurvey
 
     public function compound(): bool
     {
-        return $this->notebook->choice(Places::remedy($this->key)) === 'compound';
+        return $this->notebook->choice(PlacesOf::remedy($this->key)) === 'compound';
     }
 
     /** The size that decides the fit: of a worn seat that of its loosest depth. */
@@ -180,7 +181,7 @@ final readonly class SeatSurvey
     private function reading(BoreDepth $depth, string $clock): ?Reading
     {
         return $this->notebook->reading(
-            Places::bore($this->key, $depth->value, $clock),
+            PlacesOf::bore($this->key, $depth->value, $clock),
             $this->seat === RingSeat::Bore ? Instrument::DigitalCaliper : Instrument::Micrometer,
         );
     }

@@ -15,6 +15,7 @@ use CleanRace\Core\Mechanics\Fit\FitFeel;
 use CleanRace\Core\Mechanics\Fit\SlidingFit;
 use CleanRace\Core\Mechanics\Fit\SlidingFitInput;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Grease\Thickener;
 use CleanRace\Core\Steps\Ask;
@@ -92,7 +93,7 @@ final readonly class Size
         );
         $asks = array_map(
             static fn (Part $p): Ask => Ask::length(
-                Places::sizedBy('axle', $p->id),
+                PlacesOf::sizedBy('axle', $p->id),
                 Message::of('size.axle.carries', 'Where it carries: {part}', ['part' => Message::within($p->name)]),
                 Instrument::Micrometer,
                 wanted: false,
@@ -110,7 +111,7 @@ final readonly class Size
             ->asking(...$asks)
             ->asking(
                 Ask::choice(
-                    Places::sizedBy('axle', 'feel'),
+                    PlacesOf::sizedBy('axle', 'feel'),
                     'How it goes through the new ring',
                     Option::each(FitFeel::class),
                     wanted: false,
@@ -123,8 +124,8 @@ final readonly class Size
 
     private function slides(Bench $bench, Part $ring): ?Verdict
     {
-        $reading = $bench->notebook->reading(Places::sizedBy('axle', $ring->id), Instrument::Micrometer);
-        $feel = FitFeel::tryFrom($bench->notebook->choice(Places::sizedBy('axle', 'feel')) ?? '');
+        $reading = $bench->notebook->reading(PlacesOf::sizedBy('axle', $ring->id), Instrument::Micrometer);
+        $feel = FitFeel::tryFrom($bench->notebook->choice(PlacesOf::sizedBy('axle', 'feel')) ?? '');
         try {
             return $reading === null && $feel === null
                 ? null

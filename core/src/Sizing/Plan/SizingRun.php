@@ -16,6 +16,7 @@ use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeftResult;
 use CleanRace\Core\Mechanics\Pressing\PressForceResult;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubSizes;
 use CleanRace\Core\Sizing\Bearing\BearingFromCaliper;
@@ -73,14 +74,14 @@ final readonly class SizingRun
     public function byCaliper(Bench $bench, Side $side): ?BearingFromCaliperResult
     {
         [$bore, $outside, $width] = array_map(
-            static fn (string $what): ?Reading => $bench->notebook->reading(Places::bearing($side->value, $what)),
+            static fn (string $what): ?Reading => $bench->notebook->reading(PlacesOf::bearing($side->value, $what)),
             self::CALIPER_PLACES,
         );
         if ($bore === null && $outside === null && $width === null) {
             return null;
         }
         try {
-            $state = RingState::tryFrom($bench->notebook->choice(Places::bearing($side->value, 'state')) ?? '') ?? RingState::Worn;
+            $state = RingState::tryFrom($bench->notebook->choice(PlacesOf::bearing($side->value, 'state')) ?? '') ?? RingState::Worn;
 
             return (new BearingFromCaliper($this->limits))->work(new BearingFromCaliperInput($bore, $outside, $width, $state));
         } catch (InvalidInput) {
@@ -101,7 +102,7 @@ final readonly class SizingRun
     /** @return list<Designation> */
     private function readings(Bench $bench, Side $side): array
     {
-        $number = $bench->notebook->text(Places::number($side->value));
+        $number = $bench->notebook->text(PlacesOf::number($side->value));
         try {
             return $number === null ? [] : (new DesignationReader())->readings($number);
         } catch (InvalidInput) {

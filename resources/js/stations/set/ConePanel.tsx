@@ -1,28 +1,15 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import type { Ask, Step } from '../../api/types';
-import { Button } from '../../controls/Button';
+import type { Step } from '../../api/types';
 import { Input } from '../../controls/Field';
 import { AskField } from '../../job/AskField';
 import { useBench } from '../../job/bench';
 import { useUnits } from '../../words/person';
 import { length } from '../../words/say';
 import { ConeDial } from './ConeDial';
-
-const STAGES = [
-  ['open', 'Before'],
-  ['one_nut', 'First nut'],
-  ['locked', 'Locked'],
-  ['clamped', 'In frame'],
-] as const;
-
-const FELT = [
-  ['binds', 'Binds'],
-  ['gritty', 'Gritty'],
-  ['none', 'Smooth, no play'],
-  ['trace', 'A trace'],
-  ['play', 'Plain play'],
-] as const;
+import { ConeTries } from './ConeTries';
+import { FELT, MINUTE, minutes, STAGES, tryAt } from './cone';
+import { Pick } from './Pick';
 
 const WITH = [
   ['digital_caliper', 'caliper'],
@@ -30,23 +17,8 @@ const WITH = [
   ['steel_rule', 'rule'],
 ] as const;
 
-const MINUTE = 6;
-
-interface Try {
-  place: string;
-  mark: number;
-  stage: string;
-  felt: string;
-  typed: string;
-}
-
 /** The same direction nearest to another, so that a mark past 12 goes on from where it was. */
 const nearest = (degrees: number, to: number): number => degrees + 360 * Math.round((to - degrees) / 360);
-
-const minutes = (degrees: number): string => String(Math.round((((degrees % 360) + 360) % 360) / MINUTE) % 60);
-
-const wordOf = (list: readonly (readonly [string, string])[], value: string): string =>
-  list.find(([one]) => one === value)?.[1] ?? value;
 
 /** Setting a cone: one dial and one tap for each try; the next mark is proposed on the dial. */
 export function ConePanel({ step }: { step: Step }) {
@@ -188,35 +160,7 @@ export function ConePanel({ step }: { step: Step }) {
           </Box>
         </Flex>
       </Grid>
-      {tries.length > 0 && (
-        <Box as="ol" aria-label="Tries" listStyleType="none" fontSize="14.5px">
-          {tries.map((one, i) => (
-            <Grid
-              as="li"
-              key={one.place}
-              templateColumns="28px 70px 1fr 1fr 90px 44px"
-              alignItems="center"
-              borderTopWidth="1px"
-              borderColor="line"
-              minH="44px"
-              bg={coach?.repeat === i + 1 ? 'brassWash' : undefined}
-            >
-              <chakra.span fontFamily="heading" fontWeight="600">
-                {i + 1}
-              </chakra.span>
-              <span>{minutes(one.mark)} min</span>
-              <span>{wordOf(STAGES, one.stage)}</span>
-              <span>{wordOf(FELT, one.felt)}</span>
-              <span>{one.typed && `${one.typed} at the rim`}</span>
-              {!bench.closed && (
-                <Button look="quiet" aria-label={`Take try ${i + 1} back`} onClick={() => bench.keep(one.place, null)}>
-                  ✕
-                </Button>
-              )}
-            </Grid>
-          ))}
-        </Box>
-      )}
+      {tries.length > 0 && <ConeTries tries={tries} />}
       <chakra.details open={tries.length === 0}>
         <chakra.summary color="blue" fontWeight="600" minH="44px" py="2.5" cursor="pointer">
           The hub
@@ -231,56 +175,5 @@ export function ConePanel({ step }: { step: Step }) {
         </Grid>
       </chakra.details>
     </Flex>
-  );
-}
-
-function tryAt(ask: Ask, value: Record<string, unknown> | null | undefined): Try[] {
-  if (!value || typeof value.mark !== 'number') return [];
-  return [
-    {
-      place: ask.place,
-      mark: value.mark,
-      stage: String(value.stage),
-      felt: String(value.felt),
-      typed: typeof value.typed === 'string' ? value.typed : '',
-    },
-  ];
-}
-
-function Pick({
-  legend,
-  list,
-  chosen,
-  disabled,
-  onPick,
-  inRow = false,
-}: {
-  legend: string;
-  list: readonly (readonly [string, string])[];
-  chosen: string | null;
-  disabled: boolean;
-  onPick: (value: string) => void;
-  inRow?: boolean;
-}) {
-  return (
-    <Box as="fieldset">
-      <chakra.legend fontSize="14px" color="mute" mb="1">
-        {legend}
-      </chakra.legend>
-      <Flex wrap={inRow ? 'nowrap' : 'wrap'} gap={inRow ? '1' : '2'}>
-        {list.map(([value, label]) => (
-          <Button
-            key={value}
-            look="answer"
-            aria-pressed={chosen === null ? undefined : chosen === value}
-            disabled={disabled}
-            {...(inRow ? { flex: '1 1 auto', px: '1', fontSize: '14.5px', whiteSpace: 'nowrap' } : {})}
-            onClick={() => onPick(value)}
-          >
-            {label}
-          </Button>
-        ))}
-      </Flex>
-    </Box>
   );
 }

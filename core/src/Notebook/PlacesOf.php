@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Notebook;
+
+/** Addresses of places that are about a part, a seat, a side, a fastener or a step. {@see Places} has those that stand fixed. */
+final class PlacesOf
+{
+    public static function part(string $id): string
+    {
+        return "part.$id";
+    }
+
+    /** @param  string  $side left or right */
+    public static function number(string $side): string
+    {
+        return self::bearing($side, 'number');
+    }
+
+    /** What is stamped on a part, or its sizes. */
+    public static function sized(string $part): string
+    {
+        return "size.part.$part";
+    }
+
+    /** One reading of a part that is to be bought. */
+    public static function sizedBy(string $part, string $what): string
+    {
+        return "size.part.$part.$what";
+    }
+
+    /** @param  string  $seat left or right of a pair, or the part that sits there */
+    public static function feel(string $seat): string
+    {
+        return "fit.$seat.feel";
+    }
+
+    public static function remedy(string $seat): string
+    {
+        return "fit.$seat.remedy";
+    }
+
+    public static function look(string $seat): string
+    {
+        return "bore.$seat.look";
+    }
+
+    public static function bore(string $seat, string $depth, string $clock): string
+    {
+        return "bore.$seat.$depth.$clock";
+    }
+
+    /** @param  string  $side left or right */
+    public static function newNumber(string $side): string
+    {
+        return self::newBearing($side, 'number');
+    }
+
+    /** Width of the new bearing, as it was measured when it came. */
+    public static function newWidth(string $side): string
+    {
+        return self::newBearing($side, 'width');
+    }
+
+    /** What is looked at, or measured, before a hub comes apart. */
+    public static function check(string $what): string
+    {
+        return "check.$what";
+    }
+
+    /** What the caliper says of the old bearing. @param  string  $side left or right */
+    public static function bearing(string $side, string $what): string
+    {
+        return "size.$side.$what";
+    }
+
+    /** What the caliper says of the new bearing. @param  string  $side left or right */
+    public static function newBearing(string $side, string $what): string
+    {
+        return "source.$side.$what";
+    }
+
+    /** @param  string  $which old or new */
+    public static function matched(string $part, string $which, string $what): string
+    {
+        return "source.part.$part.$which.$what";
+    }
+
+    /** @param  string  $what asked or answer */
+    public static function customer(int $question, string $what): string
+    {
+        return "source.customer.$question.$what";
+    }
+
+    public static function fastener(string $fastener, string $what): string
+    {
+        return "fastener.$fastener.$what";
+    }
+
+    /** @param  string  $seat left or right of a pair, or the part that sits there */
+    public static function seat(string $seat, string ...$what): string
+    {
+        return "seat.$seat.".implode('.', $what);
+    }
+
+    public static function centre(string $what): string
+    {
+        return "set.centre.$what";
+    }
+
+    public static function coneTry(int|string $n): string
+    {
+        return "set.cone.try.$n";
+    }
+
+    public static function prove(string $check): string
+    {
+        return "prove.$check";
+    }
+
+    /** What is found when the wheel is back. */
+    public static function after(string $what): string
+    {
+        return "prove.after.$what";
+    }
+
+    public static function done(string $step): string
+    {
+        return "$step.done";
+    }
+
+    /** A word on why something that asks for care may go. */
+    public static function word(string $step): string
+    {
+        return "word.$step";
+    }
+}

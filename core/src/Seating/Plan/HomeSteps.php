@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Seating\Plan;
+
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Put;
+use CleanRace\Core\Seating\Home\HomeSign;
+use CleanRace\Core\Seating\Home\PairFeel;
+use CleanRace\Core\Seating\Press\PressShown;
+use CleanRace\Core\Sizing\Plan\PressedSeat;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Steps\Panel;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Table;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+
+/** The steps at which a ring comes home: on its shoulder, or for a second bearing on the spacer tube. */
+final readonly class HomeSteps
+{
+    public function __construct(private Bench $bench, private SeatingRun $run, private InTurn $turn)
+    {
+    }
+
+    /** @param  list<Part>  $before what must be in before it */
+    public function step(PressedSeat $seat, Put $put, array $before): Step
+    {
+        $step = $this->run->order->isSecondOfPair($seat) ? $this->second($seat) : $this->first($seat, $put);
+
+        return $this->turn->inTurn($step, $before, $this->turn->isIn($seat->part));
+    }
+
+    private function second(PressedSeat $seat): Step
+    {
+        return Step::of(
+            "seat.{$seat->key}.home",
+            'The second, just to the sleeve',
+            'Its inner ring comes to rest on the sleeve. Creep the last part by hand: a bite of the draw nut, back off, try '
+                .'the sleeve.',
+        )
+            ->with(
+                tool: 'Draw bolt, by hand',
+                why: 'Too far squeezes the pair, and it cannot be drawn back.',
+                part: $seat->part->id,
+            )
+            ->on(Panel::Clock)
+            ->asking(
+                ...[
+                    ...SeatAsks::clock($seat->key, 'home'),
+                    Ask::depth(
+                        PlacesOf::seat($seat->key, 'ledge'),
+                        'Face to ledge on this side, when there is one',
+                        wanted: false,
+                    ),
+                    Ask::choices(Places::PAIR_FEEL, 'How the pair feels', Option::each(PairFeel::class), wanted: false),
+                    ...$this->watched($seat),
+                    Ask::part($seat->part, PartState::Fitted),
+                ],
+            )
+            ->judged(
+                $this->run->pair->second(),
+                $this->run->oldDepth($seat),
+                $this->run->square($seat, 'home')?->verdict,
+                $this->run->watch($seat),
+                $this->pressShown($seat),
+            )
+            ->taking(6, $this->cure($seat));
+    }
+
+    private function first(PressedSeat $seat, Put $put): Step
+    {
+        $depth = $this->run->homeDepth($seat);
+        $words = $put->words;
+        $ledge = $this->bench->isPair()
+            ? []
+            : [Ask::depth(PlacesOf::seat($seat->key, 'ledge'), 'Face to ledge, measured before', wanted: false)];
+        $detail = [
+            $words['home'] ??
+            'The note goes dull and low, the handle stiffens at once. Stop at the first sharp rise, whatever the gauge says.',
+            $depth === null ? null : Message::of('seat.home.stands', 'It stands {depth} below the face then.', ['depth' => $depth]),
+        ];
+
+        return Step::of(
+            "seat.{$seat->key}.home",
+            $seat->seat === RingSeat::Shaft
+                ? 'Up to its shoulder'
+                : ($this->bench->isPair()
+                    ? 'Down to its ledge'
+                    : 'Down to its ledge: {part}'),
+            Message::listed(array_filter($detail), ' '),
+            ['part' => Message::within($seat->part->name)],
+        )
+            ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
+            ->on(Panel::Clock)
+            ->asking(
+                ...[
+                    ...SeatAsks::clock($seat->key, 'home'),
+                    ...$ledge,
+                    Ask::choices(
+                        PlacesOf::seat($seat->key, 'home', 'signs'),
+                        'What hands and ears tell',
+                        Option::each(HomeSign::class),
+                        wanted: false,
+                    ),
+                    ...$this->watched($seat),
+                    Ask::part($seat->part, PartState::Fitted),
+                ],
+            )
+            ->judged(
+                $this->run->home($seat)?->verdict,
+                $this->run->oldDepth($seat),
+                $this->run->square($seat, 'home')?->verdict,
+                $this->run->watch($seat),
+                $this->pressShown($seat),
+            )
+            ->taking(4, $this->cure($seat));
+    }
+
+    /** @return list<Ask> what gauge and press show meanwhile */
+    private function watched(PressedSeat $seat): array
+    {
+        return [
+            Ask::gauge(PlacesOf::seat($seat->key, 'gauge'), 'Gauge or wrench shows'),
+            Ask::choice(PlacesOf::seat($seat->key, 'press'), 'The press', Option::each(PressShown::class), wanted: false),
+        ];
+    }
+
+    private function pressShown(PressedSeat $seat): ?Verdict
+    {
+        return PressShown::tryFrom($this->bench->notebook->choice(PlacesOf::seat($seat->key, 'press')) ?? '')?->verdict();
+    }
+
+    /** Minutes for which a retaining compound is left alone, where the ring is glued in. */
+    private function cure(PressedSeat $seat): int
+    {
+        return $this->bench->notebook->choice(PlacesOf::remedy($seat->key)) === 'compound'
+            ? (int) (60 * max(0.0, ...array_map(floatval(...), array_column(Table::rows('compounds'), 'cure_hours'))))
+            : 0;
+    }
+}
