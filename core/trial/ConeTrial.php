@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace CleanRace\Core\Trial;
 
 use CleanRace\Core\Catalogue\Thread;
-use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Practice\Bench\Chance;
+use CleanRace\Core\Practice\Bench\ConeOnAxle;
+use CleanRace\Core\Practice\Bench\Hands;
+use CleanRace\Core\Practice\Bench\People;
 use CleanRace\Core\Setting\Cones\AxleKind;
 use CleanRace\Core\Setting\Cones\ConeCoach;
 use CleanRace\Core\Setting\Cones\ConeCoachInput;
-use CleanRace\Core\Setting\Cones\ConeFelt;
 use CleanRace\Core\Setting\Cones\ConeHub;
 use CleanRace\Core\Setting\Cones\ConeStage;
-use CleanRace\Core\Setting\Cones\ConeTry;
 use CleanRace\Core\Setting\Cones\LeverFeel;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
@@ -30,8 +29,11 @@ final readonly class ConeTrial implements Trial
 
     private const GIVE_UP = 9;
 
+    private People $people;
+
     public function __construct(private Limits $limits)
     {
+        $this->people = Scatter::people();
     }
 
     public function run(Chance $chance, int $jobs): array
@@ -72,61 +74,35 @@ final readonly class ConeTrial implements Trial
         ];
         $axle = $lever ? AxleKind::QuickRelease : AxleKind::Solid;
         $hub = ConeHub::of($this->limits, $radius, $spacing, $circle, $thread->text, $axle, Length::mm(4.5), null, LeverFeel::Usual);
-        $zero = $chance->error(60);
-        $shift = $chance->between(-8, 32);
+        $cone = new ConeOnAxle($chance, $this->people, $hub, $chance->error(60), $chance->between(-8, 32));
+        $hands = new Hands($chance, $this->people);
         $aim = -$hub->turn($hub->aim($this->limits, false))->degrees;
         $tries = [];
         $mark = 0.0;
         $coach = new ConeCoach($this->limits);
         for ($locking = 1; $locking < self::GIVE_UP; $locking++) {
-            $tries[] = $this->felt($chance, $hub, $mark, ConeStage::Open, $mark - $zero);
+            $tries[] = $cone->tried($mark, ConeStage::Open, $mark - $cone->zero);
             $says = $coach->work(new ConeCoachInput($radius, $spacing, $circle, $tries, $thread->text, $axle, Length::mm(4.5)));
             if ($says->set !== null && abs($says->set->degrees - $mark) > 12) {
-                $mark = round($says->set->degrees + $chance->error(3));
-                $tries[] = $this->felt($chance, $hub, $mark, ConeStage::Open, $mark - $zero);
+                $mark = $hands->mark($says->set->degrees);
+                $tries[] = $cone->tried($mark, ConeStage::Open, $mark - $cone->zero);
             }
-            $stands = $mark + $shift + $chance->error(3) - $zero;
-            $tries[] = $this->felt($chance, $hub, $mark, ConeStage::Locked, $stands);
+            $stands = $cone->locked($mark);
+            $tries[] = $cone->tried($mark, ConeStage::Locked, $stands);
             $says = $coach->work(new ConeCoachInput($radius, $spacing, $circle, $tries, $thread->text, $axle, Length::mm(4.5)));
             if ($says->verdict->level === Level::Go) {
                 return [$locking, $stands - $aim];
             }
             if ($says->verdict->headline->key === 'coach.feel') {
-                $tries[] = $this->felt($chance, $hub, $mark, ConeStage::Locked, $stands, Instrument::DialGauge);
+                $tries[] = $cone->tried($mark, ConeStage::Locked, $stands, Instrument::DialGauge);
                 $says = $coach->work(new ConeCoachInput($radius, $spacing, $circle, $tries, $thread->text, $axle, Length::mm(4.5)));
                 if ($says->verdict->level === Level::Go) {
                     return [$locking, $stands - $aim];
                 }
             }
-            $mark = round(($says->set->degrees ?? $mark) + $chance->error(3));
+            $mark = $hands->mark($says->set->degrees ?? $mark);
         }
 
         return [self::GIVE_UP, null];
-    }
-
-    /** @param  float  $stands degrees past no play */
-    private function felt(
-        Chance $chance,
-        ConeHub $hub,
-        float $mark,
-        ConeStage $stage,
-        float $stands,
-        Instrument $by = Instrument::DigitalCaliper,
-    ): ConeTry {
-        $play = (-$stands / 360) * $hub->thread->pitch->mm;
-        $felt = $play + $chance->error($this->limits->get('cone.feel_soft'));
-        $feel = match (true) {
-            $felt < -0.034 => ConeFelt::Binds,
-            $felt < 0.012 => ConeFelt::None,
-            $felt < 0.055 => ConeFelt::Trace,
-            default => ConeFelt::Play,
-        };
-        if ($feel !== ConeFelt::Play && $feel !== ConeFelt::Trace) {
-            return new ConeTry(Angle::degrees($mark), $stage, $feel);
-        }
-        $u = $this->limits->get($by === Instrument::DialGauge ? 'cone.rim_least' : 'cone.rim_u');
-        $rim = max(0.0, max(0.0, $play) * $hub->lever() + $chance->error($u / sqrt(3)));
-
-        return new ConeTry(Angle::degrees($mark), $stage, $feel, Reading::mm(round($rim, 1), $by));
     }
 }

@@ -8,11 +8,11 @@ use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Fit\Fit;
-use CleanRace\Core\Mechanics\Fit\FitFeel;
 use CleanRace\Core\Mechanics\Fit\FitInput;
 use CleanRace\Core\Practice\Bench\Chance;
+use CleanRace\Core\Practice\Bench\Gauge;
+use CleanRace\Core\Practice\Bench\Hands;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
 
@@ -24,9 +24,6 @@ final readonly class FitTrial implements Trial
 
     /** Of those that will creep. */
     private const BAD = [-0.09, -0.0105];
-
-    /** How far hands are off, in mm. */
-    private const HANDS = 0.002;
 
     private const OUTSIDES = [22.0, 26.0, 28.0, 32.0, 35.0, 42.0, 47.0, 52.0, 55.0, 62.0, 72.0];
 
@@ -64,21 +61,19 @@ final readonly class FitTrial implements Trial
     private function gone(Chance $chance, int $jobs, array $interference, Instrument $bore, ?Instrument $ring): int
     {
         $go = 0;
+        $gauge = new Gauge($chance);
+        $hands = new Hands($chance, Scatter::people());
         for ($i = 0; $i < $jobs; $i++) {
             $outside = $chance->oneOf(self::OUTSIDES);
             $true = $chance->between(...$interference);
             [$low, $high] = (new Tolerances())->outsideBand(Length::mm($outside));
             $ringTrue = $outside + $chance->between($low, $high);
-            $read = static fn (float $mm, Instrument $by): Reading => Reading::mm(
-                round($mm + $chance->error($by->halfWidth()->mm / sqrt(3)), $by === Instrument::DigitalCaliper ? 2 : 3),
-                $by,
-            );
             $result = (new Fit($this->limits))->work(
                 new FitInput(
                     Length::mm($outside),
-                    $read($ringTrue - $true, $bore),
-                    $ring === null ? null : $read($ringTrue, $ring),
-                    self::felt($true + $chance->error(self::HANDS)),
+                    $gauge->read($ringTrue - $true, $bore),
+                    $ring === null ? null : $gauge->read($ringTrue, $ring),
+                    $hands->fit($true),
                     material: Material::Steel,
                 ),
             );
@@ -86,22 +81,5 @@ final readonly class FitTrial implements Trial
         }
 
         return $go;
-    }
-
-    /** What hands tell of an interference: the band whose middle lies nearest among those that hold it. */
-    public static function felt(float $interference): FitFeel
-    {
-        $best = FitFeel::Rattles;
-        $nearest = INF;
-        foreach (FitFeel::cases() as $feel) {
-            [$low, $high] = $feel->band();
-            $off = $interference < $low ? $low - $interference : max(0.0, $interference - $high);
-            $middle = abs($interference - ($low + $high) / 2) / ($high - $low);
-            if ($off + $middle / 1000 < $nearest) {
-                [$best, $nearest] = [$feel, $off + $middle / 1000];
-            }
-        }
-
-        return $best;
     }
 }

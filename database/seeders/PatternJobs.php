@@ -35,7 +35,12 @@ final readonly class PatternJobs
     public function load(User $by, array $machines): void
     {
         foreach (self::jobs() as $i => $one) {
-            [$pattern, $conditions, $checks, $at] = [$one['pattern'], $one['conditions'], $one['checks'], Carbon::now()->subHours(4 + 7 * $i)];
+            [$pattern, $conditions, $checks, $at] = [
+                $one['pattern'],
+                $one['conditions'],
+                $one['checks'],
+                Carbon::now()->subHours(4 + 7 * $i),
+            ];
             // Every third is still being checked in; the others were, with nothing more found.
             $checks +=
                 $i % 3 === 2

@@ -9,14 +9,13 @@ use CleanRace\Core\Tables\Table;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
 use PHPUnit\Framework\TestCase;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
 use ReflectionClass;
-use SplFileInfo;
 
 /** Which way the house may depend: resources/js → HTTP → app → core, and in core only along the order of the work. */
 final class HouseTest extends TestCase
 {
+    use Sources;
+
     /** Rooms of the core in the order of the work, each of which may use those before it. */
     private const ORDER = [
         'Measure',
@@ -41,27 +40,14 @@ final class HouseTest extends TestCase
         'Calculators',
     ];
 
-    /** Rooms of the page, each of which may use those before it. */
-    private const PAGE = ['theme', 'words', 'drawing', 'offline', 'api', 'controls', 'job', 'stations', 'pages', 'shell'];
-
     private const MOST_FILES = 40;
 
-    /** @return list<array{string, string}> path below the root, contents */
-    private static function files(string $folder, string $ending): array
-    {
-        $root = dirname(__DIR__, 2).'/';
-        $out = [];
-        /** @var SplFileInfo $file */
-        foreach (
-            new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root.$folder, RecursiveDirectoryIterator::SKIP_DOTS)) as $file
-        ) {
-            if (preg_match($ending, $file->getFilename()) === 1 && ! str_contains($file->getFilename(), '.generated.')) {
-                $out[] = [substr($file->getPathname(), strlen($root)), (string) file_get_contents($file->getPathname())];
-            }
-        }
+    private const MOST_LINES = 285;
 
-        return $out;
-    }
+    /** Tables of cases are long and stay together. */
+    private const MOST_LINES_OF_A_TEST = 380;
+
+    private const WIDEST = 140;
 
     public function test_there_is_something_to_look_at(): void
     {
@@ -170,54 +156,17 @@ final class HouseTest extends TestCase
         }
     }
 
-    public function test_rooms_of_the_page_use_only_those_below_them(): void
-    {
-        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
-            $room = explode('/', $path)[2];
-            if ($room === 'main.tsx') {
-                continue;
-            }
-            $mine = array_search($room, self::PAGE, true);
-            self::assertIsInt($mine, "$path is in a room the page does not know.");
-            preg_match_all('/(?:from|import\()\s*\'((?:\.\.?\/)+[^\']+)\'/', $source, $used);
-            foreach ($used[1] as $other) {
-                $theirs = self::below(dirname($path).'/'.$other);
-                // What the server says has its types generated: any room may name them.
-                if ($theirs !== 'api/types') {
-                    $at = array_search(explode('/', $theirs)[0], self::PAGE, true);
-                    self::assertIsInt($at, "$path uses $other.");
-                    self::assertLessThanOrEqual($mine, $at, "$path uses $other, which stands above it.");
-                }
-            }
-        }
-    }
-
-    /** A path without its dots, below resources/js. */
-    private static function below(string $path): string
-    {
-        $parts = [];
-        foreach (explode('/', $path) as $part) {
-            $part === '..' ? array_pop($parts) : ($part === '.' ? null : ($parts[] = $part));
-        }
-
-        return implode('/', array_slice($parts, 2));
-    }
-
-    public function test_stations_do_not_know_each_other(): void
-    {
-        foreach (self::files('resources/js/stations', '/\.tsx?$/') as [$path, $source]) {
-            if (substr_count($path, '/') === 4) {
-                self::assertDoesNotMatchRegularExpression('/from \'\.\.\/\w+/', $source, "$path reaches into another station.");
-            }
-        }
-    }
-
-    public function test_a_folder_is_one_room_and_a_file_one_thing(): void
+    public function test_a_folder_is_one_room_a_file_one_thing_and_a_line_one_breath(): void
     {
         $full = [];
-        foreach (['core/src', 'core/trial', 'core/tests', 'app', 'tests', 'resources/js', 'database'] as $root) {
-            foreach (self::files($root, '/\.(php|tsx?)$/') as [$path, $source]) {
+        foreach (['core/src', 'core/trial', 'core/tests', 'app', 'tests', 'resources/js', 'database', 'ops'] as $root) {
+            foreach (self::files($root, '/\.(php|tsx?|mjs|sh)$/') as [$path, $source]) {
                 $full[dirname($path)] = ($full[dirname($path)] ?? 0) + 1;
+                $most = str_contains($path, 'tests/') ? self::MOST_LINES_OF_A_TEST : self::MOST_LINES;
+                self::assertLessThanOrEqual($most, substr_count($source, "\n"), "$path: is it one thing?");
+                foreach (explode("\n", $source) as $i => $line) {
+                    self::assertLessThanOrEqual(self::WIDEST, mb_strlen($line), "$path:".($i + 1).' is too wide to read.');
+                }
             }
         }
         foreach ($full as $folder => $files) {
@@ -231,35 +180,6 @@ final class HouseTest extends TestCase
             array_map(static fn (array $f): string => substr(dirname($f[0]), strlen($root)), self::files($root, '/\.php$/')),
         );
         self::assertSame([], array_values(array_diff($folders('core/tests'), ['', '/Trial'], $folders('core/src'))));
-    }
-
-    public function test_only_the_theme_names_a_colour(): void
-    {
-        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
-            if (! str_starts_with($path, 'resources/js/theme/')) {
-                self::assertDoesNotMatchRegularExpression('/#[0-9a-fA-F]{6}\b|rgba?\(|hsla?\(/', $source, "$path names a colour.");
-            }
-        }
-    }
-
-    public function test_days_are_written_in_one_place(): void
-    {
-        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
-            if ($path !== 'resources/js/words/day.ts') {
-                self::assertDoesNotMatchRegularExpression(
-                    '/\.toLocale(Date|Time)?String\(/',
-                    $source,
-                    "$path writes a day in its own way: words/day.ts does that.",
-                );
-            }
-        }
-    }
-
-    public function test_every_limit_stands_in_the_table_and_not_in_the_interface(): void
-    {
-        foreach (self::files('resources/js', '/\.tsx?$/') as [$path, $source]) {
-            self::assertDoesNotMatchRegularExpression('/\b0\.75\b.*deg|\bangle_deg\s*[<>]/', $source, "$path judges by itself.");
-        }
     }
 
     public function test_the_address_of_a_place_is_put_together_in_one_file(): void

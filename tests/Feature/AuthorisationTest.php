@@ -275,7 +275,7 @@ final class AuthorisationTest extends TestCase
             '@photo_id' => $photo->id,
             '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30),
             '@tools' => UploadedFile::fake()->createWithContent('tools.csv', "name,kind,outside_mm,length_mm\n40 cup,cup,44,60\n"),
-            '@jobfile' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode(RecordsThatLastTest::file())),
+            '@jobfile' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode(JobFilesTest::file())),
             '@csv' => UploadedFile::fake()->createWithContent('prices.csv', "article,price\n6204-2RS,4.20\n"),
         ];
         if (preg_match('/@(supplier|order|item|line)/', $path.json_encode($body)) === 1) {

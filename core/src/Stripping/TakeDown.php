@@ -67,7 +67,9 @@ final class TakeDown
             MoveKind::Rings => $this->rings(),
             MoveKind::Bearing => $this->bearing($move),
             MoveKind::Sleeve => $this->group($this->still(PartKind::Sleeve), []),
-            MoveKind::Say => $move->name === 'joints' && ! $this->ways->has(Condition::Joints) ? null : $this->steps[] = $this->words->say($move),
+            MoveKind::Say => $move->name === 'joints' && ! $this->ways->has(Condition::Joints)
+                ? null
+                : ($this->steps[] = $this->words->say($move)),
             MoveKind::Look => $this->look(),
         };
     }

@@ -110,13 +110,11 @@ final class PriceListTest extends TestCase
             'ß',
             "\n\n",
         ];
-        $slowest = 0.0;
         for ($i = 0; $i < 2000; $i++) {
             $text = $chance->whole(0, 1) === 1 ? "article;price\n" : '';
             for ($n = $chance->whole(0, 40); $n > 0; $n--) {
                 $text .= $chance->oneOf($pieces);
             }
-            $from = microtime(true);
             try {
                 $list = (new PriceListReader())->read($text);
                 self::assertSame(
@@ -127,8 +125,6 @@ final class PriceListTest extends TestCase
             } catch (Throwable $fault) {
                 self::fail($fault::class.': '.$fault->getMessage().' for '.json_encode($text, JSON_INVALID_UTF8_SUBSTITUTE));
             }
-            $slowest = max($slowest, microtime(true) - $from);
         }
-        self::assertLessThan(0.25, $slowest);
     }
 }

@@ -9,13 +9,11 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
-use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Stripping\Condition;
 use CleanRace\Core\Stripping\Extraction;
 use CleanRace\Core\Stripping\Heat;
@@ -23,15 +21,10 @@ use CleanRace\Core\Stripping\PlanChange;
 use CleanRace\Core\Stripping\PlannedStep;
 use CleanRace\Core\Stripping\Strip;
 use CleanRace\Core\Stripping\TakeDown;
-use CleanRace\Core\Stripping\ToolCheck;
-use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Stripping\Ways;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\DrawBolt;
-use CleanRace\Core\Tooling\Need;
-use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
-use CleanRace\Core\Verdict\Level;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -275,88 +268,6 @@ final class TakeDownTest extends TestCase
         self::assertStringContainsString('waiting', $report->steps[0]->verdicts[0]->sentence->inEnglish());
         $soak = array_values(array_filter($report->steps, static fn ($s): bool => $s->id === 'strip.soak'))[0];
         self::assertGreaterThan($soak->handMinutes, $soak->waitMinutes);
-    }
-
-    /** @return list<ToolLine> */
-    private static function tools(Bench $bench): array
-    {
-        return ToolCheck::lines(TakeDown::plan($bench, Ways::of($bench)), $bench->wall);
-    }
-
-    public function test_missing_tools_are_known_before_the_first_bolt_with_what_stands_in(): void
-    {
-        $lines = self::tools(self::bench('pair-sleeve'));
-        self::assertNotSame([], $lines);
-        foreach ($lines as $line) {
-            self::assertNull($line->have);
-            self::assertNotNull($line->standIn, English::of($line->tool));
-            self::assertStringNotContainsString('{', $line->standIn->inEnglish());
-        }
-        self::assertSame(Level::Care, ToolCheck::verdict($lines)->level);
-        self::assertStringContainsString('fails', ToolCheck::verdict($lines)->why[0]->inEnglish());
-    }
-
-    public function test_a_puller_must_reach_the_bore(): void
-    {
-        $entries = ['strip.way' => ['choice' => 'puller']];
-        $have = static fn (float $least, float $most): ?string => array_values(
-            array_filter(
-                self::tools(
-                    self::bench('pair-sleeve', $entries, [
-                        new WallTool('1', 'Collet', ToolKind::BlindPuller, Length::mm($least), Length::mm($most)),
-                    ]),
-                ),
-                static fn (ToolLine $l): bool => $l->tool === 'Expanding puller',
-            ),
-        )[0]->have;
-        self::assertSame('Collet', $have(18, 28));
-        self::assertNull($have(8, 16));
-    }
-
-    public function test_the_spanner_of_last_time_is_looked_for(): void
-    {
-        $wall = [new WallTool('1', 'Spanner 17', ToolKind::Spanner, across: Length::mm(17))];
-        $line = static fn (array $spanners): ToolLine => array_values(
-            array_filter(
-                self::tools(self::bench('cup-cone', wall: $wall, spanners: $spanners)),
-                static fn (ToolLine $l): bool => $l->tool === 'Spanner',
-            ),
-        )[0];
-        self::assertSame('Spanner 17', $line(['fastener.lock_nut_left.spanner' => '17'])->have);
-        self::assertNull($line(['fastener.lock_nut_left.spanner' => '19'])->have);
-        self::assertSame('19.00 mm across', $line(['fastener.lock_nut_left.spanner' => '19'])->size?->inEnglish());
-        self::assertNull($line([])->have, 'a nut whose size nobody noted is not said to be served');
-        self::assertSame('size not noted yet', $line([])->size?->inEnglish());
-    }
-
-    public function test_an_inch_nut_wants_its_inch_spanner(): void
-    {
-        $wall = [
-            new WallTool('1', 'Spanner 27', ToolKind::Spanner, across: Length::mm(27)),
-            new WallTool('2', 'Spanner 1 1/16', ToolKind::Spanner, across: Length::mm(26.9875)),
-        ];
-        self::assertFalse($wall[0]->serves(Need::turning(ToolKind::Spanner, '3/4')));
-        self::assertTrue($wall[1]->serves(Need::turning(ToolKind::Spanner, '1 1/16')));
-        self::assertFalse($wall[0]->serves(Need::turning(ToolKind::Spanner, 'the big one')), 'a size nobody can read serves nothing');
-    }
-
-    public function test_fasteners_are_asked_where_they_come_off(): void
-    {
-        foreach (HubPatterns::all() as $id => $pattern) {
-            $asked = array_merge(
-                ...array_map(
-                    static fn (PlannedStep $p): array => array_map(static fn (Ask $a): string => $a->place, $p->step->asks),
-                    TakeDown::plan(self::bench($id), Ways::of(self::bench($id))),
-                ),
-            );
-            foreach ($pattern->fasteners() as $fastener) {
-                if ($fastener->part !== null) {
-                    foreach (['spanner', 'thread', 'hand', 'held', 'torque', 'source'] as $what) {
-                        self::assertContains($fastener->place($what), $asked, "$id: {$fastener->name}, $what");
-                    }
-                }
-            }
-        }
     }
 
     public function test_every_step_that_can_hurt_says_so_once(): void

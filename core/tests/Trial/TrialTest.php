@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Trial;
 
-use CleanRace\Core\Mechanics\Fit\FitFeel;
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Trial\CaliperTrial;
@@ -33,7 +32,7 @@ final class TrialTest extends TestCase
         yield 'press traces' => [new PressTrial($limits), 1000, 16];
         yield 'cones' => [new ConeTrial($limits), 60, 6];
         yield 'press traces again' => [new PressTrial($limits), 500, 17];
-        yield 'hostile text' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000, 15];
+        yield 'hostile text' => [new HostileTrial($limits), 10000, 15];
     }
 
     #[DataProvider('trials')]
@@ -67,31 +66,5 @@ final class TrialTest extends TestCase
         self::assertFalse(TrialFigure::atMost('a', 0, 0, 0.02)->isReached(), 'nothing tried is nothing shown');
         self::assertStringContainsString('MISS', TrialFigure::atLeast('a', 1, 2, 0.9, ['6204'])->line());
         self::assertStringContainsString('such as 6204', TrialFigure::atLeast('a', 1, 2, 0.9, ['6204'])->line());
-    }
-
-    /** @return iterable<string, array{float, FitFeel}> */
-    public static function felt(): iterable
-    {
-        yield 'rattles' => [-0.2, FitFeel::Rattles];
-        yield 'drops' => [-0.035, FitFeel::DropsIn];
-        yield 'thumb' => [-0.012, FitFeel::ThumbPush];
-        yield 'taps' => [0.003, FitFeel::LightTaps];
-        yield 'driving' => [0.02, FitFeel::FirmDriving];
-        yield 'will not start' => [0.06, FitFeel::WillNotStart];
-    }
-
-    #[DataProvider('felt')]
-    public function test_hands_feel_what_their_bands_say(float $interference, FitFeel $feel): void
-    {
-        self::assertSame($feel, FitTrial::felt($interference));
-    }
-
-    public function test_an_error_has_the_spread_it_is_asked_for(): void
-    {
-        $chance = new Chance(new Mt19937(1));
-        $errors = array_map(static fn (): float => $chance->error(0.5), range(1, 4000));
-        $mean = array_sum($errors) / 4000;
-        self::assertEqualsWithDelta(0.0, $mean, 0.04);
-        self::assertEqualsWithDelta(0.5, sqrt(array_sum(array_map(static fn (float $e): float => $e ** 2, $errors)) / 4000), 0.03);
     }
 }

@@ -62,7 +62,10 @@ final readonly class PressTrace
         $knee = $curve->knee($this->limits->get('press.steep_n_mm'));
         $alarm = max($this->limits->get('force.alarm_factor') * $input->forceHigh->newtons, $this->limits->get('force.alarm_floor_n'));
         $early = ForceCurve::median(
-            $curve->between(PressTraceEvents::EARLY[0] * $input->grip->mm, min($curve->travel(), PressTraceEvents::EARLY[1] * $input->grip->mm)),
+            $curve->between(
+                PressTraceEvents::EARLY[0] * $input->grip->mm,
+                min($curve->travel(), PressTraceEvents::EARLY[1] * $input->grip->mm),
+            ),
         );
         $until = min($knee ?? INF, $input->home->mm - $this->limits->get('press.home_band_mm'), $curve->travel());
         $slide = $curve->between(self::LATE * $input->grip->mm, $until);
@@ -70,7 +73,8 @@ final readonly class PressTrace
         $kind = $this->kind($input, $curve, $knee, $early, $late, $slide, $until);
         $settled = $late ?? $early;
 
-        $verdict = (new PressTraceWords())->verdict($kind, $input, $curve, $knee)
+        $verdict = (new PressTraceWords())
+            ->verdict($kind, $input, $curve, $knee)
             ->showing(
                 ...array_values(
                     array_filter([
@@ -132,7 +136,10 @@ final readonly class PressTrace
     {
         $travel = $curve->travel();
         $first = ForceCurve::median(
-            $curve->between(PressTraceEvents::EARLY[0] * $grip, PressTraceEvents::EARLY[0] * $grip + ($travel - PressTraceEvents::EARLY[0] * $grip) / 3),
+            $curve->between(
+                PressTraceEvents::EARLY[0] * $grip,
+                PressTraceEvents::EARLY[0] * $grip + ($travel - PressTraceEvents::EARLY[0] * $grip) / 3,
+            ),
         );
         $last = ForceCurve::median($curve->between($travel - ($travel - PressTraceEvents::EARLY[0] * $grip) / 3, $travel));
 

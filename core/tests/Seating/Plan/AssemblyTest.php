@@ -68,21 +68,6 @@ final class AssemblyTest extends TestCase
         return array_map(static fn ($v): string => $v->headline->key, $step->verdicts);
     }
 
-    /** @return array<string, array<string, mixed>> every part in, as a mechanic says it step by step */
-    private static function allIn(JobReport $report): array
-    {
-        $in = [];
-        foreach (self::steps($report) as $step) {
-            foreach ($step->asks as $ask) {
-                if ($ask->kind === AskKind::Part) {
-                    $in[$ask->place] = ['state' => 'fitted'];
-                }
-            }
-        }
-
-        return $in;
-    }
-
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
@@ -170,65 +155,6 @@ final class AssemblyTest extends TestCase
         }
     }
 
-    public function test_seals_go_in_by_the_shops_way(): void
-    {
-        $order = static fn (array $habits): array => array_values(
-            array_filter(
-                array_map(static fn (Step $s): string => $s->id, self::steps(self::report('pair-sleeve', [], $habits))),
-                static fn (string $id): bool => preg_match('/seals|seal_|right.start|ring$/', $id) === 1,
-            ),
-        );
-        self::assertSame(['seat.ring', 'seat.right.start', 'seat.seals'], $order([]));
-        self::assertSame(['seat.ring', 'seat.seals', 'seat.right.start', 'seat.seal_right'], $order(['seals' => 'after_own']));
-        $both = self::step(self::report('pair-sleeve', ['part.seal_left' => ['state' => 'fitted']]), 'seat.seals');
-        self::assertContains('seat.turn', self::keys($both), 'a seal before the far bearing is hit');
-        $own = self::step(
-            self::report(
-                'pair-sleeve',
-                [
-                    'part.bearing_left' => ['state' => 'fitted'],
-                    'part.snap_ring_left' => ['state' => 'fitted'],
-                    'part.seal_left' => ['state' => 'fitted'],
-                ],
-                ['seals' => 'after_own'],
-            ),
-            'seat.seals',
-        );
-        self::assertNotContains('seat.turn', self::keys($own));
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, string, ?string}> entries beside a seal that is in, step, key */
-    public static function sealsIn(): iterable
-    {
-        $deep = static fn (float $now, float $before): array => [
-            'seat.seal_left.depth' => ['mm' => $now],
-            'check.seal_left' => ['mm' => $before],
-        ];
-        yield 'as deep as before' => [$deep(0.4, 0.3), 'seal.same', 'go'];
-        yield 'deeper' => [$deep(1.2, 0.3), 'seal.deeper', 'care'];
-        yield 'less deep' => [$deep(0.0, 0.8), 'seal.proud', 'care'];
-        yield 'nothing measured before' => [['seat.seal_left.depth' => ['mm' => 1]], 'seal.', null];
-        yield 'backward' => [
-            ['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring out']],
-            'seat.way_round',
-            'care',
-        ];
-        yield 'the usual way' => [
-            ['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring in']],
-            'seat.way_round',
-            null,
-        ];
-    }
-
-    /** @param  array<string, mixed>  $entries */
-    #[DataProvider('sealsIn')]
-    public function test_a_seal_is_met_again_where_it_was(array $entries, string $key, ?string $level): void
-    {
-        $step = self::step(self::report('pair-sleeve', $entries + self::allIn(self::report('pair-sleeve'))), 'seat.seals');
-        $said = array_values(array_filter($step->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, $key)));
-        self::assertSame($level, ($said[0] ?? null)?->level->value);
-    }
-
     public function test_each_hub_says_its_own_way(): void
     {
         $words = static fn (string $pattern, string $id): string => implode(
@@ -273,45 +199,6 @@ final class AssemblyTest extends TestCase
         );
         self::assertNotContains('seat.driver', $ids);
         self::assertContains('seat.balls_right', $ids);
-    }
-
-    /**
-     * @return iterable<string, array{array<string, mixed>, array<string, string>, list<WallTool>, ?Force, string}>
-     *   entries, habits, wall, press, key
-     */
-    public static function ways(): iterable
-    {
-        $long = new WallTool('9', 'M12 rod', ToolKind::Rod, null, Length::mm(12), Length::mm(330));
-        $short = new WallTool('8', 'stub', ToolKind::Rod, null, Length::mm(12), Length::mm(120));
-        $tight = ['fit.left.feel' => 'firm_driving', 'size.hub_material' => 'aluminium', 'size.hub_outside' => ['mm' => 66]];
-        yield 'a rod long enough' => [$tight, [], [$short, $long], null, 'rod.right'];
-        yield 'only a short one' => [$tight, [], [$short], null, 'rod.length'];
-        yield 'the shop presses' => [$tight, ['pressing' => 'press'], [], Force::newtons(100000), 'way.press'];
-        yield 'and has no press' => [$tight, ['pressing' => 'press'], [], null, 'rod.length'];
-        yield 'a hammer for a light fit' => [$tight, ['pressing' => 'hammer'], [], null, 'way.hammer'];
-        yield 'somebody chose the press there is not' => [$tight + ['size.way' => 'press'], [], [], null, 'way.not'];
-        yield 'a hammer on nylon' => [['size.hub_material' => 'nylon', 'size.way' => 'hammer'], [], [], null, 'way.not'];
-    }
-
-    /**
-     * @param  array<string, mixed>  $entries
-     * @param  array<string, string>  $habits
-     * @param  list<WallTool>  $wall
-     */
-    #[DataProvider('ways')]
-    public function test_press_draw_or_hammer(array $entries, array $habits, array $wall, ?Force $press, string $key): void
-    {
-        self::assertSame(
-            $key,
-            self::keys(self::step(self::report('pair-sleeve', $entries, $habits, $wall, $press), 'seat.way'))[0] ?? null,
-        );
-    }
-
-    public function test_a_wide_bearing_is_never_hammered(): void
-    {
-        $step = self::step(self::report('knuckle-wide', ['size.way' => 'hammer']), 'seat.way');
-        self::assertSame(['way.not'], self::keys($step));
-        self::assertStringContainsString('cocks', $step->verdicts[0]->sentence->inEnglish());
     }
 
     public function test_depths_of_any_hub_are_judged_as_those_of_a_pair(): void

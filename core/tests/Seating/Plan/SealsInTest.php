@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Seating\Plan;
+
+use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\Job\FindsStep;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Tooling\Tool;
+use CleanRace\Core\Tooling\WallTool;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** When seals go in, and what is met again where it was. */
+final class SealsInTest extends TestCase
+{
+    use FindsStep;
+
+    /**
+     * @param  array<string, mixed>  $entries a string is a choice
+     * @param  array<string, string>  $habits
+     * @param  list<WallTool>  $wall
+     */
+    private static function report(
+        string $pattern,
+        array $entries = [],
+        array $habits = [],
+        array $wall = [],
+        ?Force $press = null,
+    ): JobReport {
+        $notebook = new Notebook(
+            array_map(static fn (mixed $v): array => ['value' => is_string($v) ? ['choice' => $v] : $v, 'instrument' => null], $entries),
+        );
+        $drivers = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => $t->driver(), $wall)));
+
+        return (new WheelJob(Limits::standard()))->report(
+            new Bench(HubPatterns::find($pattern), $notebook, $drivers, $press, DrawBolt::M12, false, $wall, $habits),
+        );
+    }
+
+    /** @return list<Step> */
+    private static function steps(JobReport $report): array
+    {
+        return $report->stations[4]->steps;
+    }
+
+    /** @return list<string> */
+    private static function keys(Step $step): array
+    {
+        return array_map(static fn ($v): string => $v->headline->key, $step->verdicts);
+    }
+
+    /** @return array<string, array<string, mixed>> every part in, as a mechanic says it step by step */
+    private static function allIn(JobReport $report): array
+    {
+        $in = [];
+        foreach (self::steps($report) as $step) {
+            foreach ($step->asks as $ask) {
+                if ($ask->kind === AskKind::Part) {
+                    $in[$ask->place] = ['state' => 'fitted'];
+                }
+            }
+        }
+
+        return $in;
+    }
+
+    public function test_seals_go_in_by_the_shops_way(): void
+    {
+        $order = static fn (array $habits): array => array_values(
+            array_filter(
+                array_map(static fn (Step $s): string => $s->id, self::steps(self::report('pair-sleeve', [], $habits))),
+                static fn (string $id): bool => preg_match('/seals|seal_|right.start|ring$/', $id) === 1,
+            ),
+        );
+        self::assertSame(['seat.ring', 'seat.right.start', 'seat.seals'], $order([]));
+        self::assertSame(['seat.ring', 'seat.seals', 'seat.right.start', 'seat.seal_right'], $order(['seals' => 'after_own']));
+        $both = self::step(self::report('pair-sleeve', ['part.seal_left' => ['state' => 'fitted']]), 'seat.seals');
+        self::assertContains('seat.turn', self::keys($both), 'a seal before the far bearing is hit');
+        $own = self::step(
+            self::report(
+                'pair-sleeve',
+                [
+                    'part.bearing_left' => ['state' => 'fitted'],
+                    'part.snap_ring_left' => ['state' => 'fitted'],
+                    'part.seal_left' => ['state' => 'fitted'],
+                ],
+                ['seals' => 'after_own'],
+            ),
+            'seat.seals',
+        );
+        self::assertNotContains('seat.turn', self::keys($own));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, ?string}> entries beside a seal that is in, step, key */
+    public static function sealsIn(): iterable
+    {
+        $deep = static fn (float $now, float $before): array => [
+            'seat.seal_left.depth' => ['mm' => $now],
+            'check.seal_left' => ['mm' => $before],
+        ];
+        yield 'as deep as before' => [$deep(0.4, 0.3), 'seal.same', 'go'];
+        yield 'deeper' => [$deep(1.2, 0.3), 'seal.deeper', 'care'];
+        yield 'less deep' => [$deep(0.0, 0.8), 'seal.proud', 'care'];
+        yield 'nothing measured before' => [['seat.seal_left.depth' => ['mm' => 1]], 'seal.', null];
+        yield 'backward' => [
+            ['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring out']],
+            'seat.way_round',
+            'care',
+        ];
+        yield 'the usual way' => [
+            ['part.seal_left' => ['state' => 'fitted', 'way_round' => 'lip and spring in']],
+            'seat.way_round',
+            null,
+        ];
+    }
+
+    /** @param  array<string, mixed>  $entries */
+    #[DataProvider('sealsIn')]
+    public function test_a_seal_is_met_again_where_it_was(array $entries, string $key, ?string $level): void
+    {
+        $step = self::step(self::report('pair-sleeve', $entries + self::allIn(self::report('pair-sleeve'))), 'seat.seals');
+        $said = array_values(array_filter($step->verdicts, static fn ($v): bool => str_starts_with($v->headline->key, $key)));
+        self::assertSame($level, ($said[0] ?? null)?->level->value);
+    }
+}

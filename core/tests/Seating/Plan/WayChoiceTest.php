@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Seating\Plan;
+
+use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubPatterns;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\Job\FindsStep;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Tooling\Tool;
+use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Tooling\WallTool;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Press, draw bolt or hammer. */
+final class WayChoiceTest extends TestCase
+{
+    use FindsStep;
+
+    /**
+     * @param  array<string, mixed>  $entries a string is a choice
+     * @param  array<string, string>  $habits
+     * @param  list<WallTool>  $wall
+     */
+    private static function report(
+        string $pattern,
+        array $entries = [],
+        array $habits = [],
+        array $wall = [],
+        ?Force $press = null,
+    ): JobReport {
+        $notebook = new Notebook(
+            array_map(static fn (mixed $v): array => ['value' => is_string($v) ? ['choice' => $v] : $v, 'instrument' => null], $entries),
+        );
+        $drivers = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => $t->driver(), $wall)));
+
+        return (new WheelJob(Limits::standard()))->report(
+            new Bench(HubPatterns::find($pattern), $notebook, $drivers, $press, DrawBolt::M12, false, $wall, $habits),
+        );
+    }
+
+    /** @return list<string> */
+    private static function keys(Step $step): array
+    {
+        return array_map(static fn ($v): string => $v->headline->key, $step->verdicts);
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>, array<string, string>, list<WallTool>, ?Force, string}>
+     *   entries, habits, wall, press, key
+     */
+    public static function ways(): iterable
+    {
+        $long = new WallTool('9', 'M12 rod', ToolKind::Rod, null, Length::mm(12), Length::mm(330));
+        $short = new WallTool('8', 'stub', ToolKind::Rod, null, Length::mm(12), Length::mm(120));
+        $tight = ['fit.left.feel' => 'firm_driving', 'size.hub_material' => 'aluminium', 'size.hub_outside' => ['mm' => 66]];
+        yield 'a rod long enough' => [$tight, [], [$short, $long], null, 'rod.right'];
+        yield 'only a short one' => [$tight, [], [$short], null, 'rod.length'];
+        yield 'the shop presses' => [$tight, ['pressing' => 'press'], [], Force::newtons(100000), 'way.press'];
+        yield 'and has no press' => [$tight, ['pressing' => 'press'], [], null, 'rod.length'];
+        yield 'a hammer for a light fit' => [$tight, ['pressing' => 'hammer'], [], null, 'way.hammer'];
+        yield 'somebody chose the press there is not' => [$tight + ['size.way' => 'press'], [], [], null, 'way.not'];
+        yield 'a hammer on nylon' => [['size.hub_material' => 'nylon', 'size.way' => 'hammer'], [], [], null, 'way.not'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entries
+     * @param  array<string, string>  $habits
+     * @param  list<WallTool>  $wall
+     */
+    #[DataProvider('ways')]
+    public function test_press_draw_or_hammer(array $entries, array $habits, array $wall, ?Force $press, string $key): void
+    {
+        self::assertSame(
+            $key,
+            self::keys(self::step(self::report('pair-sleeve', $entries, $habits, $wall, $press), 'seat.way'))[0] ?? null,
+        );
+    }
+
+    public function test_a_wide_bearing_is_never_hammered(): void
+    {
+        $step = self::step(self::report('knuckle-wide', ['size.way' => 'hammer']), 'seat.way');
+        self::assertSame(['way.not'], self::keys($step));
+        self::assertStringContainsString('cocks', $step->verdicts[0]->sentence->inEnglish());
+    }
+}
