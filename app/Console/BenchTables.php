@@ -22,12 +22,15 @@ final class BenchTables extends Command
         $folder = self::folder();
         is_dir($folder) || mkdir($folder, 0o755, true);
         Table::readyIn(null);
+        @unlink("$folder/stamp.php");
         foreach (Table::names() as $name) {
             self::lay("$folder/$name.php", Table::rows($name));
         }
         foreach (self::indexes() as $name => $index) {
             self::lay("$folder/index.$name.php", $index);
         }
+        // Last: what was laid half is not used.
+        self::lay("$folder/stamp.php", Table::stamp());
 
         return self::SUCCESS;
     }
@@ -44,8 +47,8 @@ final class BenchTables extends Command
         ];
     }
 
-    /** @param  array<int|string, mixed>  $content */
-    private static function lay(string $file, array $content): void
+    /** @param  array<int|string, mixed>|string  $content */
+    private static function lay(string $file, array|string $content): void
     {
         file_put_contents($file, '<?php return '.var_export($content, true).';', LOCK_EX);
     }

@@ -83,7 +83,8 @@ final class TypingTest extends TestCase
         foreach (BenchTables::indexes() as $name => $index) {
             self::assertSame($index, require BenchTables::folder()."/index.$name.php", $name);
         }
-        self::assertCount(count($read) + count(BenchTables::indexes()), glob(BenchTables::folder().'/*.php') ?: []);
+        self::assertSame(Table::stamp(), require BenchTables::folder().'/stamp.php');
+        self::assertCount(1 + count($read) + count(BenchTables::indexes()), glob(BenchTables::folder().'/*.php') ?: []);
     }
 
     public function test_every_record_of_a_part_stands_in_the_order_it_came_off(): void

@@ -21,12 +21,41 @@ final class Table
     /** @var array<string, array<int|string, mixed>> */
     private static array $indexed = [];
 
-    private static ?string $ready = null;
+    private static ?string $laid = null;
 
-    /** Where the tables lie ready as PHP; null when they are to be read from the CSV. */
+    private static ?bool $current = null;
+
+    /**
+     * Where the tables lie ready as PHP; null when they are to be read from the CSV. They are used only while the stamp that
+     * lies with them, `stamp.php`, is that of the CSV as it is now.
+     */
     public static function readyIn(?string $folder): void
     {
-        self::$ready = $folder;
+        self::$laid = $folder;
+        self::$current = null;
+    }
+
+    /** What tells tables from others: name, size and time of change of each file; those of core when no folder is named. */
+    public static function stamp(?string $folder = null): string
+    {
+        $files = array_map(
+            static fn (string $file): string => basename($file).filesize($file).filemtime($file),
+            glob(($folder ?? self::folder()).'/*.csv') ?: [],
+        );
+
+        return md5(implode(' ', $files));
+    }
+
+    /** The file in which this lies ready; null when none does, or when what lies there is out of date. */
+    private static function ready(string $name): ?string
+    {
+        if (self::$laid === null) {
+            return null;
+        }
+        self::$current ??= is_file(self::$laid.'/stamp.php') && (require self::$laid.'/stamp.php') === self::stamp();
+        $file = self::$laid."/$name.php";
+
+        return self::$current && is_file($file) ? $file : null;
     }
 
     /** @return list<string> names of all there are */
@@ -42,8 +71,12 @@ final class Table
      */
     public static function rows(string $name): array
     {
-        return self::$read[$name] ??=
-            self::$ready !== null && is_file(self::$ready."/$name.php") ? require self::$ready."/$name.php" : self::read($name);
+        if (! isset(self::$read[$name])) {
+            $ready = self::ready($name);
+            self::$read[$name] = $ready === null ? self::read($name) : require $ready;
+        }
+
+        return self::$read[$name];
     }
 
     /** @return array<int|string, array<string, string>> the rows by their first column, `name` */
@@ -62,9 +95,13 @@ final class Table
      */
     public static function index(string $name, callable $make): array
     {
+        if (! isset(self::$indexed[$name])) {
+            $ready = self::ready("index.$name");
+            self::$indexed[$name] = $ready === null ? $make() : require $ready;
+        }
+
         /** @var T */
-        return self::$indexed[$name] ??=
-            self::$ready !== null && is_file(self::$ready."/index.$name.php") ? require self::$ready."/index.$name.php" : $make();
+        return self::$indexed[$name];
     }
 
     /** @return list<array<string, string>> */

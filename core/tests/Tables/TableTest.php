@@ -7,6 +7,8 @@ namespace CleanRace\Core\Tests\Tables;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use OutOfBoundsException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\RunInSeparateProcess;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
 
@@ -44,5 +46,51 @@ final class TableTest extends TestCase
     {
         $this->expectException(RuntimeException::class);
         Table::rows('nothing');
+    }
+
+    /** @return iterable<string, array{string, float}> the stamp that lies beside laid tables, and the limit that is read then */
+    public static function stamps(): iterable
+    {
+        yield 'laid from these tables' => [Table::stamp(), 0.5];
+        yield 'laid from others' => ['of another day', 0.9];
+    }
+
+    #[DataProvider('stamps')]
+    #[RunInSeparateProcess]
+    public function test_tables_that_were_laid_are_used_only_while_their_sources_stand(string $stamp, float $sure): void
+    {
+        $folder = sys_get_temp_dir().'/laid-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        file_put_contents("$folder/limits.php", "<?php return [['name' => 'level.sure', 'value' => '0.5']];");
+        file_put_contents("$folder/stamp.php", "<?php return '$stamp';");
+        try {
+            Table::readyIn($folder);
+            self::assertSame($sure, Limits::standard()->get('level.sure'));
+        } finally {
+            array_map(unlink(...), glob("$folder/*") ?: []);
+            rmdir($folder);
+        }
+    }
+
+    public function test_a_stamp_changes_with_what_a_table_says_and_when(): void
+    {
+        $folder = sys_get_temp_dir().'/stamp-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        try {
+            file_put_contents("$folder/a.csv", "name\nx\n");
+            touch("$folder/a.csv", 1_000_000);
+            $stamps = [Table::stamp($folder)];
+            touch("$folder/a.csv", 1_000_001);
+            clearstatcache();
+            $stamps[] = Table::stamp($folder);
+            file_put_contents("$folder/a.csv", "name\nx\ny\n");
+            touch("$folder/a.csv", 1_000_001);
+            clearstatcache();
+            $stamps[] = Table::stamp($folder);
+            self::assertCount(3, array_unique($stamps));
+        } finally {
+            unlink("$folder/a.csv");
+            rmdir($folder);
+        }
     }
 }
