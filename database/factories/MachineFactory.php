@@ -18,7 +18,7 @@ final class MachineFactory extends Factory
         return [
             'shop_id' => fn (): int => User::factory()->create()->shop_id,
             'name' => 'Machine '.random_int(1, 999),
-            'model' => 'Tern 110',
+            'model' => 'Turnstone 110',
             'owner' => 'Somebody',
         ];
     }

@@ -56,7 +56,7 @@ final class ShopTest extends TestCase
             'model' => $model,
             'owner' => $owner,
         ]);
-        $cart = $make('Golf cart 4', 'Puffin E', 'Links 100%');
+        $cart = $make('Golf cart 4', 'Guillemot E', 'Links 100%');
         $mower = $make('Mower', 'Curlew_52', 'Links Golf');
         Machine::factory()->create(['name' => 'Golf cart 9']);
         $open = Job::factory()
@@ -129,7 +129,7 @@ final class ShopTest extends TestCase
         $this->actingAs($user);
         $this->putJson("/api/v1/machines/{$machine->id}", [
             'name' => ' Cart 14 ',
-            'model' => 'Puffin E',
+            'model' => 'Guillemot E',
             'owner' => 'Harbour Hire',
             'shop_id' => 999,
         ])
@@ -137,7 +137,7 @@ final class ShopTest extends TestCase
             ->assertJson(['name' => 'Cart 14', 'owner' => 'Harbour Hire']);
         $history = $this->getJson("/api/v1/machines/{$machine->id}")->assertOk();
         self::assertSame(
-            ['Cart 14', 'Puffin E', [$job->id]],
+            ['Cart 14', 'Guillemot E', [$job->id]],
             [$history->json('machine.name'), $history->json('machine.model'), array_column($history->json('jobs'), 'id')],
         );
         self::assertSame($user->shop_id, $machine->refresh()->shop_id);

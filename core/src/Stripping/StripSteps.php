@@ -249,7 +249,7 @@ final readonly class StripSteps
                 )
                     ->with(tool: 'Magnet, lamp')
                     ->asking(
-                        Ask::choice(Places::BALLS_FOUND, 'All balls', Option::of(['all' => 'All found', 'missing' => 'Some missing'])),
+                        Ask::choice(Places::BALLS_FOUND, 'Balls of it', Option::of(['all' => 'All found', 'missing' => 'Some missing'])),
                     )
                     ->judged($this->balls())
                     ->taking(3),

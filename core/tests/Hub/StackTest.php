@@ -19,6 +19,7 @@ use CleanRace\Core\Patterns\Pattern;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The parts of a hub as they are edited: order, lengths, undo, and what cannot be. */
@@ -62,8 +63,19 @@ final class StackTest extends TestCase
 
     public function test_whatever_is_edited_order_lengths_and_undo_hold(): void
     {
+        $this->edited(40);
+    }
+
+    #[Group('long')]
+    public function test_whatever_is_edited_many_times_over(): void
+    {
+        $this->edited(300);
+    }
+
+    private function edited(int $times): void
+    {
         $patterns = array_values(array_map(static fn (Pattern $p): string => $p->id(), HubPatterns::all()));
-        $this->limitTo(150)
+        $this->limitTo($times)
             ->forAll(
                 Generators::choose(0, count($patterns) - 1),
                 Generators::seq(Generators::tuple(Generators::choose(0, 400), Generators::choose(0, 5000))),

@@ -30,6 +30,7 @@ use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -39,16 +40,29 @@ final class AnsweredAtRandomTest extends TestCase
 {
     private const ROUNDS = 8;
 
-    private const PEOPLE = 2;
-
     /** @return iterable<string, array{Pattern, int}> */
     public static function people(): iterable
     {
         foreach (HubPatterns::all() as $id => $pattern) {
-            foreach (range(1, self::PEOPLE) as $seed) {
+            yield $id => [$pattern, 1];
+        }
+    }
+
+    /** @return iterable<string, array{Pattern, int}> */
+    public static function morePeople(): iterable
+    {
+        foreach (HubPatterns::all() as $id => $pattern) {
+            foreach (range(2, 5) as $seed) {
                 yield "$id, $seed" => [$pattern, $seed];
             }
         }
+    }
+
+    #[DataProvider('morePeople')]
+    #[Group('long')]
+    public function test_whatever_more_people_answer(Pattern $pattern, int $seed): void
+    {
+        $this->test_whatever_is_answered_the_report_holds($pattern, $seed);
     }
 
     #[DataProvider('people')]

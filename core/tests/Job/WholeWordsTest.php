@@ -22,6 +22,7 @@ use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -42,8 +43,21 @@ final class WholeWordsTest extends TestCase
     #[DataProvider('patterns')]
     public function test_every_sentence_of_a_job_is_whole(Pattern $pattern): void
     {
+        self::whole(self::reports($pattern, 11));
+    }
+
+    #[DataProvider('patterns')]
+    #[Group('long')]
+    public function test_every_sentence_is_whole_whoever_answers(Pattern $pattern): void
+    {
+        self::whole(self::reports($pattern, 12, 13, 14));
+    }
+
+    /** @param  iterable<JobReport>  $reports */
+    private static function whole(iterable $reports): void
+    {
         $messages = 0;
-        foreach (self::reports($pattern) as $report) {
+        foreach ($reports as $report) {
             foreach (WholeWords::in($report) as $where => $said) {
                 $messages++;
                 self::assertNull(WholeWords::fault($said), "$where: $said->text");
@@ -101,9 +115,9 @@ final class WholeWordsTest extends TestCase
     }
 
     /** @return iterable<JobReport> of somebody who answers this and that */
-    private static function reports(Pattern $pattern): iterable
+    private static function reports(Pattern $pattern, int ...$people): iterable
     {
-        foreach ([11, 12, 13] as $seed) {
+        foreach ($people as $seed) {
             $random = new Randomizer(new Mt19937($seed + crc32($pattern->id())));
             $notebook = new Notebook();
             for ($round = 0; $round < self::ROUNDS; $round++) {

@@ -15,6 +15,7 @@ use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\TrialFigure;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 
@@ -26,13 +27,31 @@ final class TrialTest extends TestCase
     {
         $limits = Limits::standard();
         yield 'ten spellings of every number' => [new SpellingTrial(), 1, 11];
+        yield 'caliper' => [new CaliperTrial($limits), 500, 12];
+        yield 'fits' => [new FitTrial($limits), 400, 13];
+        yield 'press traces' => [new PressTrial($limits), 250, 16];
+        yield 'cones' => [new ConeTrial($limits), 40, 6];
+        yield 'hostile text' => [new HostileTrial($limits), 1500, 15];
+    }
+
+    /** @return iterable<string, array{Trial, int, int}> likewise, as many as settle a share to a half percent */
+    public static function longTrials(): iterable
+    {
+        $limits = Limits::standard();
         yield 'caliper' => [new CaliperTrial($limits), 2000, 12];
         yield 'fits' => [new FitTrial($limits), 1000, 13];
         yield 'fits again' => [new FitTrial($limits), 1000, 14];
         yield 'press traces' => [new PressTrial($limits), 1000, 16];
-        yield 'cones' => [new ConeTrial($limits), 60, 6];
         yield 'press traces again' => [new PressTrial($limits), 500, 17];
+        yield 'cones' => [new ConeTrial($limits), 60, 6];
         yield 'hostile text' => [new HostileTrial($limits), 10000, 15];
+    }
+
+    #[DataProvider('longTrials')]
+    #[Group('long')]
+    public function test_many_more_say_the_same(Trial $trial, int $jobs, int $seed): void
+    {
+        $this->test_the_program_is_right_as_often_as_it_promises($trial, $jobs, $seed);
     }
 
     #[DataProvider('trials')]
