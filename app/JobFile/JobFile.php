@@ -20,6 +20,9 @@ final class JobFile
 
     public const VERSION = 1;
 
+    /** Where what such a file may hold is written down, once. */
+    public const SCHEMA = 'docs/formats/job.schema.json';
+
     private const TIME = 'Y-m-d\TH:i:s.vP';
 
     /** @return array<string, mixed> */

@@ -77,6 +77,14 @@ final class UnsoundFilesTest extends TestCase
         yield 'something more' => [$with('machine.shop_id', 1), '"machine"'];
         yield 'a value that is too long' => [$with('records.0.value', ['text' => str_repeat('x', 21000)]), '"records.0.value"'];
         yield 'a photo that is none' => [$with('photos', [['name' => 'photo-1', 'jpeg' => base64_encode('<?php')]]), 'not a picture'];
+        yield 'a day without its zone' => [$with('records.0.made_at', '2026-03-01 08:00'), '"records.0.made_at"'];
+        yield 'a record without its author' => [$with('records.0', ['place' => 'check.complaint']), '"records.0"'];
+        yield 'no number' => [$with('job.number', -1), '"job.number"'];
+        yield 'two photos of one name' => [
+            $with('photos', array_fill(0, 2, ['name' => 'photo-1', 'jpeg' => base64_encode('x')])),
+            '"photos"',
+        ];
+        yield 'a list that is none' => [$with('addenda', ['a' => 1]), '"addenda"'];
         yield 'a trace of words' => [
             $with('traces', [['seat' => 'left', 'source' => 'file', 'samples' => [['a', 'b'], [1, 2]], 'made_at' => '2026-01-01']]),
             '"traces.0.samples.0.0"',

@@ -11,8 +11,7 @@ use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Validator;
-use Illuminate\Validation\Rule;
+use Opis\JsonSchema\Validator;
 
 /** A job file to take in. */
 final class JobFileRequest extends FormRequest
@@ -41,7 +40,8 @@ final class JobFileRequest extends FormRequest
     public function job(): array
     {
         $upload = $this->file('file');
-        $file = json_decode($upload instanceof UploadedFile ? (string) $upload->get() : '', true);
+        $text = $upload instanceof UploadedFile ? (string) $upload->get() : '';
+        $file = json_decode($text, true);
         if (! is_array($file) || ($file['format'] ?? null) !== JobFile::FORMAT) {
             throw InvalidInput::about('file', 'That is not a job file. Take one that was written with "Job as a file".');
         }
@@ -55,62 +55,50 @@ final class JobFileRequest extends FormRequest
                 ),
             );
         }
-        $found = Validator::make($file, self::shape());
-        if ($found->fails()) {
-            throw InvalidInput::about('file', sprintf('The file is not sound at "%s".', $found->errors()->keys()[0] ?? '?'));
-        }
-        foreach ($file['records'] as $i => $record) {
-            if (strlen((string) json_encode($record['value'])) > self::LONGEST_VALUE) {
-                throw InvalidInput::about('file', "The file is not sound at \"records.$i.value\".");
-            }
+        $unsound = self::againstSchema($text) ?? self::againstTrade($file);
+        if ($unsound !== null) {
+            throw InvalidInput::about('file', sprintf('The file is not sound at "%s".', $unsound));
         }
 
         return $file;
     }
 
-    /** @return array<string, list<mixed>> */
-    private static function shape(): array
+    /** Where the file is not as its schema has it; null when it is. */
+    private static function againstSchema(string $text): ?string
     {
-        $time = ['string', 'date', 'max:40'];
+        $schema = json_decode((string) file_get_contents(base_path(JobFile::SCHEMA)), flags: JSON_THROW_ON_ERROR);
+        $error = (new Validator())->validate(json_decode($text), $schema)->error();
+        if ($error === null) {
+            return null;
+        }
+        while ($error->subErrors() !== []) {
+            $error = $error->subErrors()[0];
+        }
 
-        return [
-            'shop' => ['present', 'string', 'max:255'],
-            'machine' => ['required', 'array:name,model,owner'],
-            'machine.name' => ['required', 'string', 'max:255'],
-            'machine.model' => ['present', 'string', 'max:255'],
-            'machine.owner' => ['present', 'string', 'max:255'],
-            'job' => ['required', 'array:number,wheel,pattern,opened_at,signed_at,signed_by'],
-            'job.number' => ['required', 'integer', 'min:0'],
-            'job.wheel' => ['required', 'string', 'max:80'],
-            'job.pattern' => ['required', 'string', Rule::in(array_map(static fn (Pattern $p): string => $p->id(), HubPatterns::all()))],
-            'job.opened_at' => ['required', ...$time],
-            'job.signed_at' => ['present', 'nullable', ...$time],
-            'job.signed_by' => ['present', 'nullable', 'string', 'max:255'],
-            'records' => ['present', 'list', 'max:20000'],
-            'records.*' => ['array:place,value,instrument,made_at,by'],
-            'records.*.place' => ['required', 'string', 'max:80', 'regex:/^[a-z0-9_.:]+$/'],
-            'records.*.value' => ['present', 'nullable', 'array'],
-            'records.*.instrument' => ['present', 'nullable', 'string', Rule::enum(Instrument::class)],
-            'records.*.made_at' => ['required', ...$time],
-            'records.*.by' => ['required', 'string', 'max:255'],
-            'photos' => ['present', 'list', 'max:200'],
-            'photos.*' => ['array:name,jpeg'],
-            'photos.*.name' => ['required', 'string', 'max:40', 'distinct'],
-            'photos.*.jpeg' => ['required', 'string', 'max:8000000'],
-            'traces' => ['present', 'list', 'max:200'],
-            'traces.*' => ['array:seat,source,samples,made_at'],
-            'traces.*.seat' => ['required', 'string', 'max:60'],
-            'traces.*.source' => ['required', 'string'],
-            'traces.*.made_at' => ['required', ...$time],
-            'traces.*.samples' => ['required', 'list', 'max:20000'],
-            'traces.*.samples.*' => ['list', 'size:2'],
-            'traces.*.samples.*.*' => ['numeric', 'between:-1000000,1000000'],
-            'addenda' => ['present', 'list', 'max:500'],
-            'addenda.*' => ['array:text,made_at,by'],
-            'addenda.*.text' => ['required', 'string', 'max:2000'],
-            'addenda.*.made_at' => ['required', ...$time],
-            'addenda.*.by' => ['required', 'string', 'max:255'],
-            'card' => ['present', 'nullable', 'array'],
-        ];
+        return implode('.', $error->data()->fullPath()) ?: '?';
+    }
+
+    /**
+     * Where it says what no schema can forbid: a hub or an instrument that is none, a name that stands twice, a value that is
+     * too long.
+     *
+     * @param  array<string, mixed>  $file sound by its schema
+     */
+    private static function againstTrade(array $file): ?string
+    {
+        if (! in_array($file['job']['pattern'], array_map(static fn (Pattern $p): string => $p->id(), HubPatterns::all()), true)) {
+            return 'job.pattern';
+        }
+        foreach ($file['records'] as $i => $record) {
+            if ($record['instrument'] !== null && Instrument::tryFrom($record['instrument']) === null) {
+                return "records.$i.instrument";
+            }
+            if (strlen((string) json_encode($record['value'])) > self::LONGEST_VALUE) {
+                return "records.$i.value";
+            }
+        }
+        $names = array_column($file['photos'], 'name');
+
+        return count($names) === count(array_unique($names)) ? null : 'photos';
     }
 }
