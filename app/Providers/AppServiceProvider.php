@@ -8,6 +8,7 @@ use App\Auth\UserById;
 use App\Cards\Language;
 use App\Console\BenchTables;
 use App\Devices\PressGauge;
+use App\Models\Concerns\ShopAtHand;
 use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Machine;
@@ -44,6 +45,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(ShopAtHand::class);
         $this->app->singleton(Limits::class, static fn (): Limits => Limits::standard());
         $this->app->singleton(PressGauge::class, static fn (): PressGauge => new PressGauge(config('press.gauge')));
         $this->app->bind(

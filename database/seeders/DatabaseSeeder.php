@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\PlaceOrders;
 use App\Actions\SignJob;
+use App\Models\Concerns\ShopAtHand;
 use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Machine;
@@ -24,67 +25,82 @@ final class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'bearing';
 
-    public function run(DemoJob $demo, PatternJobs $patterns, DemoSuppliers $suppliers, SignJob $sign, PlaceOrders $order): void
+    public function __construct(
+        private readonly DemoJob $demo,
+        private readonly PatternJobs $patterns,
+        private readonly DemoSuppliers $suppliers,
+        private readonly SignJob $sign,
+        private readonly PlaceOrders $order,
+        private readonly ShopAtHand $atHand,
+    ) {
+    }
+
+    public function run(): void
     {
         if (Shop::query()->exists()) {
             return;
         }
-        DB::transaction(function () use ($demo, $patterns, $suppliers, $sign, $order): void {
+        DB::transaction(function (): void {
             $shop = Shop::query()->create([
                 'name' => 'Ferry Works',
                 'press_capacity_n' => 117680,
                 'draw_bolt' => 'M12',
                 'habits' => ['extraction' => 'drift', 'heat' => 'cold'],
             ]);
-            [$ines] = [
-                $this->person($shop, 'Ines', 'ines', Role::Mechanic),
-                $this->person($shop, 'Tove', 'tove', Role::Owner),
-                $this->person($shop, 'Pim', 'pim', Role::Apprentice),
-            ];
-            $this->tools($shop);
-            $suppliers->load($shop);
-            $machines = $this->machines($shop);
-
-            $old = $demo->load(
-                $ines,
-                $machines['trail1'],
-                'Front wheel',
-                'good',
-                'Hums at speed, started after the ford',
-                Carbon::now()->subMonths(7),
-            );
-            $this->signed($sign, $old, $ines);
-            $demo->load(
-                $ines,
-                $machines['moped3'],
-                'Front wheel',
-                'checked-in',
-                'Rumbles downhill, wheel knocks over the ramp',
-                Carbon::now()->subHours(2),
-            );
-            $demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
-            $worn = $demo->load(
-                $ines,
-                $machines['warden'],
-                'Front wheel',
-                'bad-bore',
-                'Wobbles on the washboard, new bearings last a month',
-                Carbon::now()->subHours(26),
-                [CustomerWord::asked(1) => 'The bore is worn. Sleeve it, or another hub?'],
-            );
-            $demo->load(
-                $ines,
-                $machines['trail1'],
-                'Front wheel',
-                'second-bearing',
-                'Grinds again after the winter',
-                Carbon::now()->subHours(5),
-            );
-            $demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
-            $patterns->load($ines, $machines);
-            $this->history($demo, $sign, $ines, $machines);
-            $order($ines, $worn, 'soonest');
+            $this->atHand->within($shop->id, fn () => $this->fill($shop));
         });
+    }
+
+    private function fill(Shop $shop): void
+    {
+        [$ines] = [
+            $this->person($shop, 'Ines', 'ines', Role::Mechanic),
+            $this->person($shop, 'Tove', 'tove', Role::Owner),
+            $this->person($shop, 'Pim', 'pim', Role::Apprentice),
+        ];
+        $this->tools($shop);
+        $this->suppliers->load($shop);
+        $machines = $this->machines($shop);
+
+        $old = $this->demo->load(
+            $ines,
+            $machines['trail1'],
+            'Front wheel',
+            'good',
+            'Hums at speed, started after the ford',
+            Carbon::now()->subMonths(7),
+        );
+        $this->signed($old, $ines);
+        $this->demo->load(
+            $ines,
+            $machines['moped3'],
+            'Front wheel',
+            'checked-in',
+            'Rumbles downhill, wheel knocks over the ramp',
+            Carbon::now()->subHours(2),
+        );
+        $this->demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
+        $worn = $this->demo->load(
+            $ines,
+            $machines['warden'],
+            'Front wheel',
+            'bad-bore',
+            'Wobbles on the washboard, new bearings last a month',
+            Carbon::now()->subHours(26),
+            [CustomerWord::asked(1) => 'The bore is worn. Sleeve it, or another hub?'],
+        );
+        $this->demo->load(
+            $ines,
+            $machines['trail1'],
+            'Front wheel',
+            'second-bearing',
+            'Grinds again after the winter',
+            Carbon::now()->subHours(5),
+        );
+        $this->demo->load($ines, $machines['moped7'], 'Front wheel', 'cocked', 'Rumble, worse on the left', Carbon::now()->subHours(3));
+        $this->patterns->load($ines, $machines);
+        $this->history($ines, $machines);
+        ($this->order)($ines, $worn, 'soonest');
     }
 
     /**
@@ -92,7 +108,7 @@ final class DatabaseSeeder extends Seeder
      *
      * @param  array<string, Machine>  $machines
      */
-    private function history(DemoJob $demo, SignJob $sign, User $by, array $machines): void
+    private function history(User $by, array $machines): void
     {
         $sets = [
             ['moped3', 26, '9 800 km', 'Rumbles', 'Left bore has a ring mark, holds', 'spring'],
@@ -102,7 +118,7 @@ final class DatabaseSeeder extends Seeder
             ['moped3', 3, '26 900 km', 'Knocks', 'Left bore: compound next time, or another hub', '+6 000 km'],
         ];
         foreach ($sets as [$machine, $months, $meter, $complaint, $carry, $when]) {
-            $job = $demo->load($by, $machines[$machine], 'Front wheel', 'good', $complaint, Carbon::now()->subMonths($months), [
+            $job = $this->demo->load($by, $machines[$machine], 'Front wheel', 'good', $complaint, Carbon::now()->subMonths($months), [
                 'check.meter' => $meter,
                 'prove.carry' => $carry,
                 'prove.carry_when' => $when,
@@ -111,7 +127,7 @@ final class DatabaseSeeder extends Seeder
                 ->where('machine_id', $job->machine_id)
                 ->whereNull('settled_at')
                 ->update(['settled_at' => $job->created_at, 'settled_by' => $by->id]);
-            $this->signed($sign, $job, $by);
+            $this->signed($job, $by);
         }
         // What is on the bench today, in this order.
         foreach ([6, 10, 7, 4, 11] as $place => $number) {
@@ -123,12 +139,12 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** Signed on the day it was done, not on the day the demo is loaded. */
-    private function signed(SignJob $sign, Job $job, User $by): void
+    private function signed(Job $job, User $by): void
     {
         $job->refresh();
         Carbon::setTestNow($job->created_at->copy()->addHours(4));
         try {
-            $sign($job, $by);
+            ($this->sign)($job, $by);
         } finally {
             Carbon::setTestNow();
         }

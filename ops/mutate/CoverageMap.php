@@ -58,8 +58,20 @@ final readonly class CoverageMap
         echo "Mapping which tests run through which line\n";
         $run = new Process(
             [
-                PHP_BINARY, '-d', 'pcov.enabled=1', '-d', "pcov.directory=$root/core/src", '-d', 'memory_limit=3G',
-                'vendor/bin/phpunit', '--testsuite', 'core', '--coverage-php', "$folder/coverage.php", '--log-junit', "$folder/junit.xml",
+                PHP_BINARY,
+                '-d',
+                'pcov.enabled=1',
+                '-d',
+                "pcov.directory=$root/core/src",
+                '-d',
+                'memory_limit=3G',
+                'vendor/bin/phpunit',
+                '--testsuite',
+                'core',
+                '--coverage-php',
+                "$folder/coverage.php",
+                '--log-junit',
+                "$folder/junit.xml",
             ],
             $root,
             ['ERIS_SEED' => '1'],
@@ -92,7 +104,9 @@ final readonly class CoverageMap
 
     private static function stamp(string $root): string
     {
-        $files = (string) shell_exec('cd '.escapeshellarg($root).' && find core phpunit.xml -type f -print0 | LC_ALL=C sort -z | xargs -0 sha1sum');
+        $files = (string) shell_exec(
+            'cd '.escapeshellarg($root).' && find core phpunit.xml -type f -print0 | LC_ALL=C sort -z | xargs -0 sha1sum',
+        );
 
         return sha1($files);
     }

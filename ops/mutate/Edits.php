@@ -20,7 +20,18 @@ use RuntimeException;
 final class Edits
 {
     /** Rooms whose arithmetic decides something. */
-    private const ROOMS = ['Catalogue', 'Measure', 'Mechanics', 'Checking', 'Sizing', 'Sourcing', 'Seating', 'Setting', 'Proving', 'Verdict'];
+    private const ROOMS = [
+        'Catalogue',
+        'Measure',
+        'Mechanics',
+        'Checking',
+        'Sizing',
+        'Sourcing',
+        'Seating',
+        'Setting',
+        'Proving',
+        'Verdict',
+    ];
 
     private const LIMITS = 'core/data/limits.csv';
 
@@ -43,8 +54,14 @@ final class Edits
 
     /** One taken for the other. */
     private const TAKEN_FOR = [
-        'low' => 'high', 'high' => 'low', 'forceLow' => 'forceHigh', 'forceHigh' => 'forceLow',
-        'torqueLow' => 'torqueHigh', 'torqueHigh' => 'torqueLow', 'least' => 'most', 'most' => 'least',
+        'low' => 'high',
+        'high' => 'low',
+        'forceLow' => 'forceHigh',
+        'forceHigh' => 'forceLow',
+        'torqueLow' => 'torqueHigh',
+        'torqueHigh' => 'torqueLow',
+        'least' => 'most',
+        'most' => 'least',
     ];
 
     private const CALLED_FOR = ['min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor'];
@@ -52,7 +69,17 @@ final class Edits
     private const MILDER = ['stop' => 'care', 'care' => 'go', 'Stop' => 'Care', 'Care' => 'Go'];
 
     /** Arguments of these are words, places or minutes, not arithmetic. */
-    private const NO_ARITHMETIC = ['taking', 'sprintf', 'array_slice', 'number_format', 'round', 'str_repeat', 'substr', 'range', 'mb_substr'];
+    private const NO_ARITHMETIC = [
+        'taking',
+        'sprintf',
+        'array_slice',
+        'number_format',
+        'round',
+        'str_repeat',
+        'substr',
+        'range',
+        'mb_substr',
+    ];
 
     public function __construct(private string $root)
     {
@@ -92,7 +119,15 @@ final class Edits
         foreach (explode("\n", $source) as $i => $row) {
             if ($i > 0 && preg_match('/^([^,]+),([^,]+),/', $row, $m) === 1 && (float) $m[2] !== 0.0) {
                 foreach ([2, 0.5] as $factor) {
-                    $edits[] = new Edit(self::LIMITS, '', $i + 1, $at + strlen($m[1]) + 1, $m[2], (string) ((float) $m[2] * $factor), $m[1]);
+                    $edits[] = new Edit(
+                        self::LIMITS,
+                        '',
+                        $i + 1,
+                        $at + strlen($m[1]) + 1,
+                        $m[2],
+                        (string) ((float) $m[2] * $factor),
+                        $m[1],
+                    );
                 }
             }
             $at += strlen($row) + 1;
@@ -113,7 +148,12 @@ final class Edits
                 $line = substr_count($source, "\n", 0, $at) + 1;
                 $from = (int) strrpos(substr($source, 0, $at), "\n");
                 $around = trim(substr($source, $from, (strpos($source, "\n", $at) ?: strlen($source)) - $from));
-                $alike = count(array_filter($found, static fn (Edit $e): bool => [$e->around, $e->before, $e->after] === [$around, $before, $after]));
+                $alike = count(
+                    array_filter(
+                        $found,
+                        static fn (Edit $e): bool => [$e->around, $e->before, $e->after] === [$around, $before, $after],
+                    ),
+                );
                 $found[] = new Edit($file, $class, $line, $at, $before, $after, $around, $alike);
             }
         };
@@ -149,13 +189,8 @@ final class Edits
 
                 private function isNoArithmetic(Node $node): bool
                 {
-                    $name = match (true) {
-                        $node instanceof Expr\FuncCall && $node->name instanceof Node\Name => $node->name->toString(),
-                        $node instanceof Expr\MethodCall && $node->name instanceof Node\Identifier => $node->name->toString(),
-                        default => null,
-                    };
-
-                    return $name !== null && Edits::isNoArithmetic($name) && ! ($node instanceof Expr\MethodCall);
+                    return $node instanceof Expr\FuncCall && $node->name instanceof Node\Name
+                        && Edits::isNoArithmetic($node->name->toString());
                 }
             },
         );
@@ -182,15 +217,15 @@ final class Edits
             ],
             $node instanceof BinaryOp => $this->ofOperator($node, $source),
             $node instanceof Expr\BooleanNot => [$whole('('.$text($node->expr).')')],
-            $node instanceof Expr\UnaryMinus && ! $node->expr instanceof Scalar => [$whole('('.$text($node->expr).')')],
+            $node instanceof Expr\UnaryMinus && ! ($node->expr instanceof Scalar) => [$whole('('.$text($node->expr).')')],
             $node instanceof Scalar\Float_ || $node instanceof Scalar\Int_ => $this->ofNumber($node, $parent, $text($node)),
             $node instanceof Expr\PropertyFetch && $node->name instanceof Node\Identifier => $this->named($node->name, self::TAKEN_FOR),
             $node instanceof Expr\FuncCall && $node->name instanceof Node\Name => match (true) {
                 $node->name->toString() === 'abs' => [$whole('('.$text($node->args[0]).')')],
                 default => $this->named($node->name, self::CALLED_FOR),
             },
-            $node instanceof Expr\StaticCall && $node->name instanceof Node\Identifier && $text($node->class) === 'Verdict' => $this->named($node->name, self::MILDER),
-            $node instanceof Expr\ClassConstFetch && $node->name instanceof Node\Identifier && $text($node->class) === 'Level' => $this->named($node->name, self::MILDER),
+            $node instanceof Expr\StaticCall && $text($node->class) === 'Verdict',
+            $node instanceof Expr\ClassConstFetch && $text($node->class) === 'Level' => $this->named($node->name, self::MILDER),
             default => [],
         };
     }
@@ -198,7 +233,7 @@ final class Edits
     /** @return list<array{int, string, string}> */
     private function ofOperator(BinaryOp $node, string $source): array
     {
-        $after = self::REVERSED[$node::class] ?? self::SIGNS[$node::class] ?? null;
+        $after = self::REVERSED[$node::class] ?? (self::SIGNS[$node::class] ?? null);
         // An enum is no number and a string no sum: what joins words stays.
         if ($after === null) {
             return [];
@@ -213,15 +248,24 @@ final class Edits
     /** @return list<array{int, string, string}> */
     private function ofNumber(Scalar\Float_|Scalar\Int_ $node, ?Node $parent, string $text): array
     {
-        $counts = $parent instanceof BinaryOp || $parent instanceof Node\Const_ || $parent instanceof Node\ArrayItem && $node instanceof Scalar\Float_
-            || $parent instanceof Expr\Ternary;
+        $counts =
+            $parent instanceof BinaryOp ||
+            $parent instanceof Node\Const_ ||
+            ($parent instanceof Node\ArrayItem && $node instanceof Scalar\Float_) ||
+            $parent instanceof Expr\Ternary;
         if (! $counts) {
             return [];
         }
         $value = (float) $node->value;
         $other = $value === 0.0 ? 1 : ($node instanceof Scalar\Int_ && $value <= 3 ? $node->value + 1 : $value * 2);
 
-        return [[$node->getStartFilePos(), $text, is_float($other) && $node instanceof Scalar\Float_ ? var_export($other, true) : (string) $other]];
+        return [
+            [
+                $node->getStartFilePos(),
+                $text,
+                is_float($other) && $node instanceof Scalar\Float_ ? var_export($other, true) : (string) $other,
+            ],
+        ];
     }
 
     /**

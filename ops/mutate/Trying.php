@@ -19,7 +19,10 @@ final class Trying
     private bool $whole = false;
 
     /** @param  list<string>  $tests `Class::method` that run through its line, quick ones first */
-    public function __construct(private readonly string $root, private readonly string $folder, public readonly Edit $edit,
+    public function __construct(
+        private readonly string $root,
+        private readonly string $folder,
+        public readonly Edit $edit,
         array $tests,
         private readonly bool $thenAll,
     ) {
@@ -70,12 +73,14 @@ final class Trying
             [$class, $method] = explode('::', $test);
             $classes[$class][] = $method;
         }
-        $file = static fn (string $class): string => 'core/tests/'.str_replace('\\', '/', substr($class, strlen('CleanRace\\Core\\Tests\\'))).'.php';
+        $file = static fn (string $class): string => 'core/tests/'.
+            str_replace('\\', '/', substr($class, strlen('CleanRace\\Core\\Tests\\'))).
+            '.php';
         $files = implode('', array_map(fn (string $class): string => "<file>$this->root/{$file($class)}</file>", array_keys($classes)));
         file_put_contents(
             "$this->folder/phpunit.xml",
-            "<?xml version=\"1.0\"?><phpunit bootstrap=\"$this->root/ops/mutate/bootstrap.php\" cacheResult=\"false\">"
-                ."<testsuites><testsuite name=\"some\">$files</testsuite></testsuites></phpunit>",
+            "<?xml version=\"1.0\"?><phpunit bootstrap=\"$this->root/ops/mutate/bootstrap.php\" cacheResult=\"false\">".
+                "<testsuites><testsuite name=\"some\">$files</testsuite></testsuites></phpunit>",
         );
         $named = array_map(
             static fn (string $class, array $methods): string => preg_quote($class, '/').'::(?:'.implode('|', $methods).')',
@@ -84,7 +89,11 @@ final class Trying
         );
         $filter = '/^(?:'.implode('|', $named).')\b/';
 
-        return $this->start([...strlen($filter) < self::LONGEST_FILTER ? ['--filter', $filter] : [], '-c', "$this->folder/phpunit.xml"]);
+        return $this->start([
+            ...strlen($filter) < self::LONGEST_FILTER ? ['--filter', $filter] : [],
+            '-c',
+            "$this->folder/phpunit.xml",
+        ]);
     }
 
     private function all(): Process
@@ -99,7 +108,17 @@ final class Trying
     {
         $edited = $this->edit->class === '' ? 'limits.php' : 'Edited.php';
         $run = new Process(
-            [PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--stop-on-defect', '--no-progress', ...$how],
+            [
+                PHP_BINARY,
+                '-d',
+                'pcov.enabled=0',
+                '-d',
+                'memory_limit=1G',
+                'vendor/bin/phpunit',
+                '--stop-on-defect',
+                '--no-progress',
+                ...$how,
+            ],
             $this->root,
             ['EDITED_FILE' => "$this->folder/$edited", 'EDITED_CLASS' => $this->edit->class, 'ERIS_SEED' => '1'],
             timeout: self::LONGEST_S,

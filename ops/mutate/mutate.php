@@ -81,7 +81,8 @@ while ($waiting !== [] || array_filter($running) !== []) {
     foreach ($running as $i => $one) {
         if ($one === null) {
             $next = array_shift($waiting);
-            $running[$i] = $next === null ? null : new Trying($root, "$folder/worker-$i", $next, $through($next), ! isset($said['covering']));
+            $all = ! isset($said['covering']);
+            $running[$i] = $next === null ? null : new Trying($root, "$folder/worker-$i", $next, $through($next), $all);
 
             continue;
         }
@@ -104,5 +105,11 @@ while ($waiting !== [] || array_filter($running) !== []) {
     usleep(20_000);
 }
 $survived = array_filter($edits, static fn (Edit $e): bool => ($tried[$e->key()] ?? false) === false);
-printf("%d found, %d survived, seed %d, %d min\n", count($edits) - count($survived), count($survived), $seed, (hrtime(true) - $begun) / 6e10);
+printf(
+    "%d found, %d survived, seed %d, %d min\n",
+    count($edits) - count($survived),
+    count($survived),
+    $seed,
+    (hrtime(true) - $begun) / 6e10,
+);
 exit($survived === [] ? 0 : 1);

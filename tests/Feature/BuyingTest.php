@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Concerns\ShopAtHand;
 use App\Models\Job;
 use App\Models\ListedPrice;
 use App\Models\User;
@@ -249,7 +250,9 @@ final class BuyingTest extends TestCase
     {
         $this->nobody();
         $shop = \App\Models\Shop::query()->create(['name' => 'Demo']);
-        $this->app->make(\Database\Seeders\DemoSuppliers::class)->load($shop);
+        $this->app
+            ->make(ShopAtHand::class)
+            ->within($shop->id, fn () => $this->app->make(\Database\Seeders\DemoSuppliers::class)->load($shop));
         $listed = ListedPrice::query()->withoutGlobalScopes()->where('shop_id', $shop->id)->get();
         self::assertCount(3, $listed->groupBy('supplier_id'));
         self::assertGreaterThan(150, $listed->count());

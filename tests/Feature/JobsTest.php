@@ -210,6 +210,7 @@ final class JobsTest extends TestCase
         DB::table('shops')->delete();
         $this->app->make('auth')->forgetGuards();
         $this->seed(DatabaseSeeder::class);
+        $this->actingAs(User::query()->where('email', 'ines@ferryworks.example')->firstOrFail());
         $jobs = Job::query()->get();
         $stops = $jobs
             ->map(

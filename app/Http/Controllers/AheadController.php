@@ -12,6 +12,7 @@ use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Resources\CalendarLink;
 use App\Http\Resources\DueCard;
+use App\Models\Concerns\ShopAtHand;
 use App\Models\DueItem;
 use App\Models\Shop;
 use App\Models\User;
@@ -88,11 +89,13 @@ final class AheadController
     }
 
     /** Whoever has the address may read it; nobody else learns that it is there. */
-    public function feed(string $key, Language $language): Response
+    public function feed(string $key, Language $language, ShopAtHand $atHand): Response
     {
         $shop = Shop::query()->where('calendar_key', $key)->firstOrFail();
 
-        return new Response(CalendarFeed::of($shop, Ahead::forCalendar($shop->id), new Words('mm', $language)), 200, [
+        $items = $atHand->within($shop->id, static fn (): array => Ahead::forCalendar($shop->id));
+
+        return new Response(CalendarFeed::of($shop, $items, new Words('mm', $language)), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Cache-Control' => 'private, max-age=900',
             'Content-Disposition' => 'inline; filename="clean-race.ics"',
