@@ -12,7 +12,6 @@ use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlaceTable;
-use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubPlaces;
 use CleanRace\Core\Patterns\Pattern;
@@ -23,9 +22,6 @@ use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tests\English;
-use CleanRace\Core\Tooling\DrawBolt;
-use CleanRace\Core\Tooling\ToolList;
-use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
@@ -196,24 +192,9 @@ final class AnsweredAtRandomTest extends TestCase
         );
     }
 
-    private static function bench(Pattern $pattern, Notebook $notebook): Bench
-    {
-        $wall = ToolList::starter();
-
-        return new Bench(
-            $pattern,
-            $notebook,
-            array_values(array_filter(array_map(static fn (WallTool $t) => $t->driver(), $wall))),
-            null,
-            DrawBolt::M12,
-            false,
-            $wall,
-        );
-    }
-
     private static function report(Pattern $pattern, Notebook $notebook): JobReport
     {
-        return (new WheelJob(Limits::standard()))->report(self::bench($pattern, $notebook));
+        return (new WheelJob(Limits::standard()))->report(RandomAnswers::bench($pattern, $notebook));
     }
 
     private static function holds(JobReport $report, string $who): void

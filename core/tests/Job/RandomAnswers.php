@@ -6,11 +6,19 @@ namespace CleanRace\Core\Tests\Job;
 
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Job\JobReport;
+use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Notebook\AskKind;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\EntryReader;
 use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Tooling\DrawBolt;
+use CleanRace\Core\Tooling\Tool;
+use CleanRace\Core\Tooling\ToolList;
+use CleanRace\Core\Tooling\WallTool;
 use Random\Randomizer;
 
 /** Somebody who knows nothing of bearings, and answers some of what is asked with something that may be said there. */
@@ -35,6 +43,30 @@ final class RandomAnswers
     public static function some(JobReport $report, Randomizer $random): array
     {
         return array_values(array_filter(self::asks($report), static fn (): bool => $random->getInt(0, 2) === 0));
+    }
+
+    /** The notebook after this person came to it: with an answer, or as it was. */
+    public static function noted(Notebook $notebook, Ask $ask, Randomizer $random): Notebook
+    {
+        $entry = self::to($ask, $random);
+        if ($entry === null) {
+            return $notebook;
+        }
+        $by = Instrument::cases()[$random->getInt(0, count(Instrument::cases()) - 1)];
+
+        return $notebook->with($ask->place, [
+            'value' => (new EntryReader())->read(Places::at($ask->place), $entry, 'mm', $notebook->value($ask->place)),
+            'instrument' => $random->getInt(0, 2) > 0 ? null : $by->value,
+        ]);
+    }
+
+    /** All that hangs on a starter wall lies ready. */
+    public static function bench(Pattern $pattern, Notebook $notebook): Bench
+    {
+        $wall = ToolList::starter();
+        $drivers = array_values(array_filter(array_map(static fn (WallTool $t): ?Tool => $t->driver(), $wall)));
+
+        return new Bench($pattern, $notebook, $drivers, null, DrawBolt::M12, false, $wall);
     }
 
     /**
