@@ -12,6 +12,9 @@ use SplFileInfo;
 /** What the program and its tables are just now: changes whenever a file of them does. */
 final class Release
 {
+    /** As it stands in the changes, in both lists of packages and in the API's document. */
+    public const VERSION = '0.2.0';
+
     private const ROOMS = ['app', 'core/src', 'core/data'];
 
     /** @return string 32 hexadecimal digits; asked once, when the configuration is cached */

@@ -8,12 +8,15 @@ use App\Calculators\CalculatorCard;
 use App\Calculators\CalculatorField;
 use App\Calculators\Calculators;
 use App\Http\Documented;
+use App\Http\Query;
+use App\Release;
 use App\Shapes\Schemas;
 use CleanRace\Core\Calculators\Registry;
 use CleanRace\Core\Verdict\Message;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
+use ReflectionAttribute;
 use ReflectionMethod;
 use ReflectionNamedType;
 
@@ -45,7 +48,7 @@ final class OpenApi
             'openapi' => '3.1.0',
             'info' => [
                 'title' => 'Clean Race',
-                'version' => '1',
+                'version' => Release::VERSION,
                 'description' => 'Wheel bearings at the bench. Sign in by session cookie: GET /sanctum/csrf-cookie, then POST '
                     .'/session with the X-XSRF-TOKEN header. Errors are problem details (RFC 9457) with a list of fields.',
             ],
@@ -75,8 +78,8 @@ final class OpenApi
             $path => [
                 $verb => array_filter([
                     'summary' => $about->summary,
-                    'parameters' => $this->parameters($route, $about),
-                    'requestBody' => $this->body($method),
+                    'parameters' => $this->parameters($route, $about, $method),
+                    'requestBody' => $verb === 'get' ? [] : $this->body($method),
                     'responses' => $this->responses($about),
                 ]),
             ],
@@ -84,7 +87,7 @@ final class OpenApi
     }
 
     /** @return list<array<string, mixed>> */
-    private function parameters(Route $route, Documented $about): array
+    private function parameters(Route $route, Documented $about, ReflectionMethod $method): array
     {
         $path = array_map(
             static fn (string $name): array => [
@@ -95,33 +98,49 @@ final class OpenApi
             ],
             $route->parameterNames(),
         );
-        preg_match_all('/\?(\w+)=/', $about->summary, $found);
+        $said = array_map(static fn (ReflectionAttribute $a): Query => $a->newInstance(), $method->getAttributes(Query::class));
         $query = array_map(
-            static fn (string $name): array => ['name' => $name, 'in' => 'query', 'schema' => ['type' => 'string']],
-            $found[1],
+            static fn (Query $q): array => [
+                'name' => $q->name,
+                'in' => 'query',
+                'description' => $q->description,
+                'schema' => ['type' => $q->type],
+            ],
+            [...$said, ...$about->page ? [new Query('cursor', 'The next page: what the page before handed out')] : []],
         );
+        $asked = [];
+        $request = $route->methods()[0] === 'GET' ? self::requestOf($method) : null;
+        foreach ($request === null ? [] : InputSchemas::ofRequest($request)['properties'] as $name => $schema) {
+            $asked[] = ['name' => $name, 'in' => 'query', 'schema' => $schema];
+        }
 
-        return array_values([
-            ...$path,
-            ...$query,
-            ...$about->page ? [['name' => 'cursor', 'in' => 'query', 'schema' => ['type' => 'string']]] : [],
-        ]);
+        return [...array_values($path), ...$query, ...$asked];
+    }
+
+    /** @return ?class-string<FormRequest> that a controller's method takes */
+    private static function requestOf(ReflectionMethod $method): ?string
+    {
+        foreach ($method->getParameters() as $parameter) {
+            $type = $parameter->getType();
+            if ($type instanceof ReflectionNamedType && is_a($type->getName(), FormRequest::class, true)) {
+                return $type->getName();
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, mixed> */
     private function body(ReflectionMethod $method): array
     {
-        foreach ($method->getParameters() as $parameter) {
-            $type = $parameter->getType();
-            if ($type instanceof ReflectionNamedType && is_a($type->getName(), FormRequest::class, true)) {
-                $schema = InputSchemas::ofRequest($type->getName());
-                $media = str_contains((string) json_encode($schema), '"binary"') ? 'multipart/form-data' : 'application/json';
-
-                return ['required' => true, 'content' => [$media => ['schema' => $schema]]];
-            }
+        $request = self::requestOf($method);
+        if ($request === null) {
+            return [];
         }
+        $schema = InputSchemas::ofRequest($request);
+        $media = str_contains((string) json_encode($schema), '"binary"') ? 'multipart/form-data' : 'application/json';
 
-        return [];
+        return ['required' => true, 'content' => [$media => ['schema' => $schema]]];
     }
 
     /** @return array<int|string, mixed> */

@@ -27,6 +27,9 @@ final class Schemas
     /** @var array<string, array<string, mixed>> by name */
     private array $named = [];
 
+    /** @var array<string, class-string> whose schema stands under a name */
+    private array $classes = [];
+
     /** @return array<string, array<string, mixed>> */
     public function named(): array
     {
@@ -40,10 +43,15 @@ final class Schemas
      *
      * @param  class-string  $class
      * @return array<string, mixed>
+     *
+     * @throws LogicException when another class has that name: they would be taken for one
      */
     public function of(string $class): array
     {
         $name = (new ReflectionClass($class))->getShortName();
+        if (($this->classes[$name] ??= $class) !== $class) {
+            throw new LogicException("$class and {$this->classes[$name]} would both be called $name outside: give one another name.");
+        }
         if (! isset($this->named[$name])) {
             $this->named[$name] = [];
             $this->named[$name] = match (true) {

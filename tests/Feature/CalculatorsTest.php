@@ -223,4 +223,17 @@ final class CalculatorsTest extends TestCase
             self::assertArrayHasKey("/calculators/$name", $document['paths']);
         }
     }
+
+    public function test_what_is_only_read_is_asked_in_the_address_and_never_in_a_body(): void
+    {
+        $document = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true);
+        foreach ($document['paths'] as $path => $operations) {
+            self::assertArrayNotHasKey('requestBody', $operations['get'] ?? [], $path);
+        }
+        $asked = array_column($document['paths']['/jobs']['get']['parameters'], null, 'name');
+        self::assertSame(['signed', 'find', 'cursor'], array_keys($asked));
+        self::assertSame(['query', 'boolean'], [$asked['signed']['in'], $asked['signed']['schema']['type']]);
+        $live = array_column($document['paths']['/jobs/{job}/seats/{seat}/live']['get']['parameters'], 'in', 'name');
+        self::assertSame(['job' => 'path', 'seat' => 'path', 'kind' => 'query', 'seed' => 'query', 'pace' => 'query'], $live);
+    }
 }

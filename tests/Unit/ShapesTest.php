@@ -37,6 +37,7 @@ use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
 use Illuminate\Container\Container;
+use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\HoldsToSchema;
@@ -173,5 +174,15 @@ final class ShapesTest extends TestCase
             substr_count($stripped, '<polygon'),
             'two rings and two seals of the bearing, and the sleeve, twice',
         );
+    }
+
+    public function test_two_classes_with_one_short_name_are_not_taken_for_one(): void
+    {
+        $schemas = new Schemas();
+        $schemas->of(\CleanRace\Core\Stripping\Heat::class);
+        $schemas->of(\CleanRace\Core\Stripping\Heat::class);
+        $this->expectException(LogicException::class);
+        $this->expectExceptionMessage('would both be called Heat');
+        $schemas->of(\CleanRace\Core\Mechanics\Warmth\Heat::class);
     }
 }

@@ -10,6 +10,7 @@ use App\Cards\Language;
 use App\Cards\Words;
 use App\Http\Answer;
 use App\Http\Documented;
+use App\Http\Query;
 use App\Http\Resources\CalendarLink;
 use App\Http\Resources\DueCard;
 use App\Models\Concerns\ShopAtHand;
@@ -31,7 +32,8 @@ final class AheadController
 
     private const KEY_LENGTH = 48;
 
-    #[Documented('What falls due, the next first; what has no day with ?undated=1', answers: DueCard::class, page: true)]
+    #[Documented('What falls due, the next first', answers: DueCard::class, page: true)]
+    #[Query('undated', 'What has no day instead', 'boolean')]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', DueItem::class);

@@ -8,6 +8,7 @@ use App\Actions\OrderBench;
 use App\Bench\Today;
 use App\Http\Answer;
 use App\Http\Documented;
+use App\Http\Query;
 use App\Http\Requests\BenchDayRequest;
 use App\Http\Resources\BenchDaySheet;
 use App\Models\Job;
@@ -20,12 +21,11 @@ final class BenchDayController
 {
     private const LAST = 1439;
 
-    #[
-        Documented(
-            'The bench day, with ?from= minutes after midnight: who gets hands when, what waits, when each is done',
-            answers: BenchDaySheet::class,
-        ),
-    ]
+    #[Documented(
+        'The bench day: who gets hands when, what waits, when each is done',
+        answers: BenchDaySheet::class,
+    )]
+    #[Query('from', 'Minutes after midnight at which it begins', 'integer')]
     public function show(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);

@@ -15,6 +15,7 @@ use App\Bench\Search;
 use App\Bench\Workbench;
 use App\Http\Answer;
 use App\Http\Documented;
+use App\Http\Query;
 use App\Http\Requests\NewJobRequest;
 use App\Http\Requests\PreviewRequest;
 use App\Http\Requests\SeveralJobsRequest;
@@ -34,14 +35,13 @@ final class JobController
 {
     private const PAGE = 15;
 
-    #[
-        Documented(
-            'Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one '
-                .'of that number',
-            answers: JobCard::class,
-            page: true,
-        ),
-    ]
+    #[Documented(
+        'Jobs on the board, newest first',
+        answers: JobCard::class,
+        page: true,
+    )]
+    #[Query('signed', 'Those that are signed instead', 'boolean')]
+    #[Query('find', 'Only those of machines with each of these words, and the one of that number')]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);
@@ -95,12 +95,10 @@ final class JobController
         return Answer::around(JobSheet::of($job, $entries, $remembered, $reports->of($job), Ahead::ofMachine($job)));
     }
 
-    #[
-        Documented(
-            'How the job would stand with these entries, without keeping them: the axle line, and the station that is named',
-            answers: LiveReport::class,
-        ),
-    ]
+    #[Documented(
+        'How the job would stand with these entries, without keeping them: the axle line, and the station that is named',
+        answers: LiveReport::class,
+    )]
     public function preview(PreviewRequest $request, Job $job, Workbench $workbench, ReadEntry $read): JsonResponse
     {
         Gate::authorize('view', $job);

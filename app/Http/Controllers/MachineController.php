@@ -8,6 +8,7 @@ use App\Bench\History;
 use App\Bench\Search;
 use App\Http\Answer;
 use App\Http\Documented;
+use App\Http\Query;
 use App\Http\Requests\MachineRequest;
 use App\Http\Resources\MachineCard;
 use App\Http\Resources\MachineHistory;
@@ -26,13 +27,12 @@ final class MachineController
         (select max(jobs.signed_at) from jobs where jobs.machine_id = machines.id) as last_signed_at,
         (select min(due_items.due_on) from due_items where due_items.machine_id = machines.id and due_items.settled_at is null) as due_on';
 
-    #[
-        Documented(
-            'Machines of the shop, by name; with ?find= those with each of its words in name, model or owner',
-            answers: MachineLine::class,
-            page: true,
-        ),
-    ]
+    #[Documented(
+        'Machines of the shop, by name',
+        answers: MachineLine::class,
+        page: true,
+    )]
+    #[Query('find', 'Only those with each of these words in name, model or owner')]
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);

@@ -32,12 +32,10 @@ final class OrderController
         'lines',
     ];
 
-    #[
-        Documented(
-            'What a job needs: on the shelf, on its way, and the cheapest and soonest way to buy the rest',
-            answers: ShoppingSheet::class,
-        ),
-    ]
+    #[Documented(
+        'What a job needs: on the shelf, on its way, and the cheapest and soonest way to buy the rest',
+        answers: ShoppingSheet::class,
+    )]
     public function shopping(Job $job, Shopping $shopping): JsonResponse
     {
         Gate::authorize('view', $job);
@@ -46,14 +44,12 @@ final class OrderController
         return Answer::with(ShoppingSheet::of($shopping->of($job), $job->shop));
     }
 
-    #[
-        Documented(
-            'Order what a job needs, the cheapest or the soonest way: one order for each supplier',
-            answers: OrderSheet::class,
-            status: 201,
-            many: true,
-        ),
-    ]
+    #[Documented(
+        'Order what a job needs, the cheapest or the soonest way: one order for each supplier',
+        answers: OrderSheet::class,
+        status: 201,
+        many: true,
+    )]
     public function store(PlaceOrdersRequest $request, Job $job, PlaceOrders $place, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('work', $job);

@@ -11,12 +11,10 @@ use Illuminate\Http\JsonResponse;
 
 final class PingController
 {
-    #[
-        Documented(
-            'Whether the server answers: needs no sign-in and no database; under signed-in, whether it knows who asks',
-            answers: Pong::class,
-        ),
-    ]
+    #[Documented(
+        'Whether the server answers: needs no sign-in and no database; under signed-in, whether it knows who asks',
+        answers: Pong::class,
+    )]
     public function __invoke(): JsonResponse
     {
         return Answer::with(new Pong(true));

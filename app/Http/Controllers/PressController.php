@@ -89,13 +89,11 @@ final class PressController
         return Answer::with(['data' => $traces->map(static fn (PressTrace $t): TraceSheet => TraceSheet::of($t, $setup))->all()]);
     }
 
-    #[
-        Documented(
-            'Keep a trace, as the gauge sent it or as a CSV file; the same id twice is one trace',
-            answers: TraceSheet::class,
-            status: 201,
-        ),
-    ]
+    #[Documented(
+        'Keep a trace, as the gauge sent it or as a CSV file; the same id twice is one trace',
+        answers: TraceSheet::class,
+        status: 201,
+    )]
     public function store(
         NewTraceRequest $request,
         Job $job,

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\KeepRecord;
 use App\Http\Answer;
 use App\Http\Documented;
+use App\Http\Query;
 use App\Http\Requests\NewRecordRequest;
 use App\Http\Resources\Entry;
 use App\Http\Resources\Kept;
@@ -22,7 +23,8 @@ final class RecordController
 {
     private const PAGE = 50;
 
-    #[Documented('Every record of a job, newest first; of one place with ?place=', answers: Entry::class, page: true)]
+    #[Documented('Every record of a job, newest first', answers: Entry::class, page: true)]
+    #[Query('place', 'Only those of this place')]
     public function index(Request $request, Job $job): JsonResponse
     {
         Gate::authorize('view', $job);

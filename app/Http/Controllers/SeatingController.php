@@ -24,12 +24,10 @@ final class SeatingController
     /** More depths than anyone reads of one ring. */
     private const MOST = 400;
 
-    #[
-        Documented(
-            'Tilt against depth of a ring that goes in, round by round, from all depths that were kept of it',
-            answers: SeatingTrendResult::class,
-        ),
-    ]
+    #[Documented(
+        'Tilt against depth of a ring that goes in, round by round, from all depths that were kept of it',
+        answers: SeatingTrendResult::class,
+    )]
     public function trend(Job $job, string $seat, Workbench $workbench): JsonResponse
     {
         Gate::authorize('view', $job);

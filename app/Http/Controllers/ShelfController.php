@@ -30,13 +30,11 @@ final class ShelfController
         );
     }
 
-    #[
-        Documented(
-            'Say how many of an article lie on the shelf; the same article again is counted anew',
-            answers: ShelfCard::class,
-            status: 201,
-        ),
-    ]
+    #[Documented(
+        'Say how many of an article lie on the shelf; the same article again is counted anew',
+        answers: ShelfCard::class,
+        status: 201,
+    )]
     public function store(ShelfRequest $request, ArticleKey $keys): JsonResponse
     {
         Gate::authorize('create', ShelfItem::class);

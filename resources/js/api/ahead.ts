@@ -14,7 +14,7 @@ export const useAhead = (undated: boolean) =>
   useInfiniteQuery<Page, Refusal, DueCard[], readonly unknown[], string | undefined>({
     queryKey: ['ahead', undated],
     queryFn: ({ pageParam }) =>
-      answer(api.GET('/ahead', { params: { query: { cursor: pageParam, undated: undated ? '1' : undefined } } })),
+      answer(api.GET('/ahead', { params: { query: { cursor: pageParam, undated: undated || undefined } } })),
     initialPageParam: undefined,
     getNextPageParam: (page) => page.next_cursor ?? undefined,
     select: (pages) => pages.pages.flatMap((page) => page.data),
@@ -69,7 +69,7 @@ export const useChangeCalendar = () => {
 export const useBenchDay = (from: number) =>
   useQuery<BenchDaySheet, Refusal>({
     queryKey: ['bench-day', from],
-    queryFn: () => answer(api.GET('/bench-day', { params: { query: { from: String(from) } } })),
+    queryFn: () => answer(api.GET('/bench-day', { params: { query: { from } } })),
     placeholderData: (before) => before,
   });
 

@@ -21,7 +21,7 @@ export const useBoard = (signed: boolean, find = '') =>
     queryFn: ({ pageParam }) =>
       answer(
         api.GET('/jobs', {
-          params: { query: { cursor: pageParam, signed: signed ? '1' : undefined, find: find || undefined } },
+          params: { query: { cursor: pageParam, signed: signed || undefined, find: find || undefined } },
         }),
       ),
     // Another may have opened or signed one a moment ago.

@@ -6,11 +6,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What falls due, the next first; what has no day with ?undated=1 */
+        /** What falls due, the next first */
         get: {
             parameters: {
                 query?: {
-                    undated?: string;
+                    /** @description What has no day instead */
+                    undated?: boolean;
+                    /** @description The next page: what the page before handed out */
                     cursor?: string;
                 };
                 header?: never;
@@ -19,7 +21,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description What falls due, the next first; what has no day with ?undated=1 */
+                /** @description What falls due, the next first */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -194,11 +196,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The bench day, with ?from= minutes after midnight: who gets hands when, what waits, when each is done */
+        /** The bench day: who gets hands when, what waits, when each is done */
         get: {
             parameters: {
                 query?: {
-                    from?: string;
+                    /** @description Minutes after midnight at which it begins */
+                    from?: number;
                 };
                 header?: never;
                 path?: never;
@@ -206,7 +209,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description The bench day, with ?from= minutes after midnight: who gets hands when, what waits, when each is done */
+                /** @description The bench day: who gets hands when, what waits, when each is done */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -5268,12 +5271,15 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one of that number */
+        /** Jobs on the board, newest first */
         get: {
             parameters: {
                 query?: {
-                    signed?: string;
+                    /** @description Those that are signed instead */
+                    signed?: boolean;
+                    /** @description Only those of machines with each of these words, and the one of that number */
                     find?: string;
+                    /** @description The next page: what the page before handed out */
                     cursor?: string;
                 };
                 header?: never;
@@ -5282,7 +5288,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Jobs on the board, newest first; signed ones with ?signed=1; with ?find= those of machines with its words, and the one of that number */
+                /** @description Jobs on the board, newest first */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -5746,11 +5752,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Every record of a job, newest first; of one place with ?place= */
+        /** Every record of a job, newest first */
         get: {
             parameters: {
                 query?: {
+                    /** @description Only those of this place */
                     place?: string;
+                    /** @description The next page: what the page before handed out */
                     cursor?: string;
                 };
                 header?: never;
@@ -5761,7 +5769,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Every record of a job, newest first; of one place with ?place= */
+                /** @description Every record of a job, newest first */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -5851,7 +5859,11 @@ export interface paths {
         /** What the press gauge sends while a ring goes in, as server-sent events: setup, then samples with what they show */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    kind?: "good" | "cocked" | "dirty_bore" | "oversize" | "early_home" | "missing_sleeve" | "loose";
+                    seed?: number;
+                    pace?: number | string;
+                };
                 header?: never;
                 path: {
                     job: number;
@@ -5859,16 +5871,7 @@ export interface paths {
                 };
                 cookie?: never;
             };
-            requestBody: {
-                content: {
-                    "application/json": {
-                        /** @enum {string} */
-                        kind?: "good" | "cocked" | "dirty_bore" | "oversize" | "early_home" | "missing_sleeve" | "loose";
-                        seed?: number;
-                        pace?: number | string;
-                    };
-                };
-            };
+            requestBody?: never;
             responses: {
                 /** @description Done */
                 200: {
@@ -6153,11 +6156,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Machines of the shop, by name; with ?find= those with each of its words in name, model or owner */
+        /** Machines of the shop, by name */
         get: {
             parameters: {
                 query?: {
+                    /** @description Only those with each of these words in name, model or owner */
                     find?: string;
+                    /** @description The next page: what the page before handed out */
                     cursor?: string;
                 };
                 header?: never;
@@ -6166,7 +6171,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Machines of the shop, by name; with ?find= those with each of its words in name, model or owner */
+                /** @description Machines of the shop, by name */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -6332,6 +6337,7 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
+                    /** @description The next page: what the page before handed out */
                     cursor?: string;
                 };
                 header?: never;
@@ -6723,6 +6729,7 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
+                    /** @description The next page: what the page before handed out */
                     cursor?: string;
                 };
                 header?: never;
@@ -7211,6 +7218,7 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
+                    /** @description The next page: what the page before handed out */
                     cursor?: string;
                 };
                 header?: never;
