@@ -87,7 +87,7 @@ final readonly class CoverageMap
         foreach ($coverage->getData()->lineCoverage() as $path => $covered) {
             $file = substr($path, strlen($root) + 1);
             foreach ($covered as $line => $ids) {
-                $tests = array_unique(array_map(static fn (string $id): string => explode(' ', $id)[0], $ids ?? []));
+                $tests = array_unique(array_map(static fn (string $id): string => preg_split('/[# ]/', $id)[0], $ids ?? []));
                 foreach ($tests as $test) {
                     $lines[$file][$line][] = $numbers[$test] ??= count($numbers);
                 }

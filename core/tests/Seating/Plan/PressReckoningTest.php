@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Seating\Plan;
+
+use CleanRace\Core\Catalogue\Material;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Mechanics\Pressing\PressFit;
+use CleanRace\Core\Mechanics\Pressing\PressFitInput;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Hubs\PairSleeve;
+use CleanRace\Core\Patterns\Hubs\ShaftBearing;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\Job\RandomAnswers;
+use PHPUnit\Framework\TestCase;
+
+/** What is reckoned of a pressing where nobody measured: as hubs are usually bored, with this hub's wall and metal. */
+final class PressReckoningTest extends TestCase
+{
+    public function test_a_bore_is_reckoned_with_the_wall_and_the_metal_of_its_hub(): void
+    {
+        $bench = RandomAnswers::bench(new PairSleeve(), new Notebook([
+            'size.hub_outside' => ['value' => ['mm' => 70.0], 'instrument' => null],
+            'size.hub_material' => ['value' => ['choice' => 'aluminium'], 'instrument' => null],
+        ]));
+        $setup = (new WheelJob(Limits::standard()))->pressSetup($bench, 'left');
+        $size = $bench->hub->stack->find('bearing_left');
+        self::assertNotNull($size);
+        $alone = static fn (?float $outside, ?Material $material): ?float => (new PressFit(Limits::standard()))->work(
+            new PressFitInput(
+                bore: $size->sizes['bore'],
+                outside: $size->sizes['outside'],
+                width: $size->sizes['width'],
+                seat: RingSeat::Bore,
+                hubOutside: $outside === null ? null : Length::mm($outside),
+                material: $material,
+            ),
+        )->force?->forceHigh->newtons;
+        self::assertEqualsWithDelta($alone(70.0, Material::Aluminium), $setup?->high->newtons, 1e-6);
+        self::assertNotEqualsWithDelta($alone(null, Material::Aluminium) ?? 0.0, $setup->high->newtons, 1.0);
+        self::assertNotEqualsWithDelta($alone(70.0, Material::Steel) ?? 0.0, $setup->high->newtons, 1.0);
+    }
+
+    public function test_a_shaft_is_reckoned_as_a_shaft_whatever_the_hub_is_of(): void
+    {
+        $force = static fn (string $material): ?float => (new WheelJob(Limits::standard()))->pressSetup(
+            RandomAnswers::bench(
+                new ShaftBearing(),
+                new Notebook(['size.hub_material' => ['value' => ['choice' => $material], 'instrument' => null]]),
+            ),
+            'bearing_shaft',
+        )?->high->newtons;
+        self::assertNotNull($force('steel'));
+        self::assertSame($force('steel'), $force('aluminium'));
+    }
+}

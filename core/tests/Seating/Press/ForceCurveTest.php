@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Seating\Press;
+
+use CleanRace\Core\Seating\Press\ForceCurve;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Middle and edges of a list of forces. */
+final class ForceCurveTest extends TestCase
+{
+    /** @return iterable<string, array{list<float>, float, ?float}> values, share, what stands there */
+    public static function shares(): iterable
+    {
+        yield 'none' => [[], 0.5, null];
+        yield 'one' => [[7.0], 0.95, 7.0];
+        yield 'the middle of five, whatever their order' => [[5.0, 1.0, 4.0, 2.0, 3.0], 0.5, 3.0];
+        yield 'the lower of two middles' => [[1.0, 2.0, 3.0, 4.0], 0.5, 2.0];
+        yield 'the least' => [[3.0, 1.0, 2.0], 0.0, 1.0];
+        yield 'the most' => [[3.0, 1.0, 2.0], 1.0, 3.0];
+        yield 'a quarter up' => [[0.0, 10.0, 20.0, 30.0, 40.0], 0.25, 10.0];
+        yield 'nine tenths up' => [range(0.0, 100.0), 0.9, 90.0];
+    }
+
+    /** @param  list<float>  $values */
+    #[DataProvider('shares')]
+    public function test_what_stands_at_a_share(array $values, float $share, ?float $stands): void
+    {
+        self::assertSame($stands, ForceCurve::quantile($values, $share));
+    }
+}
