@@ -241,7 +241,7 @@ final class HouseTest extends TestCase
         // And one that is really added is found, opened, drawn and taken apart.
         $file = $root.'core/src/Patterns/Hubs/ThrowawayHub.php';
         $source = str_replace(
-            ['PairSleeve', "'pair-sleeve'", 'Two cartridges and a loose sleeve'],
+            ['PairSleeve', "'pair-sleeve'", 'Two cartridges and a loose spacer tube'],
             ['ThrowawayHub', "'throwaway-hub'", 'A hub for a test'],
             (string) file_get_contents($root.'core/src/Patterns/Hubs/PairSleeve.php'),
         );

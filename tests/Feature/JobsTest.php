@@ -156,7 +156,7 @@ final class JobsTest extends TestCase
         $job = $this->good();
         $this->keep($job, 'part.sleeve', ['state' => 'on_tray'])->assertCreated();
         $blocked = $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertStatus(409);
-        self::assertContains('Prove: Sleeve still lies on the tray', array_column($blocked->json('errors'), 'detail'));
+        self::assertContains('Prove: Spacer tube still lies on the tray', array_column($blocked->json('errors'), 'detail'));
         $this->keep($job, 'part.sleeve', ['state' => 'fitted']);
         $this->keep($job, 'source.left.number', ['text' => '6204 DDU C3']);
         $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertStatus(409);

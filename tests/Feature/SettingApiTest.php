@@ -167,7 +167,7 @@ final class SettingApiTest extends TestCase
         }
         $conversion = $this->getJson("/api/v1/jobs/{$job->id}")->json('report.conversion');
         self::assertSame('convert.made', $conversion['verdict']['headline']['key']);
-        self::assertContains('Sleeve', array_column($conversion['pieces'], 'name'));
+        self::assertContains('Spacer tube', array_column($conversion['pieces'], 'name'));
         foreach ($conversion['pieces'] as $piece) {
             $query = http_build_query([
                 'title' => $piece['name'],

@@ -132,7 +132,7 @@ final class SettingFiguresTest extends TestCase
             ['set_nm' => 38.864, 'ceiling_nm' => 50.45],
         ];
         yield 'none found' => ['torque', ['source' => 'none', 'thread' => 'M12', 'grade' => '10.9'], ['set_nm' => null]];
-        yield 'a sleeve for a conversion' => [
+        yield 'a spacer tube for a conversion' => [
             'conversion',
             ['seat_left_mm' => 32, 'seat_right_mm' => 32, 'axle_mm' => 12, 'depth_mm' => 10, 'span_mm' => 50],
             [],

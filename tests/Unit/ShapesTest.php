@@ -172,7 +172,7 @@ final class ShapesTest extends TestCase
         self::assertSame(
             substr_count($whole, '<polygon') - 10,
             substr_count($stripped, '<polygon'),
-            'two rings and two seals of the bearing, and the sleeve, twice',
+            'two rings and two seals of the bearing, and the spacer tube, twice',
         );
     }
 

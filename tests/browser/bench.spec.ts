@@ -15,7 +15,7 @@ test('the demo jobs stand where they should: cocked, bad bore, a little to go', 
   await expect(verdict(page)).toHaveText(/0\.3\d mm to go/);
   await expect(page.getByText('How this was worked out').first()).toBeVisible();
   await page.getByText('How this was worked out').first().click();
-  await expect(page.getByText('hub − first depth − first width − sleeve − second width')).toBeVisible();
+  await expect(page.getByText('hub − first depth − first width − spacer tube − second width')).toBeVisible();
 });
 
 test('a verdict follows while it is typed, and nothing is kept until it is entered', async ({ page }) => {
@@ -45,7 +45,7 @@ for (const [typed, words] of [
     await signIn(page);
     const job = await openJob(page, 'Wrong bike');
     await page.goto(`/jobs/${job}/size`);
-    await goTo(page, 'Ledge, sleeve, faces');
+    await goTo(page, 'Shoulder, spacer tube, faces');
     await type(page, 'size.ledge_depth', '23.2');
     await field(page, 'size.over_faces').fill(typed);
     await expect(page.getByRole('alert')).toContainText(words);
@@ -69,19 +69,19 @@ test('three depths are enough, and the eye alone too', async ({ page }) => {
   await goTo(page, 'Start the second bearing square');
   await tap(page, 'seat.right.start.eye', 'Proud on one side');
   await tap(page, 'seat.right.start.eye_clock', '4');
-  await expect(verdict(page)).toHaveText('Is the sleeve in?');
+  await expect(verdict(page)).toHaveText('Is the spacer tube in?');
 });
 
-test('a missing sleeve cannot be passed over in silence', async ({ page }) => {
+test('a missing spacer tube cannot be passed over in silence', async ({ page }) => {
   await signIn(page);
   await demo(page, 'Campsite trail bike 1');
-  await goTo(page, 'Sleeve in, and look through');
+  await goTo(page, 'Spacer tube in, and look through');
   await tap(page, 'seat.look_through', 'Not seen');
-  await expect(verdict(page)).toHaveText('Is the sleeve in?');
-  await goTo(page, 'The second, just to the sleeve');
-  await expect(verdict(page)).toHaveText('Is the sleeve in?');
-  await goTo(page, 'Sleeve in, and look through');
-  await tap(page, 'seat.look_through', 'Sleeve seen');
+  await expect(verdict(page)).toHaveText('Is the spacer tube in?');
+  await goTo(page, 'The second, just to the spacer tube');
+  await expect(verdict(page)).toHaveText('Is the spacer tube in?');
+  await goTo(page, 'Spacer tube in, and look through');
+  await tap(page, 'seat.look_through', 'Spacer tube seen');
   await kept(page);
 });
 
@@ -102,20 +102,20 @@ test('in inches every length shows and is read in inches', async ({ page }) => {
   const job = await openJob(page, 'Inch bike');
   await page.getByRole('button', { name: 'Units: mm. Change.' }).click();
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'Ledge, sleeve, faces');
+  await goTo(page, 'Shoulder, spacer tube, faces');
   await type(page, 'size.sleeve_length', '2.27');
   await kept(page);
-  await expect(page.getByText('sleeve 2.270 in')).toBeVisible();
+  await expect(page.getByText('spacer tube 2.270 in')).toBeVisible();
   expect((await records(page, job)).at(-1)?.value?.mm).toBeCloseTo(57.658, 3);
   await page.getByRole('button', { name: 'Units: in. Change.' }).click();
-  await expect(page.getByText('sleeve 57.66 mm')).toBeVisible();
+  await expect(page.getByText('spacer tube 57.66 mm')).toBeVisible();
 });
 
 test('a photo that is none is refused beside the part', async ({ page }) => {
   await signIn(page);
   const job = await openJob(page, 'Photo bike');
   await page.goto(`/jobs/${job}/strip`);
-  await goTo(page, 'Sleeve out');
+  await goTo(page, 'Spacer tube out');
   await page
     .locator('[data-place="part.sleeve"] input[type=file]')
     .setInputFiles({ name: 'sleeve.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('this is text') });

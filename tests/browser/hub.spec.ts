@@ -90,11 +90,11 @@ test('another way of getting the bearing out changes the plan at once and says w
   const job = await openJob(page, 'Puller bike');
   await station(page, 'Strip');
   const steps = page.getByRole('region', { name: 'Steps' });
-  await expect(steps.getByRole('button', { name: 'Push the sleeve aside' })).toBeVisible();
+  await expect(steps.getByRole('button', { name: 'Push the spacer tube aside' })).toBeVisible();
   await page.locator('[data-place="strip.way"]').getByRole('button', { name: 'Expanding puller' }).click();
-  await expect(steps.getByRole('button', { name: 'Push the sleeve aside' })).toHaveCount(0);
+  await expect(steps.getByRole('button', { name: 'Push the spacer tube aside' })).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText(
-    'It drops: push the sleeve aside',
+    'It drops: push the spacer tube aside',
   );
   await page.locator('[data-place="strip.condition"]').getByRole('button', { name: 'Corroded' }).click();
   await expect(steps.getByRole('button', { name: 'Brush, soak, wait' })).toBeVisible();

@@ -70,7 +70,7 @@ test('what waits survives a reload of the page', async ({ page, context }) => {
   await signIn(page);
   const job = await openJob(page, 'Reload bike');
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'Ledge, sleeve, faces');
+  await goTo(page, 'Shoulder, spacer tube, faces');
   await kept(page);
   const before = (await records(page, job)).length;
   // The server is there for the page, but takes no records.
@@ -95,7 +95,7 @@ test('a record the server will not take stands beside its field with what was ty
   await signIn(page);
   const job = await openJob(page, 'Refused bike');
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'Ledge, sleeve, faces');
+  await goTo(page, 'Shoulder, spacer tube, faces');
   await context.setOffline(true);
   await type(page, 'size.over_faces', 'about four inches');
   await type(page, 'size.ledge_depth', '23.2');
@@ -120,7 +120,7 @@ test('two tabs that lose the network both keep what was entered in them, across 
   const other = await context.newPage();
   for (const tab of [page, other]) {
     await tab.goto(`/jobs/${job}/size`);
-    await goTo(tab, 'Ledge, sleeve, faces');
+    await goTo(tab, 'Shoulder, spacer tube, faces');
     await kept(tab);
   }
   const before = (await records(page, job)).length;
@@ -155,7 +155,7 @@ test('what one tab sends stands in the other at once', async ({ page, context })
   const other = await context.newPage();
   for (const tab of [page, other]) {
     await tab.goto(`/jobs/${job}/size`);
-    await goTo(tab, 'Ledge, sleeve, faces');
+    await goTo(tab, 'Shoulder, spacer tube, faces');
   }
   await type(page, 'size.over_faces', '104');
   await expect(field(other, 'size.over_faces')).toHaveValue('104');
@@ -166,7 +166,7 @@ test('what one person entered is never kept under another who signs in after', a
   await signIn(page, 'mechanic');
   const job = await openJob(page, 'Shared tablet');
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'Ledge, sleeve, faces');
+  await goTo(page, 'Shoulder, spacer tube, faces');
   await kept(page);
   await context.route('**/api/v1/jobs/*/records', (route) => route.abort());
   await type(page, 'size.over_faces', '104');
@@ -180,7 +180,7 @@ test('what one person entered is never kept under another who signs in after', a
   await context.unroute('**/api/v1/jobs/*/records');
   await signIn(page, 'apprentice');
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'Ledge, sleeve, faces');
+  await goTo(page, 'Shoulder, spacer tube, faces');
   await type(page, 'size.ledge_depth', '23.2');
   await expect(page.getByTestId('keeping')).toHaveText('All kept; 1 waits for Ines to sign in');
   const by = async (): Promise<[string, string][]> => {

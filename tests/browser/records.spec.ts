@@ -109,7 +109,7 @@ test('a cone is tried without the network, and the tries go out in order when it
   const job = await openJob(page, 'Offline bicycle', 'Wobbles', 'cup-cone');
   await station(page, 'Set');
   await goTo(page, 'Set the cone');
-  await expect(verdict(page)).toHaveText('To touch, then back a hair');
+  await expect(verdict(page)).toHaveText('Tighten until it just touches, then back off a little');
   await context.setOffline(true);
   await page.locator('#cone-rim').fill('1.2');
   await page.getByRole('button', { name: 'Plain play' }).click();
@@ -206,7 +206,7 @@ test('a second person looks first where the owner wants it', async ({ page }) =>
   await station(page, 'Prove');
   await goTo(page, 'A second pair of eyes');
   await tap(page, 'prove.second', 'Not yet');
-  await expect(verdict(page)).toHaveText('Not yet, says the second');
+  await expect(verdict(page)).toHaveText('The second person says: not yet');
   await goTo(page, 'Sign it off');
   await expect(page.getByText('A second person has not looked it over').first()).toBeVisible();
   await page.goto('/shop');

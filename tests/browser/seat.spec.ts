@@ -120,7 +120,7 @@ test('the press is watched live to the stop, and its trace is kept', async ({ pa
   await signIn(page);
   const job = await openJob(page, 'Press moped');
   await station(page, 'Seat');
-  await goTo(page, 'Down to its ledge');
+  await goTo(page, 'Down to its shoulder');
   const gauge = page.getByRole('region', { name: 'Press gauge' });
   await gauge.getByLabel('What the simulated press plays').selectOption('cocked');
   await gauge.getByLabel('How fast').selectOption('3');
@@ -140,7 +140,7 @@ test('the press is watched live to the stop, and its trace is kept', async ({ pa
 
   // It is there after a reload, goes out as CSV, and that comes in again.
   await page.reload();
-  await goTo(page, 'Down to its ledge');
+  await goTo(page, 'Down to its shoulder');
   await expect(gauge.getByRole('status')).toContainText('Home: stop');
   const csv = await page.request.get(
     (await gauge.getByRole('link', { name: 'This trace as CSV' }).getAttribute('href')) ?? '',
@@ -258,7 +258,7 @@ test('a reading is as good as the gauge on the wall, and stays so when that is g
   const job = await openJob(page, `Gauge trial ${Date.now()}`);
   const over = async (instrument: string, text: string) => {
     await page.goto(`/jobs/${job}/size`);
-    await goTo(page, 'Ledge, sleeve, faces');
+    await goTo(page, 'Shoulder, spacer tube, faces');
     await page.getByLabel('Instrument for Hub over its faces').selectOption(instrument);
     await type(page, 'size.over_faces', text);
     await kept(page);
@@ -281,7 +281,7 @@ test('a reading is as good as the gauge on the wall, and stays so when that is g
   await page.getByRole('dialog').getByRole('button', { name: 'Take it down' }).click();
   await expect(hung).toHaveCount(0);
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'Ledge, sleeve, faces');
+  await goTo(page, 'Shoulder, spacer tube, faces');
   await expect(says).toContainText('± 0.045');
 });
 

@@ -21,7 +21,7 @@ test('a cone is set in three tries by keyboard', async ({ page }) => {
   await openJob(page, 'Coach bicycle', 'Wobbles', 'cup-cone');
   await station(page, 'Set');
   await goTo(page, 'Set the cone');
-  await expect(verdict(page)).toHaveText('To touch, then back a hair');
+  await expect(verdict(page)).toHaveText('Tighten until it just touches, then back off a little');
   await page.getByLabel('Rim play read').selectOption('dial_gauge');
 
   // Loose by 48°: read before and after the nut, so the nut's own move is learnt.
@@ -146,8 +146,8 @@ test('a hub of cups becomes one of cartridges, from the seats to the signature a
     await tap(page, `prove.${one}`, 'Passed');
   await goTo(page, 'Before and after');
   await tap(page, 'prove.after.spin', 'Quiet');
-  await goTo(page, 'A word on what may go');
-  const words = page.getByRole('region', { name: 'A word on what may go' }).getByRole('textbox');
+  await goTo(page, 'Say why each caution is acceptable');
+  const words = page.getByRole('region', { name: 'Say why each caution is acceptable' }).getByRole('textbox');
   for (let i = 0; i < (await words.count()); i++) {
     await words.nth(i).fill('Converted by the drawing');
     await words.nth(i).press('Enter');
@@ -179,7 +179,7 @@ test('a hub of cups becomes one of cartridges, from the seats to the signature a
   await expect(page.getByRole('region', { name: 'Added after' })).toContainText('Spacer left is 8.2');
 });
 
-test('with a sleeve on the tray nobody signs', async ({ page }) => {
+test('with a spacer tube on the tray nobody signs', async ({ page }) => {
   await signIn(page);
   const job = await openJob(page, 'Forgotten sleeve');
   await enter(page, job, [{ place: 'part.sleeve', entry: { state: 'on_tray' } }]);
@@ -187,7 +187,7 @@ test('with a sleeve on the tray nobody signs', async ({ page }) => {
   await station(page, 'Prove');
   await goTo(page, 'Sign it off');
   await expect(verdict(page)).toHaveText('Not yet');
-  await expect(page.getByText('Sleeve still lies on the tray').first()).toBeVisible();
+  await expect(page.getByText('Spacer tube still lies on the tray').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Sign as Ines' })).toBeDisabled();
 });
 

@@ -14,7 +14,7 @@ enum CaliperState: string
     public function label(): string
     {
         return match ($this) {
-            self::Freed => 'Freed and hung',
+            self::Freed => 'Off, and hung up',
             self::NotFreed => 'Still on',
             self::None => 'No caliper here',
         };

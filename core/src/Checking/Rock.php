@@ -16,7 +16,7 @@ enum Rock: string
         return match ($this) {
             self::None => 'No play',
             self::AtHub => 'Play at the hub',
-            self::FurtherIn => 'Play further in',
+            self::FurtherIn => 'Play in suspension or steering',
         };
     }
 }

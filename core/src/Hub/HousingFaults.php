@@ -76,7 +76,7 @@ final class HousingFaults
         if ($ledges > $housing->mm('length') - StackFault::same()) {
             $faults[] = StackFault::of(
                 'ledges',
-                'The ledges are {sum} deep together, the housing is {length} long.',
+                'The shoulders are {sum} deep together, the housing is {length} long.',
                 ['sum' => Length::mm($ledges), 'length' => $housing->sizes['length']],
                 $housing,
             );
@@ -91,7 +91,7 @@ final class HousingFaults
             ) {
                 $faults[] = StackFault::of(
                     'ledge_shallow',
-                    '{name} is {width} wide, its ledge only {deep} deep: it would stand out of the housing.',
+                    '{name} is {width} wide, its shoulder only {deep} deep: it would stand out of the housing.',
                     ['name' => Message::plain($part->name), 'width' => $part->sizes['width'], 'deep' => Length::mm($deep)],
                     $part,
                     $housing,

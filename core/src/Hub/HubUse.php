@@ -15,7 +15,7 @@ enum HubUse: string
     public function label(): string
     {
         return match ($this) {
-            self::FastWheel => 'Wheel at speed',
+            self::FastWheel => 'Fast road wheel',
             self::SlowWheel => 'Slow wheel',
             self::Blade => 'Blade spindle',
             self::Pivot => 'Pivot that only rocks',

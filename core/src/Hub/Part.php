@@ -35,7 +35,7 @@ final readonly class Part
             $side,
             $name,
             array_map(Length::mm(...), $mm),
-            $kind->ways()[0] ?? '',
+            (string) array_key_first($kind->ways()),
             $form,
         );
     }
@@ -67,7 +67,7 @@ final readonly class Part
 
     public function flipped(): self
     {
-        $ways = $this->kind->ways();
+        $ways = array_keys($this->kind->ways());
         $next = $ways === [] ? '' : $ways[((int) array_search($this->way, $ways, true) + 1) % count($ways)];
 
         return new self($this->id, $this->kind, $this->side, $this->name, $this->sizes, $next, $this->form);

@@ -61,10 +61,22 @@ enum PartKind: string
         return array_values(array_filter(explode(' ', $this->row()['may'])));
     }
 
-    /** @return list<string> the ways round it may lie, by name; the first is the usual one */
+    /** @return array<string, string> the ways round it may lie: how each is kept, and how it is said; the first is the usual one */
     public function ways(): array
     {
-        return array_values(array_filter(explode('|', $this->row()['ways'])));
+        $ways = [];
+        foreach (array_filter(explode('|', $this->row()['ways'])) as $way) {
+            [$kept, $said] = [...explode('=', $way, 2), $way];
+            $ways[$kept] = $said;
+        }
+
+        return $ways;
+    }
+
+    /** How a way round is said; as it was written where it is none of these. */
+    public function wayRound(string $kept): string
+    {
+        return $this->ways()[$kept] ?? $kept;
     }
 
     /** Whether a new one is the rule when the hub is done. */

@@ -31,7 +31,7 @@ final readonly class Tray
                     $part->side,
                     PartState::tryFrom($text('state') ?? '') ?? PartState::InPlace,
                     $text('condition'),
-                    $text('way_round'),
+                    $text('way_round') === null ? null : $part->kind->wayRound((string) $text('way_round')),
                     is_int($entry['order'] ?? null) ? $entry['order'] : null,
                     // One photo a part was all there was, once.
                     [...$list('photos'), ...array_filter([$text('photo')])],

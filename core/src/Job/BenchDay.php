@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Job;
 
-/** C27: one mechanic's day: while one job soaks, cools or waits for parts, hands are at the next. */
+/** One mechanic's day: while one job soaks, cools or waits for parts, hands are at the next. */
 final readonly class BenchDay
 {
     /**

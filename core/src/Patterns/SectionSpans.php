@@ -87,19 +87,19 @@ final readonly class SectionSpans
                     $first === Side::Right
                         ? new Span(
                             SpanOf::Ledge,
-                            'ledge',
+                            'shoulder',
                             Length::mm($length - $ledge),
                             Length::mm($length),
                             $read(Places::LEDGE_DEPTH),
                         )
-                        : new Span(SpanOf::Ledge, 'ledge', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
+                        : new Span(SpanOf::Ledge, 'shoulder', Length::mm(0), Length::mm($ledge), $read(Places::LEDGE_DEPTH));
             }
         }
         $sleeve = $this->hub->stack->find('sleeve');
         if ($sleeve !== null && isset($this->layout->at['sleeve'])) {
             $spans[] = new Span(
                 SpanOf::Sleeve,
-                'sleeve',
+                'spacer tube',
                 Length::mm($this->layout->at['sleeve'][0]),
                 Length::mm($this->layout->at['sleeve'][1]),
                 $read(Places::SLEEVE_LENGTH),

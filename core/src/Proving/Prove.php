@@ -63,7 +63,7 @@ final readonly class Prove
                         : null,
                     $words === []
                         ? null
-                        : Step::of('prove.words', 'A word on what may go', 'Each open care goes with a word on why.')
+                        : Step::of('prove.words', 'Say why each caution is acceptable', 'One line for each caution that is still open.')
                             ->asking(
                                 ...array_map(
                                     static fn (Block $b): Ask => Ask::text(
@@ -127,7 +127,7 @@ final readonly class Prove
                 Message::of('second_look.pass.say', 'Under another name than the one that signs.'),
             ),
             'fail' => Verdict::stop(
-                Message::of('second_look.fail', 'Not yet, says the second'),
+                Message::of('second_look.fail', 'The second person says: not yet'),
                 Message::of('second_look.fail.say', 'Settle it between you, then look again.'),
             ),
             default => null,

@@ -15,7 +15,7 @@ final readonly class AssemblyInput
         #[Field('Minutes at the bench', least: 0, most: 3000)] public int $minutes,
         #[Field('The assembly, new')] public Money $assembly,
         #[Field('Minutes to fit the assembly', least: 0, most: 3000)] public int $assemblyMinutes,
-        #[Field('An hour of the shop')] public Money $hour,
+        #[Field('Labour rate per hour')] public Money $hour,
         #[Field('Of a hundred such hubs, how many turn out worn', least: 0, most: 100)] public int $risk = 10,
     ) {
     }

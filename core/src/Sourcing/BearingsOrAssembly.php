@@ -13,7 +13,7 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
 /**
- * C25: parts and bench time and the risk of a worn seat, against the assembly. When the seat turns out worn, the
+ * Parts and bench time and the risk of a worn seat, against the assembly. When the seat turns out worn, the
  * assembly is bought after all.
  */
 #[
@@ -53,7 +53,7 @@ final readonly class BearingsOrAssembly
         $apart = abs($bearings->minor - $assembly->minor) / max(1, $assembly->minor);
         $verdict = match (true) {
             $apart < $this->limits->get('assembly.near') => Verdict::care(
-                Message::of('assembly.near', 'Nothing in it'),
+                Message::of('assembly.near', 'Costs about the same'),
                 Message::of('assembly.near.say', 'Bearings {bearings}, assembly {assembly}: time and delivery decide.', $words),
             ),
             $bearings->minor < $assembly->minor => Verdict::go(

@@ -192,7 +192,7 @@ final readonly class Ask
             AskKind::Part,
             $part->name,
             true,
-            array_map(static fn (string $way): Option => new Option($way, $way), $part->kind->ways()),
+            Option::of($part->kind->ways()),
             until: $until,
             findings: $until === PartState::OnTray ? Finding::of($part->kind) : [],
         );

@@ -61,7 +61,7 @@ final readonly class Pulling
                 [Need::of(ToolKind::Drift)],
             ),
             Extraction::Puller => new self(
-                'Collet behind the inner ring, spread it, draw by bridge or slide hammer. Square, and no sleeve to move.',
+                'Collet behind the inner ring, spread it, draw by bridge or slide hammer. Square, and no spacer tube to move.',
                 'Expanding puller for a bore of {bore}',
                 $sizes,
                 'It pulls straight, so the bore stays whole.',
@@ -80,7 +80,7 @@ final readonly class Pulling
                 [Need::rod($sizes['length']), Need::receiver($sizes['inside'], $sizes['depth'])],
             ),
             Extraction::Press => new self(
-                'Plug smaller than the ledge, wider than the bore of the inner ring. Hub square on its blocks, close round the bore.',
+                'Plug smaller than the shoulder, wider than the bore of the inner ring. Hub square on its blocks, close round the bore.',
                 'Press; plug over {bore}, under {under}',
                 $sizes,
                 'A press tells at once when something else stands in the way.',

@@ -92,7 +92,7 @@ final readonly class StripSteps
     public function crescent(): PlannedStep
     {
         return PlannedStep::of(
-            Step::of('strip.crescent', 'Push the sleeve aside', 'Bare a crescent of the far inner ring for the drift to stand on.')
+            Step::of('strip.crescent', 'Push the spacer tube aside', 'Bare a crescent of the far inner ring for the drift to stand on.')
                 ->with(
                     tool: 'Finger, or wood; not steel',
                     part: 'sleeve',
@@ -244,7 +244,7 @@ final readonly class StripSteps
             $steps[] = PlannedStep::of(
                 Step::of(
                     'strip.last_ball',
-                    'Hunt the last ball',
+                    'Find the last ball',
                     'Lamp and magnet through the whole hub, then turn it over and tap it.',
                 )
                     ->with(tool: 'Magnet, lamp')

@@ -210,7 +210,7 @@ final class TakeDown
             $this->steps[] = $this->words->crescent();
         }
         $how = Pulling::of($this->ways->extraction, $part, $this->stack);
-        $side = $this->bench->pattern->card()->side($move->towards ?? $part->side);
+        $side = $this->bench->pattern->card()->sideName($move->towards ?? $part->side);
         $words = $move->words;
         $this->steps[] = PlannedStep::of(
             Step::of(
@@ -219,7 +219,7 @@ final class TakeDown
                 Message::listed(
                     [
                         $words['detail'] ?? $how->detail,
-                        Message::of('strip.one_way', 'It leaves towards the {side} only.', ['side' => Message::within($side)]),
+                        Message::of('strip.one_way', 'It comes out towards the {side} only.', ['side' => Message::within($side)]),
                     ],
                     ' ',
                 ),

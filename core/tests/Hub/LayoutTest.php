@@ -29,9 +29,9 @@ final class LayoutTest extends TestCase
     /** @return iterable<string, array{string, string, float, float}> pattern, part, from, to: reckoned by hand from the pattern's sizes */
     public static function places(): iterable
     {
-        yield 'first bearing on its ledge: 23.2 deep, 14 wide' => ['pair-sleeve', 'bearing_left', 9.2, 23.2];
-        yield 'sleeve against it' => ['pair-sleeve', 'sleeve', 23.2, 80.8];
-        yield 'second bearing against the sleeve' => ['pair-sleeve', 'bearing_right', 80.8, 94.8];
+        yield 'first bearing on its shoulder: 23.2 deep, 14 wide' => ['pair-sleeve', 'bearing_left', 9.2, 23.2];
+        yield 'spacer tube against it' => ['pair-sleeve', 'sleeve', 23.2, 80.8];
+        yield 'second bearing against the spacer tube' => ['pair-sleeve', 'bearing_right', 80.8, 94.8];
         yield 'seal just inside the left face' => ['pair-sleeve', 'seal_left', 0.2, 6.8];
         yield 'and the right' => ['pair-sleeve', 'seal_right', 97.2, 103.8];
         yield 'ring a tenth clear of the bearing' => ['pair-sleeve', 'snap_ring_left', 7.35, 9.1];
@@ -39,13 +39,13 @@ final class LayoutTest extends TestCase
         yield 'axle centred on what it carries' => ['pair-sleeve', 'axle', -28.0, 132.0];
         yield 'shoulder of the axle sets the pair apart' => ['pair-axle-shoulder', 'bearing_right', 65.5, 72.5];
         yield 'freehub outside it' => ['pair-axle-shoulder', 'freehub_right', 72.5, 108.5];
-        yield 'single bearing on its ledge: 21 deep, 14 wide' => ['single-ring', 'bearing', 7.0, 21.0];
+        yield 'single bearing on its shoulder: 21 deep, 14 wide' => ['single-ring', 'bearing', 7.0, 21.0];
         yield 'washer outside' => ['single-ring', 'washer_left', 4.0, 7.0];
-        yield 'wide bearing against the outer ledge, 46 from the inner face' => ['knuckle-wide', 'bearing', 10.0, 47.0];
+        yield 'wide bearing against the outer shoulder, 46 from the inner face' => ['knuckle-wide', 'bearing', 10.0, 47.0];
         yield 'inner seal at the inner face' => ['knuckle-wide', 'seal_right', 49.8, 55.8];
         yield 'shaft bearing, 30 from the wheel side' => ['shaft-bearing', 'bearing', 10.0, 26.0];
         yield 'collar against it' => ['shaft-bearing', 'collar_right', 26.0, 38.0];
-        yield 'taper cup on its ledge' => ['taper-pair', 'taper_cup_left', 13.935, 26.0];
+        yield 'taper cup on its shoulder' => ['taper-pair', 'taper_cup_left', 13.935, 26.0];
         yield 'its cone stands proud of it by the stand' => ['taper-pair', 'taper_cone_left', 10.506, 27.143];
         yield 'and the other way round on the right' => ['taper-pair', 'taper_cone_right', 56.857, 73.494];
     }
@@ -136,7 +136,7 @@ final class LayoutTest extends TestCase
         ];
         yield 'nothing in front of the outer seal' => ['pair-sleeve', 'seal_left', [], []];
         yield 'the axle holds the pair' => ['pair-sleeve', 'bearing_right', ['spacer_right', 'seal_right'], ['axle']];
-        yield 'a sleeve waits for the side with less before it' => [
+        yield 'a spacer tube waits for the side with less before it' => [
             'pair-sleeve',
             'sleeve',
             ['axle', 'spacer_left', 'spacer_right', 'seal_left', 'seal_right', 'snap_ring_left', 'bearing_right'],

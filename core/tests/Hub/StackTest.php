@@ -200,7 +200,11 @@ final class StackTest extends TestCase
     public static function impossible(): iterable
     {
         yield 'two housings' => ['pair-sleeve', [['do' => 'add', 'kind' => 'housing']], 'stack.two'];
-        yield 'a sleeve outside the pair' => ['pair-sleeve', [['do' => 'move', 'part' => 'sleeve', 'by' => 3]], 'stack.sleeve_outside'];
+        yield 'a spacer tube outside the pair' => [
+            'pair-sleeve',
+            [['do' => 'move', 'part' => 'sleeve', 'by' => 3]],
+            'stack.sleeve_outside',
+        ];
         yield 'a ring with no bearing beside it' => [
             'pair-sleeve',
             [['do' => 'remove', 'part' => 'bearing_left']],
@@ -231,12 +235,12 @@ final class StackTest extends TestCase
             [['do' => 'resize', 'part' => 'axle', 'size' => 'length', 'mm' => 90]],
             'stack.axle_short',
         ];
-        yield 'ledges deeper than the housing' => [
+        yield 'shoulders deeper than the housing' => [
             'pair-sleeve',
             [['do' => 'resize', 'part' => 'housing', 'size' => 'length', 'mm' => 40]],
             'stack.ledges',
         ];
-        yield 'a bearing wider than its ledge is deep' => [
+        yield 'a bearing wider than its shoulder is deep' => [
             'pair-sleeve',
             [['do' => 'resize', 'part' => 'bearing_left', 'size' => 'width', 'mm' => 25]],
             'stack.ledge_shallow',

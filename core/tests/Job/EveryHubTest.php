@@ -166,7 +166,7 @@ final class EveryHubTest extends TestCase
                 array_search('strip.rings', $strip, true),
                 'a ring comes off before its bearing',
             );
-            self::assertStringContainsString("leaves towards the $out only", $words($report, 'strip.bearing'));
+            self::assertStringContainsString("comes out towards the $out side only", $words($report, 'strip.bearing'));
             $seat = $order($report, 4);
             self::assertSame(
                 ['seat.ring', 'seat.seals'],
@@ -175,7 +175,7 @@ final class EveryHubTest extends TestCase
             );
             self::assertLessThan(array_search('seat.ring', $seat, true), array_search('seat.bearing.home', $seat, true));
             self::assertStringContainsString("$first side first", $words($report, 'seat.first'));
-            self::assertStringContainsString("stands on the $ledge ledge", $words($report, 'seat.first'));
+            self::assertStringContainsString("stands on the $ledge shoulder", $words($report, 'seat.first'));
             $bearing = array_values(array_filter($report->section->pieces, static fn ($p): bool => $p->part === 'bearing'))[0];
             $ring = array_values(
                 array_filter($report->section->pieces, static fn ($p): bool => str_starts_with($p->part, 'snap_ring')),
@@ -343,7 +343,7 @@ final class EveryHubTest extends TestCase
         foreach (Extraction::cases() as $way) {
             $step = self::step(self::report('pair-sleeve', ['strip.way' => ['choice' => $way->value]]), 'strip.bearing_right');
             $tools[] = $step->tool?->inEnglish();
-            self::assertStringContainsString('leaves towards the right only', (string) $step->detail?->inEnglish());
+            self::assertStringContainsString('comes out towards the right side only', (string) $step->detail?->inEnglish());
             self::assertNotNull($step->caution);
             self::assertGreaterThan(0, $step->handMinutes);
         }

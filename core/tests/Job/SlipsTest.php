@@ -136,8 +136,8 @@ final class SlipsTest extends TestCase
             'size.left.bore',
             'fit.loose',
         ];
-        yield 'sleeve left on the tray' => [['part.sleeve' => ['state' => 'on_tray']], 'seat.right.home', 'second.no_sleeve'];
-        yield 'sleeve not looked for' => [['seat.look_through' => ['choice' => 'not_seen']], 'seat.sleeve', 'second.no_sleeve'];
+        yield 'spacer tube left on the tray' => [['part.sleeve' => ['state' => 'on_tray']], 'seat.right.home', 'second.no_sleeve'];
+        yield 'spacer tube not looked for' => [['seat.look_through' => ['choice' => 'not_seen']], 'seat.sleeve', 'second.no_sleeve'];
         yield 'second bearing overdrawn' => [
             $depths('seat.right.home', [12 => '9.60', 3 => '9.60', 6 => '9.60', 9 => '9.60']),
             'seat.right.home',

@@ -113,7 +113,7 @@ final class StationsTest extends TestCase
             'fit.loose',
         ];
         yield 'held by compound' => [['fit.left.feel' => 'drops_in', 'fit.left.remedy' => 'compound'], 'size.left.bore', 'fit.glued'];
-        yield 'a sleeve to be made does not lift the stop' => [
+        yield 'a spacer tube to be made does not lift the stop' => [
             ['fit.left.feel' => 'drops_in', 'fit.left.remedy' => 'sleeve'],
             'size.left.bore',
             'fit.loose',
@@ -152,7 +152,7 @@ final class StationsTest extends TestCase
             'seat.left.home',
             'home.hands',
         ];
-        yield 'the second before the sleeve' => [
+        yield 'the second before the spacer tube' => [
             ['seat.right.start.eye' => 'level', 'part.sleeve' => ['state' => 'on_tray']],
             'seat.right.start',
             'second.no_sleeve',

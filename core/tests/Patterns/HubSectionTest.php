@@ -54,9 +54,9 @@ final class HubSectionTest extends TestCase
             $at['bearing_left']->to->mm,
             $at['sleeve']->from->mm,
             1e-9,
-            'the sleeve rests on the first inner ring',
+            'the spacer tube rests on the first inner ring',
         );
-        self::assertEqualsWithDelta($at['sleeve']->to->mm, $at['bearing_right']->from->mm, 1e-9, 'and the second on the sleeve');
+        self::assertEqualsWithDelta($at['sleeve']->to->mm, $at['bearing_right']->from->mm, 1e-9, 'and the second on the spacer tube');
         self::assertLessThanOrEqual($at['bearing_left']->from->mm, $at['snap_ring_left']->to->mm);
         self::assertLessThanOrEqual($at['snap_ring_left']->from->mm, $at['seal_left']->to->mm);
         self::assertLessThan($at['spacer_left']->from->mm, $at['axle']->from->mm);

@@ -50,7 +50,7 @@ final class HubTest extends TestCase
         $found = array_map(static fn (Part $p): string => $p->id, Hub::of($pattern, $notebook)->stack->ofKind(PartKind::SnapRing));
         self::assertSame($rings, $found);
         self::assertSame($first, $pattern->firstSide($notebook));
-        self::assertStringContainsString($rings === [] ? 'ledge' : 'snap ring', $pattern->firstSideReason($notebook));
+        self::assertStringContainsString($rings === [] ? 'shoulder' : 'snap ring', $pattern->firstSideReason($notebook));
     }
 
     public function test_sizes_are_usual_until_they_are_measured(): void

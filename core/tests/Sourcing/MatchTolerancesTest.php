@@ -23,7 +23,13 @@ final class MatchTolerancesTest extends TestCase
     public function test_a_bore_that_is_a_tenth_and_a_half_off_is_another_bearing(float $bore, Level $level): void
     {
         $checked = (new MatchCheck(Limits::standard()))->work(
-            new MatchCheckInput('6204 2RS', '6204-2RSR', Reading::mm($bore, Instrument::DigitalCaliper), Reading::mm(47.0, Instrument::DigitalCaliper), Reading::mm(14.0, Instrument::DigitalCaliper)),
+            new MatchCheckInput(
+                '6204 2RS',
+                '6204-2RSR',
+                Reading::mm($bore, Instrument::DigitalCaliper),
+                Reading::mm(47.0, Instrument::DigitalCaliper),
+                Reading::mm(14.0, Instrument::DigitalCaliper),
+            ),
         );
         self::assertSame($level, $checked->verdict->level);
     }

@@ -31,7 +31,7 @@ final class StepTest extends TestCase
 
     private static function sleeve(): Part
     {
-        return Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 20.3, 'outside' => 26, 'length' => 57.6]);
+        return Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube', ['bore' => 20.3, 'outside' => 26, 'length' => 57.6]);
     }
 
     public function test_a_step_is_done_when_what_it_wants_is_entered(): void

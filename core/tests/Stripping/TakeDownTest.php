@@ -106,7 +106,7 @@ final class TakeDownTest extends TestCase
                 self::assertLessThan(
                     $at['sleeve'],
                     min(array_map(static fn (Part $p): int => $at[$p->id], $beside)),
-                    "$of: a sleeve leaves after one of its bearings",
+                    "$of: a spacer tube leaves after one of its bearings",
                 );
             }
         }
@@ -195,7 +195,7 @@ final class TakeDownTest extends TestCase
                 if ($sleeve !== null && count($places) > 1 && min($places) < $place && $place < max($places)) {
                     $at = array_flip($order);
                     $before = array_filter($bench->hub->stack->cartridges(), static fn (Part $p): bool => $at[$p->id] < $at['sleeve']);
-                    self::assertNotSame([], $before, 'a sleeve leaves after one of its bearings');
+                    self::assertNotSame([], $before, 'a spacer tube leaves after one of its bearings');
                 }
             });
     }
@@ -251,13 +251,13 @@ final class TakeDownTest extends TestCase
         $puller = TakeDown::plan($bench, new Ways([], Extraction::Puller, Heat::Warm));
         $change = PlanChange::between($drift, $puller);
         self::assertSame(['Warm the hub'], array_map(English::of(...), $change->added));
-        self::assertSame(['Push the sleeve aside'], array_map(English::of(...), $change->dropped));
+        self::assertSame(['Push the spacer tube aside'], array_map(English::of(...), $change->dropped));
         self::assertContains('Right bearing out', array_map(English::of(...), $change->otherwise));
         self::assertGreaterThan(0, $change->minutes);
         self::assertSame([], PlanChange::between($drift, $drift)->messages());
         $report = (new Strip(self::bench('pair-sleeve', ['strip.way' => ['choice' => 'puller']])))->report();
         self::assertStringContainsString(
-            'push the sleeve aside',
+            'push the spacer tube aside',
             implode(' ', array_map(static fn ($m): string => $m->inEnglish(), $report->steps[0]->verdicts[0]->why)),
         );
     }

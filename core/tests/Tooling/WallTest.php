@@ -226,12 +226,12 @@ final class WallTest extends TestCase
         yield 'a pipe that takes the bearing in' => [Need::receiver($mm(48), $mm(17)), $cup(49, 40), true];
         yield 'one too narrow' => [Need::receiver($mm(48), $mm(17)), $cup(47, 40), false];
         yield 'one too shallow' => [Need::receiver($mm(48), $mm(17)), $cup(49, 15), false];
-        yield 'a plug through the ledge' => [
+        yield 'a plug through the shoulder' => [
             Need::plug($mm(20), $mm(39.9)),
             new WallTool('1', 'x', ToolKind::Disc, outside: $mm(35), length: $mm(25)),
             true,
         ];
-        yield 'one that stands on the ledge' => [
+        yield 'one that stands on the shoulder' => [
             Need::plug($mm(20), $mm(39.9)),
             new WallTool('1', 'x', ToolKind::Disc, outside: $mm(42), length: $mm(25)),
             false,
@@ -251,7 +251,7 @@ final class WallTest extends TestCase
             false,
         ];
         yield 'a plug between' => [Need::plug($mm(26), $mm(40)), self::tool(ToolKind::Disc, 35, null, 20), true];
-        yield 'a plug as large as the ledge' => [Need::plug($mm(26), $mm(40)), self::tool(ToolKind::Disc, 40, null, 20), false];
+        yield 'a plug as large as the shoulder' => [Need::plug($mm(26), $mm(40)), self::tool(ToolKind::Disc, 40, null, 20), false];
         yield 'an impact socket for a nut' => [
             Need::turning(ToolKind::Socket, '27'),
             self::tool(ToolKind::ImpactSocket, across: 27),

@@ -437,7 +437,7 @@ export interface paths {
         put?: never;
         /**
          * End float and washers
-         * @description Room less stack, and which washers to add.
+         * @description Free space between the retainers, and which washers to add.
          */
         post: {
             parameters: {
@@ -947,7 +947,7 @@ export interface paths {
                          */
                         assembly_minutes: number | string;
                         /**
-                         * @description An hour of the shop
+                         * @description Labour rate per hour
                          * @example 12.50
                          */
                         hour: string | number;
@@ -1539,7 +1539,7 @@ export interface paths {
                             /** @enum {string} */
                             instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
-                        /** @description Between the ledges */
+                        /** @description Between the shoulders */
                         span_mm?: (number | string) | {
                             /**
                              * @example 25.4
@@ -1786,7 +1786,7 @@ export interface paths {
                          */
                         way?: "into_bore" | "onto_shaft" | "both_rings" | "out_from_behind";
                         /**
-                         * @description Bore of the ledge it comes out through
+                         * @description Bore of the shoulder it comes out through
                          * @example 25.4
                          * @example 1 1/16 in
                          */
@@ -2098,7 +2098,7 @@ export interface paths {
                          */
                         cavity_outside_mm?: number | string;
                         /**
-                         * @description Cavity: outside of the shaft or sleeve
+                         * @description Cavity: outside of the shaft or spacer tube
                          * @example 25.4
                          * @example 1 1/16 in
                          */
@@ -2334,7 +2334,7 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Is it home on its ledge
+         * Is it home on its shoulder
          * @description From depths, from hands, or both; and the groove.
          */
         post: {
@@ -2365,7 +2365,7 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         width_mm: number | string;
-                        /** @description Depth of the ledge below the face */
+                        /** @description Depth of the shoulder below the face */
                         ledge_depth_mm?: (number | string) | {
                             /**
                              * @example 25.4
@@ -2428,7 +2428,7 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description Is it home on its ledge */
+                /** @description Is it home on its shoulder */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -3334,7 +3334,7 @@ export interface paths {
                         force_high_n: number;
                         /** @description Nothing more will come */
                         finished?: boolean;
-                        /** @description It comes to rest on a sleeve */
+                        /** @description It comes to rest on a spacer tube */
                         on_sleeve?: boolean;
                     };
                 };
@@ -3863,7 +3863,7 @@ export interface paths {
         put?: never;
         /**
          * How much further the second one
-         * @description Depth at which it rests on the sleeve, and turns of the draw nut.
+         * @description Depth at which it rests on the spacer tube, and turns of the draw nut.
          */
         post: {
             parameters: {
@@ -3914,7 +3914,7 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         first_width_mm?: number | string;
-                        /** @description Length of the sleeve */
+                        /** @description Length of the spacer tube */
                         sleeve_length_mm?: (number | string) | {
                             /**
                              * @example 25.4
@@ -3949,7 +3949,7 @@ export interface paths {
                         draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
                         /** @description How the pair feels */
                         feel?: ("rattles" | "moves_up_down" | "nudges_only" | "other_follows" | "axle_by_hand" | "binds" | "clamped_free" | "clamped_drags")[];
-                        /** @description The sleeve has been seen in the hub */
+                        /** @description The spacer tube has been seen in the hub */
                         sleeve_seen?: boolean;
                     };
                 };
@@ -4098,8 +4098,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Sleeve against the span
-         * @description For a hub with a ledge on both sides.
+         * Spacer tube against the span
+         * @description For a hub with a shoulder on both sides.
          */
         post: {
             parameters: {
@@ -4120,7 +4120,7 @@ export interface paths {
                      *     }
                      */
                     "application/json": {
-                        /** @description Span between the ledges */
+                        /** @description Span between the shoulders */
                         span_mm: (number | string) | {
                             /**
                              * @example 25.4
@@ -4131,7 +4131,7 @@ export interface paths {
                             /** @enum {string} */
                             instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
-                        /** @description Length of the sleeve */
+                        /** @description Length of the spacer tube */
                         sleeve_length_mm: (number | string) | {
                             /**
                              * @example 25.4
@@ -4166,7 +4166,7 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description Sleeve against the span */
+                /** @description Spacer tube against the span */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -4202,7 +4202,7 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Make a sleeve
+         * Make a spacer tube
          * @description Length, cut, bore and outside, and the tube to buy.
          */
         post: {
@@ -4243,7 +4243,7 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         outside_mm: number | string;
-                        /** @description Span between the ledges */
+                        /** @description Span between the shoulders */
                         span_mm?: (number | string) | {
                             /**
                              * @example 25.4
@@ -4265,7 +4265,7 @@ export interface paths {
                             /** @enum {string} */
                             instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
-                        /** @description Depth of the ledge, one side */
+                        /** @description Depth of the shoulder, one side */
                         ledge_one_mm?: (number | string) | {
                             /**
                              * @example 25.4
@@ -4276,7 +4276,7 @@ export interface paths {
                             /** @enum {string} */
                             instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
-                        /** @description Depth of the ledge, other side */
+                        /** @description Depth of the shoulder, other side */
                         ledge_two_mm?: (number | string) | {
                             /**
                              * @example 25.4
@@ -4293,7 +4293,7 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description Make a sleeve */
+                /** @description Make a spacer tube */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -4671,7 +4671,7 @@ export interface paths {
                          * @example 1:30
                          */
                         eye_clock?: string | number;
-                        /** @description A rough face: depths of a turned face or ledge at the same places */
+                        /** @description A rough face: depths of a turned face or shoulder at the same places */
                         reference?: {
                             /**
                              * @description Clock direction

@@ -13,7 +13,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C16: how many loose balls belong in a cup: as many as lie side by side, one fewer when they would jam. */
+/** How many loose balls belong in a cup: as many as lie side by side, one fewer when they would jam. */
 #[
     Calculator('balls-in-cup', 'How many balls', 'seat', 'By the circle they run on, and what came out.', [
         'circle_mm' => 21,

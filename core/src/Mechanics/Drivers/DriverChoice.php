@@ -15,24 +15,22 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C10: which tool stands on the ring whose fit is made, clear of seal, the other ring, bore and shaft; and what to make when none does. */
-#[
-    Calculator(
-        'driver',
-        'Choose the driver',
-        'seat',
-        'Which tool stands on the ring that is pushed, and what to make when none does.',
-        [
-            'bore_mm' => 20,
-            'outside_mm' => 47,
-            'depth_mm' => 9.2,
-            'tools' => [
-                ['name' => '42 cup', 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
-                ['name' => '24 socket', 'outside_mm' => 32, 'opening_mm' => 24, 'length_mm' => 45, 'kind' => 'impact_socket'],
-            ],
+/** Which tool stands on the ring whose fit is made, clear of seal, the other ring, bore and shaft; and what to make when none does. */
+#[Calculator(
+    'driver',
+    'Choose the driver',
+    'seat',
+    'Which tool stands on the ring that is pushed, and what to make when none does.',
+    [
+        'bore_mm' => 20,
+        'outside_mm' => 47,
+        'depth_mm' => 9.2,
+        'tools' => [
+            ['name' => '42 cup', 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
+            ['name' => '24 socket', 'outside_mm' => 32, 'opening_mm' => 24, 'length_mm' => 45, 'kind' => 'impact_socket'],
         ],
-    ),
-]
+    ],
+)]
 final readonly class DriverChoice
 {
     public function __construct(private Limits $limits)

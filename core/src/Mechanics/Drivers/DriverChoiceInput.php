@@ -19,13 +19,13 @@ final readonly class DriverChoiceInput
         #[Field('How deep the ring ends below the face, or down the shaft', least: 0)] public ?Length $depth = null,
         #[Field('A thin-section bearing (68, 69)')] public bool $thin = false,
         #[Field('What it is to do')] public DriverWay $way = DriverWay::IntoBore,
-        #[Field('Bore of the ledge it comes out through')] public ?Length $ledge = null,
+        #[Field('Bore of the shoulder it comes out through')] public ?Length $ledge = null,
     ) {
         if ($bore->mm >= $outside->mm) {
             throw InvalidInput::boreNotSmaller();
         }
         if ($ledge !== null && ($ledge->mm <= $bore->mm || $ledge->mm >= $outside->mm)) {
-            throw InvalidInput::about('ledge_mm', 'The bore of the ledge lies between the bore and the outside of the bearing.');
+            throw InvalidInput::about('ledge_mm', 'The bore of the shoulder lies between the bore and the outside of the bearing.');
         }
     }
 }

@@ -194,7 +194,7 @@ final readonly class DriverRules
         return [
             $contact,
             match (true) {
-                $outside > $through - $this->limits->get('driver.ledge_clearance') => ['ledge', 'It does not go through the ledge.'],
+                $outside > $through - $this->limits->get('driver.ledge_clearance') => ['ledge', 'It does not go through the shoulder.'],
                 $outside <= $this->face->bore => ['falls_through', 'It falls through the ring.'],
                 default => null,
             },
@@ -218,7 +218,7 @@ final readonly class DriverRules
             ],
             DriverWay::OntoShaft => ['good_inner', 'Stands on the inner ring, clear of the seal; the shaft goes through it.'],
             DriverWay::BothRings => ['good_both', 'Stands on both rings at once.'],
-            DriverWay::OutFromBehind => ['good_out', 'Goes through the ledge and stands on the ring.'],
+            DriverWay::OutFromBehind => ['good_out', 'Goes through the shoulder and stands on the ring.'],
         };
     }
 

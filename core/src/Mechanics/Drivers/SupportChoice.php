@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C11: what the hub stands on, close to the bore and in line with the blow. */
+/** What the hub stands on, close to the bore and in line with the blow. */
 #[
     Calculator('support', 'What the hub stands on', 'seat', 'Ring or blocks, from what passes and what hangs below.', [
         'passes_mm' => 26,

@@ -12,7 +12,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
-/** C6: does the bore hold the ring, from readings, from how it goes in, or from what makers bore to. */
+/** Does the bore hold the ring, from readings, from how it goes in, or from what makers bore to. */
 #[
     Calculator('fit', 'Fit of a ring in its bore', 'size', 'Interference from readings and from how it goes in.', [
         'outside_mm' => 47,

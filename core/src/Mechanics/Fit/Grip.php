@@ -75,8 +75,8 @@ final readonly class Grip
             $verdict
                 ->showing(
                     Figure::of('interference', 'Interference', Length::mm($fit->mean), $fit->spread(), 3),
-                    Figure::of('nominal_low', 'As makers fit it, least', Length::mm($nominal[0]), null, 3),
-                    Figure::of('nominal_high', 'As makers fit it, most', Length::mm($nominal[1]), null, 3),
+                    Figure::of('nominal_low', 'Usual factory fit, loosest', Length::mm($nominal[0]), null, 3),
+                    Figure::of('nominal_high', 'Usual factory fit, tightest', Length::mm($nominal[1]), null, 3),
                     Figure::of(
                         'cold',
                         Message::of('figure.cold', 'Left at {at}', ['at' => Temperature::celsius($this->limits->get('fit.cold_c'))]),

@@ -12,16 +12,14 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
-/** C6 on a shaft: does it hold the inner ring that is pressed on it. */
-#[
-    Calculator(
-        'shaft-fit',
-        'Fit of a ring pressed on a shaft',
-        'size',
-        'Interference on a shaft from readings and from how it goes on.',
-        ['bore_mm' => 30, 'shaft_mm' => 30.012, 'feel' => 'firm_driving'],
-    ),
-]
+/** On a shaft: does it hold the inner ring that is pressed on it. */
+#[Calculator(
+    'shaft-fit',
+    'Fit of a ring pressed on a shaft',
+    'size',
+    'Interference on a shaft from readings and from how it goes on.',
+    ['bore_mm' => 30, 'shaft_mm' => 30.012, 'feel' => 'firm_driving'],
+)]
 final readonly class ShaftFit
 {
     public function __construct(private Limits $limits, private Tolerances $tolerances = new Tolerances())

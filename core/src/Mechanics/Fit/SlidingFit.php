@@ -17,7 +17,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C6, the other ring: does the axle slide in the bearing as it must, without being worn. */
+/** Does the axle slide in the bearing as it must, without being worn. */
 #[
     Calculator('sliding-fit', 'Fit of an axle that slides', 'size', 'Axle against the bore of its bearing.', [
         'bore_mm' => 20,

@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C9: what the press fit takes off the radial clearance, and what is left of it. Single-row deep groove only. */
+/** What the press fit takes off the radial clearance, and what is left of it. Single-row deep groove only. */
 #[
     Calculator('clearance-left', 'Clearance left after pressing', 'size', 'What the fit leaves of the bearing\'s own clearance.', [
         'bore_mm' => 20,

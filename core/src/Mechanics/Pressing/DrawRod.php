@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C10, the draw rod: long enough for hub, driver, washers and nuts, and no longer than the socket over its nut is deep. */
+/** Long enough for hub, driver, washers and nuts, and no longer than the socket over its nut is deep. */
 #[
     Calculator('draw-rod', 'The draw rod', 'seat', 'How long it must be, and may be.', [
         'over_faces_mm' => 104,

@@ -28,7 +28,7 @@ use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
-/** C6 to C9 together: the fit, and what follows from it: heat, force, stress, clearance left. */
+/** The fit, and what follows from it: heat, force, stress, clearance left. */
 #[
     Calculator('press-fit', 'Press fit, all of it', 'size', 'Fit, heat, force and clearance left, from one set of readings.', [
         'number' => '6204 2RS',

@@ -19,7 +19,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
 /**
- * C8: what it takes to press a ring home, in its bore or on its shaft, and to get a corroded one out again.
+ * What it takes to press a ring home, in its bore or on its shaft, and to get a corroded one out again.
  * Thick-walled rings after Lamé; friction over the touching length.
  */
 #[
@@ -149,7 +149,7 @@ final readonly class PressForce
     {
         $corner = Bearing::usualCorner($input->bore, $input->outside, $input->width)->mm;
 
-        return $input->contactLength->mm ?? max(0.2 * $input->width->mm, $input->width->mm - 2 * $corner);
+        return $input->contactLength->mm ?? $input->width->mm - 2 * $corner;
     }
 
     private function verdict(PressForceInput $input, float $pressure, float $hoop, float $force, float $high): Verdict

@@ -13,7 +13,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Written;
 
-/** C12, over time: does the ring come straight as it goes deeper, or lean more with every round. */
+/** Does the ring come straight as it goes deeper, or lean more with every round. */
 #[
     Calculator('seating-trend', 'Is it coming straight', 'seat', 'Tilt against depth, round by round.', [
         'bore_mm' => 20,

@@ -19,7 +19,7 @@ use CleanRace\Core\Verdict\VerdictKind;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C12: does the ring go in square; if not, where it stands proud and whether it can still be tapped level. */
+/** Does the ring go in square; if not, where it stands proud and whether it can still be tapped level. */
 #[
     Calculator('square', 'Is it going in square', 'seat', 'Three or four depths around the ring, or a look.', [
         'bore_mm' => 20,

@@ -27,7 +27,7 @@ final readonly class SquareInput
         #[Field('How it looks')] public ?Eye $eye = null,
         #[Field('Where it looks proud')] public ?Clock $eyeClock = null,
         #[
-            Field('A rough face: depths of a turned face or ledge at the same places', of: ClockDepth::class),
+            Field('A rough face: depths of a turned face or shoulder at the same places', of: ClockDepth::class),
         ]
         public array $reference = [],
     ) {

@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C7: how warm the hub must be for the bearing to drop in. Linear growth of the hub against a ring that stays at shop temperature. */
+/** How warm the hub must be for the bearing to drop in. Linear growth of the hub against a ring that stays at shop temperature. */
 #[
     Calculator('heat', 'How warm the hub', 'size', 'Temperature at which the ring drops in.', [
         'outside_mm' => 47,
@@ -73,8 +73,8 @@ final readonly class Heat
                 ->showing(
                     Figure::of('target', 'Hub to', Temperature::celsius($target)),
                     Figure::of('rise', 'Rise', TemperatureRise::kelvin($rise)),
-                    Figure::of('heat_limit', 'Limit of what is near', Temperature::celsius($limit)),
-                    ...$shrink > 0 ? [Figure::of('freezer', 'Of it, the freezer takes', Length::mm($shrink), null, 3)] : [],
+                    Figure::of('heat_limit', 'Temperature limit of paint or rubber nearby', Temperature::celsius($limit)),
+                    ...$shrink > 0 ? [Figure::of('freezer', 'Share of it by the freezer', Length::mm($shrink), null, 3)] : [],
                 )
                 ->workedOut($working),
         );

@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C7 for a shaft: how warm the bearing must be for its inner ring to slip on. */
+/** For a shaft: how warm the bearing must be for its inner ring to slip on. */
 #[
     Calculator('ring-heat', 'How warm the bearing, for a shaft', 'size', 'Temperature at which the inner ring slips on.', [
         'bore_mm' => 30,

@@ -156,12 +156,12 @@ final readonly class CupCone implements Pattern
             Put::in('cup_right', [
                 'detail' => 'Only when it is renewed. By hand to start, then tapped all round.',
                 'tool' => 'The old cup ground down or slit, a disc on it',
-                'home' => 'Seated on its ledge all round: a feeler will not go under.',
+                'home' => 'Seated on its shoulder all round: a feeler will not go under.',
             ]),
             Put::in('cup_left', [
                 'detail' => 'Only when it is renewed. By hand to start, then tapped all round.',
                 'tool' => 'The old cup ground down or slit, a disc on it',
-                'home' => 'Seated on its ledge all round: a feeler will not go under.',
+                'home' => 'Seated on its shoulder all round: a feeler will not go under.',
             ]),
             ...Put::each(
                 'balls_right',

@@ -60,7 +60,7 @@ final readonly class CupConeConversion implements Pattern
             Part::of(PartKind::LockNut, Side::Left, 'Plain-side lock nut', ['bore' => 12, 'outside' => 19, 'length' => 5]),
             Part::of(PartKind::Spacer, Side::Left, 'Plain-side spacer', ['bore' => 12, 'outside' => 17, 'length' => 8]),
             Part::of(PartKind::Bearing, Side::Left, 'Plain-side bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Made sleeve', ['bore' => 12.2, 'outside' => 16, 'length' => 50]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube, made', ['bore' => 12.2, 'outside' => 16, 'length' => 50]),
             Part::of(PartKind::Bearing, Side::Right, 'Sprocket-side bearing', $bearing),
             Part::of(PartKind::Spacer, Side::Right, 'Sprocket-side spacer', ['bore' => 12, 'outside' => 17, 'length' => 26]),
             Part::of(PartKind::LockNut, Side::Right, 'Sprocket-side lock nut', ['bore' => 12, 'outside' => 19, 'length' => 5]),

@@ -56,7 +56,7 @@ final readonly class FreehubBody implements Pattern
             ),
             Part::of(PartKind::Seal, Side::Left, 'Pawl-side seal', ['bore' => 19, 'outside' => 28, 'width' => 1.5]),
             Part::of(PartKind::Bearing, Side::Left, 'Pawl-side bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 15.2, 'outside' => 18.5, 'length' => 28]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube', ['bore' => 15.2, 'outside' => 18.5, 'length' => 28]),
             Part::of(PartKind::Bearing, Side::Right, 'Sprocket-side bearing', $bearing),
             Part::of(PartKind::SnapRing, Side::Right, 'Snap ring', ['outside' => 28, 'width' => 1.2]),
         );
@@ -99,7 +99,7 @@ final readonly class FreehubBody implements Pattern
 
     public function firstSideReason(Notebook $notebook): string
     {
-        return 'The pawl side stands on its ledge and holds the body to the hub.';
+        return 'The pawl side stands on its shoulder and holds the body to the hub.';
     }
 
     public function assembly(Side $first): array

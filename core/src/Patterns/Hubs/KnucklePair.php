@@ -30,7 +30,7 @@ final readonly class KnucklePair implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Two cartridges and a sleeve in a knuckle',
+            'Two cartridges and a spacer tube in a knuckle',
             'Side-by-side fronts',
             Turning::InnerRing,
             'the outer rings in the knuckle',
@@ -66,7 +66,7 @@ final readonly class KnucklePair implements Pattern
             Part::of(PartKind::HubFlange, Side::Left, 'Wheel hub', ['bore' => 25, 'outside' => 104, 'length' => 28]),
             Part::of(PartKind::Seal, Side::Left, 'Outer seal', ['bore' => 36, 'outside' => 52, 'width' => 7]),
             Part::of(PartKind::Bearing, Side::Left, 'Outer bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 25.3, 'outside' => 32, 'length' => 16]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube', ['bore' => 25.3, 'outside' => 32, 'length' => 16]),
             Part::of(PartKind::Bearing, Side::Right, 'Inner bearing', $bearing),
             Part::of(PartKind::Seal, Side::Right, 'Inner seal', ['bore' => 34, 'outside' => 52, 'width' => 7]),
         );
@@ -122,7 +122,7 @@ final readonly class KnucklePair implements Pattern
 
     public function firstSideReason(Notebook $notebook): string
     {
-        return 'The inner side stands on its ledge against the drive shaft.';
+        return 'The inner side stands on its shoulder against the drive shaft.';
     }
 
     public function assembly(Side $first): array

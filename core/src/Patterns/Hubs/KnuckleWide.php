@@ -135,8 +135,8 @@ final readonly class KnuckleWide implements Pattern
     public function firstSideReason(Notebook $notebook): string
     {
         return $this->firstSide($notebook) === Side::Right
-            ? 'It goes in from the inside and stands on the outer ledge; its snap ring closes it in.'
-            : 'It goes in from the outside and stands on the inner ledge; its snap ring closes it in.';
+            ? 'It goes in from the inside and stands on the outer shoulder; its snap ring closes it in.'
+            : 'It goes in from the outside and stands on the inner shoulder; its snap ring closes it in.';
     }
 
     public function assembly(Side $first): array

@@ -58,7 +58,7 @@ final readonly class LiveCarrier implements Pattern
             Part::of(PartKind::Collar, Side::Left, 'Disc-side collar', ['bore' => 35, 'outside' => 45, 'length' => 24]),
             Part::of(PartKind::Seal, Side::Left, 'Disc-side seal', ['bore' => 45, 'outside' => 62, 'width' => 8]),
             Part::of(PartKind::Bearing, Side::Left, 'Disc-side bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 35.3, 'outside' => 43, 'length' => 64]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube', ['bore' => 35.3, 'outside' => 43, 'length' => 64]),
             Part::of(PartKind::Nipple, Side::Middle, 'Grease nipple', ['length' => 14]),
             Part::of(PartKind::Bearing, Side::Right, 'Sprocket-side bearing', $bearing),
             Part::of(PartKind::Seal, Side::Right, 'Sprocket-side seal', ['bore' => 45, 'outside' => 62, 'width' => 8]),

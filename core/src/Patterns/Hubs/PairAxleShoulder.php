@@ -134,7 +134,7 @@ final readonly class PairAxleShoulder implements Pattern
                 [
                     'why' => 'Its inner ring goes over the axle while its outer goes into the shell: pushed by one ring alone, the '
                         .'force would cross the balls.',
-                    'home' => 'On its ledge; the depth measured before, met again. It may differ from the other side.',
+                    'home' => 'On its shoulder; the depth measured before, met again. It may differ from the other side.',
                 ],
                 Push::Both,
             )->asDeepAs(Places::RING_RIGHT),
@@ -147,7 +147,7 @@ final readonly class PairAxleShoulder implements Pattern
                 [
                     'support' => 'Over two blocks, so that the axle end hangs free between them.',
                     'why' => 'The axle runs through it: both rings are pushed, so that no force crosses the balls.',
-                    'home' => 'On its ledge and on the axle\'s shoulder; the depth measured before, met again.',
+                    'home' => 'On both its shoulders, in the hub and on the axle; the depth measured before, met again.',
                 ],
                 Push::Both,
             )->asDeepAs(Places::RING_LEFT),

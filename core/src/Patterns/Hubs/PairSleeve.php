@@ -31,7 +31,7 @@ final readonly class PairSleeve implements Pattern
     public function card(): PatternCard
     {
         return new PatternCard(
-            'Two cartridges and a loose sleeve',
+            'Two cartridges and a loose spacer tube',
             'Motorcycle and trail-bike wheels, trailer wheels',
             Turning::Hub,
             'the outer rings in the hub',
@@ -68,7 +68,7 @@ final readonly class PairSleeve implements Pattern
             Part::of(PartKind::Seal, Side::Left, 'Left seal', $seal),
             $ring(Side::Left),
             Part::of(PartKind::Bearing, Side::Left, 'Left bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 20.3, 'outside' => 26, 'length' => 57.6]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube', ['bore' => 20.3, 'outside' => 26, 'length' => 57.6]),
             Part::of(PartKind::Bearing, Side::Right, 'Right bearing', $bearing),
             $ring(Side::Right),
             Part::of(PartKind::Seal, Side::Right, 'Right seal', $seal),
@@ -127,8 +127,8 @@ final readonly class PairSleeve implements Pattern
     public function firstSideReason(Notebook $notebook): string
     {
         return $this->ringSides($notebook) === []
-            ? 'Its ledge locates the pair, so it goes fully home before the other side is touched.'
-            : 'Its ledge and snap ring hold it, so that driving the other side cannot push it out.';
+            ? 'Its shoulder locates the pair, so it goes fully home before the other side is touched.'
+            : 'Its shoulder and snap ring hold it, so that driving the other side cannot push it out.';
     }
 
     public function assembly(Side $first): array

@@ -63,7 +63,7 @@ final readonly class PairTubeAxle implements Pattern
             Part::of(PartKind::EndCap, Side::Left, 'Threaded cap', ['bore' => 12, 'outside' => 24, 'length' => 12]),
             Part::of(PartKind::Washer, Side::Left, 'Cap washer', ['bore' => 17, 'outside' => 23, 'length' => 1.5]),
             Part::of(PartKind::Bearing, Side::Left, 'Cap-side bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 17.2, 'outside' => 21, 'length' => 52]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube', ['bore' => 17.2, 'outside' => 21, 'length' => 52]),
             Part::of(PartKind::Bearing, Side::Right, 'Sprocket-side bearing', $bearing),
             Part::of(PartKind::Freehub, Side::Right, 'Freehub body', ['bore' => 17, 'outside' => 35, 'length' => 38]),
         );

@@ -77,7 +77,7 @@ final readonly class SingleRing implements Pattern
             Move::off(['washer_left', 'spacer_right']),
             Move::rings(),
             Move::bearing('bearing', Side::Left, [
-                'detail' => 'It leaves towards the ring only. Support the wheel close round the bore, on its thick part.',
+                'detail' => 'It comes out on the ring side only. Support the wheel close round the bore, on its thick part.',
             ]),
             Move::look(),
         ];
@@ -90,15 +90,15 @@ final readonly class SingleRing implements Pattern
 
     public function firstSideReason(Notebook $notebook): string
     {
-        return 'It goes in from the ring side and stands on its ledge.';
+        return 'It goes in from the ring side and stands on its shoulder.';
     }
 
     public function assembly(Side $first): array
     {
         return [
             Put::in('bearing', [
-                'support' => 'The wheel flat on wood, the ledge side down, nothing under its rim.',
-                'caution' => 'A plastic ledge cracks under a press: by hand force, and feel it come home.',
+                'support' => 'The wheel flat on wood, the shoulder side down, nothing under its rim.',
+                'caution' => 'A plastic shoulder cracks under a press: by hand force, and feel it come home.',
                 'home' => 'Felt, not forced: the handle stiffens, the note changes.',
             ]),
             ...Put::each('snap_ring_left', 'washer_left', 'spacer_right', 'axle'),

@@ -65,7 +65,7 @@ final readonly class Spindle implements Pattern
             Part::of(PartKind::Spacer, Side::Left, 'Pulley hub', ['bore' => 25, 'outside' => 38, 'length' => 22]),
             Part::of(PartKind::DustCap, Side::Left, 'Upper dust cap', ['outside' => 52, 'width' => 3, 'bore' => 36]),
             Part::of(PartKind::Bearing, Side::Left, 'Pulley-end bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Sleeve', ['bore' => 25.3, 'outside' => 32, 'length' => 56]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube', ['bore' => 25.3, 'outside' => 32, 'length' => 56]),
             Part::of(PartKind::Nipple, Side::Middle, 'Grease nipple', ['length' => 12]),
             Part::of(PartKind::Bearing, Side::Right, 'Blade-end bearing', $bearing),
             Part::of(PartKind::DustCap, Side::Right, 'Lower dust cap', ['outside' => 52, 'width' => 3, 'bore' => 36]),

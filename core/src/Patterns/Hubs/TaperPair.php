@@ -135,7 +135,7 @@ final readonly class TaperPair implements Pattern
 
     public function firstSideReason(Notebook $notebook): string
     {
-        return 'The inner cup, then the outer: either stands on its ledge; the seal closes the inner side before the hub goes on.';
+        return 'The inner cup, then the outer: either stands on its shoulder; the seal closes the inner side before the hub goes on.';
     }
 
     public function assembly(Side $first): array
@@ -143,7 +143,7 @@ final readonly class TaperPair implements Pattern
         $cup = [
             'detail' => 'Taper facing outward. By hand to start, then tapped all round; if it cocks, tap it back out from behind.',
             'tool' => 'The old cup ground down or slit, so that it falls out again',
-            'home' => 'Seated on its ledge all round: a feeler will not go under.',
+            'home' => 'Seated on its shoulder all round: a feeler will not go under.',
         ];
 
         return [

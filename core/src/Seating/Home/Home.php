@@ -15,9 +15,9 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C13: is the ring on its ledge, and does the snap-ring groove show in full. */
+/** Is the ring on its ledge, and does the snap-ring groove show in full. */
 #[
-    Calculator('home', 'Is it home on its ledge', 'seat', 'From depths, from hands, or both; and the groove.', [
+    Calculator('home', 'Is it home on its shoulder', 'seat', 'From depths, from hands, or both; and the groove.', [
         'width_mm' => 14,
         'ledge_depth_mm' => 23.2,
         'depth_mm' => 9.22,
@@ -47,7 +47,7 @@ final readonly class Home
                 Message::of('home.groove.say', 'The ring must go {more} further before the snap ring can seat.', [
                     'more' => Length::mm($this->limits->get('home.groove_clear') - $clear->mean),
                 ]),
-            )->next(Message::of('home.groove.next', 'Look for dirt on the ledge; drive on.'));
+            )->next(Message::of('home.groove.next', 'Look for dirt on the shoulder; drive on.'));
         }
         if ($toGo !== null) {
             $width = $input->widthMeasured->value->mm ?? $input->width->mm;
@@ -60,7 +60,7 @@ final readonly class Home
                 ->workedOut(
                     Working::start()->line(
                         'Still to go',
-                        '(ledge − width) − depth',
+                        '(shoulder − width) − depth',
                         sprintf('(%.2f − %.2f) − %.2f', $input->ledgeDepth->value->mm, $width, $input->depth->value->mm),
                         Length::mm($toGo->mean),
                     ),
@@ -98,12 +98,12 @@ final readonly class Home
             in_array(HomeSign::LightUnder, $input->signs, true) => $this->notHome(null),
             $hands >= 2 => Verdict::go(
                 Message::of('home.hands', 'Home, by hand and ear'),
-                Message::of('home.hands.say', 'Two signs agree that it stands on its ledge.'),
+                Message::of('home.hands.say', 'Two signs agree that it stands on its shoulder.'),
             ),
             default => Verdict::care(
                 Message::of('home.one', 'One sign that it is home'),
                 Message::of('home.one.say', 'One sign may deceive. Try a feeler under the ring.'),
-            )->settledBy(Message::of('home.settle', 'A depth reading against the ledge settles it.')),
+            )->settledBy(Message::of('home.settle', 'A depth reading against the shoulder settles it.')),
         };
     }
 
@@ -116,7 +116,7 @@ final readonly class Home
                 Message::of('home.clash', 'Arithmetic and hands disagree'),
                 Message::of(
                     'home.clash.say',
-                    'The depths say {more} to go, the hands say home. A reading is wrong, or dirt lies on the ledge.',
+                    'The depths say {more} to go, the hands say home. A reading is wrong, or dirt lies on the shoulder.',
                     ['more' => Length::mm($toGo->mean)],
                 ),
             )->next(Message::of('home.clash.next', 'Read the ring again at four places, and slide a feeler under it.'));
@@ -130,12 +130,12 @@ final readonly class Home
         return match (true) {
             $level === Level::Go => Verdict::go(
                 Message::of('home.home', 'Home'),
-                Message::of('home.home.say', 'It stands on its ledge.'),
+                Message::of('home.home.say', 'It stands on its shoulder.'),
             ),
             $level === Level::Stop => $this->notHome(Length::mm($toGo->mean)),
             $toGo->mean + $toGo->spread() < $low => Verdict::care(
-                Message::of('home.deep', 'Deeper than the ledge allows'),
-                Message::of('home.deep.say', 'It reads {past} too deep. The ledge was read short, or another bearing is fitted.', [
+                Message::of('home.deep', 'Deeper than the shoulder allows'),
+                Message::of('home.deep.say', 'It reads {past} too deep. The shoulder was read short, or another bearing is fitted.', [
                     'past' => Length::mm(-$toGo->mean),
                 ]),
             ),
@@ -173,10 +173,10 @@ final readonly class Home
         return Verdict::stop(
             Message::of('home.not', 'Not home yet'),
             $more === null
-                ? Message::of('home.not.light', 'Light under the ring: it does not stand on its ledge.')
+                ? Message::of('home.not.light', 'Light under the ring: it does not stand on its shoulder.')
                 : Message::of('home.not.say', '{more} to go. Drive on before the snap ring is tried.', ['more' => $more]),
         )->next(
-            Message::of('home.not.next', 'If it will not go further, draw it out and look for dirt or trapped grease on the ledge.'),
+            Message::of('home.not.next', 'If it will not go further, draw it out and look for dirt or trapped grease on the shoulder.'),
         );
     }
 

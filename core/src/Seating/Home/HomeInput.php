@@ -16,7 +16,7 @@ final readonly class HomeInput
     /** @param  list<HomeSign>  $signs */
     public function __construct(
         #[Field('Width of the bearing, by its number')] public Length $width,
-        #[Field('Depth of the ledge below the face', by: Instrument::DepthCaliper)] public ?Reading $ledgeDepth = null,
+        #[Field('Depth of the shoulder below the face', by: Instrument::DepthCaliper)] public ?Reading $ledgeDepth = null,
         #[Field('Mean depth of the ring below the face', least: -50, by: Instrument::DepthCaliper)] public ?Reading $depth = null,
         #[Field('Width of the bearing, measured')] public ?Reading $widthMeasured = null,
         #[Field('Tilt across the ring', least: 0)] public ?Length $tilt = null,
@@ -28,14 +28,14 @@ final readonly class HomeInput
         if ($ledgeDepth !== null && $ledgeDepth->value->mm < $width->mm * 0.5) {
             throw InvalidInput::about(
                 'ledge_depth_mm',
-                'The ledge is not deep enough to hold this bearing. Read from the face of the hub down to the ledge.',
+                'The shoulder is not deep enough to hold this bearing. Read from the face of the hub down to the shoulder.',
             );
         }
         if ($grooveWidth !== null && $ringThickness !== null && $ringThickness->mm > $grooveWidth->mm) {
             throw InvalidInput::about('ring_thickness_mm', 'The ring is thicker than its groove is wide: it cannot go in.');
         }
         if (($ledgeDepth === null || $depth === null) && $signs === []) {
-            throw InvalidInput::about('depth_mm', 'Give the depths of ledge and ring, or say what the hands tell.');
+            throw InvalidInput::about('depth_mm', 'Give the depths of shoulder and ring, or say what the hands tell.');
         }
     }
 }

@@ -19,9 +19,9 @@ enum PairFeel: string
     public function label(): string
     {
         return match ($this) {
-            self::Rattles => 'The sleeve rattles',
-            self::MovesUpDown => 'The sleeve moves up and down',
-            self::NudgesOnly => 'The sleeve can only be nudged',
+            self::Rattles => 'The spacer tube rattles',
+            self::MovesUpDown => 'The spacer tube moves up and down',
+            self::NudgesOnly => 'The spacer tube can only be nudged',
             self::OtherFollows => 'Turning one inner ring turns the other',
             self::AxleByHand => 'The axle slides through by hand',
             self::Binds => 'It binds or feels notchy',

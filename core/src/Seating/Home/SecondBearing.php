@@ -15,24 +15,22 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C14, one ledge: how much further the second bearing goes until its inner ring rests on the sleeve. */
-#[
-    Calculator(
-        'second-bearing',
-        'How much further the second one',
-        'seat',
-        'Depth at which it rests on the sleeve, and turns of the draw nut.',
-        [
-            'over_faces_mm' => 104.0,
-            'first_depth_mm' => 9.2,
-            'first_width_mm' => 14,
-            'sleeve_length_mm' => 57.6,
-            'second_width_mm' => 14,
-            'second_depth_mm' => 8.85,
-            'draw_bolt' => 'M12',
-        ],
-    ),
-]
+/** How much further the second bearing goes until its inner ring rests on the sleeve. */
+#[Calculator(
+    'second-bearing',
+    'How much further the second one',
+    'seat',
+    'Depth at which it rests on the spacer tube, and turns of the draw nut.',
+    [
+        'over_faces_mm' => 104.0,
+        'first_depth_mm' => 9.2,
+        'first_width_mm' => 14,
+        'sleeve_length_mm' => 57.6,
+        'second_width_mm' => 14,
+        'second_depth_mm' => 8.85,
+        'draw_bolt' => 'M12',
+    ],
+)]
 final readonly class SecondBearing
 {
     public function __construct(private Limits $limits)
@@ -103,7 +101,7 @@ final readonly class SecondBearing
                 Working::start()
                     ->line(
                         'Rests at',
-                        'hub − first depth − first width − sleeve − second width',
+                        'hub − first depth − first width − spacer tube − second width',
                         sprintf(
                             '%.2f − %.2f − %.2f − %.2f − %.2f',
                             $input->overFaces->value->mm,
@@ -139,8 +137,8 @@ final readonly class SecondBearing
     public static function sleeveMissing(): Verdict
     {
         return Verdict::stop(
-            Message::of('second.no_sleeve', 'Is the sleeve in?'),
-            Message::of('second.no_sleeve.say', 'The second bearing must not go in before the sleeve has been seen through the hub.'),
-        )->next(Message::of('second.no_sleeve.next', 'Put the sleeve in, look through the first bearing, and say that you saw it.'));
+            Message::of('second.no_sleeve', 'Is the spacer tube in?'),
+            Message::of('second.no_sleeve.say', 'The second bearing must not go in before the spacer tube has been seen through the hub.'),
+        )->next(Message::of('second.no_sleeve.next', 'Put the spacer tube in, look through the first bearing, and say that you saw it.'));
     }
 }

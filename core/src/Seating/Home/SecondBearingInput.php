@@ -19,21 +19,21 @@ final readonly class SecondBearingInput
         #[Field('Hub over its two faces')] public ?Reading $overFaces = null,
         #[Field('Depth of the first bearing', least: -50, by: Instrument::DepthCaliper)] public ?Reading $firstDepth = null,
         #[Field('Width of the first bearing')] public ?Length $firstWidth = null,
-        #[Field('Length of the sleeve')] public ?Reading $sleeveLength = null,
+        #[Field('Length of the spacer tube')] public ?Reading $sleeveLength = null,
         #[Field('Width of the second bearing')] public ?Length $secondWidth = null,
         #[Field('Depth of the second bearing now', least: -50, by: Instrument::DepthCaliper)] public ?Reading $secondDepth = null,
         #[Field('Draw bolt')] public DrawBolt $drawBolt = DrawBolt::M12,
         #[Field('How the pair feels', of: PairFeel::class)] public array $feel = [],
-        #[Field('The sleeve has been seen in the hub')] public bool $sleeveSeen = true,
+        #[Field('The spacer tube has been seen in the hub')] public bool $sleeveSeen = true,
     ) {
         if ($feel === [] && ! $this->measured()) {
             throw InvalidInput::about(
                 'second_depth_mm',
-                'Give the sizes of hub, bearings and sleeve and both depths, or say how the pair feels.',
+                'Give the sizes of hub, bearings and spacer tube and both depths, or say how the pair feels.',
             );
         }
         if ($this->measured() && $overFaces !== null && $sleeveLength !== null && $sleeveLength->value->mm >= $overFaces->value->mm) {
-            throw InvalidInput::about('sleeve_length_mm', 'The sleeve cannot be longer than the hub.');
+            throw InvalidInput::about('sleeve_length_mm', 'The spacer tube cannot be longer than the hub.');
         }
     }
 

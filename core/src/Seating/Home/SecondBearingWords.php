@@ -35,16 +35,16 @@ final readonly class SecondBearingWords
 
         return match (true) {
             $past => Verdict::stop(
-                Message::of('second.past', 'Past the sleeve'),
+                Message::of('second.past', 'Past the spacer tube'),
                 Message::of(
                     'second.past.say',
-                    'It stands {mm} deeper than the sleeve allows: the sleeve is missing, short or askew, or a reading is wrong.',
+                    'It stands {mm} deeper than the spacer tube allows: the spacer tube is missing, short or askew, or a reading is wrong.',
                     $values,
                 ),
             )->next(
                 Message::of(
                     'second.past.next',
-                    'Look through for the sleeve. Measure again. If it binds, it comes out, and a new one goes in.',
+                    'Look through for the spacer tube. Measure again. If it binds, it comes out, and a new one goes in.',
                 ),
             ),
             $tooFar => $this->tooFar(),
@@ -58,16 +58,16 @@ final readonly class SecondBearingWords
             ),
             $turn !== null => Verdict::care(
                 Message::of('second.more', '{mm} to go', $values),
-                Message::of('second.more.say', 'Turn the {bolt} nut {turn}, back off, and try the sleeve.', $values),
+                Message::of('second.more.say', 'Turn the {bolt} nut {turn}, back off, and try the spacer tube.', $values),
             )->next(Message::of('second.more.next', 'Creep the last part. Too far cannot be drawn back.')),
             $there || $this->quiet($input, $toGo, $halfWidth) => Verdict::go(
                 Message::of('second.there', 'There'),
-                Message::of('second.there.say', 'The second bearing rests on the sleeve.'),
+                Message::of('second.there.say', 'The second bearing rests on the spacer tube.'),
             )->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
             array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansShort()) !== [] => self::short(),
             default => Verdict::care(
                 Message::of('second.try', 'There, by the sizes: try it'),
-                Message::of('second.try.say', 'It reads {mm} past. Push the sleeve, turn one inner ring, pass the axle.', $values),
+                Message::of('second.try.say', 'It reads {mm} past. Push the spacer tube, turn one inner ring, pass the axle.', $values),
             ),
         };
     }
@@ -89,16 +89,16 @@ final readonly class SecondBearingWords
             array_filter($feel, static fn (PairFeel $f): bool => $f->meansTooFar()) !== [] => $this->tooFar(),
             $short && $there => Verdict::care(
                 Message::of('second.mixed', 'The hands disagree'),
-                Message::of('second.mixed.say', 'One sign says short, another says there. Try the sleeve again with a finger.'),
+                Message::of('second.mixed.say', 'One sign says short, another says there. Try the spacer tube again with a finger.'),
             ),
             $short => self::short(),
             $there => Verdict::go(
                 Message::of('second.there', 'There'),
-                Message::of('second.there.say', 'The second bearing rests on the sleeve.'),
+                Message::of('second.there.say', 'The second bearing rests on the spacer tube.'),
             )->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
             default => Verdict::care(
-                Message::of('second.axle_only', 'The axle passes: try the sleeve too'),
-                Message::of('second.axle_only.say', 'That alone does not tell whether the inner ring rests on the sleeve.'),
+                Message::of('second.axle_only', 'The axle passes: try the spacer tube too'),
+                Message::of('second.axle_only.say', 'That alone does not tell whether the inner ring rests on the spacer tube.'),
             ),
         };
     }
@@ -138,7 +138,7 @@ final readonly class SecondBearingWords
     {
         return Verdict::care(
             Message::of('second.short', 'A little further'),
-            Message::of('second.short.say', 'The sleeve is still loose. An eighth to a quarter turn, back off, try.'),
+            Message::of('second.short.say', 'The spacer tube is still loose. An eighth to a quarter turn, back off, try.'),
         );
     }
 
@@ -150,7 +150,7 @@ final readonly class SecondBearingWords
         )->next(
             Message::of(
                 'second.too_far.next',
-                'Drive the second bearing out, throw it away, look at the sleeve, start again with a new one.',
+                'Drive the second bearing out, throw it away, look at the spacer tube, start again with a new one.',
             ),
         );
     }

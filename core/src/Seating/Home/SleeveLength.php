@@ -13,9 +13,9 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C14, two ledges: does the sleeve match the span, and if it is short, does the axle pull the inner rings in too far. */
+/** Does the sleeve match the span, and if it is short, does the axle pull the inner rings in too far. */
 #[
-    Calculator('sleeve-length', 'Sleeve against the span', 'seat', 'For a hub with a ledge on both sides.', [
+    Calculator('sleeve-length', 'Spacer tube against the span', 'seat', 'For a hub with a shoulder on both sides.', [
         'span_mm' => 57.6,
         'sleeve_length_mm' => 57.65,
         'bore_mm' => 20,
@@ -57,29 +57,29 @@ final readonly class SleeveLength
         ];
         $verdict = match (true) {
             $level === Level::Go => Verdict::go(
-                Message::of('sleeve.fits', 'The sleeve matches'),
-                Message::of('sleeve.fits.say', 'Clamped by the axle, the inner rings sit on the sleeve.'),
+                Message::of('sleeve.fits', 'The spacer tube matches'),
+                Message::of('sleeve.fits.say', 'Clamped by the axle, the inner rings sit on the spacer tube.'),
             ),
             $level === Level::Stop && $gap->mean >= $this->limits->get('sleeve.rattle_low') => Verdict::stop(
                 Message::of('sleeve.drags', 'It drags when clamped'),
                 Message::of(
                     'sleeve.drags.say',
-                    'By its length the sleeve would do: look for a sleeve askew, a burr on its ends, or a wrong reading.',
+                    'By its length the spacer tube would do: look for a spacer tube askew, a burr on its ends, or a wrong reading.',
                 ),
             ),
             $level === Level::Stop => Verdict::stop(
-                Message::of('sleeve.short', 'The sleeve is too short'),
+                Message::of('sleeve.short', 'The spacer tube is too short'),
                 Message::of(
                     'sleeve.short.say',
                     'It is {gap} shorter than the span: the axle pulls the inner rings in until they bind.',
                     $values,
                 ),
-            )->next(Message::of('sleeve.short.next', 'New sleeve, or a shim of {shim}. Never a loose nut.', $values)),
+            )->next(Message::of('sleeve.short.next', 'New spacer tube, or a shim of {shim}. Never a loose nut.', $values)),
             $gap->mean > $this->limits->get('sleeve.want_high') => Verdict::care(
-                Message::of('sleeve.long', 'The sleeve is long'),
+                Message::of('sleeve.long', 'The spacer tube is long'),
                 Message::of(
                     'sleeve.long.say',
-                    'The second outer ring stops about {gap} short of its ledge, held by its press fit only.',
+                    'The second outer ring stops about {gap} short of its shoulder, held by its press fit only.',
                     $values,
                 ),
             ),
@@ -94,13 +94,13 @@ final readonly class SleeveLength
             Length::mm($axial),
             $verdict
                 ->showing(
-                    Figure::of('sleeve_gap', 'Sleeve less span', Length::mm($gap->mean), $gap->spread()),
+                    Figure::of('sleeve_gap', 'Spacer tube minus span', Length::mm($gap->mean), $gap->spread()),
                     Figure::of('allowed_short', 'May be short by', Length::mm($axial), null, 3),
                 )
                 ->workedOut(
                     Working::start()
                         ->line(
-                            'Sleeve less span',
+                            'Spacer tube minus span',
                             'L − S',
                             sprintf('%.2f − %.2f', $input->sleeveLength->value->mm, $input->span->value->mm),
                             Length::mm($gap->mean),

@@ -14,8 +14,8 @@ final readonly class SleeveLengthInput
 {
     /** @param  list<PairFeel>  $feel */
     public function __construct(
-        #[Field('Span between the ledges')] public Reading $span,
-        #[Field('Length of the sleeve')] public Reading $sleeveLength,
+        #[Field('Span between the shoulders')] public Reading $span,
+        #[Field('Length of the spacer tube')] public Reading $sleeveLength,
         #[Field('Bore of the bearings')] public Length $bore,
         #[Field('Outside diameter of the bearings')] public Length $outside,
         #[Field('Radial clearance left after pressing', least: 0, most: 0.1)] public Length $clearanceLeft,

@@ -17,9 +17,9 @@ use CleanRace\Core\Verdict\VerdictKind;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C15: a sleeve made with pipe cutter and file. */
+/** A sleeve made with pipe cutter and file. */
 #[
-    Calculator('sleeve-to-make', 'Make a sleeve', 'seat', 'Length, cut, bore and outside, and the tube to buy.', [
+    Calculator('sleeve-to-make', 'Make a spacer tube', 'seat', 'Length, cut, bore and outside, and the tube to buy.', [
         'axle_mm' => 12,
         'bore_mm' => 12,
         'outside_mm' => 32,
@@ -58,14 +58,19 @@ final readonly class SleeveToMake
         $verdict = match (true) {
             $outsideMost - $boreMost < 2 * self::LEAST_WALL => Verdict::stop(
                 Message::of('make.thin', 'No room for a wall'),
-                Message::of('make.thin.say', 'Between axle and the inner ring\'s edge no sleeve stands that the nut would not fold.'),
+                Message::of(
+                    'make.thin.say',
+                    'Between axle and the inner ring\'s edge no spacer tube stands that the nut would not fold.',
+                ),
             ),
             $span->spread() > $this->limits->get('sleeve.want_high') => Verdict::care(
                 Message::of('make.measure', 'Measure the span better first'),
-                Message::of('make.measure.say', 'It is known to ± {off} only: a sleeve is made to a tenth.', [
+                Message::of('make.measure.say', 'It is known to ± {off} only: a spacer tube is made to a tenth.', [
                     'off' => Length::mm($span->spread()),
                 ]),
-            )->settledBy(Message::of('make.measure.settle', 'The old sleeve, measured; or both ledge depths with a depth micrometer.')),
+            )->settledBy(
+                Message::of('make.measure.settle', 'The old spacer tube, measured; or both shoulder depths with a depth micrometer.'),
+            ),
             default => Verdict::go(
                 Message::of('make.cut', 'Cut {cut}, file square to {length}', $words),
                 Message::of(
@@ -101,7 +106,7 @@ final readonly class SleeveToMake
                     Working::start()
                         ->line(
                             'Span',
-                            $input->span === null ? 'hub − ledge − ledge' : 'as measured',
+                            $input->span === null ? 'hub − shoulder − shoulder' : 'as measured',
                             sprintf('± %.2f', $span->spread()),
                             Length::mm($span->mean),
                         )

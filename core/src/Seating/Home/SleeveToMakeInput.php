@@ -17,10 +17,10 @@ final readonly class SleeveToMakeInput
         #[Field('Axle')] public Length $axle,
         #[Field('Bore of the bearings')] public Length $bore,
         #[Field('Outside diameter of the bearings')] public Length $outside,
-        #[Field('Span between the ledges')] public ?Reading $span = null,
+        #[Field('Span between the shoulders')] public ?Reading $span = null,
         #[Field('Hub over its two faces')] public ?Reading $overFaces = null,
-        #[Field('Depth of the ledge, one side', by: Instrument::DepthCaliper)] public ?Reading $ledgeOne = null,
-        #[Field('Depth of the ledge, other side', by: Instrument::DepthCaliper)] public ?Reading $ledgeTwo = null,
+        #[Field('Depth of the shoulder, one side', by: Instrument::DepthCaliper)] public ?Reading $ledgeOne = null,
+        #[Field('Depth of the shoulder, other side', by: Instrument::DepthCaliper)] public ?Reading $ledgeTwo = null,
         #[Field('A thin-section bearing (68, 69)')] public bool $thin = false,
     ) {
         if ($bore->mm >= $outside->mm) {
@@ -32,11 +32,11 @@ final readonly class SleeveToMakeInput
         if ($span === null && ($overFaces === null || $ledgeOne === null || $ledgeTwo === null)) {
             throw InvalidInput::about(
                 'span_mm',
-                'Give the span between the ledges, or the hub over its faces and the depth of both ledges.',
+                'Give the span between the shoulders, or the hub over its faces and the depth of both shoulders.',
             );
         }
         if ($span === null && $overFaces->value->mm <= $ledgeOne->value->mm + $ledgeTwo->value->mm) {
-            throw InvalidInput::about('over_faces_mm', 'The two ledges are deeper together than the hub is wide.');
+            throw InvalidInput::about('over_faces_mm', 'The two shoulders are deeper together than the hub is wide.');
         }
     }
 }

@@ -58,7 +58,7 @@ final class Assembly
             Step::of(
                 'seat.clean',
                 'Clean, dry, a thin smear',
-                'Bore wiped, burrs off, a smear of grease on the wall. A load of it holds the ring off its ledge. With compound: dry '
+                'Bore wiped, burrs off, a smear of grease on the wall. A load of it holds the ring off its shoulder. With compound: dry '
                     .'and degreased instead.',
             )
                 ->with(

@@ -42,9 +42,9 @@ final readonly class HomeSteps
     {
         return Step::of(
             "seat.{$seat->key}.home",
-            'The second, just to the sleeve',
-            'Its inner ring comes to rest on the sleeve. Creep the last part by hand: a bite of the draw nut, back off, try '
-                .'the sleeve.',
+            'The second, just to the spacer tube',
+            'Its inner ring comes to rest on the spacer tube. Creep the last part by hand: a bite of the draw nut, back off, try '
+                .'the spacer tube.',
         )
             ->with(
                 tool: 'Draw bolt, by hand',
@@ -57,7 +57,7 @@ final readonly class HomeSteps
                     ...SeatAsks::clock($seat->key, 'home'),
                     Ask::depth(
                         PlacesOf::seat($seat->key, 'ledge'),
-                        'Face to ledge on this side, when there is one',
+                        'Face to shoulder on this side, when there is one',
                         wanted: false,
                     ),
                     Ask::choices(Places::PAIR_FEEL, 'How the pair feels', Option::each(PairFeel::class), wanted: false),
@@ -81,7 +81,7 @@ final readonly class HomeSteps
         $words = $put->words;
         $ledge = $this->bench->isPair()
             ? []
-            : [Ask::depth(PlacesOf::seat($seat->key, 'ledge'), 'Face to ledge, measured before', wanted: false)];
+            : [Ask::depth(PlacesOf::seat($seat->key, 'ledge'), 'Face to shoulder, measured before', wanted: false)];
         $detail = [
             $words['home'] ??
             'The note goes dull and low, the handle stiffens at once. Stop at the first sharp rise, whatever the gauge says.',
@@ -93,8 +93,8 @@ final readonly class HomeSteps
             $seat->seat === RingSeat::Shaft
                 ? 'Up to its shoulder'
                 : ($this->bench->isPair()
-                    ? 'Down to its ledge'
-                    : 'Down to its ledge: {part}'),
+                    ? 'Down to its shoulder'
+                    : 'Down to its shoulder: {part}'),
             Message::listed(array_filter($detail), ' '),
             ['part' => Message::within($seat->part->name)],
         )

@@ -73,7 +73,7 @@ final readonly class PutSteps
                     Ask::choice(
                         Places::LOOK_THROUGH,
                         'Looked through the hub',
-                        Option::of(['seen' => 'Sleeve seen', 'not_seen' => 'Not seen']),
+                        Option::of(['seen' => 'Spacer tube seen', 'not_seen' => 'Not seen']),
                     ),
                 )
                 ->judged(

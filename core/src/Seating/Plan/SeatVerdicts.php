@@ -23,7 +23,7 @@ final class SeatVerdicts
             'not_all' => Verdict::stop(
                 Message::of('ring.out', 'The ring is not in its groove'),
                 Message::of('ring.out.say', 'The bearing is not home, dirt is in the groove, or the ring is bent.'),
-            )->next(Message::of('ring.out.next', 'Take it out, look at the groove, drive the bearing to its ledge.')),
+            )->next(Message::of('ring.out.next', 'Take it out, look at the groove, drive the bearing to its shoulder.')),
             default => null,
         };
     }
@@ -33,7 +33,7 @@ final class SeatVerdicts
     {
         $why = match ($missing->kind) {
             PartKind::SnapRing => 'Driving the other side can push this bearing out of its place: its ring holds it.',
-            PartKind::Sleeve => 'Nothing tells later that the sleeve is missing; everything comes out again.',
+            PartKind::Sleeve => 'Nothing tells later that the spacer tube is missing; everything comes out again.',
             PartKind::RingNut => 'It goes in before the far bearing hides its thread.',
             default => 'It locates what comes after it: fully home before the other side is touched.',
         };
@@ -52,22 +52,24 @@ final class SeatVerdicts
     public static function wayRound(Part $part, array $entry): ?Verdict
     {
         $way = $entry['way_round'] ?? null;
-        $usual = $part->kind->ways()[0] ?? null;
+        $usual = array_key_first($part->kind->ways());
         if (
             ($entry['state'] ?? null) !== PartState::Fitted->value ||
             ! is_string($way) ||
             $usual === null ||
             $way === $usual ||
-            $part->kind->ways() === [] ||
-            in_array($usual, ['either way'], true)
+            $usual === 'either way'
         ) {
             return null;
         }
 
         return Verdict::care(
-            Message::of('seat.way_round', '{part}: {way}', ['part' => Message::plain($part->name), 'way' => Message::plain($way)]),
+            Message::of('seat.way_round', '{part}: {way}', [
+                'part' => Message::plain($part->name),
+                'way' => Message::plain($part->kind->wayRound($way)),
+            ]),
             Message::of('seat.way_round.say', 'Such a part usually lies with its {usual}. Was it so before?', [
-                'usual' => Message::plain($usual),
+                'usual' => Message::plain($part->kind->wayRound($usual)),
             ]),
         )->next(Message::of('seat.way_round.next', 'Look at the photo from the strip, or turn it round now.'));
     }
@@ -139,7 +141,7 @@ final class SeatVerdicts
             )->next(
                 Message::of(
                     'depth.short.next',
-                    'Drive it on. If it will not go, draw it out and look for dirt on the ledge; or the old depth was read wrong.',
+                    'Drive it on. If it will not go, draw it out and look for dirt on the shoulder; or the old depth was read wrong.',
                 ),
             ),
             $short > $doubt => Verdict::care(

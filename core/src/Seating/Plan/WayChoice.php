@@ -124,7 +124,7 @@ final readonly class WayChoice
 
         return match ($way) {
             WayIn::Hammer => match (true) {
-                $plastic => Message::of('way.fault.plastic', 'A plastic ledge cracks under blows.'),
+                $plastic => Message::of('way.fault.plastic', 'A plastic shoulder cracks under blows.'),
                 $seat->part->kind === PartKind::DoubleRow => Message::of('way.fault.wide', 'A wide bearing cocks under a hammer.'),
                 $force !== null && $force->newtons > $hammer => Message::of(
                     'way.fault.hammer',
@@ -135,7 +135,7 @@ final readonly class WayChoice
             },
             WayIn::Press => match (true) {
                 ! $this->hasPress() => Message::of('way.fault.no_press', 'No press hangs on the tool wall.'),
-                $plastic => Message::of('way.fault.press', 'A plastic ledge cracks under a press before anyone feels it.'),
+                $plastic => Message::of('way.fault.press', 'A plastic shoulder cracks under a press before anyone feels it.'),
                 $force !== null && $force->newtons > ($this->bench->pressCapacity->newtons ?? INF) => Message::of(
                     'way.fault.weak_press',
                     'It takes up to {force}, more than the press can do.',

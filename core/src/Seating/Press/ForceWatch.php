@@ -13,7 +13,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C8, while it goes in: is what the gauge shows what was reckoned, and where is the stop. */
+/** Is what the gauge shows what was reckoned, and where is the stop. */
 #[
     Calculator('force-watch', 'Is the gauge right', 'seat', 'What press gauge or draw wrench shows against what was reckoned.', [
         'force_low_n' => 900,
@@ -43,14 +43,14 @@ final readonly class ForceWatch
         $verdict = match (true) {
             $force >= $stop && $nearHome => Verdict::go(
                 Message::of('watch.home', 'Sharp rise at its place: stop'),
-                Message::of('watch.home.say', '{force}, and nothing left to go: it stands on its ledge.', $words),
+                Message::of('watch.home.say', '{force}, and nothing left to go: it stands on its shoulder.', $words),
             ),
             $force >= $stop => Verdict::stop(
                 Message::of('watch.stop', 'Stop: {force}', $words),
                 Message::of('watch.stop.say', 'Past {stop}. Cocked, dirt, home already, or a ring that is too large.', $words),
             )->next(Message::of('watch.stop.next', 'Read it for square, look how far it is, before anything more.')),
             $force > $this->limits->get('press.tight_factor') * $input->forceHigh->newtons && ! $nearHome => Verdict::care(
-                Message::of('watch.high', '{force}: more than reckoned', $words),
+                Message::of('watch.high', '{force}: more than expected', $words),
                 Message::of('watch.high.say', 'Reckoned with up to {high}. Read it for square now; warmth lowers it.', $words),
             ),
             $force < $this->limits->get('press.loose_share') * $input->forceLow->newtons => Verdict::care(

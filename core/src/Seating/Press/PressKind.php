@@ -25,7 +25,7 @@ enum PressKind: string
             self::Good => 'home, as it should be',
             self::Cocked => 'cocked',
             self::DirtyBore => 'dirt or a score in the bore',
-            self::Oversize => 'tighter than reckoned',
+            self::Oversize => 'tighter than expected',
             self::EarlyHome => 'stopped short of its place',
             self::MissingSleeve => 'past its place',
             self::Loose => 'hardly any grip',

@@ -36,7 +36,7 @@ enum PressShown: string
         return match ($this) {
             self::Good => Verdict::go(
                 Message::of('press.home', 'Home: stop'),
-                Message::of('shown.good.say', 'Steady, then a sharp rise: on its ledge.'),
+                Message::of('shown.good.say', 'Steady, then a sharp rise: on its shoulder.'),
             ),
             self::Cocked => Verdict::stop(
                 Message::of('press.cocked', 'Cocked: stop'),
@@ -47,7 +47,7 @@ enum PressShown: string
                 Message::of('press.dirty.say', 'Peaks and jumps while it slides: grit, a score or a burr in the bore.'),
             ),
             self::Oversize => Verdict::stop(
-                Message::of('press.tight', 'Far tighter than reckoned: stop'),
+                Message::of('press.tight', 'Far tighter than expected: stop'),
                 Message::of(
                     'press.tight.say',
                     'Even all the way, but too high: the ring is larger, or the bore smaller, than was read.',
@@ -57,14 +57,14 @@ enum PressShown: string
                 Message::of('shown.early', 'It stands short of its place'),
                 Message::of(
                     'shown.early.say',
-                    'A sharp rise before its place: dirt on the ledge, a ring in its groove, a wrong depth.',
+                    'A sharp rise before its place: dirt on the shoulder, a ring in its groove, a wrong depth.',
                 ),
             ),
             self::MissingSleeve => Verdict::stop(
                 Message::of('press.past', 'Past its place: stop'),
                 Message::of(
                     'shown.past.say',
-                    'No rise where ledge or sleeve should have stopped it: look through the hub and at the tray.',
+                    'No rise where shoulder or spacer tube should have stopped it: look through the hub and at the tray.',
                 ),
             ),
             self::Loose => Verdict::care(

@@ -13,40 +13,38 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Working;
 
 /**
- * C24: what the force of a press tells while a ring goes in. Steady, then a sharp rise: home. The shape decides, not the
+ * What the force of a press tells while a ring goes in. Steady, then a sharp rise: home. The shape decides, not the
  * number alone.
  */
-#[
-    Calculator(
-        'press-trace',
-        'Read a press trace',
-        'seat',
-        'Force against travel: start, slide, home; cocked, dirty, too tight, short of its place or past it.',
-        [
-            'grip_mm' => 4,
-            'home_mm' => 6,
-            'force_low_n' => 800,
-            'force_high_n' => 1500,
-            'samples' => [
-                ['travel_mm' => 0.5, 'force_n' => 140],
-                ['travel_mm' => 1, 'force_n' => 270],
-                ['travel_mm' => 1.5, 'force_n' => 410],
-                ['travel_mm' => 2, 'force_n' => 540],
-                ['travel_mm' => 2.5, 'force_n' => 690],
-                ['travel_mm' => 3, 'force_n' => 810],
-                ['travel_mm' => 3.5, 'force_n' => 950],
-                ['travel_mm' => 4, 'force_n' => 1090],
-                ['travel_mm' => 4.5, 'force_n' => 1100],
-                ['travel_mm' => 5, 'force_n' => 1090],
-                ['travel_mm' => 5.5, 'force_n' => 1100],
-                ['travel_mm' => 5.95, 'force_n' => 1100],
-                ['travel_mm' => 6.05, 'force_n' => 2300],
-                ['travel_mm' => 6.15, 'force_n' => 4200],
-                ['travel_mm' => 6.25, 'force_n' => 6100],
-            ],
+#[Calculator(
+    'press-trace',
+    'Read a press trace',
+    'seat',
+    'Force against travel: start, slide, home; cocked, dirty, too tight, short of its place or past it.',
+    [
+        'grip_mm' => 4,
+        'home_mm' => 6,
+        'force_low_n' => 800,
+        'force_high_n' => 1500,
+        'samples' => [
+            ['travel_mm' => 0.5, 'force_n' => 140],
+            ['travel_mm' => 1, 'force_n' => 270],
+            ['travel_mm' => 1.5, 'force_n' => 410],
+            ['travel_mm' => 2, 'force_n' => 540],
+            ['travel_mm' => 2.5, 'force_n' => 690],
+            ['travel_mm' => 3, 'force_n' => 810],
+            ['travel_mm' => 3.5, 'force_n' => 950],
+            ['travel_mm' => 4, 'force_n' => 1090],
+            ['travel_mm' => 4.5, 'force_n' => 1100],
+            ['travel_mm' => 5, 'force_n' => 1090],
+            ['travel_mm' => 5.5, 'force_n' => 1100],
+            ['travel_mm' => 5.95, 'force_n' => 1100],
+            ['travel_mm' => 6.05, 'force_n' => 2300],
+            ['travel_mm' => 6.15, 'force_n' => 4200],
+            ['travel_mm' => 6.25, 'force_n' => 6100],
         ],
-    ),
-]
+    ],
+)]
 final readonly class PressTrace
 {
     /** Share of the grip from which the rest is read. */

@@ -23,7 +23,7 @@ final readonly class PressTraceInput
         #[Field('Least force reckoned with', least: 0)] public Force $forceLow,
         #[Field('Most force reckoned with', least: 1)] public Force $forceHigh,
         #[Field('Nothing more will come')] public bool $finished = true,
-        #[Field('It comes to rest on a sleeve')] public bool $onSleeve = false,
+        #[Field('It comes to rest on a spacer tube')] public bool $onSleeve = false,
     ) {
         if (count($samples) > self::MOST_SAMPLES) {
             throw InvalidInput::about('samples', sprintf('A trace here has at most %d samples.', self::MOST_SAMPLES));

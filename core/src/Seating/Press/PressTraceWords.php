@@ -43,7 +43,7 @@ final readonly class PressTraceWords
                 Message::of('press.cocked.say', 'It takes most force where least of the ring is in: it wedges across the bore.'),
             )->next(Message::of('press.cocked.next', 'Drive it back out, look at the bore, start it square by hand.')),
             PressKind::Oversize => Verdict::stop(
-                Message::of('press.tight', 'Far tighter than reckoned: stop'),
+                Message::of('press.tight', 'Far tighter than expected: stop'),
                 Message::of(
                     'press.tight.say',
                     'Even all the way, but too high: the ring is larger, or the bore smaller, than was read.',
@@ -60,7 +60,7 @@ final readonly class PressTraceWords
             )->next(
                 Message::of(
                     'press.early.next',
-                    'Do not press on. Dirt or trapped grease on the ledge, a ring still in its groove, or a wrong depth: look.',
+                    'Do not press on. Dirt or trapped grease on the shoulder, a ring still in its groove, or a wrong depth: look.',
                 ),
             ),
             PressKind::MissingSleeve => Verdict::stop(
@@ -68,10 +68,10 @@ final readonly class PressTraceWords
                 $input->onSleeve
                     ? Message::of(
                         'press.past.sleeve',
-                        'No rise at {home}, where the sleeve should have stopped it. Is the sleeve in?',
+                        'No rise at {home}, where the spacer tube should have stopped it. Is the spacer tube in?',
                         $at,
                     )
-                    : Message::of('press.past.say', 'No rise at {home}, where the ledge should have stopped it.', $at),
+                    : Message::of('press.past.say', 'No rise at {home}, where the shoulder should have stopped it.', $at),
             )->next(Message::of('press.past.next', 'Look through the hub and at the tray before anything else.')),
             PressKind::DirtyBore => Verdict::care(
                 Message::of('press.dirty', 'Rough on the way'),

@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C18: the axle in the middle, or where it was: how far to turn it, and whether a quick-release can close on it. */
+/** The axle in the middle, or where it was: how far to turn it, and whether a quick-release can close on it. */
 #[
     Calculator('axle-ends', 'Axle in the middle', 'set', 'How far it is turned, and whether it stays inside the dropout.', [
         'left_mm' => 4.2,

@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Working;
 
 /**
- * C17: sets a cone in few tries. All that was felt and read is weighed together: where play ends, and by how much the lock nut
+ * Sets a cone in few tries. All that was felt and read is weighed together: where play ends, and by how much the lock nut
  * moves the cone; the next mark aims off by that.
  */
 #[
@@ -92,7 +92,7 @@ final readonly class ConeCoach
             ->showing(
                 Figure::of(
                     'end_play_now',
-                    $endPlay < 0 ? 'Stands at, preload is less than none' : 'End play now',
+                    $endPlay < 0 ? 'Preload' : 'End play now',
                     Length::mm($endPlay),
                     ($stands->spread() / 360) * $hub->thread->pitch->mm,
                     3,

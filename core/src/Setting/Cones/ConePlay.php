@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C17: play at the rim as end play, as turn of the cone; and what a quick-release will take up. */
+/** Play at the rim as end play, as turn of the cone; and what a quick-release will take up. */
 #[
     Calculator('cone-play', 'Rim play to cone turn', 'set', 'End play, turn of the cone, and what the lever takes up.', [
         'rim_play_mm' => 1.2,

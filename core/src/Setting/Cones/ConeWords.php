@@ -24,7 +24,7 @@ final readonly class ConeWords
         $words = ['leave' => Shown::of($leave, 1), 'shift' => Shown::of(Angle::degrees($usual->mean), 0)];
 
         return Verdict::care(
-            Message::of('coach.first', 'To touch, then back a hair'),
+            Message::of('coach.first', 'Tighten until it just touches, then back off a little'),
             Message::of(
                 'coach.first.say',
                 'Mark the cone. A lock nut usually moves it {shift} tighter: allow for that from the start.',
@@ -70,7 +70,7 @@ final readonly class ConeWords
                 Message::of('coach.grit.say', 'No angle cures it: dirt, a pitted track, a flat ball, or the wrong ball.'),
             )->next(Message::of('coach.grit.next', 'Open it again: wipe, look at cones and cups with a light, new balls.')),
             $repeat !== null => Verdict::care(
-                Message::of('coach.clash', 'Try {try} does not go with the others', $words),
+                Message::of('coach.clash', 'Try {try} contradicts the others', $words),
                 Message::of(
                     'coach.clash.say',
                     'What was felt at it cannot be, if the others are right. The mark slipped, or the cone turned with its nut.',

@@ -14,9 +14,9 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C20: how far a wheel floats between its retainers, and the washers for it. */
+/** How far a wheel floats between its retainers, and the washers for it. */
 #[
-    Calculator('axle-float', 'End float and washers', 'set', 'Room less stack, and which washers to add.', [
+    Calculator('axle-float', 'End float and washers', 'set', 'Free space between the retainers, and which washers to add.', [
         'space_mm' => 84.6,
         'wheel_mm' => 78.4,
         'fitted_mm' => 4.0,

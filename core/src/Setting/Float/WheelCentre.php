@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C15: spacers that put the rim in the middle of the fork. */
+/** Spacers that put the rim in the middle of the fork. */
 #[
     Calculator('wheel-centre', 'Rim in the middle', 'set', 'Both spacers, from the fork or from a trial fit.', [
         'fork_mm' => 100,

@@ -23,8 +23,8 @@ final class InPlace
         $turns = Ask::choice(Places::TURNS, 'It turns', Option::of(['free' => 'Free', 'drags' => 'Drags']));
         $sets = $bench->pattern->card()->sets;
         if (in_array(HubSetting::Clamped, $sets, true)) {
-            return Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with the axle nut at its figure.')
-                ->with(why: 'The nut clamps the inner rings on the sleeve. It does not adjust anything.')
+            return Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with the axle nut at its torque.')
+                ->with(why: 'The nut clamps the inner rings on the spacer tube. It does not adjust anything.')
                 ->asking(
                     $turns,
                     Ask::choice(
@@ -70,12 +70,12 @@ final class InPlace
         return match ($turns) {
             'free' => Verdict::go(
                 Message::of('clamped.free', 'Turns free, clamped'),
-                Message::of('clamped.free.say', 'The sleeve carries the clamping, the balls do not.'),
+                Message::of('clamped.free.say', 'The spacer tube carries the clamping, the balls do not.'),
             ),
             'drags' => Verdict::stop(
                 Message::of('clamped.drags', 'It drags when clamped'),
-                Message::of('clamped.drags.say', 'The sleeve is short, askew, or missing. A loose nut does not cure it.'),
-            )->next(Message::of('clamped.drags.next', 'Out again: second bearing, sleeve, measure.')),
+                Message::of('clamped.drags.say', 'The spacer tube is short, askew, or missing. A loose nut does not cure it.'),
+            )->next(Message::of('clamped.drags.next', 'Out again: second bearing, spacer tube, measure.')),
             default => null,
         };
     }
@@ -85,7 +85,7 @@ final class InPlace
         return match ($turns) {
             'free' => Verdict::go(
                 Message::of('in_place.free', 'Turns free'),
-                Message::of('in_place.free.say', 'As it was set, so it stands in its place.'),
+                Message::of('in_place.free.say', 'It turns as freely clamped as it was set.'),
             ),
             'drags' => Verdict::stop(
                 Message::of('in_place.drags', 'It drags in its place'),

@@ -78,7 +78,7 @@ final readonly class Set
             'Spacers, wheel, axle',
             'Each spacer to its own side. The axle slides through by hand, thinly greased.',
         )
-            ->with(why: 'An axle that goes through only under blows means a sleeve askew, a burr, rust or a bend.', part: 'axle')
+            ->with(why: 'An axle that goes through only under blows means a spacer tube askew, a burr, rust or a bend.', part: 'axle')
             ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $left))
             ->asking(
                 Ask::choice(
@@ -126,11 +126,11 @@ final readonly class Set
         return match ($passes) {
             'by_hand' => Verdict::go(
                 Message::of('axle.hand', 'Passes by hand'),
-                Message::of('axle.hand.say', 'Sleeve and bearings are in line.'),
+                Message::of('axle.hand.say', 'Spacer tube and bearings are in line.'),
             ),
             'blows' => Verdict::stop(
                 Message::of('axle.blows', 'It must slide'),
-                Message::of('axle.blows.say', 'Sleeve askew, a burr, rust or a bend: find it before the nut hides it.'),
+                Message::of('axle.blows.say', 'Spacer tube askew, a burr, rust or a bend: find it before the nut hides it.'),
             ),
             default => null,
         };

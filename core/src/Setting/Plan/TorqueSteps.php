@@ -64,7 +64,7 @@ final readonly class TorqueSteps
 
         return Step::of(
             'set.'.$fastener->id,
-            '{name} to its figure',
+            'Tighten: {name}',
             'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.',
             ['name' => Message::plain($fastener->name)],
         )

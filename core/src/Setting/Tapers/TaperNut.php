@@ -16,7 +16,7 @@ use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C19: end play of a pair of tapers from the slots of a castle nut. */
+/** End play of a pair of tapers from the slots of a castle nut. */
 #[
     Calculator('taper-nut', 'Castle nut and end play', 'set', 'Which slot to pin, or the shim.', [
         'thread' => '3/4-16',

@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C21: what to set a torque wrench to: its source, its range, an adapter on it, and what the thread takes at most. */
+/** What to set a torque wrench to: its source, its range, an adapter on it, and what the thread takes at most. */
 #[
     Calculator('torque', 'Set the torque wrench', 'set', 'The setting with an adapter, the range, the thread\'s ceiling.', [
         'source' => 'manual',

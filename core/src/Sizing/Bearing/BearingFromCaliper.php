@@ -17,7 +17,7 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 use LogicException;
 
-/** C3: which sizes the caliper readings may mean, how likely each is, and the one measurement that splits the first two. */
+/** Which sizes the caliper readings may mean, how likely each is, and the one measurement that splits the first two. */
 #[
     Calculator('bearing-from-caliper', 'Find a bearing by caliper', 'size', 'Bore, outside and width, some missing.', [
         'bore_mm' => 20.02,

@@ -10,7 +10,7 @@ use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
 /**
- * C2: what a stamped number says: sizes, kind, seals, clearance, whether it suits the hub, what may stand in for it,
+ * What a stamped number says: sizes, kind, seals, clearance, whether it suits the hub, what may stand in for it,
  * and what to ask for at the counter.
  */
 #[

@@ -17,7 +17,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C15: from cups to cartridges: which bearings go into the seats, with which ring round them and which bush on the axle. */
+/** From cups to cartridges: which bearings go into the seats, with which ring round them and which bush on the axle. */
 #[
     Calculator('conversion', 'Cups to cartridges', 'size', 'Bearings for the seats of cups, and the pieces to make.', [
         'seat_left_mm' => 32.0,
@@ -230,7 +230,7 @@ final readonly class Conversion
                 $span === null
                     ? null
                     : new PieceToMake(
-                        'Sleeve',
+                        'Spacer tube',
                         Length::mm(
                             $best->bore->mm +
                                 $this->limits->get($this->isThin($best) ? 'driver.zone_share_thin' : 'driver.zone_share') *

@@ -17,7 +17,7 @@ final readonly class ConversionInput
         #[Field('Seat of the cup, right')] public Reading $seatRight,
         #[Field('Axle')] public Length $axle,
         #[Field('Depth of the seats', by: Instrument::DepthCaliper)] public ?Reading $depth = null,
-        #[Field('Between the ledges')] public ?Reading $span = null,
+        #[Field('Between the shoulders')] public ?Reading $span = null,
     ) {
     }
 }

@@ -12,7 +12,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Written;
 
-/** C1: what a typed length is in millimetres, and as a rule in inches shows it. */
+/** What a typed length is in millimetres, and as a rule in inches shows it. */
 #[Calculator('length', 'A length, mm and inch', 'size', 'Reads what people type and shows it both ways.', ['typed' => '1 1/16 in'])]
 final readonly class LengthReading
 {

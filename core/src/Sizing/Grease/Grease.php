@@ -18,7 +18,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C22: sealed, greased or fed by a nipple; how much grease, how many strokes, and which seal comes out. */
+/** Sealed, greased or fed by a nipple; how much grease, how many strokes, and which seal comes out. */
 #[
     Calculator('grease', 'Grease', 'size', 'How much, and which seal comes out.', [
         'bore_mm' => 25,

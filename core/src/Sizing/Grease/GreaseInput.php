@@ -25,7 +25,7 @@ final readonly class GreaseInput
         #[Field('Shop packs sealed bearings fuller')] public bool $opensSealed = false,
         #[Field('Coldest it runs', least: -60, most: 40)] public ?Temperature $coldest = null,
         #[Field('Cavity between the bearings: inside of the hub')] public ?Length $cavityOutside = null,
-        #[Field('Cavity: outside of the shaft or sleeve')] public ?Length $cavityInside = null,
+        #[Field('Cavity: outside of the shaft or spacer tube')] public ?Length $cavityInside = null,
         #[Field('Cavity: length')] public ?Length $cavityLength = null,
         #[Field('Grease that was in it')] public ?Thickener $old = null,
         #[Field('Grease going in')] public ?Thickener $new = null,

@@ -62,7 +62,7 @@ final class Converted
                 Ask::length(Places::CUP_SEAT_RIGHT, 'Right seat', Instrument::BoreGauge, wanted: false),
                 Ask::length(Places::AXLE_DIAMETER, 'Axle', wanted: false),
                 Ask::depth(Places::CUP_SEAT_DEPTH, 'Depth of the seats', wanted: false),
-                Ask::length(Places::LEDGE_SPAN, 'Ledge to ledge', wanted: false)->borrowed(),
+                Ask::length(Places::LEDGE_SPAN, 'Shoulder to shoulder', wanted: false)->borrowed(),
             )
             ->judged($result?->verdict)
             ->advice()

@@ -94,22 +94,22 @@ final readonly class PairSteps
 
     public function lengths(): Step
     {
-        return Step::of('size.lengths', 'Ledge, sleeve, faces', 'Depths are read from the hub face with the rod of the caliper.')
+        return Step::of('size.lengths', 'Shoulder, spacer tube, faces', 'Depths are read from the hub face with the rod of the caliper.')
             ->with(
-                why: 'With one ledge the sleeve is the stop of the second bearing: these lengths say where it comes to rest.',
+                why: 'With one shoulder the spacer tube is the stop of the second bearing: these lengths say where it comes to rest.',
                 part: 'sleeve',
             )
             ->asking(
                 Ask::choice(
                     Places::LEDGES,
-                    'Ledges in the hub',
-                    Option::of(['one' => 'One: the sleeve stops the second', 'two' => 'Two: both sides stop']),
+                    'Shoulders in the hub',
+                    Option::of(['one' => 'One: the spacer tube stops the second', 'two' => 'Two: both sides stop']),
                 ),
                 Ask::length(Places::OVER_FACES, 'Hub over its faces'),
-                Ask::depth(Places::LEDGE_DEPTH, 'Face to ledge, first side'),
-                Ask::length(Places::SLEEVE_LENGTH, 'Sleeve, length'),
+                Ask::depth(Places::LEDGE_DEPTH, 'Face to shoulder, first side'),
+                Ask::length(Places::SLEEVE_LENGTH, 'Spacer tube, length'),
                 Ask::depth(Places::GROOVE_EDGE, 'Face to the groove\'s inner edge', wanted: false),
-                Ask::length(Places::LEDGE_SPAN, 'Ledge to ledge, when there are two', wanted: false),
+                Ask::length(Places::LEDGE_SPAN, 'Shoulder to shoulder, when there are two', wanted: false),
             )
             ->advice();
     }

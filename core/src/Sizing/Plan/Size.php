@@ -137,7 +137,7 @@ final readonly class Size
 
     private function force(Findings $findings): Step
     {
-        return Step::of('size.force', 'Heat and force', 'What the fit asks of hub and press. Both together lower each other.')
+        return Step::of('size.force', 'Heat and force', 'What the fit asks of hub and press. A warm hub needs less force.')
             ->with(caution: 'Gloves, no solvent near, extinguisher at hand. A hot hub looks like a cold one.')
             ->asking(
                 Ask::choice(
@@ -163,7 +163,7 @@ final readonly class Size
                 Ask::choice(Places::GREASE_OLD, 'What was in it', $kinds, wanted: false),
                 Ask::choice(Places::GREASE_NEW, 'What goes in', $kinds, wanted: false),
                 Ask::length(Places::CAVITY_OUTSIDE, 'Cavity between the bearings: inside of the hub', wanted: false),
-                Ask::length(Places::CAVITY_INSIDE, 'Cavity: outside of shaft or sleeve', wanted: false),
+                Ask::length(Places::CAVITY_INSIDE, 'Cavity: outside of shaft or spacer tube', wanted: false),
                 Ask::length(Places::CAVITY_LENGTH, 'Cavity: length', wanted: false),
             )
             ->judged((new HubGrease($this->limits))->of($bench)?->verdict)

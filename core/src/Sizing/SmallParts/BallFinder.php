@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C4: loose balls: the nearest standard size, and whether they are all the same. */
+/** Loose balls: the nearest standard size, and whether they are all the same. */
 #[
     Calculator('balls', 'Size loose balls', 'size', 'Nearest standard ball, and whether they are mixed or worn.', [
         'balls' => [['diameter_mm' => 6.35], ['diameter_mm' => 6.34], ['diameter_mm' => 6.36]],

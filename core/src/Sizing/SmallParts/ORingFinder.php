@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C4: an O-ring by the groove it lies in: it is stretched a little, never loose. */
+/** An O-ring by the groove it lies in: it is stretched a little, never loose. */
 #[Calculator('o-ring', 'Find an O-ring', 'size', 'By the bottom of its groove.', ['groove_mm' => 19.2, 'section_mm' => 1.8])]
 final readonly class ORingFinder
 {

@@ -10,7 +10,7 @@ use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
 
-/** C4: rows of a table ranked by how far readings miss the band that each row allows. */
+/** Rows of a table ranked by how far readings miss the band that each row allows. */
 final readonly class PartRanking
 {
     private const KEPT = 6;

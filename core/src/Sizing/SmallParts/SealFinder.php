@@ -18,7 +18,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C4: a rotary shaft seal from what is printed on it, in either order, or from shaft, bore and width. */
+/** A rotary shaft seal from what is printed on it, in either order, or from shaft, bore and width. */
 #[Calculator('seal', 'Find an oil seal', 'size', 'Shaft, bore and width, printed or measured.', ['printed' => '35 62 7'])]
 final readonly class SealFinder
 {

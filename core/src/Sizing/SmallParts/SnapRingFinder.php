@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C4: a snap ring by its bore (DIN 472) or its shaft (DIN 471), metric and inch side by side, with the groove it needs. */
+/** A snap ring by its bore (DIN 472) or its shaft (DIN 471), metric and inch side by side, with the groove it needs. */
 #[
     Calculator('snap-ring', 'Find a snap ring', 'size', 'By bore or shaft, with the groove it needs.', [
         'diameter_mm' => 47.01,

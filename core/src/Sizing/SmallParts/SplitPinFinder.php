@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C4: a split pin by its hole (ISO 1234: the nominal size is that of the hole), checked against the thread it locks. */
+/** A split pin by its hole (ISO 1234: the nominal size is that of the hole), checked against the thread it locks. */
 #[
     Calculator('split-pin', 'Find a split pin', 'size', 'By its hole, checked against the thread.', [
         'hole_mm' => 3.25,

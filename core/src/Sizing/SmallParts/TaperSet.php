@@ -15,7 +15,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** C4: whether a cone and a cup belong together. A pair that does not is a stop: the angles differ, and it runs on an edge. */
+/** Whether a cone and a cup belong together. A pair that does not is a stop: the angles differ, and it runs on an edge. */
 #[
     Calculator('taper-set', 'Cone and cup', 'size', 'Do these two halves of a taper belong together.', [
         'cone' => 'LM11949',

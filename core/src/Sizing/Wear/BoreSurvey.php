@@ -16,25 +16,23 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** C5: mean, ovality and taper of a wall, each with how sure it is, and the pattern of wear that readings and looks show. */
-#[
-    Calculator(
-        'bore-survey',
-        'Survey a bore, shaft or seal track',
-        'size',
-        'Diameters at up to three depths and three clock directions.',
-        [
-            'readings' => [
-                ['depth' => 'lip', 'clock' => '12', 'diameter_mm' => 46.98],
-                ['depth' => 'lip', 'clock' => '2', 'diameter_mm' => 46.98],
-                ['depth' => 'lip', 'clock' => '4', 'diameter_mm' => 46.99],
-                ['depth' => 'bottom', 'clock' => '12', 'diameter_mm' => 46.98],
-                ['depth' => 'bottom', 'clock' => '2', 'diameter_mm' => 46.97],
-                ['depth' => 'bottom', 'clock' => '4', 'diameter_mm' => 46.98],
-            ],
+/** Mean, ovality and taper of a wall, each with how sure it is, and the pattern of wear that readings and looks show. */
+#[Calculator(
+    'bore-survey',
+    'Survey a bore, shaft or seal track',
+    'size',
+    'Diameters at up to three depths and three clock directions.',
+    [
+        'readings' => [
+            ['depth' => 'lip', 'clock' => '12', 'diameter_mm' => 46.98],
+            ['depth' => 'lip', 'clock' => '2', 'diameter_mm' => 46.98],
+            ['depth' => 'lip', 'clock' => '4', 'diameter_mm' => 46.99],
+            ['depth' => 'bottom', 'clock' => '12', 'diameter_mm' => 46.98],
+            ['depth' => 'bottom', 'clock' => '2', 'diameter_mm' => 46.97],
+            ['depth' => 'bottom', 'clock' => '4', 'diameter_mm' => 46.98],
         ],
-    ),
-]
+    ],
+)]
 final readonly class BoreSurvey
 {
     public function __construct(private Limits $limits)
@@ -168,7 +166,7 @@ final readonly class BoreSurvey
             );
         }
         if ($taper !== null && $input->wall === SurveyedWall::Bore) {
-            $verdict = $verdict->showing(Figure::of('taper', 'Lip less bottom', Length::mm($taper->mean), $taper->spread(), 3));
+            $verdict = $verdict->showing(Figure::of('taper', 'Lip minus bottom', Length::mm($taper->mean), $taper->spread(), 3));
             $working = $working->line(
                 'Taper',
                 'mean(lip) − mean(bottom)',

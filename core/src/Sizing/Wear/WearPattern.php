@@ -8,7 +8,7 @@ use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Tables\Limits;
 
-/** C5: which way a wall has worn, from readings and from what it looks like. */
+/** Which way a wall has worn, from readings and from what it looks like. */
 final readonly class WearPattern
 {
     public function __construct(private Limits $limits)

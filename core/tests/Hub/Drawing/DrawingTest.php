@@ -196,7 +196,7 @@ final class DrawingTest extends TestCase
             0.01,
             'the groove is cut for the ring',
         );
-        self::assertLessThan(23.5, min([99.0, ...$at(23.0, 23.4)]), 'the ledge stands in');
+        self::assertLessThan(23.5, min([99.0, ...$at(23.0, 23.4)]), 'the shoulder stands in');
         self::assertGreaterThan(0, $bore(23.2));
         $without = self::pieces('pair-sleeve', [['do' => 'remove', 'part' => 'snap_ring_left']])['housing'];
         self::assertEqualsWithDelta(

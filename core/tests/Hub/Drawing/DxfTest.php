@@ -72,7 +72,7 @@ final class DxfTest extends TestCase
         $less = Dxf::of(
             self::section($pattern, new Notebook(['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null]])),
         );
-        self::assertStringContainsString('Sleeve', $whole);
-        self::assertStringNotContainsString('Sleeve', $less);
+        self::assertStringContainsString('Spacer tube', $whole);
+        self::assertStringNotContainsString('Spacer tube', $less);
     }
 }

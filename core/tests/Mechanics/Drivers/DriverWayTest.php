@@ -40,8 +40,8 @@ final class DriverWayTest extends TestCase
         yield 'a disc for both rings' => [DriverWay::BothRings, self::tool(61.5, null), null, 'good_both', Level::Go];
         yield 'a cup is on one ring only' => [DriverWay::BothRings, self::tool(61.5, 45), null, 'one_only', Level::Stop];
         yield 'as wide as the bore' => [DriverWay::BothRings, self::tool(62, null), null, 'too_wide', Level::Stop];
-        yield 'a plug through the ledge' => [DriverWay::OutFromBehind, self::tool(48, null), 50, 'good_out', Level::Go];
-        yield 'wider than the ledge' => [DriverWay::OutFromBehind, self::tool(49.8, null), 50, 'ledge', Level::Stop];
+        yield 'a plug through the shoulder' => [DriverWay::OutFromBehind, self::tool(48, null), 50, 'good_out', Level::Go];
+        yield 'wider than the shoulder' => [DriverWay::OutFromBehind, self::tool(49.8, null), 50, 'ledge', Level::Stop];
         yield 'through the ring' => [DriverWay::OutFromBehind, self::tool(29, null), 50, 'falls_through', Level::Stop];
         yield 'by the inner ring into a bore' => [DriverWay::IntoBore, self::tool(37, 30), null, 'inner_only', Level::Stop];
         yield 'between the rings' => [DriverWay::IntoBore, self::tool(50, 40), null, 'too_little', Level::Stop];

@@ -18,7 +18,10 @@ final class HomeInputTest extends TestCase
     public function test_a_shoulder_less_than_half_as_deep_as_the_bearing_is_wide_is_refused(): void
     {
         $signs = [HomeSign::cases()[0]];
-        self::assertSame(8.0, (new HomeInput(Length::mm(14), Reading::mm(8, Instrument::DigitalCaliper), signs: $signs))->ledgeDepth?->value->mm);
+        self::assertSame(
+            8.0,
+            (new HomeInput(Length::mm(14), Reading::mm(8, Instrument::DigitalCaliper), signs: $signs))->ledgeDepth?->value->mm,
+        );
         $this->expectException(InvalidInput::class);
         new HomeInput(Length::mm(14), Reading::mm(6.9, Instrument::DigitalCaliper), signs: $signs);
     }

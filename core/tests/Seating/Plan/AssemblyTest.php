@@ -170,7 +170,7 @@ final class AssemblyTest extends TestCase
         self::assertStringContainsString('inner ring', $words('shaft-bearing', 'seat.driver'));
         self::assertStringContainsString('both rings', $words('pair-axle-shoulder', 'seat.driver'));
         self::assertStringContainsString('axle end hangs free', $words('pair-axle-shoulder', 'seat.bearing_left.start'));
-        self::assertStringContainsString('plastic ledge', $words('single-ring', 'seat.bearing.start'));
+        self::assertStringContainsString('plastic shoulder', $words('single-ring', 'seat.bearing.start'));
         self::assertStringContainsString('flange is the stop', $words('flanged-wheel', 'seat.flanged_bearing_right.home'));
         self::assertStringContainsString('Taper facing outward', $words('taper-pair', 'seat.taper_cup_right.start'));
         self::assertStringContainsString('inner ring is held from behind', $words('knuckle-wide', 'seat.bearing_shaft.through'));
@@ -241,7 +241,7 @@ final class AssemblyTest extends TestCase
         self::assertSame(
             'square.on',
             self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0],
-            'level to the ledge, whatever the face',
+            'level to the shoulder, whatever the face',
         );
         unset($entries['seat.bearing.face']);
         self::assertSame('square.out', self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0]);

@@ -27,6 +27,7 @@ final class PressReckoningTest extends TestCase
             'size.hub_material' => ['value' => ['choice' => 'aluminium'], 'instrument' => null],
         ]));
         $setup = (new WheelJob(Limits::standard()))->pressSetup($bench, 'left');
+        self::assertNotNull($setup);
         $size = $bench->hub->stack->find('bearing_left');
         self::assertNotNull($size);
         $alone = static fn (?float $outside, ?Material $material): ?float => (new PressFit(Limits::standard()))->work(
@@ -39,7 +40,7 @@ final class PressReckoningTest extends TestCase
                 material: $material,
             ),
         )->force?->forceHigh->newtons;
-        self::assertEqualsWithDelta($alone(70.0, Material::Aluminium), $setup?->high->newtons, 1e-6);
+        self::assertEqualsWithDelta($alone(70.0, Material::Aluminium), $setup->high->newtons, 1e-6);
         self::assertNotEqualsWithDelta($alone(null, Material::Aluminium) ?? 0.0, $setup->high->newtons, 1.0);
         self::assertNotEqualsWithDelta($alone(70.0, Material::Steel) ?? 0.0, $setup->high->newtons, 1.0);
     }

@@ -38,7 +38,12 @@ final class LockShiftTest extends TestCase
 
     private static function tried(float $mark, ConeStage $stage, ?float $rim): ConeTry
     {
-        return new ConeTry(Angle::degrees($mark), $stage, ConeFelt::Play, $rim === null ? null : Reading::mm($rim, Instrument::DigitalCaliper));
+        return new ConeTry(
+            Angle::degrees($mark),
+            $stage,
+            ConeFelt::Play,
+            $rim === null ? null : Reading::mm($rim, Instrument::DigitalCaliper),
+        );
     }
 
     public function test_the_same_mark_open_then_locked_tells_by_how_much_it_moved(): void

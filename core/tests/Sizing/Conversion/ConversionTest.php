@@ -48,7 +48,7 @@ final class ConversionTest extends TestCase
             ['6201', 'convert.as_is', Level::Go],
             [$result->cartridges[0]->number, $result->verdict->headline->key, $result->verdict->level],
         );
-        self::assertSame(['Sleeve'], self::names($result));
+        self::assertSame(['Spacer tube'], self::names($result));
         self::assertEqualsWithDelta(50.05, $result->pieces[0]->length->mm, 1e-9);
         self::assertGreaterThan(12.0, $result->pieces[0]->bore->mm);
         self::assertLessThanOrEqual(12 + 0.21 * 20 + 1e-9, $result->pieces[0]->outside->mm, 'it stands on the inner ring alone');

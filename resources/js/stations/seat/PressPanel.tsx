@@ -16,8 +16,8 @@ const PLAYS = [
   ['cocked', 'a cocked ring'],
   ['dirty_bore', 'dirt in the bore'],
   ['oversize', 'a ring too large'],
-  ['early_home', 'something on the ledge'],
-  ['missing_sleeve', 'no sleeve'],
+  ['early_home', 'something on the shoulder'],
+  ['missing_sleeve', 'no spacer tube'],
   ['loose', 'a loose bore'],
 ] as const;
 /** Kinds of a trace that are no outcome. */

@@ -41,7 +41,7 @@ export function ConversionPanel({ step }: { step: Step }) {
                       wall('bush', one.bush_mm),
                     ]
                       .filter(Boolean)
-                      .join(', ') || 'nothing to make but the sleeve'}
+                      .join(', ') || 'nothing to make but the spacer tube'}
                     {one.thin && ': too thin to trust'}
                   </chakra.span>
                 </span>
