@@ -15,7 +15,8 @@ export default defineConfig({
   testDir: 'tests/browser',
   timeout: 60_000,
   expect: { timeout: 10_000 },
-  workers: 1,
+  // One for each server that ./test started: what a worker does no other sees.
+  workers: (process.env.BASE_URLS ?? '').trim().split(' ').length,
   reporter: 'list',
   forbidOnly: true,
   outputDir: 'test-results',

@@ -9,7 +9,6 @@ use PhpParser\Node\Expr;
 use PhpParser\Node\Expr\BinaryOp;
 use PhpParser\Node\Scalar;
 use PhpParser\NodeTraverser;
-use PhpParser\NodeVisitorAbstract;
 use PhpParser\ParserFactory;
 use RuntimeException;
 
@@ -66,20 +65,9 @@ final class Edits
 
     private const CALLED_FOR = ['min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor'];
 
-    private const MILDER = ['stop' => 'care', 'care' => 'go', 'Stop' => 'Care', 'Care' => 'Go'];
+    private const ROUNDING = 1e-6;
 
-    /** Arguments of these are words, places or minutes, not arithmetic. */
-    private const NO_ARITHMETIC = [
-        'taking',
-        'sprintf',
-        'array_slice',
-        'number_format',
-        'round',
-        'str_repeat',
-        'substr',
-        'range',
-        'mb_substr',
-    ];
+    private const MILDER = ['stop' => 'care', 'care' => 'go', 'Stop' => 'Care', 'Care' => 'Go'];
 
     public function __construct(private string $root)
     {
@@ -159,49 +147,11 @@ final class Edits
         };
         $traverser = new NodeTraverser();
         $traverser->addVisitor(
-            new class($visit) extends NodeVisitorAbstract
-            {
-                /** @var list<Node> */
-                private array $above = [];
-
-                /** @param  callable(Node, ?Node): void  $visit */
-                public function __construct(private mixed $visit)
-                {
-                }
-
-                public function enterNode(Node $node): ?int
-                {
-                    if ($node instanceof Node\AttributeGroup || $node instanceof Node\Stmt\EnumCase || $this->isNoArithmetic($node)) {
-                        return self::DONT_TRAVERSE_CHILDREN;
-                    }
-                    ($this->visit)($node, $this->above[count($this->above) - 1] ?? null);
-                    $this->above[] = $node;
-
-                    return null;
-                }
-
-                public function leaveNode(Node $node): void
-                {
-                    if (($this->above[count($this->above) - 1] ?? null) === $node) {
-                        array_pop($this->above);
-                    }
-                }
-
-                private function isNoArithmetic(Node $node): bool
-                {
-                    return $node instanceof Expr\FuncCall && $node->name instanceof Node\Name
-                        && Edits::isNoArithmetic($node->name->toString());
-                }
-            },
+            new Walk($visit),
         );
         $traverser->traverse($ast);
 
         return $found;
-    }
-
-    public static function isNoArithmetic(string $called): bool
-    {
-        return in_array($called, self::NO_ARITHMETIC, true);
     }
 
     /** @return list<array{int, string, string}> offset, what stands there, what is put there */
@@ -257,6 +207,10 @@ final class Edits
             return [];
         }
         $value = (float) $node->value;
+        // So little only keeps rounding from deciding: twice as much decides nothing else.
+        if ($value > 0 && $value < self::ROUNDING) {
+            return [];
+        }
         $other = $value === 0.0 ? 1 : ($node instanceof Scalar\Int_ && $value <= 3 ? $node->value + 1 : $value * 2);
 
         return [

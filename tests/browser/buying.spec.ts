@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { goTo, kept, openJob, signIn, station, type, verdict } from './helpers';
 
 test('a price list is looked at line by line, its columns told, and taken', async ({ page }) => {

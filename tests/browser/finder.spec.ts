@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { field, goTo, openJob, signIn } from './helpers';
 
 test.beforeEach(async ({ page }) => signIn(page));

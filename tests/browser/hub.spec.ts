@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { goTo, kept, openJob, PNG, pickMachine, records, signIn, station, tick } from './helpers';
 
 test('a hub is edited by keyboard alone, undone and redone', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './bench';
 import { signIn } from './helpers';
 
 test.use({ serviceWorkers: 'block' });

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { enter, field, goTo, kept, openJob, records, signIn, station, tap, tick, type, verdict } from './helpers';
 
 interface Given {

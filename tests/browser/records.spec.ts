@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { demo, demoJob, goTo, kept, openJob, records, signIn, station, tap, type, verdict } from './helpers';
 
 test('what was carried forward stands at check-in when the machine is in again', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './bench';
 import { goTo, kept, openJob, signIn, station, tap, type, verdict } from './helpers';
 
 /** Depths as a caliper with a cable types them: a value, Enter, the next. */

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './bench';
 import { enter, goTo, kept, openJob, signIn, station, tap, type, verdict } from './helpers';
 
 /** One try of a cone by keyboard alone: mark, Enter, play at the rim, Enter, then along the answers. */
@@ -86,7 +86,7 @@ test('loose balls by count, an axle in the middle, washers for the float, a wren
   await type(page, 'set.ends.left', '4.2');
   await type(page, 'set.ends.right', '6.6');
   await expect(verdict(page)).toHaveText('Move it 1.20 mm to the left');
-  await goTo(page, 'Wheel nuts or quick-release to its figure');
+  await goTo(page, 'Tighten wheel nuts or quick-release');
   await type(page, 'fastener.wheel_nuts.torque', '30');
   await tap(page, 'fastener.wheel_nuts.source', 'Manual');
   await page.getByText('Grade, wrench and adapter').click();

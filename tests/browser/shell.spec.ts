@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './bench';
 import { demo, demoJob, goTo, signIn, station } from './helpers';
 
 /** Faults that keep somebody from working. */
@@ -61,7 +61,7 @@ for (const wanted of ['light', 'dark'] as const) {
       ['Check in', 'Measure before you strip'],
       ['Source', 'Match the left'],
       ['Source', 'The list to buy'],
-      ['Set', 'Axle nut to its figure'],
+      ['Set', 'Tighten axle nut'],
       ['Set', 'Rim in the middle'],
       ['Prove', 'Before and after'],
     ] as const) {

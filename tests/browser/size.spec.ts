@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { goTo, openJob, signIn, station } from './helpers';
 
 const verdict = (page: import('@playwright/test').Page) => page.getByRole('region', { name: 'Verdict', exact: true });

@@ -1,14 +1,17 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { field, goTo, kept, openJob, records, signIn, type } from './helpers';
 
-const postgres = (verb: 'kill' | 'up'): void => {
-  execFileSync(process.env.OPS_POSTGRES as string, [verb, process.env.PG_DIR as string], { stdio: 'ignore' });
+const postgres = (verb: 'kill' | 'up', cluster: string): void => {
+  execFileSync(process.env.OPS_POSTGRES as string, [verb, cluster], { stdio: 'ignore' });
 };
 
 test.skip(!process.env.OPS_POSTGRES, 'needs the cluster that ./test makes');
 
-test('the record store killed while readings are entered loses none that was acknowledged', async ({ page }) => {
+test('the record store killed while readings are entered loses none that was acknowledged', async ({
+  page,
+  cluster,
+}) => {
   test.setTimeout(120_000);
   await signIn(page);
   const job = await openJob(page, 'Power-cut bike');
@@ -23,7 +26,7 @@ test('the record store killed while readings are entered loses none that was ack
   await type(page, 'bore.left.lip.12', '46.98');
   await type(page, 'bore.left.lip.2', '46.97');
   await type(page, 'bore.left.lip.4', '46.99');
-  postgres('kill');
+  postgres('kill', cluster);
   try {
     await type(page, 'bore.left.bottom.12', '46.96');
     await type(page, 'bore.left.bottom.2', '46.95');
@@ -31,7 +34,7 @@ test('the record store killed while readings are entered loses none that was ack
     await expect(field(page, 'bore.left.bottom.2')).toHaveValue('46.95');
     await page.waitForTimeout(1_000);
   } finally {
-    postgres('up');
+    postgres('up', cluster);
   }
   await type(page, 'bore.left.bottom.4', '46.94');
   await expect(page.getByTestId('keeping')).toHaveText('All kept', { timeout: 40_000 });

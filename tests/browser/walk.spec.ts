@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { goTo, kept, openJobByHand, PNG, signInByHand, station, tap, tick, type, verdict } from './helpers';
 
 test('a wheel from complaint to signed record, with caliper, rule and good hands', async ({ page }) => {
@@ -192,17 +192,17 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await fit('spacer_right');
   await fit('axle');
   await tap(page, 'set.axle_passes', 'By hand');
-  await goTo(page, 'Axle nut to its figure');
+  await goTo(page, 'Tighten axle nut');
   await expect(page.locator('input[data-place="fastener.axle_nut.spanner"]')).toHaveValue('24');
   await type(page, 'fastener.axle_nut.torque', '59 ft-lb');
   await tap(page, 'fastener.axle_nut.source', 'Manual');
   await expect(verdict(page)).toHaveText('80.0 N·m');
   await tick(page, 'fastener.axle_nut.done');
-  await goTo(page, 'Pinch bolts to its figure');
+  await goTo(page, 'Tighten pinch bolts');
   await type(page, 'fastener.pinch_bolts.torque', '20');
   await tap(page, 'fastener.pinch_bolts.source', 'Manual');
   await tick(page, 'fastener.pinch_bolts.done');
-  await goTo(page, 'Caliper bolts to its figure');
+  await goTo(page, 'Tighten caliper bolts');
   await tap(page, 'fastener.caliper_bolts.source', 'None found');
   await tick(page, 'fastener.caliper_bolts.done');
   await goTo(page, 'Clamped, does it turn free');

@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
 import { newId } from '../../resources/js/api/records';
 import type { Quantity } from '../../resources/js/api/types';
 import { hours, onClock } from '../../resources/js/drawing/ClockFace';
 import { fit } from '../../resources/js/drawing/scale';
 import { day, dayOfYear, daysTo, moment, timeOfDay, weekday } from '../../resources/js/words/day';
 import { amount, length, say, shown } from '../../resources/js/words/say';
+import { expect, test } from './bench';
 
 test.describe('words and numbers', () => {
   test('quantities are written as the server writes them, in the unit of the person', () => {

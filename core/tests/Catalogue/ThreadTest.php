@@ -39,6 +39,27 @@ final class ThreadTest extends TestCase
         self::assertGreaterThan((M_PI / 4) * $thread->root()->mm ** 2 * 0.95, $thread->stressArea());
     }
 
+    /** @return iterable<string, array{string, bool}> typed, whether there is such a thread */
+    public static function edges(): iterable
+    {
+        yield 'the thinnest' => ['M2 × 0.4', true];
+        yield 'thinner than any bolt' => ['M0.9 × 0.22', false];
+        yield 'thicker than any axle' => ['M300 × 6', false];
+        yield 'a pitch finer than any' => ['M10 × 0.15', false];
+        yield 'a pitch too steep for its size' => ['M10 × 3', false];
+        yield 'the steepest that is used' => ['M6 × 1', true];
+        yield 'ten and a half to the inch is metric when small' => ['10 x 1.5', true];
+    }
+
+    #[DataProvider('edges')]
+    public function test_a_thread_that_cannot_be_is_refused(string $typed, bool $is): void
+    {
+        if (! $is) {
+            $this->expectException(InvalidInput::class);
+        }
+        self::assertNotSame('', Thread::read($typed)->text);
+    }
+
     public function test_what_is_no_thread_is_said(): void
     {
         foreach (['', 'M', 'bolt', 'M10x9', '3/8', 'M9', '0-26', str_repeat('9', 60)] as $typed) {

@@ -64,9 +64,9 @@ final readonly class TorqueSteps
 
         return Step::of(
             'set.'.$fastener->id,
-            'Tighten: {name}',
+            'Tighten {name}',
             'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.',
-            ['name' => Message::plain($fastener->name)],
+            ['name' => Message::within($fastener->name)],
         )
             ->with(
                 tool: 'Torque wrench',

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './bench';
 import { demo, field, goTo, kept, openJob, pickMachine, records, signIn, station, tap, type, verdict } from './helpers';
 
 test('the demo jobs stand where they should: cocked, bad bore, a little to go', async ({ page }) => {
