@@ -87,14 +87,14 @@ final readonly class CoverageMap
         foreach ($coverage->getData()->lineCoverage() as $path => $covered) {
             $file = substr($path, strlen($root) + 1);
             foreach ($covered as $line => $ids) {
-                $tests = array_unique(array_map(static fn (string $id): string => preg_split('/[# ]/', $id)[0], $ids ?? []));
+                $tests = array_unique(array_map(static fn (string $id): string => (string) strtok($id, '# '), $ids ?? []));
                 foreach ($tests as $test) {
                     $lines[$file][$line][] = $numbers[$test] ??= count($numbers);
                 }
             }
         }
         $seconds = [];
-        foreach (simplexml_load_file("$folder/junit.xml")?->xpath('//testcase') ?: [] as $case) {
+        foreach ((simplexml_load_file("$folder/junit.xml") ?: null)?->xpath('//testcase') ?: [] as $case) {
             $class = (string) $case['class'];
             $seconds[$class] = ($seconds[$class] ?? 0.0) + (float) $case['time'];
         }

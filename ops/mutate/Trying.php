@@ -60,7 +60,7 @@ final class Trying
             return;
         }
         $rows = array_map(static fn (string $row): array => str_getcsv($row, ',', '"', ''), explode("\n", trim($source)));
-        $header = array_shift($rows);
+        $header = array_map(strval(...), array_shift($rows));
         $laid = array_map(static fn (array $row): array => array_combine($header, $row), $rows);
         file_put_contents("$this->folder/limits.php", '<?php return '.var_export($laid, true).';');
     }

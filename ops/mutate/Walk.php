@@ -33,11 +33,13 @@ final class Walk extends NodeVisitorAbstract
         return null;
     }
 
-    public function leaveNode(Node $node): void
+    public function leaveNode(Node $node): ?int
     {
         if (($this->above[count($this->above) - 1] ?? null) === $node) {
             array_pop($this->above);
         }
+
+        return null;
     }
 
     private static function isNoArithmetic(Node $node): bool

@@ -25,7 +25,8 @@ $root = dirname(__DIR__, 2);
 $said = getopt('', ['seed:', 'count:', 'only:', 'state:', 'fresh', 'covering']);
 $seed = (int) ($said['seed'] ?? random_int(1, 99_999));
 $count = (int) ($said['count'] ?? 300);
-$folder = $said['state'] ?? $root.'/.run/mutate';
+$folder = (string) (is_string($said['state'] ?? null) ? $said['state'] : $root.'/.run/mutate');
+$only = is_string($said['only'] ?? null) ? $said['only'] : null;
 is_dir($folder) || mkdir($folder, 0o755, true);
 $map = CoverageMap::of($root, $folder);
 
@@ -40,15 +41,15 @@ $gone = array_diff(array_keys($equal), array_map(static fn (Edit $e): string => 
 foreach ($gone as $key) {
     echo "equal.csv names an edit that is there no more: $key\n";
 }
-if (isset($said['only'])) {
-    $edits = array_values(array_filter($edits, static fn (Edit $e): bool => str_contains($e->key(), (string) $said['only'])));
+if ($only !== null) {
+    $edits = array_values(array_filter($edits, static fn (Edit $e): bool => str_contains($e->key(), $only)));
 } else {
     $edits = array_slice((new Randomizer(new Mt19937($seed)))->shuffleArray($edits), 0, $count);
 }
 printf("%d edits of %d, seed %d\n", count($edits), count($all) - count($equal), $seed);
 
 // What was tried before stands while core does.
-$log = $folder.'/tried-'.$seed.(isset($said['only']) ? '-'.md5((string) $said['only']) : '').'.json';
+$log = $folder.'/tried-'.$seed.($only !== null ? '-'.md5($only) : '').'.json';
 $tried = isset($said['fresh']) || ! is_file($log) ? [] : json_decode((string) file_get_contents($log), true);
 $tried = array_filter($tried, static fn (bool $found): bool => $found);
 $waiting = array_values(array_filter($edits, static fn (Edit $e): bool => ! isset($tried[$e->key()])));
