@@ -1,5 +1,5 @@
-import { expect, test } from './bench';
 import { goTo, kept, openJob, signIn, station, type, verdict } from './helpers';
+import { expect, test } from './worker';
 
 test('a price list is looked at line by line, its columns told, and taken', async ({ page }) => {
   await signIn(page);

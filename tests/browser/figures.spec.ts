@@ -2,7 +2,7 @@ import { arcPath, point, polar } from '../../resources/js/drawing/polar';
 import { clock } from '../../resources/js/pages/ahead/DayLine';
 import { crossOrder } from '../../resources/js/stations/set/BoltCircle';
 import { daysTo, soon } from '../../resources/js/words/day';
-import { expect, test } from './bench';
+import { expect, test } from './worker';
 
 const isoDay = (days: number): string => {
   const day = new Date();

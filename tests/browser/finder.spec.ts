@@ -1,5 +1,5 @@
-import { expect, test } from './bench';
 import { field, goTo, openJob, signIn } from './helpers';
+import { expect, test } from './worker';
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -64,12 +64,14 @@ for (const [delay, slowed] of [
     page.on('request', (one) => {
       if (one.url().endsWith('/ask')) asked += 1;
     });
-    await page.keyboard.type('47.02 in 46.98', { delay });
+    const line = '47.02 in 46.98';
+    await page.keyboard.type(line, { delay });
     await expect(box).toHaveValue('47.02 in 46.98');
     await expect(verdict(page).getByRole('heading').first()).toHaveText('The bore will hold it');
     await expect(page).toHaveURL(/q=47\.02\+in\+46\.98$/);
     await expect(box).toHaveValue('47.02 in 46.98');
-    if (slowed === 1) expect(asked, 'the server is asked once per rest, not per key').toBeLessThanOrEqual(2);
+    // A busy machine may rest in between; one question a key would be another matter.
+    expect(asked, 'the server is asked once per rest, not per key').toBeLessThan(line.length / 2);
 
     // The fields of a calculator, also when they refine what the box understood.
     await page.getByText('Say more: fit of a ring in its bore').click();

@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page } from './bench';
+import { expect, type Locator, type Page } from './worker';
 
 /** A photograph of nothing much: a PNG of one point. */
 export const PNG = Buffer.from(

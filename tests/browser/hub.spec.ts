@@ -1,5 +1,5 @@
-import { expect, test } from './bench';
 import { goTo, kept, openJob, PNG, pickMachine, records, signIn, station, tick } from './helpers';
+import { expect, test } from './worker';
 
 test('a hub is edited by keyboard alone, undone and redone', async ({ page }) => {
   await signIn(page);

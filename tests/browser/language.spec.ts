@@ -1,5 +1,5 @@
-import { expect, type Page, test } from './bench';
 import { signIn } from './helpers';
+import { expect, type Page, test } from './worker';
 
 test.use({ serviceWorkers: 'block' });
 

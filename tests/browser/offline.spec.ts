@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from './bench';
 import { enter, field, goTo, kept, openJob, records, signIn, station, tap, tick, type, verdict } from './helpers';
+import { expect, test } from './worker';
 
 interface Given {
   place: string;

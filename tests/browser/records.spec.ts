@@ -1,5 +1,5 @@
-import { expect, test } from './bench';
 import { demo, demoJob, goTo, kept, openJob, records, signIn, station, tap, type, verdict } from './helpers';
+import { expect, test } from './worker';
 
 test('what was carried forward stands at check-in when the machine is in again', async ({ page }) => {
   await signIn(page);

@@ -1,5 +1,5 @@
-import { expect, type Page, test } from './bench';
 import { goTo, kept, openJob, signIn, station, tap, type, verdict } from './helpers';
+import { expect, type Page, test } from './worker';
 
 /** Depths as a caliper with a cable types them: a value, Enter, the next. */
 async function wedge(page: Page, first: string, depths: string[]): Promise<void> {

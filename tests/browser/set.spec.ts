@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { expect, type Page, test } from './bench';
 import { enter, goTo, kept, openJob, signIn, station, tap, type, verdict } from './helpers';
+import { expect, type Page, test } from './worker';
 
 /** One try of a cone by keyboard alone: mark, Enter, play at the rim, Enter, then along the answers. */
 async function tryCone(page: Page, mark: number | null, rim: string, felt: string): Promise<void> {

@@ -1,5 +1,5 @@
-import { expect, test } from './bench';
 import { goTo, openJob, signIn, station } from './helpers';
+import { expect, test } from './worker';
 
 const verdict = (page: import('@playwright/test').Page) => page.getByRole('region', { name: 'Verdict', exact: true });
 const type = async (page: import('@playwright/test').Page, place: string, text: string) => {

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from './bench';
 import { field, goTo, kept, openJob, records, signIn, type } from './helpers';
+import { expect, test } from './worker';
 
 const postgres = (verb: 'kill' | 'up', cluster: string): void => {
   execFileSync(process.env.OPS_POSTGRES as string, [verb, cluster], { stdio: 'ignore' });

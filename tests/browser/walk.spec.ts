@@ -1,5 +1,5 @@
-import { expect, test } from './bench';
 import { goTo, kept, openJobByHand, PNG, signInByHand, station, tap, tick, type, verdict } from './helpers';
+import { expect, test } from './worker';
 
 test('a wheel from complaint to signed record, with caliper, rule and good hands', async ({ page }) => {
   test.setTimeout(180_000);

@@ -1,5 +1,5 @@
-import { expect, test } from './bench';
 import { demo, field, goTo, kept, openJob, pickMachine, records, signIn, station, tap, type, verdict } from './helpers';
+import { expect, test } from './worker';
 
 test('the demo jobs stand where they should: cocked, bad bore, a little to go', async ({ page }) => {
   await signIn(page);

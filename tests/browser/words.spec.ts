@@ -5,7 +5,7 @@ import { hours, onClock } from '../../resources/js/drawing/ClockFace';
 import { fit } from '../../resources/js/drawing/scale';
 import { day, dayOfYear, daysTo, moment, timeOfDay, weekday } from '../../resources/js/words/day';
 import { amount, length, say, shown } from '../../resources/js/words/say';
-import { expect, test } from './bench';
+import { expect, test } from './worker';
 
 test.describe('words and numbers', () => {
   test('quantities are written as the server writes them, in the unit of the person', () => {

@@ -1,0 +1,86 @@
+import AxeBuilder from '@axe-core/playwright';
+import { demoJob, goTo, signIn, station } from './helpers';
+import { expect, type Page, test } from './worker';
+
+// The longest of all: two workers take one each, and begin with them.
+test.describe.configure({ mode: 'parallel' });
+
+/** Faults that keep somebody from working. */
+async function serious(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
+  return violations
+    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+    .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
+}
+
+const theme = async (page: Page, wanted: 'light' | 'dark'): Promise<void> => {
+  const dark = await page.evaluate(() => document.documentElement.classList.contains('dark'));
+  if (dark !== (wanted === 'dark')) await page.getByRole('button', { name: /^Theme/ }).click();
+  await expect(page.locator('html')).toHaveClass(wanted === 'dark' ? /dark/ : /^(?!.*dark)/);
+};
+
+for (const wanted of ['light', 'dark'] as const) {
+  test(`no page has a serious fault for those who see or move otherwise, ${wanted}`, async ({ page }) => {
+    test.setTimeout(300_000);
+    await page.goto('/sign-in');
+    await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
+    expect(await serious(page), '/sign-in').toEqual([]);
+    await signIn(page);
+    await theme(page, wanted);
+    const job = await demoJob(page, 'Parcel moped 7');
+    const stations = ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'].map(
+      (one) => `/jobs/${job}/${one}`,
+    );
+    for (const address of [
+      '/board',
+      '/bench-day',
+      '/ahead',
+      ...stations,
+      '/machines',
+      '/machines/1',
+      '/finder',
+      '/finder/square',
+      '/finder?q=6204%202RS',
+      '/finder?q=47.02%20in%2046.98',
+      '/parts',
+      '/parts/suppliers',
+      '/tools',
+      '/shop',
+      `/jobs/${job}/hub`,
+      `/jobs/${job}/tag`,
+      `/jobs/${job}/photo/part.axle`,
+      '/nowhere',
+    ]) {
+      await page.goto(address);
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      expect(await serious(page), address).toEqual([]);
+    }
+    for (const [where, step] of [
+      ['Size', 'Will the left bore hold'],
+      ['Seat', 'Choose the driver'],
+      ['Strip', 'Axle out'],
+      ['Strip', 'How it will come apart'],
+      ['Strip', 'Tools, before the first bolt'],
+      ['Check in', 'Measure before you strip'],
+      ['Source', 'Match the left'],
+      ['Source', 'The list to buy'],
+      ['Set', 'Tighten axle nut'],
+      ['Set', 'Rim in the middle'],
+      ['Prove', 'Before and after'],
+    ] as const) {
+      await page.goto(`/jobs/${job}/seat`);
+      await station(page, where);
+      await goTo(page, step);
+      expect(await serious(page), step).toEqual([]);
+    }
+    const bicycle = await demoJob(page, 'School bicycle 11');
+    await page.goto(`/jobs/${bicycle}/set`);
+    await goTo(page, 'Set the cone');
+    expect(await serious(page), 'the cone').toEqual([]);
+    await page.goto('/board');
+    await page.getByRole('button', { name: 'Open a job' }).click();
+    expect(await serious(page), 'open a job').toEqual([]);
+    await page.keyboard.press('Escape');
+    await theme(page, 'light');
+  });
+}
