@@ -50,7 +50,7 @@ for (const [mark, stage, rim, felt] of [
   ['0', 'Before', '1.2', 'Plain play'],
   ['0', 'Locked', '0.9', 'Plain play'],
 ]) {
-  await page.getByLabel('Mark, as a minute hand').fill(mark);
+  await page.getByLabel('Mark, 0 to 59').fill(mark);
   await page.getByRole('button', { name: stage, exact: true }).click();
   await page.getByLabel('Play at the rim').fill(rim);
   await page.getByRole('button', { name: felt, exact: true }).click();

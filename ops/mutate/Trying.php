@@ -79,7 +79,8 @@ final class Trying
         $files = implode('', array_map(fn (string $class): string => "<file>$this->root/{$file($class)}</file>", array_keys($classes)));
         file_put_contents(
             "$this->folder/phpunit.xml",
-            "<?xml version=\"1.0\"?><phpunit bootstrap=\"$this->root/ops/mutate/bootstrap.php\" cacheResult=\"false\" failOnWarning=\"true\">".
+            "<?xml version=\"1.0\"?><phpunit bootstrap=\"$this->root/ops/mutate/bootstrap.php\""
+                .' cacheResult="false" failOnWarning="true">'.
                 "<testsuites><testsuite name=\"some\">$files</testsuite></testsuites></phpunit>",
         );
         $named = array_map(

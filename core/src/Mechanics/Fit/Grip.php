@@ -75,18 +75,22 @@ final readonly class Grip
             $verdict
                 ->showing(
                     Figure::of('interference', 'Interference', Length::mm($fit->mean), $fit->spread(), 3),
-                    Figure::of('nominal_low', 'Usual factory fit, loosest', Length::mm($nominal[0]), null, 3),
-                    Figure::of('nominal_high', 'Usual factory fit, tightest', Length::mm($nominal[1]), null, 3),
+                    Figure::of('nominal_low', 'Factory fit, loosest', Length::mm($nominal[0]), null, 3),
+                    Figure::of('nominal_high', 'Factory fit, tightest', Length::mm($nominal[1]), null, 3),
                     Figure::of(
                         'cold',
-                        Message::of('figure.cold', 'Left at {at}', ['at' => Temperature::celsius($this->limits->get('fit.cold_c'))]),
+                        Message::of('figure.cold', 'Interference at {at}', [
+                            'at' => Temperature::celsius($this->limits->get('fit.cold_c')),
+                        ]),
                         Length::mm($at('fit.cold_c')),
                         null,
                         3,
                     ),
                     Figure::of(
                         'warm',
-                        Message::of('figure.warm', 'Left at {at}', ['at' => Temperature::celsius($this->limits->get('fit.warm_c'))]),
+                        Message::of('figure.warm', 'Interference at {at}', [
+                            'at' => Temperature::celsius($this->limits->get('fit.warm_c')),
+                        ]),
                         Length::mm($at('fit.warm_c')),
                         null,
                         3,

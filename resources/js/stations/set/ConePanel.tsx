@@ -79,7 +79,7 @@ export function ConePanel({ step }: { step: Step }) {
           <Grid templateColumns="88px 1fr" gap="3">
             <Box>
               <chakra.label htmlFor="cone-mark" fontSize="14px" color="mute">
-                Mark, as a minute hand
+                Mark, 0 to 59
               </chakra.label>
               <Input
                 id="cone-mark"
