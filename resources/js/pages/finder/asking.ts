@@ -1,5 +1,5 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { useCallback, useEffect, useState } from 'react';
+import { useLocation, useNavigate, useNavigationType } from 'react-router';
 import { newId } from '../../api/records';
 import { filled, type Given } from './given';
 
@@ -50,24 +50,25 @@ export function writeAddress(asking: Asking): string {
 export function useAsking(): [Asking, (next: Asking) => void] {
   const { pathname, search, state, key } = useLocation();
   const navigate = useNavigate();
+  const came = useNavigationType();
   const [now, setNow] = useState(() => ({ asking: readAddress(pathname, search), typed: false }));
   const [seen, setSeen] = useState(key);
-  // Addresses written here carry a mark, so that one's own is never taken for somebody else's and read back.
-  const written = useRef('');
+  // Addresses written here carry a mark. On a busy page several are on their way at once, and more is typed meanwhile:
+  // whichever of them arrives, it is no news. Gone back to, it is.
+  const [mark] = useState(newId);
   if (seen !== key) {
     setSeen(key);
-    if (markOf(state) === null || markOf(state) !== written.current) {
+    if (came === 'POP' || markOf(state) !== mark) {
       setNow({ asking: readAddress(pathname, search), typed: false });
     }
   }
   useEffect(() => {
     if (!now.typed) return;
     const timer = setTimeout(() => {
-      written.current = newId();
-      navigate(writeAddress(now.asking), { replace: true, state: { writtenBy: written.current } });
+      navigate(writeAddress(now.asking), { replace: true, state: { writtenBy: mark } });
     }, REST_MS);
     return () => clearTimeout(timer);
-  }, [now, navigate]);
+  }, [now, navigate, mark]);
   const ask = useCallback((asking: Asking) => setNow({ asking, typed: true }), []);
   return [now.asking, ask];
 }
