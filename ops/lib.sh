@@ -191,7 +191,7 @@ http {
 }
 CONF
   "$fpm" "${user[@]}" -y "$run/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=$([ -n "$dev" ] && echo 1 || echo 0) \
-    -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 \
+    -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d pcov.enabled=0 \
     -d upload_max_filesize=12M -d post_max_size=40M -d memory_limit=512M -d expose_php=0 -d zend.enable_gc=0 ||
     die "PHP-FPM does not start; its log is $home/fpm.log"
   STOP+=("kill \$(cat '$run/fpm.pid')")
