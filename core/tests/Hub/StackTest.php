@@ -63,13 +63,13 @@ final class StackTest extends TestCase
 
     public function test_whatever_is_edited_order_lengths_and_undo_hold(): void
     {
-        $this->edited(40);
+        $this->edited(150);
     }
 
     #[Group('long')]
     public function test_whatever_is_edited_many_times_over(): void
     {
-        $this->edited(300);
+        $this->edited(600);
     }
 
     private function edited(int $times): void

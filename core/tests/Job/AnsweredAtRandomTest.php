@@ -40,7 +40,9 @@ final class AnsweredAtRandomTest extends TestCase
     public static function people(): iterable
     {
         foreach (HubPatterns::all() as $id => $pattern) {
-            yield $id => [$pattern, 1];
+            foreach ([1, 2] as $seed) {
+                yield "$id, $seed" => [$pattern, $seed];
+            }
         }
     }
 
@@ -48,7 +50,7 @@ final class AnsweredAtRandomTest extends TestCase
     public static function morePeople(): iterable
     {
         foreach (HubPatterns::all() as $id => $pattern) {
-            foreach (range(2, 5) as $seed) {
+            foreach (range(3, 8) as $seed) {
                 yield "$id, $seed" => [$pattern, $seed];
             }
         }

@@ -27,17 +27,6 @@ final class TrialTest extends TestCase
     {
         $limits = Limits::standard();
         yield 'ten spellings of every number' => [new SpellingTrial(), 1, 11];
-        yield 'caliper' => [new CaliperTrial($limits), 500, 12];
-        yield 'fits' => [new FitTrial($limits), 400, 13];
-        yield 'press traces' => [new PressTrial($limits), 250, 16];
-        yield 'cones' => [new ConeTrial($limits), 40, 6];
-        yield 'hostile text' => [new HostileTrial($limits), 1500, 15];
-    }
-
-    /** @return iterable<string, array{Trial, int, int}> likewise, as many as settle a share to a half percent */
-    public static function longTrials(): iterable
-    {
-        $limits = Limits::standard();
         yield 'caliper' => [new CaliperTrial($limits), 2000, 12];
         yield 'fits' => [new FitTrial($limits), 1000, 13];
         yield 'fits again' => [new FitTrial($limits), 1000, 14];
@@ -45,6 +34,17 @@ final class TrialTest extends TestCase
         yield 'press traces again' => [new PressTrial($limits), 500, 17];
         yield 'cones' => [new ConeTrial($limits), 60, 6];
         yield 'hostile text' => [new HostileTrial($limits), 10000, 15];
+    }
+
+    /** @return iterable<string, array{Trial, int, int}> likewise, as many as settle a share to a half percent */
+    public static function longTrials(): iterable
+    {
+        $limits = Limits::standard();
+        yield 'caliper' => [new CaliperTrial($limits), 10000, 112];
+        yield 'fits' => [new FitTrial($limits), 10000, 113];
+        yield 'press traces' => [new PressTrial($limits), 5000, 116];
+        yield 'cones' => [new ConeTrial($limits), 400, 106];
+        yield 'hostile text' => [new HostileTrial($limits), 40000, 115];
     }
 
     #[DataProvider('longTrials')]
