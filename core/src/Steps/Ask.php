@@ -198,64 +198,36 @@ final readonly class Ask
         );
     }
 
-    /** Measured before the hub comes apart. */
+    /** Measured before the hub comes apart; the picture shows where the instrument stands. */
     public function captured(string $picture): self
     {
-        return new self(
-            $this->place,
-            $this->kind,
-            $this->label,
-            $this->wanted,
-            $this->options,
-            $this->instrument,
-            $this->at,
-            $this->hint,
-            $this->until,
-            $this->borrowed,
-            $picture,
-            $this->findings,
-        );
+        return $this->changed(['picture' => $picture]);
     }
 
     /** Asked at an earlier step as well: shown here, but no sign that this step was begun. */
     public function borrowed(): self
     {
-        return new self(
-            $this->place,
-            $this->kind,
-            $this->label,
-            false,
-            $this->options,
-            $this->instrument,
-            $this->at,
-            $this->hint,
-            $this->until,
-            true,
-            $this->picture,
-            $this->findings,
-        );
+        return $this->changed(['borrowed' => true, 'wanted' => false]);
     }
 
     /** The same as was said at another place, when the wheel came in. */
     public function after(string $before): self
     {
-        return new self(
-            $this->place,
-            $this->kind,
-            $this->label,
-            $this->wanted,
-            $this->options,
-            $this->instrument,
-            $this->at,
-            $this->hint,
-            $this->until,
-            $this->borrowed,
-            $this->picture,
-            $this->findings,
-            $before,
-        );
+        return $this->changed(['before' => $before]);
     }
 
+    /** @param  array<string, mixed>  $changed */
+    private function changed(array $changed): self
+    {
+        $all = [...get_object_vars($this), ...$changed];
+        // What its place says follows from it.
+        unset($all['role'], $all['seat']);
+
+        /** @var array{place: string, kind: AskKind, label: string, wanted: bool} $all */
+        return new self(...$all);
+    }
+
+    /** Whether something that counts as an answer is kept at its place: of a part, that it is where it is to be. */
     public function isEntered(Notebook $notebook): bool
     {
         $entry = $notebook->value($this->place);
