@@ -10,60 +10,18 @@ use App\Models\Job;
 use App\Models\Machine;
 use App\Models\MeterReading;
 use App\Models\Role;
-use App\Models\Tool;
-use App\Models\User;
-use CleanRace\Core\Tooling\ToolKind;
-use Database\Seeders\DemoJob;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
+use Tests\GoodJobs;
 use Tests\TestCase;
 
 /** What falls due, the calendar, the bench day, what the board says of waiting. */
 final class AheadTest extends TestCase
 {
+    use GoodJobs;
     use RefreshDatabase;
-
-    private User $user;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->person()->load('shop');
-        $this->actingAs($this->user);
-    }
-
-    /** @param  array<string, string>  $texts */
-    private function good(?Machine $machine = null, ?Carbon $start = null, array $texts = []): Job
-    {
-        Tool::query()->firstOrCreate(
-            ['name' => '42 cup'],
-            ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
-        );
-
-        return $this->app
-            ->make(DemoJob::class)
-            ->load(
-                $this->user,
-                $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]),
-                'Front wheel',
-                'good',
-                'Hums',
-                $start ?? Carbon::now()->subHour(),
-                $texts,
-            );
-    }
-
-    private function sign(Job $job, ?Carbon $on = null): void
-    {
-        Carbon::setTestNow($on);
-        try {
-            $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated();
-        } finally {
-            Carbon::setTestNow();
-        }
-    }
 
     public function test_what_falls_due_follows_from_what_was_signed(): void
     {

@@ -5,50 +5,18 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Cards\PrintedCard;
-use App\Models\Job;
 use App\Models\Machine;
-use App\Models\Tool;
-use App\Models\User;
-use CleanRace\Core\Tooling\ToolKind;
-use Database\Seeders\DemoJob;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Tests\GoodJobs;
 use Tests\TestCase;
 
 /** What is remembered of a machine, and what its card says. */
 final class JobHistoryTest extends TestCase
 {
+    use GoodJobs;
     use RefreshDatabase;
-
-    private User $user;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->person()->load('shop');
-        $this->actingAs($this->user);
-    }
-
-    private function good(?Machine $machine = null): Job
-    {
-        Tool::query()->firstOrCreate(
-            ['name' => '42 cup'],
-            ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
-        );
-
-        return $this->app
-            ->make(DemoJob::class)
-            ->load(
-                $this->user,
-                $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]),
-                'Front wheel',
-                'good',
-                'Hums',
-                Carbon::now()->subHour(),
-            );
-    }
 
     public function test_fasteners_are_remembered_for_this_wheel_of_this_machine(): void
     {

@@ -10,50 +10,20 @@ use App\Models\Photo;
 use App\Models\Record;
 use App\Models\Role;
 use App\Models\SignOff;
-use App\Models\Tool;
 use App\Models\User;
 use CleanRace\Core\Patterns\HubPatterns;
-use CleanRace\Core\Tooling\ToolKind;
 use Database\Seeders\DatabaseSeeder;
-use Database\Seeders\DemoJob;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\GoodJobs;
 use Tests\TestCase;
 
 /** Jobs from opening to the signed card. */
 final class JobsTest extends TestCase
 {
+    use GoodJobs;
     use RefreshDatabase;
-
-    private User $user;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->person()->load('shop');
-        $this->actingAs($this->user);
-    }
-
-    private function good(?Machine $machine = null): Job
-    {
-        Tool::query()->firstOrCreate(
-            ['name' => '42 cup'],
-            ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
-        );
-
-        return $this->app
-            ->make(DemoJob::class)
-            ->load(
-                $this->user,
-                $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]),
-                'Front wheel',
-                'good',
-                'Hums',
-                Carbon::now()->subHour(),
-            );
-    }
 
     public function test_a_job_is_opened_with_a_number_of_the_shops_own(): void
     {

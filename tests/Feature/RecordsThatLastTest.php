@@ -7,64 +7,20 @@ namespace Tests\Feature;
 use App\Cards\CustomerSheet;
 use App\Models\Addendum;
 use App\Models\Job;
-use App\Models\Machine;
 use App\Models\Record;
 use App\Models\Role;
-use App\Models\Tool;
-use App\Models\User;
-use CleanRace\Core\Tooling\ToolKind;
-use Database\Seeders\DemoJob;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Tests\GoodJobs;
 use Tests\TestCase;
 
 /** What outlives a job: its file, its addenda, the sets and what falls due, the calendar, the bench day. */
 final class RecordsThatLastTest extends TestCase
 {
+    use GoodJobs;
     use RefreshDatabase;
-
-    private User $user;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->person()->load('shop');
-        $this->actingAs($this->user);
-    }
-
-    /** @param  array<string, string>  $texts */
-    private function good(?Machine $machine = null, ?Carbon $start = null, array $texts = []): Job
-    {
-        Tool::query()->firstOrCreate(
-            ['name' => '42 cup'],
-            ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
-        );
-
-        return $this->app
-            ->make(DemoJob::class)
-            ->load(
-                $this->user,
-                $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]),
-                'Front wheel',
-                'good',
-                'Hums',
-                $start ?? Carbon::now()->subHour(),
-                $texts,
-            );
-    }
-
-    private function sign(Job $job, ?Carbon $on = null): void
-    {
-        Carbon::setTestNow($on);
-        try {
-            $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated();
-        } finally {
-            Carbon::setTestNow();
-        }
-    }
 
     public function test_after_the_signature_words_are_added_and_never_changed(): void
     {

@@ -6,62 +6,16 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Machine;
-use App\Models\Tool;
-use App\Models\User;
-use CleanRace\Core\Tooling\ToolKind;
-use Database\Seeders\DemoJob;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Carbon;
-use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\GoodJobs;
 use Tests\TestCase;
 
 /** Files that are not sound are refused whole, and strange values break nothing. */
 final class UnsoundFilesTest extends TestCase
 {
+    use GoodJobs;
     use RefreshDatabase;
-
-    private User $user;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->person()->load('shop');
-        $this->actingAs($this->user);
-    }
-
-    /** @param  array<string, string>  $texts */
-    private function good(?Machine $machine = null, ?Carbon $start = null, array $texts = []): Job
-    {
-        Tool::query()->firstOrCreate(
-            ['name' => '42 cup'],
-            ['kind' => ToolKind::Cup, 'outside_mm' => 46.2, 'opening_mm' => 37, 'length_mm' => 60],
-        );
-
-        return $this->app
-            ->make(DemoJob::class)
-            ->load(
-                $this->user,
-                $machine ?? Machine::factory()->create(['shop_id' => $this->user->shop_id]),
-                'Front wheel',
-                'good',
-                'Hums',
-                $start ?? Carbon::now()->subHour(),
-                $texts,
-            );
-    }
-
-    /** @return TestResponse<\Illuminate\Http\JsonResponse> */
-    private function take(mixed $file): TestResponse
-    {
-        /** @var TestResponse<\Illuminate\Http\JsonResponse> */
-        return $this->post(
-            '/api/v1/jobs/file',
-            ['file' => UploadedFile::fake()->createWithContent('job.json', is_string($file) ? $file : (string) json_encode($file))],
-            ['Accept' => 'application/json'],
-        );
-    }
 
     /** @return iterable<string, array{mixed, string}> file, part of the sentence */
     public static function unsound(): iterable

@@ -10,8 +10,6 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\AskKind;
-use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Stripping\Condition;
@@ -23,35 +21,14 @@ use CleanRace\Core\Stripping\Strip;
 use CleanRace\Core\Stripping\TakeDown;
 use CleanRace\Core\Stripping\Ways;
 use CleanRace\Core\Tests\English;
-use CleanRace\Core\Tooling\DrawBolt;
-use CleanRace\Core\Tooling\WallTool;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Take-down plans: what comes off before what, by condition, school, tools and habit. */
 final class TakeDownTest extends TestCase
 {
-    use TestTrait;
-
-    /**
-     * @param  array<string, array<string, mixed>>  $entries
-     * @param  list<WallTool>  $wall
-     * @param  array<string, string>  $habits
-     * @param  array<string, string>  $spanners
-     */
-    private static function bench(
-        string $pattern,
-        array $entries = [],
-        array $wall = [],
-        array $habits = [],
-        array $spanners = [],
-    ): Bench {
-        $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
-
-        return new Bench(HubPatterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, $wall, $habits, $spanners);
-    }
+    use TakenDown;
 
     /**
      * @param  list<PlannedStep>  $plan

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Stripping;
 
 use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Steps\Ask;
@@ -15,36 +14,16 @@ use CleanRace\Core\Stripping\ToolCheck;
 use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Stripping\Ways;
 use CleanRace\Core\Tests\English;
-use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Level;
-use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
 
 /** What the plan needs against what hangs on the wall. */
 final class ToolCheckTest extends TestCase
 {
-    use TestTrait;
-
-    /**
-     * @param  array<string, array<string, mixed>>  $entries
-     * @param  list<WallTool>  $wall
-     * @param  array<string, string>  $habits
-     * @param  array<string, string>  $spanners
-     */
-    private static function bench(
-        string $pattern,
-        array $entries = [],
-        array $wall = [],
-        array $habits = [],
-        array $spanners = [],
-    ): Bench {
-        $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
-
-        return new Bench(HubPatterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, $wall, $habits, $spanners);
-    }
+    use TakenDown;
 
     /** @return list<ToolLine> */
     private static function tools(Bench $bench): array

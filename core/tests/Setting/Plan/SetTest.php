@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Setting\Plan;
 
 use CleanRace\Core\Job\JobReport;
-use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\InvalidInput;
-use CleanRace\Core\Measure\Length;
-use CleanRace\Core\Measure\Torque;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\Places;
-use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Setting\Cones\ConeFelt;
@@ -27,11 +23,7 @@ use CleanRace\Core\Steps\Station;
 use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tables\Limits;
-use CleanRace\Core\Tests\Job\FindsStep;
 use CleanRace\Core\Tests\Job\RandomAnswers;
-use CleanRace\Core\Tooling\DrawBolt;
-use CleanRace\Core\Tooling\ToolKind;
-use CleanRace\Core\Tooling\WallTool;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -40,57 +32,7 @@ use Random\Randomizer;
 /** The station of setting in a job: what each kind of hub is asked, and what is judged of the answers. */
 final class SetTest extends TestCase
 {
-    use FindsStep;
-
-    /**
-     * @param  array<string, array<string, mixed>|string>  $entries a plain text is a choice
-     * @param  array<string, string>  $habits
-     * @param  list<Angle>  $shifts
-     */
-    private static function bench(string $pattern, array $entries = [], array $habits = [], array $shifts = []): Bench
-    {
-        $notebook = new Notebook(
-            array_map(
-                static fn (array|string $e): array => [
-                    'value' => is_string($e) ? ['choice' => $e] : $e,
-                    'instrument' => is_array($e) && is_string($e['by'] ?? null) ? $e['by'] : null,
-                ],
-                $entries,
-            ),
-        );
-        $wall = [
-            new WallTool(
-                '7',
-                'Small wrench',
-                ToolKind::TorqueWrench,
-                torqueLow: Torque::newtonMetres(5),
-                torqueHigh: Torque::newtonMetres(60),
-            ),
-            new WallTool('8', 'Shim washers', ToolKind::Washer, opening: Length::mm(19.5), length: Length::mm(0.5), count: 6),
-            new WallTool('9', 'Wide washers', ToolKind::Washer, opening: Length::mm(40), length: Length::mm(0.4), count: 6),
-        ];
-
-        return new Bench(
-            HubPatterns::find($pattern),
-            $notebook,
-            [],
-            null,
-            DrawBolt::M12,
-            wall: $wall,
-            habits: $habits,
-            lockShifts: $shifts,
-        );
-    }
-
-    /**
-     * @param  array<string, array<string, mixed>|string>  $entries
-     * @param  array<string, string>  $habits
-     * @param  list<Angle>  $shifts
-     */
-    private static function report(string $pattern, array $entries = [], array $habits = [], array $shifts = []): JobReport
-    {
-        return (new WheelJob(Limits::standard()))->report(self::bench($pattern, $entries, $habits, $shifts));
-    }
+    use SetHub;
 
     private static function station(JobReport $report): StationReport
     {
