@@ -22,6 +22,7 @@ final readonly class BallCount
     {
     }
 
+    /** What bearings of that bore and outside diameter usually have (boundary sizes in mm; makers differ by one ball). */
     public static function usual(Length $bore, Length $outside): self
     {
         $ball = self::BALL_SHARE * ($outside->mm - $bore->mm);

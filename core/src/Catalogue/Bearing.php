@@ -93,11 +93,13 @@ final readonly class Bearing
         return in_array($this->series, self::THIN, true);
     }
 
+    /** Whether its outer ring has a flange, by its series. */
     public function hasFlange(): bool
     {
         return in_array($this->series[0] ?? '', ['F'], true) || $this->series === 'MF';
     }
 
+    /** Whether a snap ring lies in a groove round its outer ring, by its series. */
     public function hasRing(): bool
     {
         return str_ends_with($this->series, 'NR');

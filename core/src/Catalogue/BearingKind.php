@@ -33,6 +33,7 @@ enum BearingKind: string
         };
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -15,6 +15,7 @@ final class BearingTable
     /** @var array<int|string, ?Bearing> those asked for so far, the same in the whole process: the table does not change */
     private static array $found = [];
 
+    /** By its number as the table has it; null when it has none such. */
     public function find(string $number): ?Bearing
     {
         $rows = Table::index('bearings', self::byNumber(...));

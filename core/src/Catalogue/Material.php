@@ -16,6 +16,7 @@ enum Material: string
     case Zinc = 'zinc';
     case Nylon = 'nylon';
 
+    /** How people say it. */
     public function label(): string
     {
         return $this->row()['label'];
@@ -33,6 +34,7 @@ enum Material: string
         return (float) $this->row()['elastic_mpa'];
     }
 
+    /** Poisson's ratio, as materials.csv has it. */
     public function poisson(): float
     {
         return (float) $this->row()['poisson'];

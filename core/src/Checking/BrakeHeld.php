@@ -10,6 +10,7 @@ enum BrakeHeld: string
     case Gone = 'gone';
     case Still = 'still';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

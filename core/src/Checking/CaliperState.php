@@ -11,6 +11,7 @@ enum CaliperState: string
     case NotFreed = 'not_freed';
     case None = 'none';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

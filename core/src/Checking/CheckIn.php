@@ -27,6 +27,7 @@ final readonly class CheckIn
     {
     }
 
+    /** The station as it stands: what the customer says, the checks, what must be measured before. */
     public function report(Bench $bench): StationReport
     {
         return StationReport::of(

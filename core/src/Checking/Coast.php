@@ -12,6 +12,7 @@ enum Coast: string
     case Drags = 'drags';
     case BackAndForth = 'back_and_forth';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

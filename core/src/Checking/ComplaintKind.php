@@ -19,6 +19,7 @@ enum ComplaintKind: string
     case Chain = 'chain';
     case Age = 'age';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

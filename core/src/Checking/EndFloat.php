@@ -11,6 +11,7 @@ enum EndFloat: string
     case Hair = 'hair';
     case Much = 'much';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

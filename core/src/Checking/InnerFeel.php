@@ -13,6 +13,7 @@ enum InnerFeel: string
     case Notchy = 'notchy';
     case Locked = 'locked';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -12,6 +12,7 @@ enum Listen: string
     case Same = 'same';
     case Nothing = 'nothing';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

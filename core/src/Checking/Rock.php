@@ -11,6 +11,7 @@ enum Rock: string
     case AtHub = 'at_hub';
     case FurtherIn = 'further_in';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -27,6 +27,7 @@ final readonly class RockCheck
     {
     }
 
+    /** Weighs every check by the odds of check_evidence.csv. */
     public function work(RockCheckInput $input): RockCheckResult
     {
         $evidence = new Evidence($this->limits);

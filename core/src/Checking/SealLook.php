@@ -11,6 +11,7 @@ enum SealLook: string
     case Rust = 'rust';
     case GreaseOut = 'grease_out';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

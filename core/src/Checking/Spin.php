@@ -13,6 +13,7 @@ enum Spin: string
     case Grind = 'grind';
     case Locked = 'locked';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -16,6 +16,7 @@ enum Suspect: string
     case ConeSetting = 'cone_setting';
     case Freehub = 'freehub';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

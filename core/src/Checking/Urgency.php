@@ -12,6 +12,7 @@ enum Urgency: string
     case NextChance = 'next_chance';
     case Fine = 'fine';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -12,6 +12,7 @@ enum HubUse: string
     case Blade = 'blade';
     case Pivot = 'pivot';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -30,6 +30,7 @@ final readonly class Layout
     ) {
     }
 
+    /** Where every part lies, in mm from the left face; worked out anew from the sizes of the stack. */
     public static function of(Stack $stack): self
     {
         $line = $stack->line();

@@ -65,6 +65,7 @@ final readonly class Part
         return new self($this->id, $this->kind, $this->side, $this->name, [...$this->sizes, $size => $length], $this->way, $this->form);
     }
 
+    /** The same the other way round: the next of the ways it may lie. */
     public function flipped(): self
     {
         $ways = array_keys($this->kind->ways());
@@ -73,11 +74,13 @@ final readonly class Part
         return new self($this->id, $this->kind, $this->side, $this->name, $this->sizes, $next, $this->form);
     }
 
+    /** The same on that side. */
     public function on(Side $side): self
     {
         return new self($this->id, $this->kind, $side, $this->name, $this->sizes, $this->way, $this->form);
     }
 
+    /** The same under another id and name. */
     public function named(string $id, string $name): self
     {
         return new self($id, $this->kind, $this->side, $name, $this->sizes, $this->way, $this->form);

@@ -39,11 +39,13 @@ enum PartKind: string
     case ORing = 'o_ring';
     case Nipple = 'nipple';
 
+    /** How people say it. */
     public function label(): string
     {
         return $this->row()['label'];
     }
 
+    /** Where such a part lies between axle and housing, by part_kinds.csv. */
     public function lane(): Lane
     {
         return Lane::from($this->row()['lane']);

@@ -11,6 +11,7 @@ enum Side: string
     case Right = 'right';
     case Middle = 'middle';
 
+    /** The side across; the middle has none and stays. */
     public function other(): self
     {
         return match ($this) {

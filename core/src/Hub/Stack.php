@@ -18,11 +18,13 @@ final readonly class Stack
     {
     }
 
+    /** Parts in their order along the axle; what is null is left out. */
     public static function of(?Part ...$parts): self
     {
         return new self(array_values(array_filter($parts)));
     }
 
+    /** The part of that id; null when there is none. */
     public function find(string $id): ?Part
     {
         foreach ($this->parts as $part) {
@@ -52,6 +54,7 @@ final readonly class Stack
         return array_values(array_filter($this->parts, static fn (Part $p): bool => in_array($p->kind, $kinds, true)));
     }
 
+    /** The first part of that kind; null when there is none. */
     public function one(PartKind $kind): ?Part
     {
         return $this->ofKind($kind)[0] ?? null;
@@ -63,6 +66,7 @@ final readonly class Stack
         return array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->isCartridge()));
     }
 
+    /** The same with a part changed, at its place. */
     public function with(Part $changed): self
     {
         return new self(array_map(static fn (Part $p): Part => $p->id === $changed->id ? $changed : $p, $this->parts));
@@ -80,6 +84,7 @@ final readonly class Stack
         return new self($parts);
     }
 
+    /** The same without a part. */
     public function without(string $id): self
     {
         $this->get($id);
@@ -119,6 +124,7 @@ final readonly class Stack
         };
     }
 
+    /** The same with one more of a part beside it, under an id of its own. */
     public function duplicated(string $id): self
     {
         $part = $this->get($id);

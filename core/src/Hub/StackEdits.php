@@ -74,11 +74,13 @@ final readonly class StackEdits
         return $this;
     }
 
+    /** Whether there is a change that can be taken back. */
     public function mayUndo(): bool
     {
         return $this->undone < count($this->edits);
     }
 
+    /** Whether a change was taken back and nothing was changed since. */
     public function mayRedo(): bool
     {
         return $this->undone > 0;

@@ -16,6 +16,7 @@ final readonly class Tray
     {
     }
 
+    /** Every part of the stack but the housing, as the notebook says where it is. */
     public static function of(Stack $stack, Notebook $notebook): self
     {
         return new self(
@@ -52,11 +53,13 @@ final readonly class Tray
         );
     }
 
+    /** Where a part is; in its place when nothing was said of it. */
     public function state(string $part): PartState
     {
         return $this->find($part)->state ?? PartState::InPlace;
     }
 
+    /** What is known of a part; null when the hub has none such. */
     public function find(string $part): ?TrayItem
     {
         foreach ($this->items as $item) {

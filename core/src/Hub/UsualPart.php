@@ -14,6 +14,7 @@ final class UsualPart
 
     private const WALL = 4.0;
 
+    /** A part of that kind with sizes in mm that fit behind another, or at the left end. */
     public static function besides(Stack $stack, PartKind $kind, ?Part $after): Part
     {
         $axle = self::or($stack->one(PartKind::Axle)?->mm('diameter'), self::AXLE);

@@ -159,6 +159,7 @@ final readonly class WheelJob
         return ['stations' => [$set->report()], 'set' => $set->findings];
     }
 
+    /** The whole job in one pass over its seven stations. */
     public function report(Bench $bench): JobReport
     {
         $sizing = new SizingRun($this->limits);

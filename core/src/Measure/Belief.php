@@ -40,6 +40,7 @@ final readonly class Belief
         return $this->times(static fn (float $x): float => Estimate::phi(($x - $low) / $soft) * Estimate::phi(($high - $x) / $soft));
     }
 
+    /** Probability, 0 to 1, that it is at least that long, in mm. */
     public function probabilityAtLeast(float $limit): float
     {
         $first = max(0, (int) ceil(($limit - $this->from) / $this->step - 1e-9));
@@ -47,6 +48,7 @@ final readonly class Belief
         return array_sum(array_slice($this->weights, $first)) / array_sum($this->weights);
     }
 
+    /** Its mean and standard deviation, in mm. */
     public function estimate(): Estimate
     {
         $sum = array_sum($this->weights);

@@ -30,6 +30,7 @@ final readonly class Clock
         return new self(fmod(fmod(round(($radians / M_PI) * 12) / 2, 12) + 12, 12));
     }
 
+    /** The angle from 12, clockwise, in radians. */
     public function radians(): float
     {
         return ($this->hours * M_PI) / 6;

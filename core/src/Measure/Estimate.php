@@ -11,11 +11,13 @@ final readonly class Estimate
     {
     }
 
+    /** The sum of two that do not hang together: deviations by root of sum of squares. */
     public function plus(self $other): self
     {
         return new self($this->mean + $other->mean, hypot($this->sigma, $other->sigma));
     }
 
+    /** The difference of two that do not hang together. */
     public function minus(self $other): self
     {
         return new self($this->mean - $other->mean, hypot($this->sigma, $other->sigma));

@@ -32,6 +32,7 @@ enum Instrument: string
         );
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -50,6 +50,7 @@ final class InvalidInput extends DomainException
         return is_finite($number) ? $number : throw new self('That is not a number that can be measured.');
     }
 
+    /** Longer than two metres, in mm: most likely a slip of the decimal point. */
     public static function tooLong(float $mm): self
     {
         return new self(sprintf('%s mm is more than 2 metres, longer than anything on a wheel. Check the unit.', round($mm, 2)));
@@ -73,31 +74,37 @@ final class InvalidInput extends DomainException
         );
     }
 
+    /** Text in which no length can be found. */
     public static function notALength(string $text): self
     {
         return new self(sprintf('"%s" is not a length. Type a number, such as 25.4 or 1 1/16 in.', self::shortened($text)));
     }
 
+    /** Nothing was typed. */
     public static function empty(): self
     {
         return new self('Nothing is typed here. Type a number, such as 25.4 or 1 1/16 in.');
     }
 
+    /** Two numbers where one length is asked for. */
     public static function twoNumbers(string $text): self
     {
         return new self(sprintf('"%s" holds more than one number. Type one reading.', self::shortened($text)));
     }
 
+    /** A unit that is none of length. */
     public static function wrongUnit(string $unit): self
     {
         return new self(sprintf('"%s" is not a unit of length here. Use mm, cm, m, in or thou.', self::shortened($unit)));
     }
 
+    /** `mil`, which is a thousandth of an inch to some and a millimetre to others. */
     public static function mil(): self
     {
         return new self('"mil" means a thousandth of an inch to some and a millimetre to others. Write thou or mm.');
     }
 
+    /** A comma or point that may part thousands or decimals. */
     public static function thousandsOrDecimals(string $text): self
     {
         return new self(
@@ -105,16 +112,19 @@ final class InvalidInput extends DomainException
         );
     }
 
+    /** A fraction that no rule shows. */
     public static function badFraction(string $text): self
     {
         return new self(sprintf('"%s" is not a fraction that a rule shows. Write it like 27/64 or 1 1/16 in.', self::shortened($text)));
     }
 
+    /** A size that is nothing or less. */
     public static function notPositive(): self
     {
         return new self('A size must be more than zero.');
     }
 
+    /** A bore that is not smaller than the outside diameter. */
     public static function boreNotSmaller(): self
     {
         return self::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');

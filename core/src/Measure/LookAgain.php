@@ -45,6 +45,7 @@ final readonly class LookAgain
     ) {
     }
 
+    /** After so many days. */
     public static function inDays(int $days): self
     {
         return new self(days: $days);

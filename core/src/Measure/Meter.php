@@ -51,6 +51,7 @@ final readonly class Meter
         return new self((float) $digits, self::UNITS[mb_strtolower($found[2])]);
     }
 
+    /** As people read it: number and unit. */
     public function text(): string
     {
         return number_format($this->amount, fmod($this->amount, 1.0) > 0 ? 1 : 0, '.', ' ').' '.$this->unit;

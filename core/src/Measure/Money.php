@@ -52,11 +52,21 @@ final readonly class Money
         return self::minor((int) $whole * 100 + (int) str_pad($m[3] ?? '0', 2, '0'));
     }
 
+    /**
+     * The sum.
+     *
+     * @throws InvalidInput when it is more than a million.
+     */
     public function plus(self $other): self
     {
         return self::minor($this->minor + $other->minor);
     }
 
+    /**
+     * So many of it.
+     *
+     * @throws InvalidInput when that is more than a million.
+     */
     public function times(int $count): self
     {
         return self::minor($this->minor * $count);

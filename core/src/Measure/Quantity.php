@@ -10,5 +10,6 @@ interface Quantity
     /** The number, in {@see self::unit()}. */
     public function amount(): float;
 
+    /** The unit its amount is in. */
     public function unit(): Unit;
 }

@@ -32,6 +32,7 @@ final readonly class Reading
         return new self($value, self::of($value, $halfWidth)->halfWidth, $by);
     }
 
+    /** A reading in mm, as sure as its instrument usually is. */
     public static function mm(float $mm, Instrument $by): self
     {
         return self::of(Length::mm($mm), $by);

@@ -23,6 +23,7 @@ final readonly class Notebook
     {
     }
 
+    /** Whether something is kept there. */
     public function has(string $place): bool
     {
         return isset($this->entries[$place]);
@@ -34,11 +35,13 @@ final readonly class Notebook
         return $this->entries[$place]['value'] ?? null;
     }
 
+    /** What it was read with; null when nobody said. */
     public function instrument(string $place): ?Instrument
     {
         return Instrument::tryFrom($this->entries[$place]['instrument'] ?? '');
     }
 
+    /** The length kept there, in mm, with how well it was read; null when there is none. */
     public function reading(string $place, Instrument $otherwise = Instrument::DigitalCaliper): ?Reading
     {
         ['mm' => $mm, 'half_mm' => $half] = ($this->value($place) ?? []) + ['mm' => null, 'half_mm' => null];
@@ -53,11 +56,13 @@ final readonly class Notebook
             : Reading::mm((float) $mm, $by);
     }
 
+    /** The length kept there, in mm; null when there is none. */
     public function length(string $place): ?Length
     {
         return $this->reading($place)?->value;
     }
 
+    /** The answer that was chosen; null when there is none. */
     public function choice(string $place): ?string
     {
         $choice = $this->value($place)['choice'] ?? null;
@@ -73,6 +78,7 @@ final readonly class Notebook
         return is_array($choices) ? array_values(array_filter($choices, is_string(...))) : [];
     }
 
+    /** What was written; null when there is none, or nothing in it. */
     public function text(string $place): ?string
     {
         $text = $this->value($place)['text'] ?? null;
@@ -80,11 +86,13 @@ final readonly class Notebook
         return is_string($text) && $text !== '' ? $text : null;
     }
 
+    /** Whether it was said to be done. */
     public function done(string $place): bool
     {
         return ($this->value($place)['done'] ?? false) === true;
     }
 
+    /** The torque kept there, in N·m; null when there is none. */
     public function torque(string $place): ?Torque
     {
         $nm = $this->value($place)['nm'] ?? null;
@@ -92,6 +100,7 @@ final readonly class Notebook
         return is_numeric($nm) ? Torque::newtonMetres((float) $nm) : null;
     }
 
+    /** The turn kept there, in degrees; null when there is none. */
     public function turn(string $place): ?Angle
     {
         $degrees = $this->value($place)['deg'] ?? null;
@@ -99,6 +108,7 @@ final readonly class Notebook
         return is_numeric($degrees) ? Angle::degrees((float) $degrees) : null;
     }
 
+    /** The count kept there; null when there is none. */
     public function number(string $place): ?int
     {
         $count = $this->value($place)['count'] ?? null;
@@ -106,6 +116,7 @@ final readonly class Notebook
         return is_int($count) ? $count : null;
     }
 
+    /** The temperature kept there, in °C; null when there is none. */
     public function temperature(string $place): ?Temperature
     {
         $celsius = $this->value($place)['c'] ?? null;

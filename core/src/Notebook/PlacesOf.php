@@ -7,6 +7,7 @@ namespace CleanRace\Core\Notebook;
 /** Addresses of places that are about a part, a seat, a side, a fastener or a step. {@see Places} has those that stand fixed. */
 final class PlacesOf
 {
+    /** Where a part is, its condition, how it lay, what was seen of it. */
     public static function part(string $id): string
     {
         return "part.$id";
@@ -36,16 +37,19 @@ final class PlacesOf
         return "fit.$seat.feel";
     }
 
+    /** What is done about a loose seat. */
     public static function remedy(string $seat): string
     {
         return "fit.$seat.remedy";
     }
 
+    /** What a wall looks like. */
     public static function look(string $seat): string
     {
         return "bore.$seat.look";
     }
 
+    /** One diameter of a wall: how deep, and in which direction of the clock. */
     public static function bore(string $seat, string $depth, string $clock): string
     {
         return "bore.$seat.$depth.$clock";
@@ -93,6 +97,7 @@ final class PlacesOf
         return "source.customer.$question.$what";
     }
 
+    /** What is noted of a fastener: its spanner, thread, torque, source. */
     public static function fastener(string $fastener, string $what): string
     {
         return "fastener.$fastener.$what";
@@ -104,16 +109,19 @@ final class PlacesOf
         return "seat.$seat.".implode('.', $what);
     }
 
+    /** What is measured of a wheel in its fork. */
     public static function centre(string $what): string
     {
         return "set.centre.$what";
     }
 
+    /** One try of a cone, by its number from 1. */
     public static function coneTry(int|string $n): string
     {
         return "set.cone.try.$n";
     }
 
+    /** One of the checks that end a job. */
     public static function prove(string $check): string
     {
         return "prove.$check";
@@ -125,6 +133,7 @@ final class PlacesOf
         return "prove.after.$what";
     }
 
+    /** That a step was done by doing it. */
     public static function done(string $step): string
     {
         return "$step.done";

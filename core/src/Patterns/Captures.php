@@ -21,11 +21,13 @@ final class Captures
         return Ask::length(PlacesOf::check($id), $label, wanted: false, hint: $hint)->captured($picture);
     }
 
+    /** A depth in mm, read with the depth rod before the hub comes apart. */
     public static function depth(string $id, string $label, string $picture, ?string $hint = null): Ask
     {
         return Ask::depth(PlacesOf::check($id), $label, wanted: false, hint: $hint)->captured($picture);
     }
 
+    /** Something to be written down before the hub comes apart. */
     public static function text(string $id, string $label, ?string $hint = null): Ask
     {
         return Ask::text(PlacesOf::check($id), $label, wanted: false, hint: $hint)->captured('photo');
@@ -52,6 +54,7 @@ final class Captures
         return $missed;
     }
 
+    /** On which side a snap ring is seen. */
     public static function ringSide(): Ask
     {
         return Ask::choice(
@@ -61,6 +64,7 @@ final class Captures
         );
     }
 
+    /** Which way an arrow of rotation points. */
     public static function rotation(string $label = 'Rotation arrow points'): Ask
     {
         return Ask::choice(

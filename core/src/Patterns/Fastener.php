@@ -24,6 +24,7 @@ final readonly class Fastener
         return Option::of(['manual' => 'Manual', 'part_maker' => 'Part maker', 'shop' => 'Shop standard', 'none' => 'None found']);
     }
 
+    /** Where something of this fastener is kept. */
     public function place(string $what): string
     {
         return PlacesOf::fastener($this->id, $what);

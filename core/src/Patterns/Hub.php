@@ -24,6 +24,7 @@ final readonly class Hub
     {
     }
 
+    /** The pattern's usual parts, changed and measured as the notebook says. */
     public static function of(Pattern $pattern, Notebook $notebook): self
     {
         $edits = StackEdits::from($notebook->value(Places::HUB));
@@ -32,6 +33,7 @@ final readonly class Hub
         return new self($pattern, self::measured($edits->onto($pattern->stack($notebook)), $first, $notebook), $first, $edits);
     }
 
+    /** Where every part of it lies, in mm from the left face. */
     public function layout(): Layout
     {
         return Layout::of($this->stack);

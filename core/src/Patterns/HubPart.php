@@ -28,6 +28,7 @@ final readonly class HubPart
     ) {
     }
 
+    /** The part as the editor shows it, sizes in mm. */
     public static function of(Part $part): self
     {
         $named = static fn (string $size): PartSize => new PartSize(

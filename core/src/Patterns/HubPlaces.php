@@ -40,6 +40,7 @@ final readonly class HubPlaces
         }
     }
 
+    /** Whether this hub can have that place. */
     public function has(Place $place): bool
     {
         $card = $this->pattern->card();

@@ -37,6 +37,7 @@ final readonly class HubSheet
     ) {
     }
 
+    /** Parts, faults and what may be undone, of a filled hub. */
     public static function of(Hub $hub, Notebook $notebook): self
     {
         $card = $hub->pattern->card();

@@ -105,11 +105,13 @@ final readonly class HubSizes
                 ));
     }
 
+    /** The bearing on that side, by its number or its sizes. */
     public function bearing(Side $side): Bearing
     {
         return $side === Side::Right ? $this->right : $this->left;
     }
 
+    /** Its width in mm, as it is sealed. */
     public function width(Side $side): Length
     {
         return $side === Side::Right ? $this->rightWidth : $this->leftWidth;

@@ -23,6 +23,7 @@ final readonly class Move
     ) {
     }
 
+    /** The machine made safe, before anything else. */
     public static function safe(string $detail = ''): self
     {
         return new self(MoveKind::Safe, words: array_filter(['detail' => $detail]));
@@ -43,11 +44,13 @@ final readonly class Move
         return new self(MoveKind::Axle, ['axle'], $words);
     }
 
+    /** Every seal, felt and cap that is still in. */
     public static function seals(): self
     {
         return new self(MoveKind::Seals);
     }
 
+    /** Every snap ring that is still in, both sides looked at. */
     public static function rings(): self
     {
         return new self(MoveKind::Rings);
@@ -62,6 +65,7 @@ final readonly class Move
         return new self(MoveKind::Bearing, [$part], $words, $towards);
     }
 
+    /** The spacer tube between the bearings. */
     public static function sleeve(): self
     {
         return new self(MoveKind::Sleeve, ['sleeve']);
@@ -77,6 +81,7 @@ final readonly class Move
         return new self(MoveKind::Say, words: $words, name: $name, minutes: $minutes);
     }
 
+    /** Everything cleaned and looked at, last of all. */
     public static function look(): self
     {
         return new self(MoveKind::Look);

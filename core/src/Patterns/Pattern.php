@@ -12,8 +12,10 @@ use CleanRace\Core\Steps\Ask;
 /** A way hubs are built: its parts, what to capture before stripping, its take-down, its first side and its assembly. */
 interface Pattern
 {
+    /** Lower case with hyphens, as it is stored: `pair-sleeve`. */
     public function id(): string;
 
+    /** What there is to say of it, whatever the hub. */
     public function card(): PatternCard;
 
     /** The parts such a hub usually has, with the sizes it usually has, left to right. */
@@ -28,6 +30,7 @@ interface Pattern
     /** The side that locates: it goes home first. */
     public function firstSide(Notebook $notebook): Side;
 
+    /** Why that side goes first, in a whole sentence. */
     public function firstSideReason(Notebook $notebook): string;
 
     /** @return list<Put> its parts in the order in which they go in */

@@ -11,6 +11,7 @@ enum Push: string
     case Inner = 'inner';
     case Both = 'both';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

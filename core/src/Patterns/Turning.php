@@ -10,6 +10,7 @@ enum Turning: string
     case Hub = 'hub';
     case InnerRing = 'inner_ring';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -21,6 +21,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** What was found when the machine came in, beside what is found now. */
 final class BeforeAfter
 {
+    /** The step at which what was found is held beside what is found now. */
     public static function step(Notebook $notebook): Step
     {
         return Step::of('prove.after', 'Before and after', 'The same checks as when it came in, on the vehicle, with the same hands.')

@@ -29,6 +29,7 @@ final readonly class Blocks
         return new self([...self::stations($bench, $earlier), ...self::parts($bench), ...self::checks($bench)]);
     }
 
+    /** Whether nothing stands in the way of a signature. */
     public function isClear(): bool
     {
         return $this->open() === [];

@@ -20,6 +20,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** The last station: the checks that end a job, and what still stands in the way of signing it. */
 final readonly class Prove
 {
+    /** The station as it stands, with what blocks the signature. */
     public function report(Bench $bench, Blocks $blocks): StationReport
     {
         $checks = LastChecks::of($bench);

@@ -98,6 +98,7 @@ final readonly class ArticleKey
         return $read->size === null || $read->guessed !== null || $read->size->commonness === 0 ? null : self::ofBearing($read);
     }
 
+    /** The key of a bearing whose number was read. */
     public static function ofBearing(Designation $read): string
     {
         $closed = match (true) {

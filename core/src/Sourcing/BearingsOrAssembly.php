@@ -34,6 +34,7 @@ final readonly class BearingsOrAssembly
     {
     }
 
+    /** Amounts in minor units, minutes; when the seat turns out worn, both are paid. */
     public function work(AssemblyInput $input): AssemblyResult
     {
         $bench = $input->hour->part($input->minutes, self::MINUTES);

@@ -17,11 +17,13 @@ final readonly class CustomerWord
     /** Whoever has more to ask rings again. */
     private const MOST = 6;
 
+    /** Where the question of that number, from 1, is kept. */
     public static function asked(int $question): string
     {
         return PlacesOf::customer($question, 'asked');
     }
 
+    /** Where its answer is kept. */
     public static function answer(int $question): string
     {
         return PlacesOf::customer($question, 'answer');

@@ -27,6 +27,7 @@ enum PriceColumn: string
         };
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {
@@ -39,6 +40,7 @@ enum PriceColumn: string
         };
     }
 
+    /** Whether a list without it is no price list. */
     public function isNeeded(): bool
     {
         return $this === self::Article || $this === self::Price;

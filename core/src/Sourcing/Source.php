@@ -25,6 +25,7 @@ final readonly class Source
     {
     }
 
+    /** The station as it stands. */
     public function report(Bench $bench, Findings $findings): StationReport
     {
         return StationReport::of(
@@ -89,6 +90,7 @@ final readonly class Source
             ->judged($this->compared($bench, $side)?->verdict);
     }
 
+    /** Old beside new on that side; null while one of them is not known. */
     public function compared(Bench $bench, Side $side): ?MatchCheckResult
     {
         $old = $bench->notebook->text(PlacesOf::number($side->value)) ?? $bench->notebook->text(PlacesOf::number(Side::Left->value));

@@ -98,11 +98,13 @@ final readonly class Ask
         return new self($place, AskKind::Choices, $label, $wanted, $options, hint: $hint);
     }
 
+    /** Something that is done by doing it. */
     public static function tick(string $place, Message|string $label): self
     {
         return new self($place, AskKind::Tick, $label, true);
     }
 
+    /** Something to be written down. */
     public static function text(string $place, Message|string $label, bool $wanted = true, Message|string|null $hint = null): self
     {
         return new self($place, AskKind::Text, $label, $wanted, hint: $hint);
@@ -126,11 +128,13 @@ final readonly class Ask
         return new self($place, AskKind::Number, $label, $wanted, hint: $hint);
     }
 
+    /** A torque: N·m, ft-lb or in-lb as typed. */
     public static function torque(string $place, Message|string $label, bool $wanted = true): self
     {
         return new self($place, AskKind::Torque, $label, $wanted, hint: 'N·m, or write ft-lb');
     }
 
+    /** A temperature of the shop, °C or °F as typed. */
     public static function temperature(string $place, Message|string $label, bool $wanted = true): self
     {
         return new self($place, AskKind::Temperature, $label, $wanted, hint: '°C, or write F');

@@ -15,6 +15,7 @@ enum Station: string
     case Set = 'set';
     case Prove = 'prove';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

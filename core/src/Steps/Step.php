@@ -97,6 +97,7 @@ final readonly class Step
         );
     }
 
+    /** The same, asking these too. */
     public function asking(Ask ...$asks): self
     {
         return $this->changed(['asks' => [...$this->asks, ...array_values($asks)]]);
@@ -108,26 +109,31 @@ final readonly class Step
         return $this->asking(Ask::tick(PlacesOf::done($this->id), $label));
     }
 
+    /** The same, worked with that instrument. */
     public function on(Panel $panel): self
     {
         return $this->changed(['panel' => $panel]);
     }
 
+    /** The same, with these judgements; what is null was not judged. */
     public function judged(?Verdict ...$verdicts): self
     {
         return $this->changed(['verdicts' => [...$this->verdicts, ...array_values(array_filter($verdicts))]]);
     }
 
+    /** The same, taking so many minutes of hands, and of waiting after them. */
     public function taking(int $hand, int $wait = 0): self
     {
         return $this->changed(['handMinutes' => $hand, 'waitMinutes' => $wait]);
     }
 
+    /** The same, where no judgement stands in the way of signing. */
     public function advice(): self
     {
         return $this->changed(['holds' => false]);
     }
 
+    /** The same, where only a stop stands in the way of signing. */
     public function holdingStopsOnly(): self
     {
         return $this->changed(['onlyStops' => true]);
@@ -145,11 +151,13 @@ final readonly class Step
         return $this->changed(['optional' => true]);
     }
 
+    /** The same, done or not. */
     public function markedDone(bool $done): self
     {
         return $this->changed(['done' => $done]);
     }
 
+    /** The worst of its judgements; null when there is none. */
     public function worst(): ?Level
     {
         return array_reduce(

@@ -19,6 +19,7 @@ enum Condition: string
     case Electric = 'electric';
     case Blade = 'blade';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -12,6 +12,7 @@ enum Extraction: string
     case Rod = 'rod';
     case Press = 'press';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

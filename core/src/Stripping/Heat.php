@@ -10,6 +10,7 @@ enum Heat: string
     case Cold = 'cold';
     case Warm = 'warm';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

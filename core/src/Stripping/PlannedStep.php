@@ -15,6 +15,7 @@ final readonly class PlannedStep
     {
     }
 
+    /** A step with the tools it cannot do without. */
     public static function of(Step $step, Need ...$needs): self
     {
         return new self($step, array_values($needs));

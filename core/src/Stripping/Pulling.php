@@ -33,6 +33,7 @@ final readonly class Pulling
     ) {
     }
 
+    /** How this bearing comes out of this hub by that school; sizes in mm. */
     public static function of(Extraction $way, Part $part, Stack $stack): self
     {
         $limits = Limits::standard();

@@ -31,6 +31,7 @@ final readonly class Strip
         $this->plan = TakeDown::plan($bench, $this->ways);
     }
 
+    /** The station as it stands. */
     public function report(): StationReport
     {
         $steps = array_map(

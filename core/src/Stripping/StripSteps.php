@@ -66,6 +66,7 @@ final readonly class StripSteps
         return $steps;
     }
 
+    /** An axle that will not move. */
     public function seized(Part $axle): PlannedStep
     {
         return PlannedStep::of(
@@ -89,6 +90,7 @@ final readonly class StripSteps
         );
     }
 
+    /** The spacer tube pushed aside, so that a drift has something to stand on. */
     public function crescent(): PlannedStep
     {
         return PlannedStep::of(
@@ -103,6 +105,7 @@ final readonly class StripSteps
         );
     }
 
+    /** The hub warmed before its first bearing; hot water where it is plastic. */
     public function warm(Part $part): PlannedStep
     {
         $plastic = $this->ways->has(Condition::Plastic);
@@ -181,6 +184,7 @@ final readonly class StripSteps
         return $steps;
     }
 
+    /** A step that the pattern words itself. */
     public function say(Move $move): PlannedStep
     {
         $words = $move->words;

@@ -15,6 +15,7 @@ final readonly class Ways
     {
     }
 
+    /** As said for this job, else as this shop usually does it. */
     public static function of(Bench $bench): self
     {
         $n = $bench->notebook;
@@ -46,6 +47,7 @@ final readonly class Ways
         );
     }
 
+    /** Whether that is the matter with this hub. */
     public function has(Condition $condition): bool
     {
         return in_array($condition, $this->conditions, true);

@@ -14,6 +14,7 @@ final readonly class Limits
     {
     }
 
+    /** As limits.csv has them. */
     public static function standard(): self
     {
         return new self(array_map(floatval(...), array_column(Table::rows('limits'), 'value', 'name')));

@@ -21,6 +21,7 @@ final readonly class Need
     {
     }
 
+    /** Any tool of that kind. */
     public static function of(ToolKind $kind): self
     {
         return new self($kind);
@@ -32,6 +33,7 @@ final readonly class Need
         return new self(ToolKind::BlindPuller, ['bore' => $bore]);
     }
 
+    /** A threaded rod at least that long, in mm. */
     public static function rod(Length $atLeast): self
     {
         return new self(ToolKind::Rod, ['length' => $atLeast]);

@@ -38,6 +38,7 @@ enum ToolKind: string
     case Gauge = 'gauge';
     case Freezer = 'freezer';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

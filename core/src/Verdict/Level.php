@@ -13,6 +13,7 @@ enum Level: string
     case Care = 'care';
     case Stop = 'stop';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {
@@ -22,11 +23,13 @@ enum Level: string
         };
     }
 
+    /** The worse of the two. */
     public function worse(self $other): self
     {
         return $this->rank() >= $other->rank() ? $this : $other;
     }
 
+    /** How bad it is: 0 go, 1 care, 2 stop. */
     public function rank(): int
     {
         return match ($this) {

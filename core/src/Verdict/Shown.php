@@ -14,6 +14,7 @@ final readonly class Shown implements Quantity
     {
     }
 
+    /** The quantity with so many decimals, in the unit it is held in. */
     public static function of(Quantity $quantity, int $digits): self
     {
         return new self($quantity, $digits);

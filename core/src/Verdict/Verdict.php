@@ -27,21 +27,25 @@ final readonly class Verdict
     ) {
     }
 
+    /** A judgement: what it comes to in a few words, and one sentence. */
     public static function of(Level $level, Message $headline, Message $sentence): self
     {
         return new self($level, $headline, $sentence);
     }
 
+    /** Carry on. */
     public static function go(Message $headline, Message $sentence): self
     {
         return new self(Level::Go, $headline, $sentence);
     }
 
+    /** Carry on with your eyes open. */
     public static function care(Message $headline, Message $sentence): self
     {
         return new self(Level::Care, $headline, $sentence);
     }
 
+    /** Do not go on. */
     public static function stop(Message $headline, Message $sentence): self
     {
         return new self(Level::Stop, $headline, $sentence);
@@ -53,16 +57,19 @@ final readonly class Verdict
         return $this->with(['kind' => $kind]);
     }
 
+    /** The same with these figures too. */
     public function showing(Figure ...$figures): self
     {
         return $this->with(['figures' => [...$this->figures, ...array_values($figures)]]);
     }
 
+    /** The same with these reasons too. */
     public function because(Message ...$why): self
     {
         return $this->with(['why' => [...$this->why, ...array_values($why)]]);
     }
 
+    /** The same with what to do next. */
     public function next(?Message $next): self
     {
         return $this->with(['next' => $next]);
@@ -74,6 +81,7 @@ final readonly class Verdict
         return $this->with(['settledBy' => $what]);
     }
 
+    /** The same with how it was reached. */
     public function workedOut(Working $working): self
     {
         return $this->with(['working' => $this->working->then($working)]);

@@ -14,6 +14,7 @@ final readonly class Working
     {
     }
 
+    /** No line yet. */
     public static function start(): self
     {
         return new self([]);
@@ -32,6 +33,7 @@ final readonly class Working
         return new self([...$this->lines, ['what' => $what, 'formula' => $formula, 'numbers' => $numbers, 'result' => $shown]]);
     }
 
+    /** The same with the lines of another behind it. */
     public function then(self $more): self
     {
         return new self([...$this->lines, ...$more->lines]);

@@ -11,6 +11,7 @@ final readonly class Written
     {
     }
 
+    /** What stands there, as it was written. */
     public static function of(string $text): self
     {
         return new self($text);

@@ -31,6 +31,7 @@ final class CounterWords
         'pair' => 'one of a pair',
     ];
 
+    /** Number, seals, clearance and sizes in mm, as somebody says them at a counter. */
     public static function of(Designation $bearing): Message
     {
         $words = [Written::of($bearing->number)];

@@ -64,6 +64,7 @@ final readonly class Designation
         return 'CN';
     }
 
+    /** Whether one of its signs belongs to that family of suffixes.csv. */
     public function has(string $family): bool
     {
         return array_filter($this->signs, static fn (Sign $sign): bool => $sign->family === $family) !== [];

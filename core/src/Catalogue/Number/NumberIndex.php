@@ -35,6 +35,7 @@ final class NumberIndex
         return $index;
     }
 
+    /** A number in capitals without what parts its pieces: `6204-2RS` as `62042RS`. */
     public static function compact(string $number): string
     {
         return preg_match('~^\d{2,3}/\d{2}$~', $number) === 1 ? $number : str_replace(['-', '/', ' '], '', $number);

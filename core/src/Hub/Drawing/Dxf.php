@@ -30,6 +30,7 @@ final class Dxf
 
     private const AWAY = [PartState::OnTray, PartState::Scrapped, PartState::NotThere];
 
+    /** The section as DXF, in mm, a layer for each hatch. */
     public static function of(Section $section): string
     {
         $entities = '';

@@ -30,6 +30,7 @@ final readonly class Outline
         return new self($hatch, $flat, null);
     }
 
+    /** A circle about a place along the axle; all in mm. */
     public static function circle(Hatch $hatch, float $along, float $radius, float $round): self
     {
         return new self($hatch, [round($along, 3), round($radius, 3)], round($round, 3));

@@ -14,6 +14,7 @@ final readonly class TemperatureText
     {
     }
 
+    /** Reads temperatures that a shop can have. */
     public static function ofShop(): self
     {
         return new self(-30.0, 50.0, 'A shop is between −30 and 50 °C. Check the number.');

@@ -27,6 +27,7 @@ final readonly class BallsInCup
     {
     }
 
+    /** Circle and ball in mm; n = floor(π ÷ asin(ball ÷ circle)). */
     public function work(BallsInCupInput $input): BallsInCupResult
     {
         [$circle, $ball, $half] = [$input->circle->value->mm, $input->ball->mm, $input->circle->halfWidth->mm];

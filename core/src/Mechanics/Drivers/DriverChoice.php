@@ -37,6 +37,7 @@ final readonly class DriverChoice
     {
     }
 
+    /** Sizes in mm. The tools best first, and what to make when none serves. */
     public function work(DriverChoiceInput $input): DriverChoiceResult
     {
         return $this->among(

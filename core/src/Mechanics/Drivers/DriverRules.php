@@ -24,6 +24,7 @@ final readonly class DriverRules
     ) {
     }
 
+    /** How one tool stands on the ring: what forbids it, what speaks against it. */
     public function judge(Tool $tool): DriverFit
     {
         $opening = $tool->opening->mm ?? 0.0;

@@ -14,6 +14,7 @@ enum DriverWay: string
     case BothRings = 'both_rings';
     case OutFromBehind = 'out_from_behind';
 
+    /** The way that pushes what a pattern says is pushed. */
     public static function pushing(Push $push): self
     {
         return match ($push) {
@@ -23,6 +24,7 @@ enum DriverWay: string
         };
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -37,6 +37,7 @@ final readonly class NextTool
     {
     }
 
+    /** Over jobs that were done: which one driver would serve most of what none serves now. */
     public function work(NextToolInput $input): NextToolResult
     {
         return $this->among($input->fitted, array_map(static fn (ToolInput $t): Tool => $t->tool(), $input->tools));

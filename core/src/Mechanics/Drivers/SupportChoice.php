@@ -29,6 +29,7 @@ final readonly class SupportChoice
     {
     }
 
+    /** Sizes in mm. The closest ring that lets through what must pass. */
     public function work(SupportChoiceInput $input): SupportChoiceResult
     {
         return $this->among(

@@ -25,6 +25,7 @@ final readonly class ToolInput
         }
     }
 
+    /** The same as the tool it describes. */
     public function tool(): Tool
     {
         return new Tool($this->name, $this->name, $this->kind, $this->outside, $this->opening, $this->length ?? Length::mm(50));

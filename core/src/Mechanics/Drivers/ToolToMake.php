@@ -30,6 +30,7 @@ final readonly class ToolToMake
     ) {
     }
 
+    /** All in mm, from least to most; made of the round stock or pipe of pipes.csv that comes nearest. */
     public static function of(
         DriverWay $way,
         float $outsideLeast,

@@ -33,6 +33,7 @@ enum FitFeel: string
         return $this === self::Rattles || $this === self::DropsIn;
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -22,6 +22,7 @@ final readonly class GripWords
     {
     }
 
+    /** By its level and the fit in mm, plus is tight. */
     public function judged(Level $level, Estimate $fit, RingSeat $seat, bool $unknown, bool $compound): Verdict
     {
         $words = ['gap' => Length::mm(abs($fit->mean))];
@@ -107,6 +108,7 @@ final readonly class GripWords
         );
     }
 
+    /** A ring that holds cold and may not when the hub is warm. */
     public static function letsGoWarm(): Verdict
     {
         return Verdict::care(
@@ -115,6 +117,7 @@ final readonly class GripWords
         )->next(Message::of('fit.warm.next', 'Retaining compound, or look again after the first long ride.'));
     }
 
+    /** Readings and hands that cannot both be right; the fit in mm. */
     public static function clash(Estimate $fit, ?Estimate $read): Verdict
     {
         return Verdict::care(
@@ -125,6 +128,7 @@ final readonly class GripWords
         )->next(Message::of('fit.clash.next', 'Clean it and measure again, at the mouth and at the bottom.'));
     }
 
+    /** How readings and hands were weighed together; lengths in mm, grips a probability. */
     public function working(?Estimate $read, ?FitFeel $feel, Estimate $fit, float $grips): Working
     {
         $working = Working::start();

@@ -35,6 +35,7 @@ final readonly class DrawRod
     {
     }
 
+    /** Lengths in mm, the force in N; a rod pulls at most force.rod_limit_8_8 of its proof load (limits.csv, ISO 898-1). */
     public function work(DrawRodInput $input): DrawRodResult
     {
         $nut = $this->limits->get('rod.nut_share') * $input->drawBolt->diameter();

@@ -40,6 +40,10 @@ final readonly class PressForce
     {
     }
 
+    /**
+     * Lengths in mm, forces in N, pressures in MPa; thick-walled rings after Lamé, friction over the length that
+     * touches.
+     */
     public function work(PressForceInput $input): PressForceResult
     {
         $spread = $input->interferencePlusMinus->mm ?? 0.0;

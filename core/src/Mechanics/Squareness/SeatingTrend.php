@@ -42,6 +42,7 @@ final readonly class SeatingTrend
     {
     }
 
+    /** Depths in mm, angles in degrees, of the last two rounds that could be judged. */
     public function work(SeatingTrendInput $input): SeatingTrendResult
     {
         $points = [];

@@ -41,6 +41,7 @@ final readonly class Square
     {
     }
 
+    /** Depths in mm at hours of the clock; the plane by least squares, its tilt across the ring in mm and degrees. */
     public function work(SquareInput $input): SquareResult
     {
         if ($input->readings === []) {

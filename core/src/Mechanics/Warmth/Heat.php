@@ -32,6 +32,7 @@ final readonly class Heat
     {
     }
 
+    /** Interference and sizes in mm, temperatures in °C: Δt = (interference + what is wanted) ÷ (α · D). */
     public function work(HeatInput $input): HeatResult
     {
         $room = $input->room->celsius ?? self::ROOM_C;

@@ -30,6 +30,7 @@ final readonly class HeatClock
     {
     }
 
+    /** Temperatures in °C, seconds: a lump that cools in still air, t = m·c ÷ (h·A) · ln(ratio). */
     public function work(HeatClockInput $input): HeatClockResult
     {
         $rise = max(0.0, $input->interference->mm) / ($input->outside->mm * $input->material->alpha());

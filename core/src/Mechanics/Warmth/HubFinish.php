@@ -21,6 +21,7 @@ enum HubFinish: string
         return $limits->get('heat.limit_'.$this->value.'_c');
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -19,6 +19,7 @@ enum HubMass: string
 
     private const HEAVY_FROM = 8800.0;
 
+    /** By the housing's form and its outside diameter times its length, in mm. */
     public static function ofHousing(Part $housing): self
     {
         $size = $housing->mm('outside') * $housing->mm('length');
@@ -30,6 +31,7 @@ enum HubMass: string
         };
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return $this->row()['label'];

@@ -31,6 +31,7 @@ final readonly class RingHeat
     {
     }
 
+    /** Interference and bore in mm, temperatures in °C; never past what seals and grease bear. */
     public function work(RingHeatInput $input): HeatResult
     {
         $room = $input->room->celsius ?? self::ROOM_C;

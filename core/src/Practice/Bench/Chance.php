@@ -19,6 +19,7 @@ final readonly class Chance
         $this->randomizer = new Randomizer($engine);
     }
 
+    /** Evenly between two numbers. */
     public function between(float $low, float $high): float
     {
         return $low + (($high - $low) * $this->randomizer->getInt(0, self::FINE)) / self::FINE;
@@ -30,6 +31,7 @@ final readonly class Chance
         return $sigma * sqrt(-2 * log($this->between(1 / self::FINE, 1))) * cos(2 * M_PI * $this->between(0, 1));
     }
 
+    /** A whole number, both ends among them. */
     public function whole(int $low, int $high): int
     {
         return $this->randomizer->getInt($low, $high);
@@ -46,6 +48,7 @@ final readonly class Chance
         return $list[$this->randomizer->getInt(0, count($list) - 1)];
     }
 
+    /** So many bytes of noise. */
     public function bytes(int $length): string
     {
         return $length < 1 ? '' : $this->randomizer->getBytes($length);

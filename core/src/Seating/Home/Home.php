@@ -34,6 +34,7 @@ final readonly class Home
     {
     }
 
+    /** Depths in mm from the face; two signs of the hands settle it without a reading. */
     public function work(HomeInput $input): HomeResult
     {
         $home = $input->ledgeDepth === null ? null : HomeDepth::on($input->ledgeDepth, $input->width, $input->widthMeasured);

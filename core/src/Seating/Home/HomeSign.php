@@ -12,6 +12,7 @@ enum HomeSign: string
     case FeelerRefused = 'feeler_refused';
     case LightUnder = 'light_under';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

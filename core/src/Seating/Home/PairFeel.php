@@ -16,6 +16,7 @@ enum PairFeel: string
     case ClampedFree = 'clamped_free';
     case ClampedDrags = 'clamped_drags';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -37,6 +37,7 @@ final readonly class SecondBearing
     {
     }
 
+    /** Lengths in mm; turns of the draw nut by its pitch. */
     public function work(SecondBearingInput $input): SecondBearingResult
     {
         if (! $input->sleeveSeen) {
@@ -134,6 +135,7 @@ final readonly class SecondBearing
         );
     }
 
+    /** The stop while nobody saw the spacer tube through the hub. */
     public static function sleeveMissing(): Verdict
     {
         return Verdict::stop(

@@ -37,6 +37,7 @@ final readonly class SecondBearingInput
         }
     }
 
+    /** Whether all lengths are there from which it can be reckoned. */
     public function measured(): bool
     {
         return ! in_array(

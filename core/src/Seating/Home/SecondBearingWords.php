@@ -22,6 +22,7 @@ final readonly class SecondBearingWords
     {
     }
 
+    /** What is left to go and its half-width, in mm; turns in degrees. */
     public function judged(SecondBearingInput $input, float $toGo, float $halfWidth, ?float $turn, ?float $advised): Verdict
     {
         $there = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansThere()) !== [];

@@ -35,6 +35,7 @@ final readonly class SleeveLength
     {
     }
 
+    /** Lengths in mm: the tube minus the span, against what clearance and preload allow. */
     public function work(SleeveLengthInput $input): SleeveLengthResult
     {
         $gap = $input->sleeveLength->estimate()->minus($input->span->estimate());

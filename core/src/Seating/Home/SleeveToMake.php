@@ -37,6 +37,7 @@ final readonly class SleeveToMake
     {
     }
 
+    /** Lengths in mm: as long as the span and a little more, bored over the axle. */
     public function work(SleeveToMakeInput $input): SleeveToMakeResult
     {
         $span = $this->span($input);

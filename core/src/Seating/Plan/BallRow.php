@@ -24,6 +24,7 @@ final readonly class BallRow
     {
     }
 
+    /** What the notebook says of a row of balls, and how many it takes. */
     public static function of(Limits $limits, Part $part, Notebook $notebook): self
     {
         $read = $notebook->reading(self::place($part, 'circle'));

@@ -34,6 +34,7 @@ final readonly class InTurn
         return $begun ? $step->judged(SeatVerdicts::outOfTurn($missing[0])) : $step;
     }
 
+    /** Whether the part is fitted, was left in place, or this hub has none. */
     public function isIn(Part $part): bool
     {
         return in_array($this->tray->state($part->id), [PartState::Fitted, PartState::Stays, PartState::NotThere], true);

@@ -20,6 +20,7 @@ enum OtherDriver: string
     case OwnPart = 'own_part';
     case Made = 'made';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

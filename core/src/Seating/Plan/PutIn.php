@@ -25,6 +25,7 @@ final class PutIn
         return $rows[$kind->value] ?? $rows['bearing'];
     }
 
+    /** Whether it covers what is inside: a seal, a felt, a cap. */
     public static function isCover(Part $part): bool
     {
         return in_array($part->kind, self::COVERS, true);

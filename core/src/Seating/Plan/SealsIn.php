@@ -14,6 +14,7 @@ enum SealsIn: string
     case AfterBoth = 'after_both';
     case AfterOwn = 'after_own';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {
@@ -22,6 +23,7 @@ enum SealsIn: string
         };
     }
 
+    /** How seals go in by this school, as a step says it. */
     public function detail(): string
     {
         return match ($this) {

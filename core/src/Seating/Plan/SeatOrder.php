@@ -76,11 +76,13 @@ final class SeatOrder
         return null;
     }
 
+    /** Whether it is the first bearing of a pair with a spacer tube. */
     public function isFirstOfPair(PressedSeat $seat): bool
     {
         return $this->bench->isPair() && $seat->key === $this->findings->sizes->first->value;
     }
 
+    /** The seat of the second bearing of a pair; null when the hub is none. */
     public function secondOfPair(): ?PressedSeat
     {
         $key = $this->findings->sizes->first->other()->value;
@@ -90,11 +92,13 @@ final class SeatOrder
             : array_values(array_filter($this->seats(), static fn (PressedSeat $s): bool => $s->key === $key))[0] ?? null;
     }
 
+    /** Whether it is the second bearing of a pair with a spacer tube. */
     public function isSecondOfPair(PressedSeat $seat): bool
     {
         return $this->secondOfPair()?->key === $seat->key;
     }
 
+    /** Depth in mm of the shoulder it comes to stand on; null when it has none, or nobody read it. */
     public function ledge(PressedSeat $seat): ?Reading
     {
         return $this->isFirstOfPair($seat)

@@ -78,11 +78,13 @@ final readonly class SeatReadings
         return Reading::of(Length::mm($mean), $depths[0]->instrument ?? $depths[0]->halfWidth);
     }
 
+    /** How the ring looks at a stage; null when nobody said. */
     public function eye(string $seat, string $stage): ?Eye
     {
         return Eye::tryFrom($this->notebook->choice(PlacesOf::seat($seat, $stage, 'eye')) ?? '');
     }
 
+    /** Where it looks proud; null when nobody said. */
     public function eyeClock(string $seat, string $stage): ?Clock
     {
         $clock = $this->notebook->choice(PlacesOf::seat($seat, $stage, 'eye_clock'));
@@ -104,6 +106,7 @@ final readonly class SeatReadings
         return array_values(array_filter(array_map(PairFeel::tryFrom(...), $this->notebook->choices(Places::PAIR_FEEL))));
     }
 
+    /** What gauge or wrench shows: N, MPa or N·m; null when nobody said. */
     public function gauge(string $seat): Force|Pressure|Torque|null
     {
         $shown = $this->notebook->value(PlacesOf::seat($seat, 'gauge'));

@@ -44,6 +44,7 @@ final class SeatTools
     {
     }
 
+    /** Every driver of the wall judged for this seat, the best first. */
     public function driver(PressedSeat $seat): DriverChoiceResult
     {
         return $this->drivers[$seat->key] ??= $this->workDriver($seat);
@@ -134,6 +135,7 @@ final class SeatTools
         return Places::DRIVER;
     }
 
+    /** The driver that was chosen; null when none was, or its sizes are not known. */
     public function chosenDriver(PressedSeat $seat): ?Tool
     {
         $place = $this->driverPlace($seat);
@@ -167,6 +169,7 @@ final class SeatTools
         return $drivers;
     }
 
+    /** What the hub stands on while this ring goes in. */
     public function support(PressedSeat $seat): SupportChoiceResult
     {
         $housing = $this->bench->hub->stack->one(PartKind::Housing);
@@ -195,6 +198,7 @@ final class SeatTools
         );
     }
 
+    /** Press, draw bolt or hammer, as it was chosen. */
     public function way(PressedSeat $seat): Verdict
     {
         return (new WayChoice($this->limits, $this->bench))->verdict(

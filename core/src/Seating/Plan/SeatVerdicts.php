@@ -16,6 +16,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** Judgements of the seating station that need no arithmetic. */
 final class SeatVerdicts
 {
+    /** A snap ring that is not all round in its groove; null while nobody looked. */
     public static function ring(?string $seated): ?Verdict
     {
         return match ($seated) {

@@ -71,6 +71,7 @@ final class SeatingRun
         return $this->depths->square($seat, $stage);
     }
 
+    /** Whether the ring stands on its shoulder; null while nothing was read or felt. */
     public function home(PressedSeat $seat): ?HomeResult
     {
         return array_key_exists($seat->key, $this->homes)

@@ -32,6 +32,7 @@ final readonly class WayChoice
     {
     }
 
+    /** The way that suits force, wall and shop, when nobody chose. */
     public function usual(PressedSeat $seat): WayIn
     {
         $habit = WayIn::tryFrom($this->bench->habits['pressing'] ?? '') ?? WayIn::DrawBolt;
@@ -44,6 +45,7 @@ final readonly class WayChoice
         return $habit;
     }
 
+    /** Of the chosen way, or the usual; the driver's length in mm says how long a rod must be. */
     public function verdict(PressedSeat $seat, ?WayIn $chosen, Length $driver): Verdict
     {
         $usual = $this->usual($seat);

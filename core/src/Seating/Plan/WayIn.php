@@ -11,6 +11,7 @@ enum WayIn: string
     case Press = 'press';
     case Hammer = 'hammer';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

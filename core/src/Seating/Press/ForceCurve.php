@@ -57,6 +57,7 @@ final readonly class ForceCurve
         return max(0, count($this->forces) - 1) * self::STEP;
     }
 
+    /** N at a travel in mm; at the end beyond it. */
     public function force(float $travel): float
     {
         return $this->forces[max(0, min(count($this->forces) - 1, (int) round($travel / self::STEP)))] ?? 0.0;

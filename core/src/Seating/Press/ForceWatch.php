@@ -28,6 +28,7 @@ final readonly class ForceWatch
     {
     }
 
+    /** Forces in N, pressures in MPa with the ram in mm, torques in N·m by the bolt's thread. */
     public function work(ForceWatchInput $input): ForceWatchResult
     {
         $force = $this->force($input);

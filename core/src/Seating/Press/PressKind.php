@@ -17,6 +17,7 @@ enum PressKind: string
     case MissingSleeve = 'missing_sleeve';
     case Loose = 'loose';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

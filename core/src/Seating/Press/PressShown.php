@@ -18,6 +18,7 @@ enum PressShown: string
     case MissingSleeve = 'missing_sleeve';
     case Loose = 'loose';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {
@@ -31,6 +32,7 @@ enum PressShown: string
         };
     }
 
+    /** What such a course of the force means. */
     public function verdict(): Verdict
     {
         return match ($this) {

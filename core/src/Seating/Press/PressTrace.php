@@ -54,6 +54,7 @@ final readonly class PressTrace
     {
     }
 
+    /** Travel in mm, forces in N; judged on the force divided by the share of the ring that is in. */
     public function work(PressTraceInput $input): PressTraceResult
     {
         $curve = ForceCurve::of($input->samples, $input->grip->mm);

@@ -12,6 +12,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** What is said of a seating by its force–travel curve. */
 final readonly class PressTraceWords
 {
+    /** By the kind of seating; the knee in mm of travel, null when there was none. */
     public function verdict(PressKind $kind, PressTraceInput $input, ForceCurve $curve, ?float $knee): Verdict
     {
         $at = [

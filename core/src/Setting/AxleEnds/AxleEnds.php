@@ -30,6 +30,7 @@ final readonly class AxleEnds
     {
     }
 
+    /** Lengths in mm; the move and the turns of the thread it takes. */
     public function work(AxleEndsInput $input): AxleEndsResult
     {
         $thread = Thread::read($input->thread);

@@ -10,6 +10,7 @@ enum AxleKind: string
     case Solid = 'solid';
     case QuickRelease = 'quick_release';
 
+    /** How people say it. */
     public function label(): string
     {
         return $this === self::Solid ? 'Solid, with nuts' : 'Hollow, quick-release';

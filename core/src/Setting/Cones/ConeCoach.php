@@ -36,6 +36,7 @@ final readonly class ConeCoach
     {
     }
 
+    /** Angles in degrees, play at the rim in mm; all tries weighed together by Bayes' rule on a grid. */
     public function work(ConeCoachInput $input): ConeCoachResult
     {
         $hub = ConeHub::of(

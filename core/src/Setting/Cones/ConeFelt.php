@@ -13,6 +13,7 @@ enum ConeFelt: string
     case Trace = 'trace';
     case Play = 'play';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {
@@ -36,6 +37,7 @@ enum ConeFelt: string
         };
     }
 
+    /** Name of the limit up to which it is felt so; null when it has no upper end. */
     public function mostPlay(): ?string
     {
         return match ($this) {

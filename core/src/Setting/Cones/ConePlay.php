@@ -37,6 +37,7 @@ final readonly class ConePlay
     {
     }
 
+    /** Rim play in mm to end play in mm by the lever, to turn of the cone in degrees by the pitch. */
     public function work(ConePlayInput $input): ConePlayResult
     {
         $hub = ConeHub::of(

@@ -12,6 +12,7 @@ enum ConeStage: string
     case Locked = 'locked';
     case Clamped = 'clamped';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {
@@ -22,6 +23,7 @@ enum ConeStage: string
         };
     }
 
+    /** Whether the lock nut is tight at this stage. */
     public function isLocked(): bool
     {
         return $this === self::Locked || $this === self::Clamped;

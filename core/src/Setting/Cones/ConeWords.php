@@ -19,6 +19,7 @@ final readonly class ConeWords
     {
     }
 
+    /** Before the first try; what to leave at the rim in mm. */
     public function first(ConeHub $hub, Estimate $usual, Length $leave): Verdict
     {
         $words = ['leave' => Shown::of($leave, 1), 'shift' => Shown::of(Angle::degrees($usual->mean), 0)];
@@ -41,6 +42,7 @@ final readonly class ConeWords
         );
     }
 
+    /** After a try; turns and marks in degrees, clockwise tighter. */
     public function verdict(
         ConeCoachInput $input,
         ConeHub $hub,

@@ -14,6 +14,7 @@ enum LeverFeel: string
     case Usual = 'usual';
     case Firm = 'firm';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -29,6 +29,7 @@ final readonly class AxleFloat
     {
     }
 
+    /** Lengths in mm: the room minus what stands in it, and the washers that bring it into its band. */
     public function work(FloatInput $input): FloatResult
     {
         $float = $input->space

@@ -28,6 +28,7 @@ final readonly class WheelCentre
     {
     }
 
+    /** Lengths in mm: the two spacers whose sum stays and whose difference moves the rim. */
     public function work(WheelCentreInput $input): WheelCentreResult
     {
         [$left, $right, $rim, $off] = $input->gapLeft !== null ? $this->fromTrial($input) : $this->fromFork($input);

@@ -21,6 +21,7 @@ use CleanRace\Core\Verdict\Message;
 /** How far a threaded axle stands out at both ends, against what it did before. */
 final class AxleEndSteps
 {
+    /** From the notebook; null while an end was not read. */
     public static function work(Limits $limits, Bench $bench): ?AxleEndsResult
     {
         $notebook = $bench->notebook;
@@ -47,6 +48,7 @@ final class AxleEndSteps
         }
     }
 
+    /** The step at which both ends are read. */
     public static function step(Bench $bench, ?AxleEndsResult $ends): Step
     {
         $fixed = $bench->pattern->card()->side($bench->hub->first);

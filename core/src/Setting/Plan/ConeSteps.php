@@ -86,6 +86,7 @@ final class ConeSteps
         return array_map(static fn (LockShift $shown): Angle => $shown->shift, LockShift::shownBy($hub, self::tries($notebook)));
     }
 
+    /** From the tries in the notebook; null where this hub has no cones or sizes cannot be used. */
     public static function coach(Limits $limits, Bench $bench): ?ConeCoachResult
     {
         $notebook = $bench->notebook;
@@ -110,6 +111,7 @@ final class ConeSteps
         }
     }
 
+    /** The step at which tries are made. */
     public static function step(Bench $bench, ?ConeCoachResult $coach): Step
     {
         $made = 0;

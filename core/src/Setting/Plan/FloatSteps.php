@@ -27,6 +27,7 @@ use CleanRace\Core\Tooling\ToolKind;
 /** End float of a wheel on a plain axle, and the rim in its fork: both made up of washers. */
 final class FloatSteps
 {
+    /** From the notebook; null while the room was not read. */
     public static function float(Limits $limits, Bench $bench): ?FloatResult
     {
         $notebook = $bench->notebook;
@@ -45,6 +46,7 @@ final class FloatSteps
             );
     }
 
+    /** The step at which float is made up of washers. */
     public static function floatStep(?FloatResult $float): Step
     {
         return Step::of(
@@ -72,6 +74,7 @@ final class FloatSteps
             ->taking(4);
     }
 
+    /** From the notebook; null while the wheel was not measured. */
     public static function centre(Limits $limits, Bench $bench): ?WheelCentreResult
     {
         $notebook = $bench->notebook;
@@ -103,6 +106,7 @@ final class FloatSteps
             : (new WheelCentre($limits))->work(new WheelCentreInput($fork, $faceLeft, $faceRight, washers: self::stock($bench)));
     }
 
+    /** The step at which the rim is put in the middle. */
     public static function centreStep(?WheelCentreResult $centre): Step
     {
         return Step::of(

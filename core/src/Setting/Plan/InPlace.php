@@ -17,6 +17,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** The last look at a hub that is tightened: does it turn free. What a drag means depends on what was set. */
 final class InPlace
 {
+    /** The last look once all is tight. */
     public static function step(Bench $bench): Step
     {
         $notebook = $bench->notebook;
@@ -55,6 +56,7 @@ final class InPlace
             ->taking(2);
     }
 
+    /** Pins and clips that are not all in; null while nobody said. */
     public static function pins(?string $pins): ?Verdict
     {
         return $pins === 'old'

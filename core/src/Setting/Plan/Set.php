@@ -43,6 +43,7 @@ final readonly class Set
         );
     }
 
+    /** The station as it stands. */
     public function report(): StationReport
     {
         $settings = array_map($this->setting(...), $this->bench->pattern->card()->sets);

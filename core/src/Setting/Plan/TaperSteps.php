@@ -25,6 +25,7 @@ use CleanRace\Core\Verdict\Verdict;
 /** End play of a pair of tapers: the nut, the slots, the dial, the pin. */
 final class TaperSteps
 {
+    /** From the notebook; null while the nut was not backed off. */
     public static function work(Limits $limits, Bench $bench): ?TaperNutResult
     {
         $notebook = $bench->notebook;
@@ -50,6 +51,7 @@ final class TaperSteps
         }
     }
 
+    /** The step at which the nut is set. */
     public static function step(Limits $limits, Bench $bench, ?TaperNutResult $nut): Step
     {
         $felt = ($bench->habits['taper_play'] ?? '') === 'feel';
@@ -88,6 +90,7 @@ final class TaperSteps
             ->taking(6);
     }
 
+    /** The step at which the pin goes in. */
     public static function pin(Limits $limits, Bench $bench): Step
     {
         return Step::of(

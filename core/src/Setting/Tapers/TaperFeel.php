@@ -12,6 +12,7 @@ enum TaperFeel: string
     case Play = 'play';
     case Drags = 'drags';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

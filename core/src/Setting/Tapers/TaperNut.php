@@ -34,6 +34,7 @@ final readonly class TaperNut
     {
     }
 
+    /** End play in mm from the turn back in degrees and the pitch; the slots of a castle nut between. */
     public function work(TaperNutInput $input): TaperNutResult
     {
         $pitch = Thread::read($input->thread)->pitch->mm;

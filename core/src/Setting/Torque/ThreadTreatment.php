@@ -14,6 +14,7 @@ enum ThreadTreatment: string
     case AntiSeize = 'anti_seize';
     case ThreadLock = 'thread_lock';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

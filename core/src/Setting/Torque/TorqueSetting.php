@@ -32,6 +32,7 @@ final readonly class TorqueSetting
     {
     }
 
+    /** Torques in N·m, lengths in mm: T·L ÷ (L + E·cos φ); at most K·d·75 % of proof (ISO 898-1, SAE J429). */
     public function work(TorqueInput $input): TorqueResult
     {
         $lever = $this->lever($input);

@@ -37,6 +37,7 @@ final readonly class BearingFromCaliper
     {
     }
 
+    /** Readings in mm; χ² of each size of the catalogue, weighed by how common it is. */
     public function work(BearingFromCaliperInput $input): BearingFromCaliperResult
     {
         $sizes = Table::index('sizes', BearingTable::bySize(...));

@@ -20,6 +20,7 @@ final readonly class BearingNumberInput
     ) {
     }
 
+    /** What is known of the hub, as its conditions. */
     public function hub(): HubConditions
     {
         return new HubConditions($this->use, $this->nipple, $this->hubSeals, $this->wet);

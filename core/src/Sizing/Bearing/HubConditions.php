@@ -39,6 +39,7 @@ final readonly class HubConditions
         );
     }
 
+    /** Whether anything is known that a bearing could be judged by. */
     public function areKnown(): bool
     {
         return $this->use !== null || $this->nipple !== null || $this->ownSeals !== null;

@@ -14,6 +14,7 @@ final readonly class NumberCandidate
     {
     }
 
+    /** What a reading of the number says. */
     public static function of(Designation $read): self
     {
         return new self(

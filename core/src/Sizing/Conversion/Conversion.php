@@ -39,6 +39,7 @@ final readonly class Conversion
     {
     }
 
+    /** Sizes in mm: cartridges that go into the seats, with what is made for each. */
     public function work(ConversionInput $input): ConversionResult
     {
         $found = [];

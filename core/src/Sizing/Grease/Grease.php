@@ -33,6 +33,7 @@ final readonly class Grease
     {
     }
 
+    /** Grams by bearing and fill, strokes by the cavity in cm³. */
     public function work(GreaseInput $input): GreaseResult
     {
         $cm3 = 0.001;

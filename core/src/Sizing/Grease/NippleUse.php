@@ -11,6 +11,7 @@ enum NippleUse: string
     case Used = 'used';
     case Unused = 'unused';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

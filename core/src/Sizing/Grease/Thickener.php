@@ -17,11 +17,13 @@ enum Thickener: string
     case Clay = 'clay';
     case AluminiumComplex = 'aluminium_complex';
 
+    /** How people say it. */
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);
     }
 
+    /** Whether the two may be mixed, by thickeners.csv; the same either way about. */
     public function mixesWith(self $other): bool
     {
         foreach (Table::rows('thickeners') as $row) {

@@ -20,6 +20,7 @@ use CleanRace\Core\Tables\Limits;
 /** A hub whose cups were driven out: the step at which cartridges for its seats are chosen. */
 final class Converted
 {
+    /** From the notebook; null while a seat was not read. */
     public static function work(Limits $limits, Bench $bench): ?ConversionResult
     {
         $notebook = $bench->notebook;
@@ -44,6 +45,7 @@ final class Converted
         );
     }
 
+    /** The step at which the cartridges are chosen. */
     public static function step(?ConversionResult $result): Step
     {
         return Step::of(

@@ -28,16 +28,19 @@ final readonly class Findings
     ) {
     }
 
+    /** The fit on that side; null while too little is known. */
     public function fit(Side $side): ?FitResult
     {
         return $this->fits[$side->value] ?? null;
     }
 
+    /** How warm the hub is to be for that side; null while too little is known. */
     public function heat(Side $side): ?HeatResult
     {
         return $this->heats[$side->value] ?? null;
     }
 
+    /** What pressing takes on that side; null while the wall is not known. */
     public function force(Side $side): ?PressForceResult
     {
         return $this->forces[$side->value] ?? null;

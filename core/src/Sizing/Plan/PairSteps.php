@@ -25,6 +25,7 @@ final readonly class PairSteps
     {
     }
 
+    /** What the bearing on that side is. */
     public function bearing(Bench $bench, Side $side): Step
     {
         $at = 'size.'.$side->value;
@@ -53,6 +54,7 @@ final readonly class PairSteps
             ->advice();
     }
 
+    /** What the hub is of, and how it is used. */
     public function hub(Bench $bench): Step
     {
         $nipple =
@@ -92,6 +94,7 @@ final readonly class PairSteps
         return $bench->isPair() ? $step : $step->optional();
     }
 
+    /** Shoulder, spacer tube and faces. */
     public function lengths(): Step
     {
         return Step::of('size.lengths', 'Shoulder, spacer tube, faces', 'Depths are read from the hub face with the rod of the caliper.')
@@ -114,6 +117,7 @@ final readonly class PairSteps
             ->advice();
     }
 
+    /** Whether the bore on that side will hold. */
     public function bore(Bench $bench, Findings $findings, Side $side): Step
     {
         $seat = $this->sizing->seat($bench, $side);

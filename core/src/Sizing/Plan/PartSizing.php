@@ -75,6 +75,7 @@ final readonly class PartSizing
         );
     }
 
+    /** What is known of a part; null while nothing is. */
     public function of(Bench $bench, Part $part): ?PartSized
     {
         $text = $bench->notebook->text(PlacesOf::sized($part->id));

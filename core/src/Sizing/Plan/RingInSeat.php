@@ -102,6 +102,7 @@ final readonly class RingInSeat
         );
     }
 
+    /** What pressing it takes; null while the wall is not known. */
     public function force(FitResult $fit): ?PressForceResult
     {
         if ($this->bore->mm <= 0) {

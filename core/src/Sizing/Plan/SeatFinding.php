@@ -28,6 +28,7 @@ final readonly class SeatFinding
     ) {
     }
 
+    /** What is known of one seat, for its drawing. */
     public static function of(string $key, RingSeat $seat, ?BoreSurveyResult $survey, ?FitResult $fit): self
     {
         return new self($key, $seat, $survey->map ?? [], $fit?->bands, $fit->remedies ?? []);

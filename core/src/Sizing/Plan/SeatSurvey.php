@@ -88,6 +88,7 @@ final readonly class SeatSurvey
         ];
     }
 
+    /** The wall as surveyed; null while nothing was read or seen. */
     public function survey(): ?BoreSurveyResult
     {
         $readings = [];
@@ -153,6 +154,7 @@ final readonly class SeatSurvey
         )->next(Message::of('fit.felt_warm.next', 'When it is cold, try to turn the outer ring with a finger: it must not move.'));
     }
 
+    /** Whether a retaining compound was chosen as the remedy. */
     public function compound(): bool
     {
         return $this->notebook->choice(PlacesOf::remedy($this->key)) === 'compound';

@@ -34,6 +34,7 @@ final readonly class Size
     {
     }
 
+    /** The station as it stands. */
     public function report(Bench $bench, Findings $findings): StationReport
     {
         $parts = (new PartSizeSteps(new PartSizing($this->limits)))->steps($bench);

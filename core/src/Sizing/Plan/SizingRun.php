@@ -38,6 +38,7 @@ final readonly class SizingRun
     {
     }
 
+    /** What is known of both sides, for the stations after it. */
     public function findings(Bench $bench): Findings
     {
         $sizes = HubSizes::of($bench->hub, $bench->notebook);
@@ -52,6 +53,7 @@ final readonly class SizingRun
         return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value] ?? null));
     }
 
+    /** The seat on that side, as the notebook knows it. */
     public function seat(Bench $bench, Side $side): SeatSurvey
     {
         return $this->ring($bench, $side, HubSizes::of($bench->hub, $bench->notebook))->survey;
@@ -127,6 +129,7 @@ final readonly class SizingRun
         }
     }
 
+    /** What the hub is of; aluminium when nobody said. */
     public static function material(Bench $bench): Material
     {
         return Material::tryFrom($bench->notebook->choice(Places::MATERIAL) ?? '') ?? Material::Aluminium;

@@ -27,6 +27,7 @@ final readonly class BallFinder
     {
     }
 
+    /** Diameters in mm against balls.csv (ISO 3290-1 sizes, metric and inch). */
     public function work(BallInput $input): PartFound
     {
         $read = array_map(static fn (BallReading $b): float => $b->diameter->mm, $input->balls);

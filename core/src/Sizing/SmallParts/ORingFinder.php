@@ -22,6 +22,7 @@ final readonly class ORingFinder
     {
     }
 
+    /** The groove's bottom in mm against o_rings.csv (ISO 3601-1): stretched by o_ring.stretch_least to stretch_most of limits.csv. */
     public function work(ORingInput $input): PartFound
     {
         [$least, $most] = [$this->limits->get('o_ring.stretch_least'), $this->limits->get('o_ring.stretch_most')];

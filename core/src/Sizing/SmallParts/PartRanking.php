@@ -62,6 +62,7 @@ final readonly class PartRanking
         return ($outside / max($reading->sigma(), 1e-4)) ** 2;
     }
 
+    /** A size of a table without needless noughts. */
     public static function mm(string $mm): string
     {
         return rtrim(rtrim(number_format((float) $mm, 3, '.', ''), '0'), '.');

@@ -28,6 +28,7 @@ final readonly class SnapRingFinder
     {
     }
 
+    /** Bore or shaft in mm against snap_rings.csv (DIN 471, DIN 472). */
     public function work(SnapRingInput $input): PartFound
     {
         $inBore = $input->seat === RingSeat::Bore;

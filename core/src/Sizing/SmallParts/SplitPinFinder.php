@@ -27,6 +27,7 @@ final readonly class SplitPinFinder
     {
     }
 
+    /** The hole in mm against split_pins.csv (ISO 1234). */
     public function work(SplitPinInput $input): PartFound
     {
         $over = $this->limits->get('pin.hole_over');

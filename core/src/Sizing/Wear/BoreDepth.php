@@ -11,6 +11,7 @@ enum BoreDepth: string
     case Middle = 'middle';
     case Bottom = 'bottom';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

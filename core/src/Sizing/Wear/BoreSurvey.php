@@ -39,6 +39,7 @@ final readonly class BoreSurvey
     {
     }
 
+    /** Diameters in mm; ovality from three directions 60° apart, taper from lip to bottom. */
     public function work(BoreSurveyInput $input): BoreSurveyResult
     {
         $byDepth = [];

@@ -11,6 +11,7 @@ enum SurveyedWall: string
     case Shaft = 'shaft';
     case SealTrack = 'seal_track';
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -20,6 +20,7 @@ enum WallLook: string
         return in_array($this, [self::Pits, self::ScoreCaught, self::GripsAtMouth], true);
     }
 
+    /** How people say it. */
     public function label(): string
     {
         return match ($this) {

@@ -25,6 +25,7 @@ final readonly class WearPattern
         };
     }
 
+    /** By ovality, taper and step in mm, and by what it looks like; null when none shows. */
     public function of(BoreSurveyInput $input, Reading $mean, ?Estimate $ovality, ?Estimate $taper, ?Estimate $step): ?string
     {
         [$round, $along] = $this->bounds($input->wall);

@@ -10,6 +10,7 @@ use CleanRace\Core\Verdict\Message;
 /** What is said of a pattern of wear: what it is, how it comes about, and what it means for the fit. */
 final class WearWords
 {
+    /** What the pattern is called. */
     public function headline(?string $pattern, SurveyedWall $wall): Message
     {
         return match ($pattern) {
@@ -26,6 +27,7 @@ final class WearWords
         };
     }
 
+    /** What was read: the mean in mm, of how many readings. */
     public function sentence(?string $pattern, Reading $mean, int $count): Message
     {
         return match ($pattern) {
@@ -44,6 +46,7 @@ final class WearWords
         };
     }
 
+    /** What to do about the pattern; null when there is nothing to do. */
     public function next(?string $pattern, BoreSurveyInput $input): ?Message
     {
         return match ($pattern) {
@@ -61,6 +64,7 @@ final class WearWords
         };
     }
 
+    /** What would tell it better. */
     public function settledBy(SurveyedWall $wall): Message
     {
         return $wall === SurveyedWall::Bore
