@@ -5,19 +5,19 @@ declare(strict_types=1);
 use App\Calculators\InputFaults;
 use App\Calculators\UnknownCalculator;
 use App\Http\Conflicts\Conflict;
-use App\Http\Middleware\HoldsSession;
-use App\Http\Middleware\HoldsToken;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableJson;
-use App\Http\Middleware\ReadCookies;
-use App\Http\Middleware\ReadSession;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
+use App\Speed\HoldsSession;
+use App\Speed\ReadSession;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Auth\Middleware\Authenticate;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
@@ -37,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecureHeaders::class);
         $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
-        $read = [ReadCookies::class, ReadSession::class, HoldsToken::class];
+        $read = [EncryptCookies::class, ReadSession::class, ValidateCsrfToken::class];
         $middleware->group('typing', [
             ...$read,
             AuthenticateSession::class,

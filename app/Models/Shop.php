@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Concerns\BootsByName;
+use App\Speed\BootsByName;
 use CleanRace\Core\Tooling\Tool as Driver;
 use CleanRace\Core\Tooling\WallTool;
 use Illuminate\Database\Eloquent\Model;

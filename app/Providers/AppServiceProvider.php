@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Auth\UserById;
 use App\Cards\Language;
 use App\Console\BenchTables;
 use App\Devices\PressGauge;
@@ -28,15 +27,14 @@ use App\Policies\ShelfItemPolicy;
 use App\Policies\ShopPolicy;
 use App\Policies\SupplierPolicy;
 use App\Policies\ToolPolicy;
+use App\Speed\UserById;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Events\ConnectionEstablished;
 use Illuminate\Pagination\Cursor;
 use Illuminate\Pagination\CursorPaginator;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -68,13 +66,6 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         CursorPaginator::currentCursorResolver(static fn (string $name): ?Cursor => self::cursor(request()->query($name)));
         Model::shouldBeStrict(! $this->app->isProduction());
-        if ($this->app->isProduction()) {
-            // Nobody listens to single queries; telling of each would cost as much as some of them.
-            Event::listen(
-                ConnectionEstablished::class,
-                static fn (ConnectionEstablished $new) => $new->connection->unsetEventDispatcher(),
-            );
-        }
         Gate::policy(DueItem::class, DueItemPolicy::class);
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);
