@@ -61,7 +61,7 @@ final readonly class ReadEntry
         }
         $value = match (true) {
             $place->kind === AskKind::Part => $this->inOrder($notebook, $address, $value),
-            $place->role === 'feel' => $this->asWarm($notebook, $value),
+            in_array($place->role, ['feel', 'wall'], true) => $this->asWarm($notebook, $value),
             default => $value,
         };
         $by = in_array($place->kind, self::READ_OFF, true) ? Instrument::tryFrom($instrument ?? '') ?? self::usual($place) : null;
@@ -90,7 +90,7 @@ final readonly class ReadEntry
     }
 
     /**
-     * What hands tell of a fit is kept with how warm the hub was.
+     * What is felt or read of a seat is kept with how warm the hub was.
      *
      * @param  array<string, mixed>  $value
      * @return array<string, mixed>

@@ -22,6 +22,7 @@ final readonly class PrintedCard
         'steel_rule' => 'rule',
         'vernier' => 'vernier',
         'digital_caliper' => 'caliper',
+        'caliper_compared' => 'caliper, set on the ring',
         'depth_caliper' => 'depth rod',
         'micrometer' => 'micrometer',
         'bore_gauge' => 'bore gauge',

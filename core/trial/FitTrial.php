@@ -4,28 +4,32 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Trial;
 
+use CleanRace\Core\Catalogue\Bearing;
+use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Fit\FitInput;
+use CleanRace\Core\Mechanics\Fit\Joint;
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Practice\Bench\Gauge;
 use CleanRace\Core\Practice\Bench\Hands;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
 
-/** Simulated fits, good ones that hold and bad ones that creep, judged from a caliper and hands, and from gauge and micrometer. */
+/**
+ * Simulated seats of known interference, judged from a caliper, from hands, and from both: of every size, wall and
+ * material, half of them not entered.
+ */
 final readonly class FitTrial implements Trial
 {
-    /** Interference of fits that are good: what a sound seat bored to N7 gives, the loosest fifth left out, in mm. */
-    private const GOOD = [0.012, 0.032];
+    private const NUMBERS = ['608', '6000', '6001', '6200', '6202', '6203', '6204', '6205', '6304', '6305', '6306'];
 
-    /** Of those that will creep. */
-    private const BAD = [-0.09, -0.0105];
-
-    private const OUTSIDES = [22.0, 26.0, 28.0, 32.0, 35.0, 42.0, 47.0, 52.0, 55.0, 62.0, 72.0];
+    private const METALS = [Material::Aluminium, Material::Magnesium, Material::CastIron, Material::Steel];
 
     public function __construct(private Limits $limits)
     {
@@ -33,53 +37,95 @@ final readonly class FitTrial implements Trial
 
     public function run(Chance $chance, int $jobs): array
     {
+        $both = ['caliper and hands', true, true];
+        $hands = ['hands alone', false, true];
+        $caliper = ['a caliper alone', true, false];
         $figures = [];
-        foreach (
-            [
-                ['caliper and hands', Instrument::DigitalCaliper, null, 0.9, 0.02],
-                ['bore gauge, micrometer and hands', Instrument::BoreGauge, Instrument::Micrometer, 0.98, 0.005],
-            ] as [$name, $bore, $ring, $good, $bad]
-        ) {
-            $figures[] = TrialFigure::atLeast(
-                sprintf('fits of %+.3f to %+.3f mm come out go, %s', ...[...self::GOOD, $name]),
-                $this->gone($chance, $jobs, self::GOOD, $bore, $ring),
-                $jobs,
-                $good,
-            );
+        foreach ([SeatMeant::PressedFast, SeatMeant::PressedSlow, SeatMeant::StandsStill] as $meant) {
+            foreach ([$both, $hands] as $by) {
+                $feelAlone = $by === $hands;
+                $levels = $this->levels($chance, $jobs, $meant, 'good', self::METALS, $by);
+                $of = sprintf('%s, %s', $meant->value, $by[0]);
+                $figures[] = TrialFigure::atLeast("sound seats go: $of", $levels['go'], $jobs, $feelAlone ? 0.85 : 0.9);
+                $figures[] = TrialFigure::atMost("sound seats stop: $of", $levels['stop'], $jobs, 0.005);
+                $figures[] = TrialFigure::atMost(
+                    "loose seats go: $of",
+                    $this->levels($chance, $jobs, $meant, 'loose', self::METALS, $by)['go'],
+                    $jobs,
+                    0.02,
+                );
+            }
             $figures[] = TrialFigure::atMost(
-                sprintf('fits of %+.3f to %+.3f mm come out go, %s', ...[...self::BAD, $name]),
-                $this->gone($chance, $jobs, self::BAD, $bore, $ring),
+                "seats far too tight go: $meant->value, caliper and hands",
+                $this->levels($chance, $jobs, $meant, 'tight', self::METALS, $both)['go'],
                 $jobs,
-                $bad,
+                0.02,
             );
         }
+        $figures[] = TrialFigure::atMost(
+            'seats go by a caliper alone',
+            $this->levels($chance, $jobs, SeatMeant::PressedFast, 'good', self::METALS, $caliper)['go'],
+            $jobs,
+            0.0,
+        );
+        $nylon = $this->levels($chance, $jobs, SeatMeant::PressedSlow, 'good', [Material::Nylon], $both);
 
-        return $figures;
+        return [
+            ...$figures,
+            TrialFigure::atLeast('sound seats in nylon go, caliper and hands', $nylon['go'], $jobs, 0.9),
+            TrialFigure::atMost('sound seats in nylon stop, caliper and hands', $nylon['stop'], $jobs, 0.005),
+        ];
     }
 
-    /** @param  array{float, float}  $interference */
-    private function gone(Chance $chance, int $jobs, array $interference, Instrument $bore, ?Instrument $ring): int
+    /**
+     * @param  non-empty-list<Material>  $materials
+     * @param  array{string, bool, bool}  $by what it is called, whether a caliper is read, whether hands tell
+     * @return array<string, int> how many of each level
+     */
+    private function levels(Chance $chance, int $jobs, SeatMeant $meant, string $what, array $materials, array $by): array
     {
-        $go = 0;
+        $levels = ['go' => 0, 'care' => 0, 'stop' => 0];
         $gauge = new Gauge($chance);
         $hands = new Hands($chance, Scatter::people());
         for ($i = 0; $i < $jobs; $i++) {
-            $outside = $chance->oneOf(self::OUTSIDES);
-            $true = $chance->between(...$interference);
-            [$low, $high] = (new Tolerances())->outsideBand(Length::mm($outside));
-            $ringTrue = $outside + $chance->between($low, $high);
-            $result = (new Fit($this->limits))->work(
+            $size = (new BearingTable())->find($chance->oneOf(self::NUMBERS)) ?? throw new \LogicException('No such number.');
+            $material = $chance->oneOf($materials);
+            $around = Length::mm($size->outside->mm * $chance->between(1.2, 1.8));
+            $joint = new Joint(RingSeat::Bore, $size->bore, $size->outside, $size->width(), $around, material: $material);
+            $true = $chance->between(...$this->interference($meant, $what, $size, $material, $joint));
+            [$low, $high] = (new Tolerances())->outsideBand($size->outside);
+            $ring = $size->outside->mm + $chance->between($low, $high);
+            $known = $chance->whole(0, 1) === 0;
+            $felt = $hands->fit($true, $joint, $this->limits);
+            $levels[(new Fit($this->limits))->work(
                 new FitInput(
-                    Length::mm($outside),
-                    $gauge->read($ringTrue - $true, $bore),
-                    $ring === null ? null : $gauge->read($ringTrue, $ring),
-                    $hands->fit($true),
-                    material: Material::Steel,
+                    $size->outside,
+                    $by[1] ? $gauge->bore($ring - $true, Instrument::DigitalCaliper, $this->limits) : null,
+                    feel: $by[2] ? $felt : null,
+                    material: $known || $material === Material::Nylon ? $material : null,
+                    meant: $meant,
+                    ringBore: $size->bore,
+                    width: $size->width(),
+                    hubOutside: $known ? $around : null,
                 ),
-            );
-            $go += $result->verdict->level === Level::Go ? 1 : 0;
+            )->verdict->level->value]++;
         }
 
-        return $go;
+        return $levels;
+    }
+
+    /** @return array{float, float} interference that such a seat has, mm */
+    private function interference(SeatMeant $meant, string $what, Bearing $size, Material $material, Joint $joint): array
+    {
+        $class = in_array($material, [Material::CastIron, Material::Steel], true) ? 'N7' : 'P7';
+        $most = $material === Material::Nylon
+            ? $this->limits->get('fit.nylon_most') * $size->outside->mm
+            : (new Tolerances())->nominalInterference($size->outside, $class)[1];
+
+        return match ($what) {
+            'good' => [$meant->least($this->limits) + 0.005, min($most, $joint->splitsAt($this->limits))],
+            'loose' => [-0.2, $meant->bearable($this->limits) - 0.005],
+            default => [max(0.0015 * $size->outside->mm, $most + 0.010) + 0.05, $most + 0.3],
+        };
     }
 }

@@ -24,6 +24,8 @@ final class Scatter
 
         return new People(
             $value('fit'),
+            $value('force'),
+            $value('class_off'),
             $value('cone'),
             $value('mark'),
             $value('lock'),

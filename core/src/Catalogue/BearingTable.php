@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Catalogue;
 
+use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Table;
 
 /** The bearing sizes the program knows. */
@@ -30,6 +31,22 @@ final class BearingTable
         foreach (Table::index('holes', self::byHole(...))[self::hole($bore, $outside)] ?? [] as $row) {
             $fits =
                 abs((float) $row['width_sealed_mm'] - $width) < self::SAME || abs((float) $row['width_open_mm'] - $width) < self::SAME;
+            if ($fits && ($best === null || (int) $row['commonness'] > (int) $best['commonness'])) {
+                $best = $row;
+            }
+        }
+
+        return $best === null ? null : $this->find($best['number']);
+    }
+
+    /** The commonest of this bore, or of this outside, or of both; null when the table has none. */
+    public function commonest(?Length $bore, ?Length $outside): ?Bearing
+    {
+        $best = null;
+        foreach (Table::rows('bearings') as $row) {
+            $fits =
+                ($bore === null || abs((float) $row['bore_mm'] - $bore->mm) < self::SAME) &&
+                ($outside === null || abs((float) $row['outside_mm'] - $outside->mm) < self::SAME);
             if ($fits && ($best === null || (int) $row['commonness'] > (int) $best['commonness'])) {
                 $best = $row;
             }

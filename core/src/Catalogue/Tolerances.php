@@ -17,9 +17,9 @@ final readonly class Tolerances
      *
      * @throws InvalidInput when the standard's table does not reach that far
      */
-    public function outside(Length $nominal): Estimate
+    public function outside(Length $nominal, bool $inchTaper = false): Estimate
     {
-        return self::middle($nominal, $this->outsideBand($nominal));
+        return self::middle($nominal, $this->outsideBand($nominal, $inchTaper));
     }
 
     /**
@@ -27,9 +27,9 @@ final readonly class Tolerances
      *
      * @throws InvalidInput when the standard's table does not reach that far
      */
-    public function bore(Length $nominal): Estimate
+    public function bore(Length $nominal, bool $inchTaper = false): Estimate
     {
-        return self::middle($nominal, $this->boreBand($nominal));
+        return self::middle($nominal, $this->boreBand($nominal, $inchTaper));
     }
 
     /**
@@ -39,9 +39,9 @@ final readonly class Tolerances
      *
      * @throws InvalidInput when the standard's table does not reach that far
      */
-    public function outsideBand(Length $nominal): array
+    public function outsideBand(Length $nominal, bool $inchTaper = false): array
     {
-        return [self::row('ring_tolerances', ['ring' => 'outside'], 'over_mm', 'upto_mm', $nominal)['lower_um'] / 1000, 0.0];
+        return self::ring($inchTaper ? 'cup' : 'outside', $nominal);
     }
 
     /**
@@ -51,9 +51,9 @@ final readonly class Tolerances
      *
      * @throws InvalidInput when the standard's table does not reach that far
      */
-    public function boreBand(Length $nominal): array
+    public function boreBand(Length $nominal, bool $inchTaper = false): array
     {
-        return [self::row('ring_tolerances', ['ring' => 'bore'], 'over_mm', 'upto_mm', $nominal)['lower_um'] / 1000, 0.0];
+        return self::ring($inchTaper ? 'cone' : 'bore', $nominal);
     }
 
     /**
@@ -77,11 +77,12 @@ final readonly class Tolerances
      *
      * @throws InvalidInput when the table does not reach that far
      */
-    public function nominalInterference(Length $outside, string $class): array
+    public function nominalInterference(Length $outside, string $class, bool $inchTaper = false): array
     {
         [$holeLow, $holeHigh] = $this->classBand($outside, $class);
+        [$ringLow, $ringHigh] = $this->outsideBand($outside, $inchTaper);
 
-        return [$this->outsideBand($outside)[0] - $holeHigh, -$holeLow];
+        return [$ringLow - $holeHigh, $ringHigh - $holeLow];
     }
 
     /**
@@ -91,11 +92,12 @@ final readonly class Tolerances
      *
      * @throws InvalidInput when the table does not reach that far
      */
-    public function nominalShaftInterference(Length $bore, string $class): array
+    public function nominalShaftInterference(Length $bore, string $class, bool $inchTaper = false): array
     {
         [$shaftLow, $shaftHigh] = $this->classBand($bore, $class);
+        [$ringLow, $ringHigh] = $this->boreBand($bore, $inchTaper);
 
-        return [$shaftLow, $shaftHigh - $this->boreBand($bore)[0]];
+        return [$shaftLow - $ringHigh, $shaftHigh - $ringLow];
     }
 
     /**
@@ -110,6 +112,14 @@ final readonly class Tolerances
         $row = self::row('clearances', ['class' => $class], 'over_bore_mm', 'upto_bore_mm', $bore);
 
         return [$row['least_um'] / 1000, $row['most_um'] / 1000];
+    }
+
+    /** @return array{float, float} mm */
+    private static function ring(string $ring, Length $nominal): array
+    {
+        $row = self::row('ring_tolerances', ['ring' => $ring], 'over_mm', 'upto_mm', $nominal);
+
+        return [$row['lower_um'] / 1000, $row['upper_um'] / 1000];
     }
 
     /** @param  array{float, float}  $band */

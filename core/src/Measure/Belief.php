@@ -63,8 +63,12 @@ final readonly class Belief
         return new Estimate($mean, sqrt(max(0.0, $square - $mean * $mean)));
     }
 
-    /** @param  callable(float): float  $likelihood */
-    private function times(callable $likelihood): self
+    /**
+     * Evidence of any shape.
+     *
+     * @param  callable(float): float  $likelihood of each length in mm
+     */
+    public function times(callable $likelihood): self
     {
         $weights = [];
         foreach ($this->weights as $i => $weight) {

@@ -10,6 +10,7 @@ enum Instrument: string
     case SteelRule = 'steel_rule';
     case Vernier = 'vernier';
     case DigitalCaliper = 'digital_caliper';
+    case CaliperCompared = 'caliper_compared';
     case DepthCaliper = 'depth_caliper';
     case Micrometer = 'micrometer';
     case BoreGauge = 'bore_gauge';
@@ -25,7 +26,7 @@ enum Instrument: string
                 self::SteelRule => 0.5,
                 self::Vernier, self::DepthCaliper => 0.05,
                 self::DigitalCaliper => 0.03,
-                self::Feeler => 0.02,
+                self::Feeler, self::CaliperCompared => 0.02,
                 self::DepthMicrometer, self::DialGauge => 0.01,
                 self::Micrometer, self::BoreGauge => 0.005,
             },
@@ -39,6 +40,7 @@ enum Instrument: string
             self::SteelRule => 'steel rule',
             self::Vernier => 'vernier caliper',
             self::DigitalCaliper => 'digital caliper',
+            self::CaliperCompared => 'caliper, set on the new ring',
             self::DepthCaliper => 'depth rod of a caliper',
             self::Micrometer => 'micrometer',
             self::BoreGauge => 'bore gauge',

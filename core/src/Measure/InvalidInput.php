@@ -125,9 +125,9 @@ final class InvalidInput extends DomainException
     }
 
     /** A bore that is not smaller than the outside diameter. */
-    public static function boreNotSmaller(): self
+    public static function boreNotSmaller(string $field = 'bore_mm'): self
     {
-        return self::about('bore_mm', 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
+        return self::about($field, 'The bore is not smaller than the outside diameter. One of them is in the wrong field.');
     }
 
     private static function shortened(string $text): string

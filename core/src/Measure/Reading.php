@@ -38,6 +38,12 @@ final readonly class Reading
         return self::of(Length::mm($mm), $by);
     }
 
+    /** Another value, read by the same instrument as well. */
+    public function at(Length $value): self
+    {
+        return new self($value, $this->halfWidth, $this->instrument);
+    }
+
     /** Standard deviation in mm: a flat band of half-width u has u/√3. */
     public function sigma(): float
     {

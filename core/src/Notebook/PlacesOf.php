@@ -37,6 +37,12 @@ final class PlacesOf
         return "fit.$seat.feel";
     }
 
+    /** What a seat is meant to do, where this hub is built otherwise. */
+    public static function meant(string $seat): string
+    {
+        return "fit.$seat.meant";
+    }
+
     /** What is done about a loose seat. */
     public static function remedy(string $seat): string
     {

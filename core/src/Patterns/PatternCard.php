@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns;
 
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 
 /** What there is to say of a way hubs are built, whatever the hub. */
@@ -23,6 +24,8 @@ final readonly class PatternCard
      * @param  HubUse  $use how such hubs are mostly used
      * @param  list<HubSetting>  $sets what is set on such hubs once they are together, in this order
      * @param  bool  $converted whether its seats were made for cups, so that a cartridge for them is chosen first
+     * @param  SeatMeant  $outer what the seats of the outer rings are meant to do
+     * @param  SeatMeant  $inner what those of the inner rings are
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -39,6 +42,8 @@ final readonly class PatternCard
         public HubUse $use = HubUse::FastWheel,
         public array $sets = [HubSetting::Clamped],
         public bool $converted = false,
+        public SeatMeant $outer = SeatMeant::PressedFast,
+        public SeatMeant $inner = SeatMeant::Slides,
     ) {
     }
 

@@ -22,6 +22,7 @@ use CleanRace\Core\Mechanics\Fit\ShaftFit;
 use CleanRace\Core\Mechanics\Fit\ShaftFitInput;
 use CleanRace\Core\Mechanics\Fit\SlidingFit;
 use CleanRace\Core\Mechanics\Fit\SlidingFitInput;
+use CleanRace\Core\Mechanics\Fit\WallLook;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeft;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
 use CleanRace\Core\Mechanics\Pressing\PressForce;
@@ -56,7 +57,6 @@ use CleanRace\Core\Sizing\Wear\BoreReading;
 use CleanRace\Core\Sizing\Wear\BoreSurvey;
 use CleanRace\Core\Sizing\Wear\BoreSurveyInput;
 use CleanRace\Core\Sizing\Wear\SurveyedWall;
-use CleanRace\Core\Sizing\Wear\WallLook;
 use CleanRace\Core\Sourcing\AssemblyInput;
 use CleanRace\Core\Sourcing\BearingsOrAssembly;
 use CleanRace\Core\Sourcing\MatchPart;
@@ -202,7 +202,7 @@ final class WordsTest extends TestCase
         }
         foreach ([0.0, 5.4, 20.0] as $pressure) {
             yield "clearance $pressure" => [
-                (new ClearanceLeft())->work(new ClearanceLeftInput($mm(20), $mm(47), Pressure::megapascals($pressure)))->verdict,
+                (new ClearanceLeft(Limits::standard()))->work(new ClearanceLeftInput($mm(20), $mm(47), Pressure::megapascals($pressure)))->verdict,
             ];
         }
         foreach (SurveyedWall::cases() as $wall) {

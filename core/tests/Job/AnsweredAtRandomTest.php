@@ -146,7 +146,7 @@ final class AnsweredAtRandomTest extends TestCase
             foreach ([3, 4, 5] as $seed) {
                 $random = new Randomizer(new Mt19937($seed));
                 $notebook = new Notebook();
-                foreach (range(1, 4) as $_) {
+                foreach (range(1, 9) as $_) {
                     foreach (RandomAnswers::asks(self::report($pattern, $notebook)) as $ask) {
                         $asked[$ask->place] = true;
                         $entry = $random->getInt(0, 3) === 0 ? null : RandomAnswers::to($ask, $random);

@@ -86,7 +86,17 @@ final class StationsTest extends TestCase
         yield 'no fit before anything is known' => [[], 'size.left.bore', null];
         yield 'a fit unknown once the hub is' => [['size.hub_material' => 'aluminium'], 'size.left.bore', 'fit.unknown'];
         yield 'a fit from hands' => [['fit.left.feel' => 'firm_driving'], 'size.left.bore', 'fit.holds'];
-        yield 'a fit from readings' => [$six('left', 46.96), 'size.left.bore', 'fit.holds'];
+        yield 'a caliper asks how it starts' => [$six('left', 46.96), 'size.left.bore', 'fit.caliper'];
+        yield 'a fit from readings and hands' => [
+            [...$six('left', 46.96), 'fit.left.feel' => 'light_taps'],
+            'size.left.bore',
+            'fit.holds',
+        ];
+        yield 'a fit as this hub is built' => [
+            ['fit.left.feel' => 'thumb_push', 'fit.left.meant' => 'stands_still'],
+            'size.left.bore',
+            'fit.stands',
+        ];
         yield 'far too tight' => [$six('left', 46.7), 'size.left.bore', 'fit.tight'];
         yield 'dropped in cold' => [['fit.left.feel' => ['choice' => 'drops_in']], 'size.left.bore', 'fit.loose'];
         yield 'dropped in warm, as it should' => [
@@ -99,7 +109,7 @@ final class StationsTest extends TestCase
             'size.left.bore',
             'fit.will_not',
         ];
-        yield 'a fit that readings cannot tell' => [$six('left', 46.99), 'size.left.bore', 'fit.doubt'];
+        yield 'under the thumb' => [['fit.left.feel' => 'thumb_push'], 'size.left.bore', 'fit.doubt'];
         yield 'the fit of the loosest depth' => [
             [
                 ...$six('left', 46.95),

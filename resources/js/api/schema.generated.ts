@@ -361,7 +361,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Sticks out, right */
                         right_mm: (number | string) | {
@@ -372,7 +372,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Thread of the axle */
                         thread?: string;
@@ -475,7 +475,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Wheel over its bearings */
                         wheel_mm: (number | string) | {
@@ -486,7 +486,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Washers in it now, together */
                         fitted_mm?: (number | string) | {
@@ -497,7 +497,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Washers that lie there */
                         washers?: {
@@ -597,7 +597,7 @@ export interface paths {
                          * @description Read with
                          * @enum {string}
                          */
-                        instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                     };
                 };
             };
@@ -667,7 +667,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Ball
@@ -751,7 +751,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Outside diameter */
                         outside_mm?: (number | string) | {
@@ -762,7 +762,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Width */
                         width_mm?: (number | string) | {
@@ -773,7 +773,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description State of the rings
@@ -1068,7 +1068,7 @@ export interface paths {
                                 value: number | string;
                                 plus_minus_mm?: number;
                                 /** @enum {string} */
-                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                             };
                         }[];
                         /**
@@ -1171,6 +1171,10 @@ export interface paths {
                         class?: "C2" | "CN" | "C3";
                         /** @description Pressure in the inner ring */
                         shaft_pressure_mpa?: number;
+                        /** @description Pressure, give or take */
+                        pressure_plus_minus_mpa?: number;
+                        /** @description Runs in a fast blade spindle */
+                        blade?: boolean;
                     };
                 };
             };
@@ -1287,7 +1291,7 @@ export interface paths {
                                 value: number | string;
                                 plus_minus_mm?: number;
                                 /** @enum {string} */
-                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                             };
                         }[];
                         /** @description Thread of the axle */
@@ -1394,7 +1398,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Rim, radius where it was read
@@ -1509,7 +1513,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Seat of the cup, right */
                         seat_right_mm: (number | string) | {
@@ -1520,7 +1524,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Axle
@@ -1537,7 +1541,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Between the shoulders */
                         span_mm?: (number | string) | {
@@ -1548,7 +1552,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                     };
                 };
@@ -1866,7 +1870,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Outside diameter of the bearing, measured */
                         outside_measured_mm?: (number | string) | {
@@ -1877,10 +1881,10 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
-                         * @description How it goes in
+                         * @description How it goes in, the hub cold
                          * @enum {string}
                          */
                         feel?: "rattles" | "drops_in" | "thumb_push" | "light_taps" | "firm_driving" | "will_not_start";
@@ -1898,6 +1902,40 @@ export interface paths {
                         room_c?: number;
                         /** @description Retaining compound rated for the gap will be used */
                         compound?: boolean;
+                        /**
+                         * @description What the seat is meant to do
+                         * @enum {string}
+                         */
+                        meant?: "pressed_fast" | "pressed_slow" | "stands_still" | "clamped" | "slides";
+                        /**
+                         * @description Bore of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        ring_bore_mm?: number | string;
+                        /**
+                         * @description Width of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        width_mm?: number | string;
+                        /**
+                         * @description Outside of the hub around the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        hub_outside_mm?: number | string;
+                        /** @description What the wall looks like */
+                        looks?: ("bright_band" | "pits" | "score_caught" | "rust_at_lip" | "grips_at_mouth" | "even_grey")[];
+                        /** @description Temperature of the hub when it was measured */
+                        part_c?: number;
+                        /** @description Warmest it runs */
+                        runs_at_c?: number;
+                        /**
+                         * @description To what the ring was made
+                         * @enum {string}
+                         */
+                        made?: "normal" | "inch_taper";
                     };
                 };
             };
@@ -2374,7 +2412,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Mean depth of the ring below the face */
                         depth_mm?: (number | string) | {
@@ -2385,7 +2423,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Width of the bearing, measured */
                         width_measured_mm?: (number | string) | {
@@ -2396,7 +2434,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Tilt across the ring
@@ -2562,7 +2600,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Outside diameter of the new one, measured */
                         outside_mm?: (number | string) | {
@@ -2573,7 +2611,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Width of the new one, measured */
                         width_mm?: (number | string) | {
@@ -2584,7 +2622,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                     };
                 };
@@ -2880,7 +2918,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Old ring, or groove depth and a sixth */
                         section_mm?: (number | string) | {
@@ -2891,7 +2929,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                     };
                 };
@@ -2990,7 +3028,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Ring, measured */
                         ring_mm?: (number | string) | {
@@ -3001,7 +3039,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description How it goes in
@@ -3050,6 +3088,20 @@ export interface paths {
                          * @enum {string}
                          */
                         draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                        /**
+                         * @description What the seat is meant to do
+                         * @enum {string}
+                         */
+                        meant?: "pressed_fast" | "pressed_slow" | "stands_still" | "clamped" | "slides";
+                        /** @description What the wall looks like */
+                        looks?: ("bright_band" | "pits" | "score_caught" | "rust_at_lip" | "grips_at_mouth" | "even_grey")[];
+                        /** @description Temperature of hub or shaft when it was measured */
+                        part_c?: number;
+                        /**
+                         * @description To what the ring was made
+                         * @enum {string}
+                         */
+                        made?: "normal" | "inch_taper";
                     };
                 };
             };
@@ -3670,7 +3722,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Bore it is pressed into */
                         bore_mm?: (number | string) | {
@@ -3681,7 +3733,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Width */
                         width_mm?: (number | string) | {
@@ -3692,7 +3744,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                     };
                 };
@@ -3818,7 +3870,7 @@ export interface paths {
                                     value: number | string;
                                     plus_minus_mm?: number;
                                     /** @enum {string} */
-                                    instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                                    instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                                 };
                             }[];
                         }[];
@@ -3895,7 +3947,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Depth of the first bearing */
                         first_depth_mm?: (number | string) | {
@@ -3906,7 +3958,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Width of the first bearing
@@ -3923,7 +3975,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Width of the second bearing
@@ -3940,7 +3992,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Draw bolt
@@ -4026,7 +4078,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Bore of the bearing, measured */
                         bore_measured_mm?: (number | string) | {
@@ -4037,7 +4089,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description How it goes on
@@ -4048,7 +4100,7 @@ export interface paths {
                          * @description Fit the maker grinds to, when nothing is measured
                          * @enum {string}
                          */
-                        shaft_class?: "k6" | "j6";
+                        shaft_class?: "k6" | "j6" | "h6" | "g6";
                         /**
                          * @description What the shaft is made of
                          * @enum {string}
@@ -4058,6 +4110,38 @@ export interface paths {
                         room_c?: number;
                         /** @description Retaining compound rated for the gap will be used */
                         compound?: boolean;
+                        /**
+                         * @description What the seat is meant to do
+                         * @enum {string}
+                         */
+                        meant?: "pressed_fast" | "pressed_slow" | "stands_still" | "clamped" | "slides";
+                        /**
+                         * @description Outside diameter of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm?: number | string;
+                        /**
+                         * @description Width of the bearing
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        width_mm?: number | string;
+                        /**
+                         * @description Hole through the shaft
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        shaft_hole_mm?: number | string;
+                        /** @description What the wall looks like */
+                        looks?: ("bright_band" | "pits" | "score_caught" | "rust_at_lip" | "grips_at_mouth" | "even_grey")[];
+                        /** @description Temperature of the shaft when it was measured */
+                        part_c?: number;
+                        /**
+                         * @description To what the ring was made
+                         * @enum {string}
+                         */
+                        made?: "normal" | "inch_taper";
                     };
                 };
             };
@@ -4129,7 +4213,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Length of the spacer tube */
                         sleeve_length_mm: (number | string) | {
@@ -4140,7 +4224,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Bore of the bearings
@@ -4252,7 +4336,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Hub over its two faces */
                         over_faces_mm?: (number | string) | {
@@ -4263,7 +4347,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Depth of the shoulder, one side */
                         ledge_one_mm?: (number | string) | {
@@ -4274,7 +4358,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Depth of the shoulder, other side */
                         ledge_two_mm?: (number | string) | {
@@ -4285,7 +4369,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description A thin-section bearing (68, 69) */
                         thin?: boolean;
@@ -4366,13 +4450,20 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description How it goes through
                          * @enum {string}
                          */
                         feel?: "rattles" | "drops_in" | "thumb_push" | "light_taps" | "firm_driving" | "will_not_start";
+                        /**
+                         * @description What the seat is meant to do
+                         * @enum {string}
+                         */
+                        meant?: "pressed_fast" | "pressed_slow" | "stands_still" | "clamped" | "slides";
+                        /** @description What the shaft looks like */
+                        looks?: ("bright_band" | "pits" | "score_caught" | "rust_at_lip" | "grips_at_mouth" | "even_grey")[];
                     };
                 };
             };
@@ -4441,7 +4532,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description It sits
@@ -4457,7 +4548,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Thickness of the old ring */
                         thickness_mm?: (number | string) | {
@@ -4468,7 +4559,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                     };
                 };
@@ -4538,7 +4629,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Diameter of the thread
@@ -4652,7 +4743,7 @@ export interface paths {
                                 value: number | string;
                                 plus_minus_mm?: number;
                                 /** @enum {string} */
-                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                             };
                         }[];
                         /**
@@ -4688,7 +4779,7 @@ export interface paths {
                                 value: number | string;
                                 plus_minus_mm?: number;
                                 /** @enum {string} */
-                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                                instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                             };
                         }[];
                     };
@@ -4889,7 +4980,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Backed off from zero to the first slot */
                         backed_off_deg?: number;
@@ -4914,7 +5005,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description How it feels
@@ -5155,7 +5246,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Middle of the rim to the outer face, left */
                         face_left_mm?: (number | string) | {
@@ -5166,7 +5257,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Middle of the rim to the outer face, right */
                         face_right_mm?: (number | string) | {
@@ -5177,7 +5268,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Move the rim to the right by
@@ -5194,7 +5285,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /** @description Tried in: rim to leg, right */
                         gap_right_mm?: (number | string) | {
@@ -5205,7 +5296,7 @@ export interface paths {
                             value: number | string;
                             plus_minus_mm?: number;
                             /** @enum {string} */
-                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
                         /**
                          * @description Spacer in it now, left
@@ -7893,11 +7984,13 @@ export interface components {
         };
         FitResult: {
             interference_mm: number;
+            decided_mm: number;
             interference_low_mm: number;
             interference_high_mm: number;
             interference_cold_mm: number;
             interference_warm_mm: number;
             probability_grips: number;
+            loose: boolean;
             bands: components["schemas"]["FitBands"];
             remedies: components["schemas"]["Remedy"][];
             verdict: components["schemas"]["Verdict"];
@@ -7995,7 +8088,7 @@ export interface components {
             measured: string[];
         };
         /** @enum {string} */
-        Instrument: "steel_rule" | "vernier" | "digital_caliper" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+        Instrument: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
         Interpretation: {
             calculator: string;
             says: components["schemas"]["Words"];
@@ -8299,7 +8392,7 @@ export interface components {
             outside_mm: number;
             width_mm: number;
             fit: components["schemas"]["FitResult"];
-            heat: components["schemas"]["HeatResult"];
+            heat: components["schemas"]["HeatResult"] | null;
             force: components["schemas"]["PressForceResult"] | null;
             clearance: components["schemas"]["ClearanceLeftResult"] | null;
             verdict: components["schemas"]["Verdict"];

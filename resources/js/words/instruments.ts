@@ -3,6 +3,7 @@ export const INSTRUMENTS: Record<string, string> = {
   steel_rule: 'rule',
   vernier: 'vernier',
   digital_caliper: 'caliper',
+  caliper_compared: 'caliper, set on the ring',
   depth_caliper: 'depth rod',
   micrometer: 'micrometer',
   bore_gauge: 'bore gauge',

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Fit;
 
-use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
-use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\InvalidInput;
-use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
@@ -29,46 +27,36 @@ final readonly class Fit
     /** @throws InvalidInput when the standard's tables do not reach the size */
     public function work(FitInput $input): FitResult
     {
-        $ring = $input->outsideMeasured?->estimate() ?? $this->tolerances->outside($input->outside);
-
-        return (new Grip($this->limits))->judge(
-            RingSeat::Bore,
-            $input->bore === null ? null : $ring->minus($input->bore->estimate()),
-            $input->feel,
-            $this->tolerances->nominalInterference($input->outside, $input->holeClass->value),
-            $this->bands($input),
-            $input->outside->mm * ($input->material->alpha() - Material::Steel->alpha()),
-            $input->room?->celsius,
-            $input->compound,
+        $meant = $input->meant ?? SeatMeant::PressedFast;
+        $made = $input->holeClass;
+        $result = (new Grip($this->limits))->judge(
+            (new FitSizes($this->limits, $this->tolerances))->evidence(
+                $meant,
+                $input->joint(),
+                $input->made,
+                $input->outsideMeasured,
+                $input->bore,
+                $input->feel,
+                $input->looks,
+                $made === null ? self::usual($meant) : [$made->value, $made->value],
+                $input->room,
+                $input->part,
+                $input->runsAt,
+                $input->compound,
+            ),
         );
+
+        return $input->meant !== null ? $result : $result->because(GripWords::asAtSpeed());
     }
 
-    private function bands(FitInput $input): FitBands
+    /** @return array{string, string} what makers bore to, the loosest and the tightest */
+    private static function usual(SeatMeant $meant): array
     {
-        $nominal = $input->outside->mm;
-        [$ringLow, $ringHigh] =
-            $input->outsideMeasured === null
-                ? $this->tolerances->outsideBand($input->outside)
-                : [
-                    $input->outsideMeasured->value->mm - $nominal - $input->outsideMeasured->halfWidth->mm,
-                    $input->outsideMeasured->value->mm - $nominal + $input->outsideMeasured->halfWidth->mm,
-                ];
-        [$seatLow, $seatHigh] =
-            $input->bore === null
-                ? $this->tolerances->classBand($input->outside, $input->holeClass->value)
-                : [
-                    $input->bore->value->mm - $nominal - $input->bore->halfWidth->mm,
-                    $input->bore->value->mm - $nominal + $input->bore->halfWidth->mm,
-                ];
-
-        return new FitBands(
-            $input->outside,
-            Length::mm($ringLow),
-            Length::mm($ringHigh),
-            Length::mm($seatLow),
-            Length::mm($seatHigh),
-            $input->outsideMeasured !== null,
-            $input->bore !== null,
-        );
+        return match ($meant) {
+            SeatMeant::PressedFast => [HoleClass::N7->value, HoleClass::N7->value],
+            SeatMeant::PressedSlow => [HoleClass::M7->value, HoleClass::N7->value],
+            SeatMeant::StandsStill => [HoleClass::K7->value, HoleClass::N7->value],
+            SeatMeant::Clamped, SeatMeant::Slides => [HoleClass::H7->value, HoleClass::J7->value],
+        };
     }
 }

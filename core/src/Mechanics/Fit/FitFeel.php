@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Fit;
 
-/** How a ring goes into its bore, as hands tell it. Each is a band of interference (+ tight), in mm. */
+use CleanRace\Core\Hub\SeatMeant;
+
+/** How a ring goes into its bore or on its shaft, as hands tell it. A hand feels force; what it tells of the fit is `Felt`'s matter. */
 enum FitFeel: string
 {
     case Rattles = 'rattles';
@@ -14,23 +16,16 @@ enum FitFeel: string
     case FirmDriving = 'firm_driving';
     case WillNotStart = 'will_not_start';
 
-    /** @return array{float, float} least and most interference */
-    public function band(): array
+    /** Whether the seat holds the ring: it takes at least a tap. */
+    public function holds(): bool
     {
-        return match ($this) {
-            self::Rattles => [-0.25, -0.05],
-            self::DropsIn => [-0.05, -0.02],
-            self::ThumbPush => [-0.02, -0.003],
-            self::LightTaps => [-0.005, 0.01],
-            self::FirmDriving => [0.008, 0.03],
-            self::WillNotStart => [0.025, 0.1],
-        };
+        return in_array($this, [self::LightTaps, self::FirmDriving, self::WillNotStart], true);
     }
 
-    /** Whether this alone means that the ring is too loose to grip. */
-    public function meansLoose(): bool
+    /** Whether a ring that is to be pressed is two classes or more from a good one. */
+    public function meansLoose(SeatMeant $meant = SeatMeant::PressedFast): bool
     {
-        return $this === self::Rattles || $this === self::DropsIn;
+        return $this === self::Rattles || ($this === self::DropsIn && $meant !== SeatMeant::StandsStill);
     }
 
     /** How people say it. */

@@ -4,135 +4,190 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Fit;
 
-use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\Belief;
-use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
 
-/** Whether a ring that must grip does, in a bore or on a shaft: readings and hands together, decided on probability. */
+/** Whether a seat does with its ring what it is meant to: readings, hands and looks together. The one decision of a fit. */
 final readonly class Grip
 {
-    private const ROOM_C = 20.0;
-
-    /** What is thought of before anything is read, in mm; a reading beyond it stretches it by whole steps. */
-    private const TIGHTEST = 0.15;
-
-    private const LOOSEST = -0.3;
-
-    private const STEP = 0.0015;
-
-    /** A reading may lie this many of its standard deviations beside the truth. */
-    private const STRETCH = 6;
-
     public function __construct(private Limits $limits)
     {
     }
 
-    /**
-     * @param  ?Estimate  $read interference from readings, mm
-     * @param  array{float, float}  $nominal interference that makers aim for, least and most, mm
-     * @param  float  $growth what a kelvin takes off the interference, mm
-     */
-    public function judge(
-        RingSeat $seat,
-        ?Estimate $read,
-        ?FitFeel $feel,
-        array $nominal,
-        FitBands $bands,
-        float $growth,
-        ?float $roomC,
-        bool $compound,
-    ): FitResult {
-        $belief = $this->believe($read, $feel, $nominal);
+    /** Interference in mm, plus is tight. */
+    public function judge(SeatEvidence $evidence): FitResult
+    {
+        $belief = $evidence->belief($this->limits);
         $fit = $belief->estimate();
-        $grips = $belief->probabilityAtLeast($this->limits->get('fit.grip_go'));
-        $bears = $belief->probabilityAtLeast($this->limits->get('fit.grip_creep'));
-        $loose = $read !== null && $read->mean + $read->spread() < $this->limits->get('fit.grip_creep');
-        $level = Level::within($this->limits, $grips, $bears, $loose || $feel?->meansLoose() === true);
-        $at = fn (string $name): float => $fit->mean - $growth * ($this->limits->get($name) - ($roomC ?? self::ROOM_C));
-
-        $tight = (new GripWords($this->limits))->tooTight($belief, $read, $feel, $nominal[1], $bands->nominal, $fit, $seat);
-        $verdict = match (true) {
-            // A ring that will not start is as tight as the reading says, however tight that is.
-            $belief->clashes && ! ($tight?->level === Level::Stop && $feel === FitFeel::WillNotStart) => GripWords::clash($fit, $read),
-            $tight !== null => $tight,
-            $level === Level::Go && $at('fit.warm_c') < $this->limits->get('fit.grip_creep') => GripWords::letsGoWarm(),
-            default => (new GripWords($this->limits))->judged($level, $fit, $seat, $read === null && $feel === null, $compound),
-        };
+        $right = $this->right($evidence, $belief);
+        $words = new GripWords($this->limits, $evidence, $fit);
+        $verdict = $evidence->meant->grips()
+            ? $this->pressed($evidence, $belief, $words, $right)
+            : $this->sliding($evidence, $belief, new SlideWords($evidence, $fit), $right);
+        $at = static fn (float $celsius): float => $fit->mean - $evidence->growth * ($celsius - $evidence->roomC);
+        $coldC = $this->limits->get('fit.cold_c');
 
         return FitResult::of(
+            $evidence,
             $fit,
-            $at('fit.cold_c'),
-            $at('fit.warm_c'),
-            $grips,
-            $bands,
-            (new Remedies($this->limits))->of(-$fit->mean, -($fit->mean + $fit->spread()), $seat),
+            $at($coldC),
+            $at($evidence->warmC),
+            $right,
+            $this->isLoose($evidence, $verdict, $fit->mean),
+            $evidence->meant->grips() && $verdict->level !== Level::Go
+                ? (new Remedies($this->limits))->of(-$fit->mean, -($fit->mean + $fit->spread()), $evidence)
+                : [],
             $verdict
                 ->showing(
-                    Figure::of('interference', 'Interference', Length::mm($fit->mean), $fit->spread(), 3),
-                    Figure::of('nominal_low', 'Factory fit, loosest', Length::mm($nominal[0]), null, 3),
-                    Figure::of('nominal_high', 'Factory fit, tightest', Length::mm($nominal[1]), null, 3),
-                    Figure::of(
-                        'cold',
-                        Message::of('figure.cold', 'Interference at {at}', [
-                            'at' => Temperature::celsius($this->limits->get('fit.cold_c')),
-                        ]),
-                        Length::mm($at('fit.cold_c')),
-                        null,
-                        3,
-                    ),
-                    Figure::of(
-                        'warm',
-                        Message::of('figure.warm', 'Interference at {at}', [
-                            'at' => Temperature::celsius($this->limits->get('fit.warm_c')),
-                        ]),
-                        Length::mm($at('fit.warm_c')),
-                        null,
-                        3,
-                    ),
+                    Figure::of('interference', 'Interference', Length::mm($evidence->shown ?? $fit->mean), $fit->spread(), 3),
+                    ...$evidence->shown === null ? [] : [Figure::of('decided', 'Worked with', Length::mm($fit->mean), $fit->spread(), 3)],
+                    ...[
+                        Figure::of('nominal_low', 'Factory fit, loosest', Length::mm($evidence->span[0]), null, 3),
+                        Figure::of('nominal_high', 'Factory fit, tightest', Length::mm($evidence->span[1]), null, 3),
+                        $this->running('cold', $coldC, $at($coldC)),
+                        $this->running('warm', $evidence->warmC, $at($evidence->warmC)),
+                    ],
                 )
-                ->settledBy(
-                    $verdict->level === Level::Go
-                        ? null
-                        : ($seat === RingSeat::Bore
-                            ? Message::of(
-                                'fit.settle',
-                                'A bore gauge or an inside micrometer settles it alone; how the ring goes in tells most of it.',
-                            )
-                            : Message::of(
-                                'fit.settle_shaft',
-                                'A micrometer on the shaft settles it alone; how the ring goes on tells most of it.',
-                            )),
-                )
-                ->workedOut((new GripWords($this->limits))->working($read, $feel, $fit, $grips)),
+                ->because(...$words->assumed())
+                ->settledBy($verdict->settledBy ?? ($verdict->level === Level::Go ? null : $words->settledBy()))
+                ->workedOut($words->working($right)),
         );
     }
 
-    /** @param  array{float, float}  $nominal */
-    private function believe(?Estimate $read, ?FitFeel $feel, array $nominal): Belief
+    /** Probability that the interference is one that the seat is meant to have. */
+    private function right(SeatEvidence $evidence, Belief $belief): float
     {
-        $soft = $this->limits->get('fit.feel_edge');
-        $below = $read === null ? 0 : self::stretch(self::LOOSEST - $read->mean, $read->sigma);
-        $above = $read === null ? 0 : self::stretch($read->mean - self::TIGHTEST, $read->sigma);
-        $belief = Belief::between(self::LOOSEST - $below * self::STEP, self::TIGHTEST + $above * self::STEP, 301 + $below + $above);
-        if ($read !== null) {
-            $belief = $belief->reading($read);
-        }
-        if ($feel !== null) {
-            $belief = $belief->band(...[...$feel->band(), $soft]);
-        }
+        $most = $evidence->meant->most($this->limits);
 
-        return $read === null && $feel === null ? $belief->band($nominal[0], $nominal[1], $soft) : $belief;
+        return $belief->probabilityAtLeast($evidence->meant->least($this->limits)) -
+            (is_finite($most) ? $belief->probabilityAtLeast($most + 1e-6) : 0.0);
     }
 
-    /** @return int steps that the grid grows by for a reading that lies so far beyond its edge */
-    private static function stretch(float $beyond, float $sigma): int
+    private function pressed(SeatEvidence $evidence, Belief $belief, GripWords $words, float $right): Verdict
     {
-        return $beyond + 3 * $sigma <= 0 ? 0 : (int) ceil(($beyond + self::STRETCH * $sigma) / self::STEP);
+        $read = $evidence->read;
+        $tooTight = $this->tooTight($evidence, $belief, $words);
+        // A ring that will not start is as tight as the reading says, however tight that is.
+        if ($tooTight?->level === Level::Stop) {
+            return $tooTight;
+        }
+        if ($evidence->isNothing()) {
+            return $words->unknown();
+        }
+        if ($belief->clashes) {
+            return $words->clash();
+        }
+        if ($tooTight !== null) {
+            return $tooTight;
+        }
+        $least = $evidence->meant->least($this->limits);
+        $gaugedLoose = $read !== null && $evidence->isGauged($this->limits) && $read->mean + $read->spread() < $least;
+        if ($evidence->feel?->holds() === true) {
+            return $gaugedLoose ? $words->clash() : $this->holding($evidence, $belief, $words);
+        }
+        $bearable = $evidence->meant->bearable($this->limits);
+        $nextToGood = $evidence->feel === FitFeel::ThumbPush && in_array(WallLook::BrightBand, $evidence->looks, true);
+        $sign =
+            ($read !== null && $read->mean + $read->spread() < $bearable) ||
+            $evidence->feel?->meansLoose($evidence->meant) === true ||
+            $nextToGood;
+        $sure = $this->limits->get('level.sure');
+        $thumb = $evidence->feel === FitFeel::ThumbPush && $evidence->meant !== SeatMeant::StandsStill;
+
+        return match (true) {
+            $sign && $belief->probabilityAtLeast($bearable) <= 1 - $sure + 1e-9 => $words->loose(),
+            $right >= $sure && ! $thumb && ($evidence->feel !== null || $evidence->isGauged($this->limits)) => $this->holding(
+                $evidence,
+                $belief,
+                $words,
+            ),
+            $evidence->feel === null && ! $evidence->isGauged($this->limits) && $belief->estimate()->mean >= $bearable => $words->byCaliper(),
+            default => $words->doubt(),
+        };
+    }
+
+    /** It holds cold; a blemish or warmth may still say: take care. */
+    private function holding(SeatEvidence $evidence, Belief $belief, GripWords $words): Verdict
+    {
+        $blemish = $evidence->blemish();
+        $warmLimit = $evidence->meant->warmBearable($this->limits) + $evidence->growth * ($evidence->warmC - $evidence->roomC);
+        $letsGo = 1 - $belief->probabilityAtLeast($warmLimit) >= $this->limits->get('level.sure');
+
+        return match (true) {
+            $blemish !== null => $words->blemished($blemish),
+            $letsGo => $words->letsGoWarm(),
+            default => $words->holds(),
+        };
+    }
+
+    /** Only a reading makes it a stop. */
+    private function tooTight(SeatEvidence $evidence, Belief $belief, GripWords $words): ?Verdict
+    {
+        $read = $evidence->read;
+        $limit = $evidence->farTooTight($this->limits);
+        $sure = $this->limits->get('level.sure');
+        if ($read !== null && $read->mean - $read->spread() > $limit && $belief->probabilityAtLeast($limit) >= $sure) {
+            return $words->farTooTight();
+        }
+        $care = $evidence->most + $this->limits->get('fit.tight_care');
+        if ($read !== null && ! $belief->clashes && $belief->probabilityAtLeast($care) > 0.5) {
+            return $words->tighterThanMade();
+        }
+
+        return $read === null && $evidence->feel === FitFeel::WillNotStart ? $words->willNotStart() : null;
+    }
+
+    private function sliding(SeatEvidence $evidence, Belief $belief, SlideWords $words, float $right): Verdict
+    {
+        $read = $evidence->read;
+        $feel = $evidence->feel;
+        $sure = $this->limits->get('level.sure');
+        $most = $evidence->meant->most($this->limits);
+        $readTight = $read !== null && $read->mean - $read->spread() > $most;
+        $bearable = $evidence->meant->bearable($this->limits);
+        $readWorn = $read !== null && $read->mean + $read->spread() < $bearable;
+        $gaugedLoose =
+            $read !== null && $evidence->isGauged($this->limits) && $read->mean + $read->spread() < $evidence->meant->least($this->limits);
+        $tooTight = $this->tooTight($evidence, $belief, new GripWords($this->limits, $evidence, $belief->estimate()));
+        $driven = $feel === FitFeel::FirmDriving || $feel === FitFeel::WillNotStart;
+
+        return match (true) {
+            $tooTight?->level === Level::Stop => $tooTight,
+            $evidence->isNothing() => $words->unknown(),
+            $driven => $readTight || $evidence->blemish() !== null ? $words->stuck() : $words->driven(),
+            $readWorn && $belief->probabilityAtLeast($bearable) <= 1 - $sure + 1e-9 => $words->wornOut(),
+            $belief->clashes => (new GripWords($this->limits, $evidence, $belief->estimate()))->clash(),
+            $feel === FitFeel::LightTaps => $evidence->meant === SeatMeant::Clamped ? $words->right() : $words->tapped(),
+            $feel === FitFeel::ThumbPush || $feel === FitFeel::DropsIn => $gaugedLoose ? $words->worn() : $words->right(),
+            $feel === FitFeel::Rattles => $words->worn(),
+            $readTight => $words->tight(),
+            $gaugedLoose || $readWorn => $words->worn(),
+            $right >= $sure && $evidence->isGauged($this->limits) => $words->right(),
+            default => $words->doubt(),
+        };
+    }
+
+    /** Whether nothing that follows from a grip may be said of it. */
+    private function isLoose(SeatEvidence $evidence, Verdict $verdict, float $mean): bool
+    {
+        return ! $evidence->meant->grips() || ($verdict->level !== Level::Go && $mean < $evidence->meant->least($this->limits));
+    }
+
+    private function running(string $key, float $celsius, float $mm): Figure
+    {
+        return Figure::of(
+            $key,
+            Message::of("figure.$key", 'Interference at {at}', ['at' => Temperature::celsius($celsius)]),
+            Length::mm($mm),
+            null,
+            3,
+        );
     }
 }

@@ -4,112 +4,176 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Fit;
 
+use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
-use CleanRace\Core\Measure\Belief;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Tables\Limits;
-use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 
-/** What is said of a ring that must grip: how tight, whether it lets go when warm, what contradicts. */
+/** What is said of a ring that must grip, or stand still: how tight, whether it lets go when warm, what contradicts. */
 final readonly class GripWords
 {
-    public function __construct(private Limits $limits)
+    private bool $inBore;
+
+    /** @param  Estimate  $fit interference as it was decided, mm */
+    public function __construct(private Limits $limits, private SeatEvidence $evidence, private Estimate $fit)
     {
+        $this->inBore = $evidence->joint->seat === RingSeat::Bore;
     }
 
-    /** By its level and the fit in mm, plus is tight. */
-    public function judged(Level $level, Estimate $fit, RingSeat $seat, bool $unknown, bool $compound): Verdict
+    /** It does what it is meant to. */
+    public function holds(): Verdict
     {
-        $words = ['gap' => Length::mm(abs($fit->mean))];
-        $inBore = $seat === RingSeat::Bore;
-        if ($level === Level::Go) {
-            return Verdict::go(
-                Message::of('fit.holds', $inBore ? 'The bore will hold it' : 'The shaft will hold it'),
-                $inBore
-                    ? Message::of('fit.holds.say', 'The ring is larger than its bore and grips.')
-                    : Message::of('fit.holds_shaft.say', 'The shaft is larger than the ring and grips it.'),
-            );
-        }
-        if ($level === Level::Stop && $fit->mean < $this->limits->get('fit.compound_reach')) {
-            return Verdict::stop(
-                Message::of('fit.worn', 'Too loose: sleeve it or replace it'),
-                Message::of(
-                    'fit.worn.say',
-                    $inBore
-                        ? 'The bore is {gap} too large, more than a compound fills.'
-                        : 'The shaft is {gap} too small, more than a compound fills.',
-                    $words,
-                ),
-            )->next(
-                Message::of(
-                    'fit.worn.next',
-                    $inBore
-                        ? 'Have the bore sleeved, or fit another hub. Tell the owner before going on.'
-                        : 'Have the shaft sleeved, or fit another. Tell the owner before going on.',
-                ),
-            );
-        }
-        if ($level === Level::Stop && ! $compound) {
-            return Verdict::stop(
-                Message::of('fit.loose', $inBore ? 'The bore will not hold it' : 'The shaft will not hold it'),
-                Message::of(
-                    'fit.loose.say',
-                    $inBore
-                        ? 'The bore is about {gap} too large for the ring: it will turn and wear on.'
-                        : 'The shaft is about {gap} too small for the ring: it will turn and wear on.',
-                    $words,
-                ),
-            )->next(
-                Message::of(
-                    'fit.loose.next',
-                    $inBore
-                        ? 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another hub.'
-                        : 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another shaft.',
-                    $words,
-                ),
-            );
-        }
-        if ($level === Level::Stop) {
+        $still = $this->evidence->meant === SeatMeant::StandsStill;
+
+        return Verdict::go(
+            match (true) {
+                $still => Message::of('fit.stands', 'Firm enough: it stands still'),
+                $this->inBore => Message::of('fit.holds', 'The bore will hold it'),
+                default => Message::of('fit.holds', 'The shaft will hold it'),
+            },
+            match (true) {
+                $still => Message::of('fit.stands.say', 'The load does not turn on this ring, and ring, cover or nut keeps it.'),
+                $this->evidence->feel === FitFeel::LightTaps => Message::of('fit.taps.say', 'It starts by hand and takes taps: it grips.'),
+                $this->evidence->feel === FitFeel::FirmDriving => Message::of('fit.firm.say', 'It wants firm driving: it grips well.'),
+                $this->inBore => Message::of('fit.holds.say', 'The ring is larger than its bore and grips.'),
+                default => Message::of('fit.holds_shaft.say', 'The shaft is larger than the ring and grips it.'),
+            },
+        );
+    }
+
+    /** Nobody read or tried it. */
+    public function unknown(): Verdict
+    {
+        return Verdict::care(
+            Message::of('fit.unknown', 'Not measured yet'),
+            Message::of('fit.unknown.say', 'Shown is what makers aim for. How the ring starts tells more than a table.'),
+        )->next(
+            Message::of(
+                'fit.unknown.next',
+                $this->inBore ? 'Try the new ring where it starts, or measure the bore.' : 'Try the new ring where it starts, or measure the shaft.',
+            ),
+        );
+    }
+
+    /** Read by a caliper, and not tried. */
+    public function byCaliper(): Verdict
+    {
+        return Verdict::care(
+            Message::of('fit.caliper', 'How does it start'),
+            Message::of('fit.caliper.say', 'A caliper cannot tell a light grip from none. The hand can.'),
+        )->next(Message::of('fit.caliper.next', 'Try the new ring at the mouth and say how it starts.'));
+    }
+
+    /** Not sure enough either way. */
+    public function doubt(): Verdict
+    {
+        if ($this->evidence->meant === SeatMeant::StandsStill) {
             return Verdict::care(
-                Message::of('fit.glued', 'Held by compound only'),
-                Message::of(
-                    'fit.glued.say',
-                    $inBore
-                        ? 'The bore is about {gap} loose. The owner must know, and heat will be needed to get it out.'
-                        : 'The shaft is about {gap} loose. The owner must know, and heat will be needed to get the ring off.',
-                    $words,
-                ),
-            );
-        }
-        if ($unknown) {
-            return Verdict::care(
-                Message::of('fit.unknown', 'Not measured yet'),
-                Message::of('fit.unknown.say', 'Shown is what makers aim for. How the ring starts tells more than a table.'),
-            )->next(
-                Message::of(
-                    'fit.unknown.next',
-                    $inBore
-                        ? 'Try the new ring where it starts, or measure the bore.'
-                        : 'Try the new ring where it starts, or measure the shaft.',
-                ),
-            );
+                Message::of('fit.slack', 'A little loose, and it stands still'),
+                Message::of('fit.slack.say', 'Ring, cover or nut must hold it: it may hammer its seat in the long run.'),
+            )->next(Message::of('fit.slack.next', 'Measure it with a gauge, or set it in compound and tell the owner.'));
         }
 
         return Verdict::care(
             Message::of('fit.doubt', 'It may creep'),
-            Message::of('fit.doubt.say', 'The readings cannot tell a light grip from none.'),
+            $this->evidence->feel === FitFeel::ThumbPush
+                ? Message::of('fit.thumb.say', 'Under the thumb it slides: little or no grip.')
+                : Message::of('fit.doubt.say', 'What is read and felt cannot tell a light grip from none.'),
         )->next(
-            Message::of('fit.doubt.next', 'If it starts by hand and slides, use retaining compound; if it wants firm driving, go on.'),
+            $this->isNylon()
+                ? Message::of('fit.doubt.nylon', 'Measure it. In nylon no compound holds: another wheel when it is loose.')
+                : Message::of('fit.doubt.next', 'Measure it with a gauge, or use retaining compound and tell the owner.'),
         );
     }
 
-    /** A ring that holds cold and may not when the hub is warm. */
-    public static function letsGoWarm(): Verdict
+    /** Too loose: what can be done, by how wide the gap is. */
+    public function loose(): Verdict
+    {
+        $gap = ['gap' => Length::mm(abs($this->fit->mean))];
+        if ($this->fit->mean < $this->limits->get('fit.compound_reach') || $this->isNylon()) {
+            return Verdict::stop(
+                Message::of('fit.worn', $this->isNylon() ? 'Too loose: replace it' : 'Too loose: sleeve it or replace it'),
+                match (true) {
+                    $this->isNylon() => Message::of('fit.worn.nylon', 'The bore is about {gap} too large, and no compound holds in nylon.', $gap),
+                    $this->inBore => Message::of('fit.worn.say', 'The bore is {gap} too large, more than a compound fills.', $gap),
+                    default => Message::of('fit.worn.say', 'The shaft is {gap} too small, more than a compound fills.', $gap),
+                },
+            )->next(
+                Message::of(
+                    'fit.worn.next',
+                    match (true) {
+                        $this->isNylon() => 'Fit another wheel. Tell the owner before going on.',
+                        $this->inBore => 'Have the bore sleeved, or fit another hub. Tell the owner before going on.',
+                        default => 'Have the shaft sleeved, or fit another. Tell the owner before going on.',
+                    },
+                ),
+            );
+        }
+        if ($this->evidence->compound) {
+            return Verdict::care(
+                Message::of('fit.glued', 'Held by compound only'),
+                Message::of(
+                    'fit.glued.say',
+                    $this->inBore
+                        ? 'The bore is about {gap} loose. The owner must know, and heat will be needed to get it out.'
+                        : 'The shaft is about {gap} loose. The owner must know, and heat will be needed to get the ring off.',
+                    $gap,
+                ),
+            );
+        }
+
+        return Verdict::stop(
+            Message::of('fit.loose', $this->inBore ? 'The bore will not hold it' : 'The shaft will not hold it'),
+            Message::of(
+                'fit.loose.say',
+                $this->inBore
+                    ? 'The bore is about {gap} too large for the ring: it will turn and wear on.'
+                    : 'The shaft is about {gap} too small for the ring: it will turn and wear on.',
+                $gap,
+            ),
+        )->next(
+            Message::of(
+                'fit.loose.next',
+                $this->inBore
+                    ? 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another hub.'
+                    : 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another shaft.',
+                $gap,
+            ),
+        );
+    }
+
+    /** It holds, and what was seen of the wall speaks against it. */
+    public function blemished(WallLook $look): Verdict
+    {
+        return Verdict::care(
+            match ($look) {
+                WallLook::BrightBand => Message::of('fit.band', 'It holds now; a ring has crept here'),
+                WallLook::Pits => Message::of('fit.pits', 'It holds on what the pits left'),
+                default => Message::of('fit.score', 'It holds; dress the score first'),
+            },
+            match ($look) {
+                WallLook::BrightBand => Message::of('fit.band.say', 'A bright band is polished by a ring that turned.'),
+                WallLook::Pits => Message::of('fit.pits.say', 'Rust ate the wall under the ring: what stands between the pits carries.'),
+                default => Message::of('fit.score.say', 'Its edge shaves the ring and holds it askew.'),
+            },
+        )->next(
+            match ($look) {
+                WallLook::BrightBand => Message::of('fit.band.next', 'Compound under the ring, or look again after the first long ride.'),
+                WallLook::Pits => Message::of('fit.pits.next', 'Smear the seat so that water stays out; carry a note forward.'),
+                default => Message::of('fit.score.next', 'Stone the raised edge flat, clean, and try the ring again.'),
+            },
+        );
+    }
+
+    /** A ring that holds cold and lets go when the hub is warm. */
+    public function letsGoWarm(): Verdict
     {
         return Verdict::care(
             Message::of('fit.warm', 'Holds cold, lets go when hot'),
@@ -117,105 +181,155 @@ final readonly class GripWords
         )->next(Message::of('fit.warm.next', 'Retaining compound, or look again after the first long ride.'));
     }
 
-    /** Readings and hands that cannot both be right; the fit in mm. */
-    public static function clash(Estimate $fit, ?Estimate $read): Verdict
+    /** Readings and hands that cannot both be right. */
+    public function clash(): Verdict
     {
         return Verdict::care(
             Message::of('fit.clash', 'Readings and hands disagree'),
-            Message::of('fit.clash.say', 'The readings say {read}, the hands something else. One of them is wrong.', [
-                'read' => Length::mm($read->mean ?? $fit->mean),
+            Message::of('fit.clash.say', 'The readings say {read}, the hands: {felt}. One of them is wrong.', [
+                'read' => Shown::of(Length::mm($this->evidence->shown ?? $this->fit->mean), 3),
+                'felt' => Message::within($this->evidence->feel?->label() ?? ''),
             ]),
         )->next(Message::of('fit.clash.next', 'Clean it and measure again, at the mouth and at the bottom.'));
     }
 
-    /** How readings and hands were weighed together; lengths in mm, grips a probability. */
-    public function working(?Estimate $read, ?FitFeel $feel, Estimate $fit, float $grips): Working
+    /** A size that no seat is made for. */
+    public function farTooTight(): Verdict
     {
-        $working = Working::start();
-        if ($read !== null) {
-            $working = $working->line(
-                'From readings',
-                'larger − smaller',
-                sprintf('± %.3f', $read->spread()),
-                Length::mm($read->mean),
-                4,
-            );
-        }
-        if ($feel !== null) {
-            [$low, $high] = $feel->band();
-            $working = $working->line('From hands', 'band of interference', $feel->label(), sprintf('%+.3f … %+.3f mm', $low, $high));
-        }
+        $splits = $this->evidence->joint->splitsAt($this->limits) <= $this->evidence->farTooTight($this->limits) + 1e-9;
 
-        return $working
-            ->line('Together', 'product of the evidence', sprintf('± %.3f', $fit->spread()), Length::mm($fit->mean), 4)
-            ->line(
-                'Grips',
-                'P(interference ≥ limit)',
-                Message::filled('limit {limit} mm', limit: sprintf('%+.3f', $this->limits->get('fit.grip_go'))),
-                sprintf('%.0f%%', 100 * $grips),
-            );
+        return Verdict::stop(
+            Message::of('fit.tight', 'Far too tight: do not press it'),
+            $splits
+                ? Message::of('fit.splits.say', '{over} of interference would split this hub.', ['over' => $this->over()])
+                : Message::of('fit.tight.say', '{over} of interference, where makers give at most {most}.', [
+                    'over' => $this->over(),
+                    'most' => Shown::of(Length::mm($this->evidence->most), 3),
+                ]),
+        )->next(
+            Message::of(
+                'fit.tight.next',
+                $this->inBore
+                    ? 'Wrong size, a burr or dirt: clean it, and measure ring and bore again.'
+                    : 'Wrong size, a burr or dirt: clean it, and measure ring and shaft again.',
+            ),
+        );
+    }
+
+    /** Tighter than makers give, and still one that can be pressed. */
+    public function tighterThanMade(): Verdict
+    {
+        return Verdict::care(
+            Message::of('fit.tightish', 'Tighter than makers fit it'),
+            Message::of('fit.tightish.say', 'About {over} of interference, where makers give at most {most}.', [
+                'over' => $this->over(),
+                'most' => Shown::of(Length::mm($this->evidence->most), 3),
+            ]),
+        )->next(
+            Message::of(
+                'fit.tightish.next',
+                'Look for a burr or dirt, measure again; warm the hub, and turn the bearing by hand when it is in.',
+            ),
+        );
+    }
+
+    /** Hands alone say it does not go in cold. */
+    public function willNotStart(): Verdict
+    {
+        return Verdict::care(
+            Message::of('fit.will_not', 'It will not start cold'),
+            Message::of('fit.will_not.say', 'A tight fit, a burr, or the wrong size: hands alone cannot tell which.'),
+        )->next(
+            Message::of(
+                'fit.will_not.next',
+                $this->inBore
+                    ? 'Stop hitting. Measure ring and bore, clean the burr, then warm or press.'
+                    : 'Stop hitting. Measure ring and shaft, clean the burr, then warm or press.',
+            ),
+        );
+    }
+
+    /** What alone would decide it. */
+    public function settledBy(): Message
+    {
+        return $this->inBore
+            ? Message::of('fit.settle', 'A bore gauge or an inside micrometer settles it alone; how the ring goes in tells most of it.')
+            : Message::of('fit.settle_shaft', 'A micrometer on the shaft settles it alone; how the ring goes on tells most of it.');
+    }
+
+    /** What is taken for granted of a seat that nobody says the use of. */
+    public static function asAtSpeed(): Message
+    {
+        return Message::of('fit.at_speed', 'Judged as a pressed ring that turns under load at speed, the strictest.');
+    }
+
+    /** @return list<Message> what was taken for granted where nobody told */
+    public function assumed(): array
+    {
+        $joint = $this->evidence->joint;
+
+        return $this->evidence->feel === null || ($joint->isWallKnown() && $joint->ringKnown)
+            ? []
+            : [
+                $joint->seat === RingSeat::Shaft || $joint->isWallKnown()
+                    ? Message::of('fit.assumed_ring', 'The feel is weighed for the commonest ring of this size.')
+                    : Message::of('fit.assumed', 'The feel is weighed for a hub of {material}, outside {around}: not all of it was entered.', [
+                        'material' => Message::plain($joint->body()->label()),
+                        'around' => $joint->hubOutside(),
+                    ]),
+            ];
     }
 
     /**
-     * A ring that is larger than any seat is made for: a wrong size, a burr, dirt, or a cold hub. Only a reading makes it a stop.
+     * How readings and hands were weighed together.
      *
-     * @param  float  $most interference that makers aim for at the most, mm
-     * @param  Length  $nominal size of the ring
+     * @param  float  $right probability that it is as it is meant
      */
-    public function tooTight(
-        Belief $belief,
-        ?Estimate $read,
-        ?FitFeel $feel,
-        float $most,
-        Length $nominal,
-        Estimate $fit,
-        RingSeat $seat,
-    ): ?Verdict {
-        $limit = max($this->limits->get('fit.tight_share') * $nominal->mm, $most + $this->limits->get('fit.tight_stop'));
-        $words = ['over' => Length::mm($fit->mean), 'most' => Shown::of(Length::mm($most), 3)];
-        // Bores wear loose, never tight: beyond what makers give, a size is as much less likely before anything is read.
-        $rare = $this->limits->get('fit.tight_rare');
-        $within = 1 - $belief->probabilityAtLeast($most);
-        $over = static fn (float $limit): float => ($rare * $belief->probabilityAtLeast($limit)) /
-            max(1e-12, $within + $rare * (1 - $within));
-        if ($read !== null && $read->mean - $read->spread() > $limit && $over($limit) >= $this->limits->get('level.sure')) {
-            return Verdict::stop(
-                Message::of('fit.tight', 'Far too tight: do not press it'),
-                Message::of('fit.tight.say', '{over} of interference, where makers give at most {most}.', $words),
-            )->next(
-                Message::of(
-                    'fit.tight.next',
-                    $seat === RingSeat::Bore
-                        ? 'Wrong size, a burr or dirt: clean it, and measure ring and bore again.'
-                        : 'Wrong size, a burr or dirt: clean it, and measure ring and shaft again.',
-                ),
-            );
+    public function working(float $right): Working
+    {
+        $working = Working::start()->line('Meant', 'what this seat is for', '', Message::plain($this->evidence->meant->label()));
+        $read = $this->evidence->read;
+        if ($this->evidence->shown !== null && $read !== null) {
+            $working = $working
+                ->line('As read', 'larger − smaller, nominal ring', '', Length::mm($this->evidence->shown), 3)
+                ->then($this->evidence->working)
+                ->line('From readings', 'ring in the middle of its tolerance', sprintf('± %.3f', $read->spread()), Length::mm($read->mean), 4);
         }
-        $care = $most + $this->limits->get('fit.tight_care');
-        if ($read !== null && $read->mean > $care && $over($care) > 0.5) {
-            return Verdict::care(
-                Message::of('fit.tightish', 'Tighter than makers fit it'),
-                Message::of('fit.tightish.say', 'About {over} of interference, where makers give at most {most}.', $words),
-            )->next(
-                Message::of(
-                    'fit.tightish.next',
-                    'Look for a burr or dirt, measure again; warm the hub, and turn the bearing by hand when it is in.',
-                ),
+        if ($this->evidence->feel !== null) {
+            $felt = new Felt($this->limits, $this->evidence->feel, $this->evidence->joint);
+            $working = $working->line(
+                'From hands',
+                'a hand feels force',
+                Message::plain($this->evidence->feel->label()),
+                self::span($felt),
             );
         }
 
-        return $read === null && $feel === FitFeel::WillNotStart
-            ? Verdict::care(
-                Message::of('fit.will_not', 'It will not start cold'),
-                Message::of('fit.will_not.say', 'A tight fit, a burr, or the wrong size: hands alone cannot tell which.'),
-            )->next(
-                Message::of(
-                    'fit.will_not.next',
-                    $seat === RingSeat::Bore
-                        ? 'Stop hitting. Measure ring and bore, clean the burr, then warm or press.'
-                        : 'Stop hitting. Measure ring and shaft, clean the burr, then warm or press.',
-                ),
-            )
-            : null;
+        return $working
+            ->line('Before any evidence', 'tighter than makers give: one twentieth as likely', '', Length::mm($this->evidence->most), 3)
+            ->line('Together', 'product of the evidence', sprintf('± %.3f', $this->fit->spread()), Length::mm($this->fit->mean), 4)
+            ->line(
+                'As meant',
+                'P(interference within its limits)',
+                Message::filled('limit {limit} mm', limit: sprintf('%+.3f', $this->evidence->meant->least($this->limits))),
+                sprintf('%.0f%%', 100 * $right),
+            );
+    }
+
+    private static function span(Felt $felt): string
+    {
+        [$low, $high] = array_map(static fn (float $mm): ?string => is_finite($mm) ? sprintf('%+.3f', $mm) : null, $felt->band());
+
+        return sprintf('%s … %s mm', $low ?? '', $high ?? '');
+    }
+
+    private function over(): Quantity|Shown
+    {
+        return Shown::of(Length::mm($this->evidence->shown ?? $this->fit->mean), 3);
+    }
+
+    private function isNylon(): bool
+    {
+        return $this->inBore && $this->evidence->joint->body() === Material::Nylon;
     }
 }

@@ -60,6 +60,14 @@ final readonly class Joint
         return new self($seat, $bore, $outside, $width, $around, null, $material, null, false);
     }
 
+    /** The same in a hub whose wall is so many times the bore outside. */
+    public function withWall(float $timesBore): self
+    {
+        $around = Length::mm($timesBore * $this->outside->mm);
+
+        return new self($this->seat, $this->bore, $this->outside, $this->width, $around, $this->hole, $this->material, $this->contact);
+    }
+
     /** Diameter at which ring and seat touch. */
     public function diameter(): Length
     {
@@ -130,7 +138,7 @@ final readonly class Joint
     public function hoopFactor(): float
     {
         return $this->seat === RingSeat::Bore
-            ? self::tube($this->wall(), $this->outside->mm)
+            ? self::tube($this->hubOutside()->mm, $this->outside->mm)
             : self::tube(self::innerRingOutside($this->bore->mm, $this->outside->mm), $this->bore->mm);
     }
 
@@ -149,7 +157,7 @@ final readonly class Joint
         $body = $this->body();
         $joint = $this->diameter()->mm;
         if ($this->seat === RingSeat::Bore) {
-            $around = (self::tube($this->wall(), $joint) + $body->poisson()) / $body->elastic();
+            $around = (self::tube($this->hubOutside()->mm, $joint) + $body->poisson()) / $body->elastic();
             $within = (self::tube($joint, self::ringInside($this->bore->mm, $joint)) - $steel->poisson()) / $steel->elastic();
         } else {
             $ring = self::innerRingOutside($joint, $this->outside->mm);
@@ -160,10 +168,10 @@ final readonly class Joint
         return 1 / ($joint * ($around + $within));
     }
 
-    /** Outside of the hub, mm. */
-    private function wall(): float
+    /** Outside of the hub, as measured or as such hubs usually are. */
+    public function hubOutside(): Length
     {
-        return $this->around->mm ?? self::USUAL_WALL * $this->outside->mm;
+        return $this->around ?? Length::mm(self::USUAL_WALL * $this->outside->mm);
     }
 
     /** Lamé's factor of a tube: (outside² + inside²) / (outside² − inside²); 1 for a solid bar. */

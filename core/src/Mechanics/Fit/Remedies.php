@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Fit;
 
+use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Limits;
@@ -18,24 +19,26 @@ final readonly class Remedies
     }
 
     /**
-     * Nothing when the ring grips.
+     * Nothing when it is as it is meant; in nylon no compound holds.
      *
      * @param  float  $gap seat less ring, mm: how loose it is
      * @param  float  $least the tightest it may be, mm
      * @return list<Remedy> the cheapest first
      */
-    public function of(float $gap, float $least, RingSeat $seat): array
+    public function of(float $gap, float $least, SeatEvidence $evidence): array
     {
-        if ($gap <= -$this->limits->get('fit.grip_go')) {
+        if ($gap <= -$evidence->meant->least($this->limits)) {
             return [];
         }
+        $seat = $evidence->joint->seat;
+        $nylon = $evidence->joint->body() === Material::Nylon;
         $reach = -$this->limits->get('fit.compound_reach');
         $compound =
             array_values(
                 array_filter(Table::rows('compounds'), static fn (array $row): bool => $gap <= (float) $row['fills_upto_mm']),
             )[0] ?? null;
         $remedies = [];
-        if ($compound !== null) {
+        if ($compound !== null && ! $nylon) {
             $within = $gap <= $reach;
             $remedies[] = new Remedy(
                 'Retaining compound',
@@ -57,6 +60,9 @@ final readonly class Remedies
                 $within,
             );
         }
+        if ($nylon) {
+            return [self::another($seat)];
+        }
         $remedies[] = new Remedy(
             'Sleeve',
             $seat === RingSeat::Bore ? 'The bore turned out and a sleeve pressed in' : 'The shaft turned down and a sleeve pressed on',
@@ -64,14 +70,19 @@ final readonly class Remedies
             'Only where the wall left is thick enough.',
             $gap > $reach || $least > 0,
         );
-        $remedies[] = new Remedy(
+        $remedies[] = self::another($seat);
+
+        return $remedies;
+    }
+
+    private static function another(RingSeat $seat): Remedy
+    {
+        return new Remedy(
             $seat === RingSeat::Bore ? 'Another hub' : 'Another shaft',
             'New, or a sound used one',
             'The part, and its wait',
             'The surest. Measure the used one before paying.',
             true,
         );
-
-        return $remedies;
     }
 }

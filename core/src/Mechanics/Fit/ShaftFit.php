@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Fit;
 
-use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
-use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\InvalidInput;
-use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 
@@ -29,46 +27,29 @@ final readonly class ShaftFit
     /** @throws InvalidInput when the standard's tables do not reach the size */
     public function work(ShaftFitInput $input): FitResult
     {
-        $ring = $input->boreMeasured?->estimate() ?? $this->tolerances->bore($input->bore);
-
-        return (new Grip($this->limits))->judge(
-            RingSeat::Shaft,
-            $input->shaft === null ? null : $input->shaft->estimate()->minus($ring),
-            $input->feel,
-            $this->tolerances->nominalShaftInterference($input->bore, $input->shaftClass->value),
-            $this->bands($input),
-            $input->bore->mm * (Material::Steel->alpha() - $input->material->alpha()),
-            $input->room?->celsius,
-            $input->compound,
+        $meant = $input->meant ?? SeatMeant::PressedFast;
+        $made = $input->shaftClass;
+        $result = (new Grip($this->limits))->judge(
+            (new FitSizes($this->limits, $this->tolerances))->evidence(
+                $meant,
+                $input->joint(),
+                $input->made,
+                $input->boreMeasured,
+                $input->shaft,
+                $input->feel,
+                $input->looks,
+                match (true) {
+                    $made !== null => [$made->value, $made->value],
+                    $meant->grips() => [ShaftClass::K6->value, ShaftClass::K6->value],
+                    default => [ShaftClass::G6->value, ShaftClass::H6->value],
+                },
+                $input->room,
+                $input->part,
+                null,
+                $input->compound,
+            ),
         );
-    }
 
-    private function bands(ShaftFitInput $input): FitBands
-    {
-        $nominal = $input->bore->mm;
-        [$ringLow, $ringHigh] =
-            $input->boreMeasured === null
-                ? $this->tolerances->boreBand($input->bore)
-                : [
-                    $input->boreMeasured->value->mm - $nominal - $input->boreMeasured->halfWidth->mm,
-                    $input->boreMeasured->value->mm - $nominal + $input->boreMeasured->halfWidth->mm,
-                ];
-        [$seatLow, $seatHigh] =
-            $input->shaft === null
-                ? $this->tolerances->classBand($input->bore, $input->shaftClass->value)
-                : [
-                    $input->shaft->value->mm - $nominal - $input->shaft->halfWidth->mm,
-                    $input->shaft->value->mm - $nominal + $input->shaft->halfWidth->mm,
-                ];
-
-        return new FitBands(
-            $input->bore,
-            Length::mm($ringLow),
-            Length::mm($ringHigh),
-            Length::mm($seatLow),
-            Length::mm($seatHigh),
-            $input->boreMeasured !== null,
-            $input->shaft !== null,
-        );
+        return $input->meant !== null ? $result : $result->because(GripWords::asAtSpeed());
     }
 }

@@ -17,6 +17,8 @@ final readonly class ClearanceLeftInput
         #[Field('Pressure on the outer ring', least: 0, most: 200)] public ?Pressure $pressure = null,
         #[Field('Clearance class')] public ClearanceClass $class = ClearanceClass::CN,
         #[Field('Pressure in the inner ring', least: 0, most: 200)] public ?Pressure $shaftPressure = null,
+        #[Field('Pressure, give or take', least: 0, most: 200)] public ?Pressure $pressurePlusMinus = null,
+        #[Field('Runs in a fast blade spindle')] public bool $blade = false,
     ) {
         if ($bore->mm >= $outside->mm) {
             throw InvalidInput::boreNotSmaller();

@@ -15,12 +15,11 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Fit\FitInput;
 use CleanRace\Core\Mechanics\Fit\FitResult;
-use CleanRace\Core\Mechanics\Fit\HoleClass;
-use CleanRace\Core\Mechanics\Fit\ShaftClass;
 use CleanRace\Core\Mechanics\Fit\ShaftFit;
 use CleanRace\Core\Mechanics\Fit\ShaftFitInput;
 use CleanRace\Core\Mechanics\Warmth\Heat;
 use CleanRace\Core\Mechanics\Warmth\HeatInput;
+use CleanRace\Core\Mechanics\Warmth\HeatResult;
 use CleanRace\Core\Mechanics\Warmth\RingHeat;
 use CleanRace\Core\Mechanics\Warmth\RingHeatInput;
 use CleanRace\Core\Tables\Limits;
@@ -59,27 +58,8 @@ final readonly class PressFit
             );
         $width = $input->width ?? $size->width($read?->isClosed() ?? true);
         $fit = $this->fit($input, $size);
-        $heat =
-            $input->seat === RingSeat::Bore
-                ? (new Heat($this->limits))->work(
-                    new HeatInput(
-                        $size->outside,
-                        Length::mm(max(0.0, $fit->interference->mm)),
-                        $input->material ?? Material::Aluminium,
-                        $input->room,
-                        $input->finish,
-                        $input->freezer,
-                    ),
-                )
-                : (new RingHeat($this->limits))->work(
-                    new RingHeatInput(
-                        $size->bore,
-                        Length::mm(max(0.0, $fit->interference->mm)),
-                        $read?->isClosed() ?? true,
-                        $input->room,
-                    ),
-                );
-        $force = $this->force($input, $size, $width, $fit);
+        $heat = $fit->loose ? null : $this->heat($input, $size, $read, $fit);
+        $force = $fit->loose ? null : $this->force($input, $size, $width, $fit);
         $clearance = $force === null ? null : $this->clearance($input, $size, $read, $force);
 
         return new PressFitResult(
@@ -118,6 +98,8 @@ final readonly class PressFit
     private function fit(PressFitInput $input, Bearing $size): FitResult
     {
         try {
+            $width = $input->width ?? $size->width();
+
             return $input->seat === RingSeat::Bore
                 ? (new Fit($this->limits))->work(
                     new FitInput(
@@ -125,10 +107,16 @@ final readonly class PressFit
                         $input->measured,
                         $input->ring,
                         $input->feel,
-                        HoleClass::N7,
-                        $input->material ?? Material::Aluminium,
-                        $input->room,
-                        $input->compound,
+                        material: $input->material,
+                        room: $input->room,
+                        compound: $input->compound,
+                        meant: $input->meant,
+                        ringBore: $size->bore,
+                        width: $width,
+                        hubOutside: $input->hubOutside,
+                        looks: $input->looks,
+                        part: $input->part,
+                        made: $input->made,
                     ),
                 )
                 : (new ShaftFit($this->limits))->work(
@@ -137,10 +125,16 @@ final readonly class PressFit
                         $input->measured,
                         $input->ring,
                         $input->feel,
-                        ShaftClass::K6,
-                        $input->material ?? Material::Steel,
-                        $input->room,
-                        $input->compound,
+                        material: $input->material ?? Material::Steel,
+                        room: $input->room,
+                        compound: $input->compound,
+                        meant: $input->meant,
+                        outside: $size->outside,
+                        width: $width,
+                        shaftHole: $input->shaftHole,
+                        looks: $input->looks,
+                        part: $input->part,
+                        made: $input->made,
                     ),
                 );
         } catch (InvalidInput $fault) {
@@ -149,6 +143,24 @@ final readonly class PressFit
                 $fault->getMessage(),
             );
         }
+    }
+
+    private function heat(PressFitInput $input, Bearing $size, ?Designation $read, FitResult $fit): HeatResult
+    {
+        $grip = Length::mm(max(0.0, $fit->decided->mm));
+
+        return $input->seat === RingSeat::Bore
+            ? (new Heat($this->limits))->work(
+                new HeatInput(
+                    $size->outside,
+                    $grip,
+                    $input->material ?? Material::Aluminium,
+                    $input->room,
+                    $input->finish,
+                    $input->freezer,
+                ),
+            )
+            : (new RingHeat($this->limits))->work(new RingHeatInput($size->bore, $grip, $read?->isClosed() ?? true, $input->room));
     }
 
     private function force(PressFitInput $input, Bearing $size, Length $width, FitResult $fit): ?PressForceResult
@@ -162,9 +174,9 @@ final readonly class PressFit
                 $size->bore,
                 $size->outside,
                 $width,
-                $fit->interference,
+                $fit->decided,
                 $input->hubOutside,
-                Length::mm($fit->interferenceHigh->mm - $fit->interference->mm),
+                Length::mm($fit->interferenceHigh->mm - $fit->decided->mm),
                 $input->material,
                 null,
                 $input->oiled,
@@ -176,17 +188,27 @@ final readonly class PressFit
         );
     }
 
-    private function clearance(PressFitInput $input, Bearing $size, ?Designation $read, PressForceResult $force): ?ClearanceLeftResult
-    {
+    private function clearance(
+        PressFitInput $input,
+        Bearing $size,
+        ?Designation $read,
+        PressForceResult $force,
+    ): ?ClearanceLeftResult {
         $class = $input->clearance ?? (ClearanceClass::tryFrom($read?->clearance() ?? 'CN') ?? ClearanceClass::C3);
         if ($size->kind !== BearingKind::DeepGroove) {
             return null;
         }
+        $inBore = $input->seat === RingSeat::Bore;
         try {
-            return (new ClearanceLeft())->work(
-                $input->seat === RingSeat::Bore
-                    ? new ClearanceLeftInput($size->bore, $size->outside, $force->pressure, $class)
-                    : new ClearanceLeftInput($size->bore, $size->outside, null, $class, $force->pressure),
+            return (new ClearanceLeft($this->limits))->work(
+                new ClearanceLeftInput(
+                    $size->bore,
+                    $size->outside,
+                    $inBore ? $force->pressure : null,
+                    $class,
+                    $inBore ? null : $force->pressure,
+                    $force->pressurePlusMinus(),
+                ),
             );
         } catch (InvalidInput) {
             return null;

@@ -10,8 +10,8 @@ use CleanRace\Core\Mechanics\Warmth\HeatResult;
 use CleanRace\Core\Verdict\Verdict;
 
 /**
- * Force and clearance are null where the wall of the hub is not known, or the standard does not reach. The verdict is
- * that of the fit, worsened by what follows from it.
+ * Of a loose fit nothing follows: heat, force and clearance are null. Force and clearance also where the wall of the hub
+ * is not known, or the standard does not reach. The verdict is that of the fit, worsened by what follows from it.
  */
 final readonly class PressFitResult
 {
@@ -21,7 +21,7 @@ final readonly class PressFitResult
         public Length $outside,
         public Length $width,
         public FitResult $fit,
-        public HeatResult $heat,
+        public ?HeatResult $heat,
         public ?PressForceResult $force,
         public ?ClearanceLeftResult $clearance,
         public Verdict $verdict,

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Mechanics\Pressing;
 
-use CleanRace\Core\Catalogue\Bearing;
-use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Pressure;
 use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Mechanics\Fit\Joint;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
@@ -36,6 +35,9 @@ use CleanRace\Core\Verdict\Working;
 ]
 final readonly class PressForce
 {
+    /** A wall that grips as well as any, outside over bore. */
+    private const STOUT_WALL = 2.0;
+
     public function __construct(private Limits $limits)
     {
     }
@@ -47,20 +49,22 @@ final readonly class PressForce
     public function work(PressForceInput $input): PressForceResult
     {
         $spread = $input->interferencePlusMinus->mm ?? 0.0;
-        $pressure = $this->pressure($input, $input->interference->mm);
-        $force = $this->force($input, $pressure);
-        $low = $this->force($input, $this->pressure($input, $input->interference->mm - $spread));
-        $high = $this->force($input, $this->pressure($input, $input->interference->mm + $spread));
-        $hoop = $pressure * self::hoopFactor($input);
+        $joint = $input->joint();
+        $pressure = $joint->pressure($this->limits, $input->interference->mm);
+        $force = $joint->force($this->limits, $input->interference->mm, $input->oiled);
+        $low = $joint->force($this->limits, $input->interference->mm - $spread, $input->oiled);
+        $high = $joint->force($this->limits, $input->interference->mm + $spread, $input->oiled);
+        $hoop = $pressure * $joint->hoopFactor();
         $removal =
-            (($this->limits->get('force.removal_factor') * $this->limits->get('force.friction_corroded')) / $this->friction($input)) *
+            (($this->limits->get('force.removal_factor') * $this->limits->get('force.friction_corroded')) /
+                $this->limits->get($input->oiled ? 'force.friction_oiled' : 'force.friction_dry')) *
             $force;
         $stop = max($this->limits->get('force.alarm_factor') * $high, $this->limits->get('force.alarm_floor_n'));
         $torque =
             ($this->limits->get($input->oiled ? 'force.nut_oiled' : 'force.nut_dry') * $force * $input->drawBolt->diameter()) / 1000;
         $share = $input->pressCapacity === null ? null : Share::of($force / $input->pressCapacity->newtons);
 
-        $verdict = $this->verdict($input, $pressure, $hoop, $force, $high)
+        $verdict = $this->verdict($input, $joint, $pressure, $hoop, $force, $high)
             ->showing(
                 Figure::of('force', 'Force', Force::newtons($force), $high - $force),
                 Figure::of('pressure', 'Pressure in the joint', Pressure::megapascals($pressure), null, 2),
@@ -92,71 +96,7 @@ final readonly class PressForce
         );
     }
 
-    /** MPa */
-    private function pressure(PressForceInput $input, float $interference): float
-    {
-        $effective = max(0.0, $interference - $this->limits->get('force.flattening'));
-        $joint = $input->joint()->mm;
-        $body = $input->body();
-        if ($input->seat === RingSeat::Bore) {
-            $inside = self::ringInside($input->bore->mm, $joint);
-            $around = (self::tube($input->hubOutside->mm ?? INF, $joint) + $body->poisson()) / $body->elastic();
-            $within = (self::tube($joint, $inside) - Material::Steel->poisson()) / Material::Steel->elastic();
-        } else {
-            $around =
-                (self::tube(self::innerRingOutside($joint, $input->outside->mm), $joint) + Material::Steel->poisson()) /
-                Material::Steel->elastic();
-            $within = (self::tube($joint, $input->shaftHole->mm ?? 0.0) - $body->poisson()) / $body->elastic();
-        }
-
-        return $effective / ($joint * ($around + $within));
-    }
-
-    /** Lamé's factor of a tube: (outside² + inside²) / (outside² − inside²); 1 for a solid bar. */
-    private static function tube(float $outside, float $inside): float
-    {
-        return ($outside ** 2 + $inside ** 2) / ($outside ** 2 - $inside ** 2);
-    }
-
-    /** Hoop stress for each MPa of pressure, in what is stretched: the hub, or the inner ring. */
-    private static function hoopFactor(PressForceInput $input): float
-    {
-        return $input->seat === RingSeat::Bore
-            ? self::tube($input->hubOutside->mm ?? INF, $input->outside->mm)
-            : self::tube(self::innerRingOutside($input->bore->mm, $input->outside->mm), $input->bore->mm);
-    }
-
-    /** The inner ring as a plain tube: its outside diameter, in mm, after a quarter of the section. */
-    public static function innerRingOutside(float $bore, float $outside): float
-    {
-        return $bore + 0.25 * ($outside - $bore);
-    }
-
-    /** The outer ring as a plain tube: its inside diameter, in mm, after a quarter of the section. */
-    public static function ringInside(float $bore, float $outside): float
-    {
-        return $outside - 0.25 * ($outside - $bore);
-    }
-
-    private function force(PressForceInput $input, float $pressure): float
-    {
-        return $this->friction($input) * $pressure * M_PI * $input->joint()->mm * $this->contact($input);
-    }
-
-    private function friction(PressForceInput $input): float
-    {
-        return $this->limits->get($input->oiled ? 'force.friction_oiled' : 'force.friction_dry');
-    }
-
-    /** Length that touches, mm: the width less both corners. */
-    private function contact(PressForceInput $input): float
-    {
-        $corner = Bearing::usualCorner($input->bore, $input->outside, $input->width)->mm;
-
-        return $input->contactLength->mm ?? $input->width->mm - 2 * $corner;
-    }
-
-    private function verdict(PressForceInput $input, float $pressure, float $hoop, float $force, float $high): Verdict
+    private function verdict(PressForceInput $input, Joint $joint, float $pressure, float $hoop, float $force, float $high): Verdict
     {
         if ($input->seat === RingSeat::Bore && $hoop > $input->body()->hoopLimit()) {
             return Verdict::stop(
@@ -166,8 +106,8 @@ final readonly class PressForce
         }
         if (
             $input->seat === RingSeat::Bore &&
-            $input->interference->mm >= $this->limits->get('fit.grip_go') + $this->limits->get('force.flattening') &&
-            $pressure < $this->limits->get('force.grip_lost_mpa')
+            $input->interference->mm > $this->limits->get('force.flattening') &&
+            $pressure < $this->limits->get('force.thin_share') * $joint->withWall(self::STOUT_WALL)->pressure($this->limits, $input->interference->mm)
         ) {
             return Verdict::care(
                 Message::of('force.thin', 'The wall is too thin to grip'),
@@ -198,6 +138,8 @@ final readonly class PressForce
 
     private function working(PressForceInput $input, float $pressure, float $force, float $hoop, float $torque): Working
     {
+        $joint = $input->joint();
+
         return Working::start()
             ->line(
                 'Pressure',
@@ -207,17 +149,17 @@ final readonly class PressForce
                 Message::filled(
                     'δ {delta}, joint {joint}, around it {around}, within it {within}',
                     delta: sprintf('%.3f − %.3f', $input->interference->mm, $this->limits->get('force.flattening')),
-                    joint: sprintf('%.2f', $input->joint()->mm),
+                    joint: sprintf('%.2f', $joint->diameter()->mm),
                     around: sprintf(
                         '%.2f',
                         $input->seat === RingSeat::Bore
                             ? $input->hubOutside->mm ?? 0.0
-                            : self::innerRingOutside($input->bore->mm, $input->outside->mm),
+                            : Joint::innerRingOutside($input->bore->mm, $input->outside->mm),
                     ),
                     within: sprintf(
                         '%.2f',
                         $input->seat === RingSeat::Bore
-                            ? self::ringInside($input->bore->mm, $input->outside->mm)
+                            ? Joint::ringInside($input->bore->mm, $input->outside->mm)
                             : $input->shaftHole->mm ?? 0.0,
                     ),
                 ),
@@ -229,10 +171,10 @@ final readonly class PressForce
                 'F = μ·p·π·D·L',
                 sprintf(
                     '%.2f × %.2f × π × %.2f × %.2f',
-                    $this->friction($input),
+                    $this->limits->get($input->oiled ? 'force.friction_oiled' : 'force.friction_dry'),
                     $pressure,
-                    $input->joint()->mm,
-                    $this->contact($input),
+                    $joint->diameter()->mm,
+                    $joint->touches(),
                 ),
                 Force::newtons($force),
             )

@@ -9,6 +9,7 @@ use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Mechanics\Fit\Joint;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Field;
 
@@ -53,9 +54,18 @@ final readonly class PressForceInput
         return $this->material ?? ($this->seat === RingSeat::Bore ? Material::Aluminium : Material::Steel);
     }
 
-    /** Diameter of the joint. */
-    public function joint(): Length
+    /** Ring and seat as tubes. */
+    public function joint(): Joint
     {
-        return $this->seat === RingSeat::Bore ? $this->outside : $this->bore;
+        return new Joint(
+            $this->seat,
+            $this->bore,
+            $this->outside,
+            $this->width,
+            $this->hubOutside,
+            $this->shaftHole,
+            $this->body(),
+            $this->contactLength,
+        );
     }
 }

@@ -27,4 +27,12 @@ final readonly class PressForceResult
         public Verdict $verdict,
     ) {
     }
+
+    /** How far the pressure may be off, as far as the interference is. */
+    public function pressurePlusMinus(): Pressure
+    {
+        return Pressure::megapascals(
+            $this->force->newtons > 0 ? $this->pressure->megapascals * ($this->forceHigh->newtons / $this->force->newtons - 1) : 0,
+        );
+    }
 }

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -41,6 +42,7 @@ final readonly class CupConeConversion implements Pattern
             cautions: ['The old seats were made for cups: measure them before a ring is pressed.'],
             sets: [HubSetting::Clamped, HubSetting::AxleEnds, HubSetting::Centre],
             converted: true,
+            outer: SeatMeant::PressedSlow,
         );
     }
 

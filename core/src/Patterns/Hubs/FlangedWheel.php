@@ -7,6 +7,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -41,6 +42,7 @@ final readonly class FlangedWheel implements Pattern
             cautions: ['The flange is the stop: nothing is driven past it.'],
             use: HubUse::SlowWheel,
             sets: [HubSetting::Float],
+            outer: SeatMeant::PressedSlow,
         );
     }
 

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -38,6 +39,7 @@ final readonly class FreehubBody implements Pattern
             'Pawl side',
             'Sprocket side',
             cautions: ['Springs and pawls jump out: work over a tray.'],
+            outer: SeatMeant::PressedSlow,
         );
     }
 

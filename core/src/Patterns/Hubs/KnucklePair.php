@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -39,6 +40,8 @@ final readonly class KnucklePair implements Pattern
             'Inner',
             pair: true,
             cautions: ['Inner and outer seal are not alike: keep each with its side.'],
+            outer: SeatMeant::StandsStill,
+            inner: SeatMeant::Clamped,
         );
     }
 

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\SnapRings;
 use CleanRace\Core\Hub\Stack;
@@ -42,6 +43,8 @@ final readonly class KnuckleWide implements Pattern
             'Inner',
             cautions: ['The bearing leaves on the side of its snap ring only, after the ring.'],
             grips: [RingSeat::Bore, RingSeat::Shaft],
+            outer: SeatMeant::StandsStill,
+            inner: SeatMeant::Clamped,
         );
     }
 

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -38,6 +39,8 @@ final readonly class LiveCarrier implements Pattern
             'Sprocket side',
             pair: true,
             cautions: ['An eccentric carrier sets the chain: mark where it stood.'],
+            outer: SeatMeant::StandsStill,
+            inner: SeatMeant::Slides,
         );
     }
 

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -42,6 +43,7 @@ final readonly class PairAxleShoulder implements Pattern
                 'Never steel on an alloy axle: a soft mallet and a wood block with a hole. The second bearing goes out with a socket '
                     .'rather than risk the axle.',
             ],
+            outer: SeatMeant::PressedSlow,
         );
     }
 

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -39,6 +40,7 @@ final readonly class PairTubeAxle implements Pattern
             'Sprocket side',
             pair: true,
             cautions: ['Disc clean: no grease or spray near rotor and pads.'],
+            outer: SeatMeant::PressedSlow,
         );
     }
 

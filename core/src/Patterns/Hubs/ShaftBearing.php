@@ -7,6 +7,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -42,6 +43,8 @@ final readonly class ShaftBearing implements Pattern
                 'It leaves the shaft one way only: away from its shoulder.',
             ],
             grips: [RingSeat::Shaft],
+            outer: SeatMeant::StandsStill,
+            inner: SeatMeant::PressedFast,
         );
     }
 

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -39,6 +40,7 @@ final readonly class SingleRing implements Pattern
             'Inner',
             cautions: ['A bottoming face cracks under a press: feel it come, and stop.'],
             use: HubUse::SlowWheel,
+            outer: SeatMeant::PressedSlow,
         );
     }
 

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Patterns\Hubs;
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
@@ -40,6 +41,8 @@ final readonly class Spindle implements Pattern
             pair: true,
             cautions: ['Spark lead off and blade blocked before a hand goes under the deck.'],
             use: HubUse::Blade,
+            outer: SeatMeant::StandsStill,
+            inner: SeatMeant::Clamped,
         );
     }
 

@@ -4,37 +4,63 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Practice\Bench;
 
+use CleanRace\Core\Mechanics\Fit\Felt;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\Joint;
 use CleanRace\Core\Setting\Cones\ConeFelt;
+use CleanRace\Core\Tables\Limits;
 
 /** What hands tell of what is true, each time a little off. */
 final readonly class Hands
 {
+    /** Play below any grip that lets a ring drop in, or rattle, mm. */
+    private const DROPS = -0.02;
+
+    private const RATTLES = -0.05;
+
     public function __construct(private Chance $chance, private People $people)
     {
     }
 
-    /** @param  float  $interference in mm, plus is tight */
-    public function fit(float $interference): FitFeel
+    /**
+     * How a ring goes in: a hand feels force, and now and then it is a class off.
+     *
+     * @param  float  $interference in mm, plus is tight
+     */
+    public function fit(float $interference, Joint $joint, Limits $limits): FitFeel
     {
-        return self::surely($interference + $this->chance->error($this->people->fit));
+        $force = $joint->force($limits, $interference) * exp($this->chance->error($this->people->force));
+        $felt = self::named($interference + $this->chance->error($this->people->fit), $force, $joint, $limits);
+        if ($this->chance->between(0, 1) >= $this->people->classOff) {
+            return $felt;
+        }
+        $all = FitFeel::cases();
+        $at = (int) array_search($felt, $all, true) + ($this->chance->whole(0, 1) === 0 ? -1 : 1);
+
+        return $all[max(0, min(count($all) - 1, $at))];
     }
 
-    /** What hands that are never off tell of an interference in mm: the band whose middle lies nearest among those that hold it. */
-    public static function surely(float $interference): FitFeel
+    /** What hands that are never off tell of an interference in mm. */
+    public static function surely(float $interference, Joint $joint, Limits $limits): FitFeel
     {
-        $best = FitFeel::Rattles;
-        $nearest = INF;
-        foreach (FitFeel::cases() as $feel) {
-            [$low, $high] = $feel->band();
-            $off = $interference < $low ? $low - $interference : max(0.0, $interference - $high);
-            $middle = abs($interference - ($low + $high) / 2) / ($high - $low);
-            if ($off + $middle / 1000 < $nearest) {
-                [$best, $nearest] = [$feel, $off + $middle / 1000];
-            }
-        }
+        return self::named($interference, $joint->force($limits, $interference), $joint, $limits);
+    }
 
-        return $best;
+    /** Where two answers overlap people change from one to the other in the middle, as a ratio. */
+    private static function named(float $interference, float $force, Joint $joint, Limits $limits): FitFeel
+    {
+        $edge = static function (FitFeel $one, FitFeel $other) use ($joint, $limits): float {
+            return sqrt((new Felt($limits, $one, $joint))->forces()[1] * (new Felt($limits, $other, $joint))->forces()[0]);
+        };
+
+        return match (true) {
+            $interference < self::RATTLES => FitFeel::Rattles,
+            $interference < self::DROPS => FitFeel::DropsIn,
+            $force < $edge(FitFeel::ThumbPush, FitFeel::LightTaps) => FitFeel::ThumbPush,
+            $force < $edge(FitFeel::LightTaps, FitFeel::FirmDriving) => FitFeel::LightTaps,
+            $force < $edge(FitFeel::FirmDriving, FitFeel::WillNotStart) => FitFeel::FirmDriving,
+            default => FitFeel::WillNotStart,
+        };
     }
 
     /** @param  float  $play end play in mm, less than none when the balls are squeezed */

@@ -8,7 +8,9 @@ namespace CleanRace\Core\Practice\Bench;
 final readonly class People
 {
     /**
-     * @param  float  $fit of how a ring goes in, as interference in mm
+     * @param  float  $fit of the play that is felt where a ring does not grip, in mm
+     * @param  float  $force of a force that is felt: of its logarithm
+     * @param  float  $classOff share of answers that are the next one beside the right one
      * @param  float  $cone of the end play that is felt, in mm
      * @param  float  $mark of a mark that is set by hand, in degrees
      * @param  float  $lock of what a lock nut moves the cone, beside what it always does, in degrees
@@ -20,6 +22,8 @@ final readonly class People
      */
     public function __construct(
         public float $fit,
+        public float $force,
+        public float $classOff,
         public float $cone,
         public float $mark,
         public float $lock,

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\Plan;
 
+use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Mechanics\Fit\Fit;
 use CleanRace\Core\Mechanics\Fit\FitInput;
 use CleanRace\Core\Mechanics\Fit\FitResult;
-use CleanRace\Core\Mechanics\Fit\HoleClass;
+use CleanRace\Core\Mechanics\Fit\RingTolerance;
 use CleanRace\Core\Mechanics\Fit\ShaftFit;
 use CleanRace\Core\Mechanics\Fit\ShaftFitInput;
 use CleanRace\Core\Mechanics\Pressing\PressForce;
@@ -47,6 +49,8 @@ final readonly class RingInSeat
         private Length $bore,
         private Length $outside,
         private Length $width,
+        private SeatMeant $meant,
+        private RingTolerance $made = RingTolerance::Normal,
     ) {
         $this->survey = new SeatSurvey($limits, $bench->notebook, $key, $seat, $seat === RingSeat::Bore ? $outside : $bore);
     }
@@ -66,26 +70,46 @@ final readonly class RingInSeat
                     new FitInput(
                         $this->outside,
                         $measured,
-                        null,
-                        $feel,
-                        HoleClass::N7,
-                        SizingRun::material($this->bench),
-                        $room,
-                        $this->survey->compound(),
+                        feel: $feel,
+                        material: Material::tryFrom($this->bench->notebook->choice(Places::MATERIAL) ?? ''),
+                        room: $room,
+                        compound: $this->survey->compound(),
+                        meant: $this->meant,
+                        ringBore: $this->bore->mm > 0 ? $this->bore : null,
+                        width: $this->width->mm > 0 ? $this->width : null,
+                        hubOutside: $this->wall(),
+                        looks: $this->survey->looks(),
+                        part: $this->survey->warmth(),
+                        made: $this->made,
                     ),
                 )
                 : (new ShaftFit($this->limits))->work(
-                    new ShaftFitInput($this->bore, $measured, null, $feel, room: $room, compound: $this->survey->compound()),
+                    new ShaftFitInput(
+                        $this->bore,
+                        $measured,
+                        feel: $feel,
+                        room: $room,
+                        compound: $this->survey->compound(),
+                        meant: $this->meant,
+                        outside: $this->outside,
+                        width: $this->width->mm > 0 ? $this->width : null,
+                        looks: $this->survey->looks(),
+                        part: $this->survey->warmth(),
+                        made: $this->made,
+                    ),
                 );
         } catch (InvalidInput) {
             return null;
         }
     }
 
-    /** How warm the hub for the ring to drop in, or the ring for it to go onto its shaft. */
-    public function heat(FitResult $fit): HeatResult
+    /** How warm the hub for the ring to drop in, or the ring for it to go onto its shaft; null where it is loose. */
+    public function heat(FitResult $fit): ?HeatResult
     {
-        $grip = Length::mm(max(0.0, $fit->interference->mm));
+        if ($fit->loose) {
+            return null;
+        }
+        $grip = Length::mm(max(0.0, $fit->decided->mm));
         $room = $this->bench->notebook->temperature(Places::ROOM);
         if ($this->seat === RingSeat::Shaft) {
             return (new RingHeat($this->limits))->work(new RingHeatInput($this->bore, $grip, true, $room));
@@ -102,10 +126,10 @@ final readonly class RingInSeat
         );
     }
 
-    /** What pressing it takes; null while the wall is not known. */
+    /** What pressing it takes; null while the wall is not known, and where it is loose. */
     public function force(FitResult $fit): ?PressForceResult
     {
-        if ($this->bore->mm <= 0) {
+        if ($this->bore->mm <= 0 || $fit->loose) {
             return null;
         }
         try {
@@ -114,9 +138,9 @@ final readonly class RingInSeat
                     $this->bore,
                     $this->outside,
                     $this->width,
-                    $fit->interference,
-                    $this->bench->hub->stack->one(PartKind::Housing)->sizes['outside'] ?? Length::mm(0),
-                    Length::mm($fit->interferenceHigh->mm - $fit->interference->mm),
+                    $fit->decided,
+                    $this->wall() ?? Length::mm(0),
+                    Length::mm($fit->interferenceHigh->mm - $fit->decided->mm),
                     $this->seat === RingSeat::Bore ? SizingRun::material($this->bench) : null,
                     pressCapacity: $this->bench->pressCapacity,
                     drawBolt: $this->bench->drawBolt,
@@ -126,5 +150,13 @@ final readonly class RingInSeat
         } catch (InvalidInput) {
             return null;
         }
+    }
+
+    /** Outside of the hub round the ring, where it is more than the ring itself. */
+    private function wall(): ?Length
+    {
+        $outside = $this->bench->hub->stack->one(PartKind::Housing)->sizes['outside'] ?? null;
+
+        return $outside === null || $outside->mm <= $this->outside->mm ? null : $outside;
     }
 }

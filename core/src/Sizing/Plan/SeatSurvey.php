@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing\Plan;
 
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
@@ -12,6 +13,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Measure\Temperature;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\WallLook;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
@@ -21,7 +23,6 @@ use CleanRace\Core\Sizing\Wear\BoreSurvey;
 use CleanRace\Core\Sizing\Wear\BoreSurveyInput;
 use CleanRace\Core\Sizing\Wear\BoreSurveyResult;
 use CleanRace\Core\Sizing\Wear\SurveyedWall;
-use CleanRace\Core\Sizing\Wear\WallLook;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Tables\Limits;
@@ -34,6 +35,8 @@ final readonly class SeatSurvey
 {
     /** Three directions 60° apart. */
     private const DIRECTIONS = ['12', '2', '4'];
+
+    private const COLD_C = 20.0;
 
     /**
      * @param  string  $key left or right of a pair, or the part that sits there: its places in the notebook are named by it
@@ -77,6 +80,12 @@ final readonly class SeatSurvey
                 wanted: false,
             ),
             Ask::choice(
+                PlacesOf::meant($this->key),
+                'Built otherwise: this ring is',
+                Option::each(SeatMeant::class),
+                wanted: false,
+            ),
+            Ask::choice(
                 PlacesOf::remedy($this->key),
                 'When loose',
                 Option::of([
@@ -100,7 +109,6 @@ final readonly class SeatSurvey
                 }
             }
         }
-        $look = array_values(array_filter(array_map(WallLook::tryFrom(...), $this->notebook->choices(PlacesOf::look($this->key)))));
         try {
             return $readings === []
                 ? null
@@ -109,7 +117,7 @@ final readonly class SeatSurvey
                         $readings,
                         $this->feel(),
                         $this->seat === RingSeat::Bore ? SurveyedWall::Bore : SurveyedWall::Shaft,
-                        $look,
+                        $this->looks(),
                         $this->ring,
                     ),
                 );
@@ -124,6 +132,27 @@ final readonly class SeatSurvey
         $felt = $this->felt();
 
         return $this->feltAt() !== null && $felt !== FitFeel::WillNotStart ? null : $felt;
+    }
+
+    /** @return list<WallLook> what the wall looks like, clean */
+    public function looks(): array
+    {
+        return array_values(array_filter(array_map(WallLook::tryFrom(...), $this->notebook->choices(PlacesOf::look($this->key)))));
+    }
+
+    /** How warm hub or shaft was when it was measured, in the mean of the readings; null when it was as cold as the shop. */
+    public function warmth(): ?Temperature
+    {
+        $warm = $all = 0.0;
+        foreach (BoreDepth::cases() as $depth) {
+            foreach (self::DIRECTIONS as $clock) {
+                $value = $this->notebook->value(PlacesOf::bore($this->key, $depth->value, $clock));
+                $all += isset($value['mm']) ? 1 : 0;
+                $warm += isset($value['mm']) ? (float) ($value['hub_c'] ?? self::COLD_C) - self::COLD_C : 0;
+            }
+        }
+
+        return $warm > 0 ? Temperature::celsius(self::COLD_C + $warm / $all) : null;
     }
 
     private function felt(): ?FitFeel
@@ -177,7 +206,7 @@ final readonly class SeatSurvey
 
         return $means === []
             ? $survey->mean
-            : Reading::of(Length::mm($this->seat === RingSeat::Bore ? max($means) : min($means)), $survey->mean->halfWidth);
+            : $survey->mean->at(Length::mm($this->seat === RingSeat::Bore ? max($means) : min($means)));
     }
 
     private function reading(BoreDepth $depth, string $clock): ?Reading

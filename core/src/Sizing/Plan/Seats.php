@@ -149,6 +149,8 @@ final readonly class Seats
             Length::mm($part->mm('bore')),
             Length::mm($part->mm('outside')),
             Length::mm($part->mm('width')),
+            SeatUse::of($bench, self::key($part, $seat), $seat),
+            SeatUse::made($part, $seat),
         );
     }
 

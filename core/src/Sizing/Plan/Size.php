@@ -127,10 +127,14 @@ final readonly class Size
     {
         $reading = $bench->notebook->reading(PlacesOf::sizedBy('axle', $ring->id), Instrument::Micrometer);
         $feel = FitFeel::tryFrom($bench->notebook->choice(PlacesOf::sizedBy('axle', 'feel')) ?? '');
+        if ($reading === null && $feel === null) {
+            return null;
+        }
+        $meant = $bench->pattern->card()->inner;
         try {
-            return $reading === null && $feel === null
-                ? null
-                : (new SlidingFit($this->limits))->work(new SlidingFitInput(Length::mm($ring->mm('bore')), $reading, $feel))->verdict;
+            return (new SlidingFit($this->limits))->work(
+                new SlidingFitInput(Length::mm($ring->mm('bore')), $reading, $feel, $meant),
+            )->verdict;
         } catch (InvalidInput) {
             return null;
         }

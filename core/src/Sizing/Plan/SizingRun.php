@@ -7,10 +7,12 @@ namespace CleanRace\Core\Sizing\Plan;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Pressing\ClearanceClass;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeft;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeftInput;
 use CleanRace\Core\Mechanics\Pressing\ClearanceLeftResult;
@@ -50,7 +52,7 @@ final readonly class SizingRun
             $forces[$side->value] = $fit === null ? null : $ring->force($fit);
         }
 
-        return new Findings($sizes, $fits, $heats, $forces, $this->clearance($sizes, $forces[$sizes->first->value] ?? null));
+        return new Findings($sizes, $fits, $heats, $forces, $this->clearance($bench, $sizes, $forces[$sizes->first->value] ?? null));
     }
 
     /** The seat on that side, as the notebook knows it. */
@@ -69,6 +71,7 @@ final readonly class SizingRun
             $sizes->bearing($side)->bore,
             $sizes->bearing($side)->outside,
             $sizes->width($side),
+            SeatUse::of($bench, $side->value, RingSeat::Bore),
         );
     }
 
@@ -112,21 +115,32 @@ final readonly class SizingRun
         }
     }
 
-    private function clearance(HubSizes $sizes, ?PressForceResult $force): ?ClearanceLeftResult
+    private function clearance(Bench $bench, HubSizes $sizes, ?PressForceResult $force): ?ClearanceLeftResult
     {
         try {
             return $force === null
                 ? null
-                : (new ClearanceLeft())->work(
+                : (new ClearanceLeft($this->limits))->work(
                     new ClearanceLeftInput(
                         $sizes->bearing($sizes->first)->bore,
                         $sizes->bearing($sizes->first)->outside,
                         $force->pressure,
+                        $this->clearanceClass($bench, $sizes->first),
+                        pressurePlusMinus: $force->pressurePlusMinus(),
+                        blade: $bench->pattern->card()->use === HubUse::Blade,
                     ),
                 );
         } catch (InvalidInput) {
             return null;
         }
+    }
+
+    /** The class that is stamped on the new bearing, or on the old; CN where none is. */
+    private function clearanceClass(Bench $bench, Side $side): ClearanceClass
+    {
+        $read = $this->readings($bench, $side)[0] ?? null;
+
+        return ClearanceClass::tryFrom($read?->clearance() ?? '') ?? ClearanceClass::CN;
     }
 
     /** What the hub is of; aluminium when nobody said. */

@@ -7,7 +7,7 @@ namespace CleanRace\Core\Sizing\Wear;
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
-use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\WallLook;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
@@ -47,8 +47,13 @@ final readonly class BoreSurvey
             $byDepth[$reading->depth->value][] = $reading;
         }
         $values = array_map(static fn (BoreReading $r): float => $r->diameter->value->mm, $input->readings);
-        $halfWidth = max(0.0, ...array_map(static fn (BoreReading $r): float => $r->diameter->halfWidth->mm, $input->readings));
-        $mean = Reading::of(Length::mm(array_sum($values) / count($values)), Length::mm($halfWidth));
+        $coarsest = $input->readings[0]->diameter;
+        foreach ($input->readings as $reading) {
+            $coarsest = $reading->diameter->halfWidth->mm > $coarsest->halfWidth->mm ? $reading->diameter : $coarsest;
+        }
+        $halfWidth = $coarsest->halfWidth->mm;
+        // A mean of readings is no surer than one: what an instrument is off, it is off every time.
+        $mean = $coarsest->at(Length::mm(array_sum($values) / count($values)));
         $sigma = ($this->limits->get('survey.repeat_share') * $halfWidth) / sqrt(3);
 
         $ovality = $this->widestOvality($byDepth, $sigma);
@@ -109,30 +114,25 @@ final readonly class BoreSurvey
         return (4 / 3) * sqrt(max(0.0, $a * $a + $b * $b + $c * $c - $a * $b - $b * $c - $a * $c));
     }
 
-    /** A ring that grips all the way down speaks for a round, straight bore. */
-    private function afterFeel(float $inside, ?FitFeel $feel): float
-    {
-        $odds = in_array($feel, [FitFeel::FirmDriving, FitFeel::WillNotStart], true) ? $this->limits->get('survey.feel_odds') : 1.0;
-
-        return ($odds * $inside) / ($odds * $inside + 1 - $inside);
-    }
-
-    /** The worse of round and straight, with what was seen. */
-    private function level(BoreSurveyInput $input, ?Estimate $ovality, ?Estimate $taper, ?Estimate $step, ?string $pattern): Level
+    /**
+     * The worse of round and straight, with what was felt and seen. A caliper alone never decides a limit as narrow as these:
+     * with it a ring that grips evenly in a wall without a mark is what makes it right.
+     */
+    private function level(BoreSurveyInput $input, Reading $mean, ?Estimate $ovality, ?Estimate $along, ?string $pattern): Level
     {
         [$round, $straight] = (new WearPattern($this->limits))->bounds($input->wall);
-        $pOval = $ovality?->probabilityAtMost($round) ?? 1.0;
-        $along = $input->wall === SurveyedWall::Bore ? $taper : $step;
-        $pAlong = $along === null ? 1.0 : $along->probabilityAtMost($straight) - $along->probabilityAtMost(-$straight);
-        $inside = $this->afterFeel(min($pOval, $pAlong), $input->feel);
-        $sign =
+        $marked = $pattern !== null || array_filter($input->look, static fn (WallLook $l): bool => $l->speaksAgainst()) !== [];
+        $beyond =
             ($ovality !== null && $ovality->mean - $ovality->spread() > $round) ||
             ($along !== null && abs($along->mean) - $along->spread() > $straight);
-        $level = Level::within($this->limits, $inside, $inside, $sign);
+        if ($mean->halfWidth->mm > $this->limits->get('survey.tells')) {
+            return ! $marked && ! $beyond && $input->feel?->holds() === true ? Level::Go : Level::Care;
+        }
+        $pAlong = $along === null ? 1.0 : $along->probabilityAtMost($straight) - $along->probabilityAtMost(-$straight);
+        $inside = min($ovality?->probabilityAtMost($round) ?? 1.0, $pAlong);
+        $level = Level::within($this->limits, $inside, $inside, $beyond);
 
-        return $pattern !== null || array_filter($input->look, static fn (WallLook $l): bool => $l->speaksAgainst()) !== []
-            ? $level->worse(Level::Care)
-            : $level;
+        return $marked ? $level->worse(Level::Care) : $level;
     }
 
     private function verdict(
@@ -143,12 +143,14 @@ final readonly class BoreSurvey
         ?Estimate $step,
         ?string $pattern,
     ): Verdict {
-        $level = $this->level($input, $ovality, $taper, $step, $pattern);
+        $level = $this->level($input, $mean, $ovality, $input->wall === SurveyedWall::Bore ? $taper : $step, $pattern);
         [$round, $straight] = (new WearPattern($this->limits))->bounds($input->wall);
         $words = new WearWords();
         $verdict = Verdict::of(
             $level,
-            $words->headline($pattern, $input->wall),
+            $level === Level::Care && $pattern === null && $input->look === []
+                ? $words->byCaliper()
+                : $words->headline($pattern, $input->wall),
             $words->sentence($pattern, $mean, count($input->readings)),
         )
             ->showing(Figure::of('mean', 'Mean diameter', $mean->value, 2 * $mean->sigma(), 3))

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Sizing\Wear;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\WallLook;
 use CleanRace\Core\Verdict\Field;
 
 /** Diameters at up to three depths, each in up to three directions 60° apart. */

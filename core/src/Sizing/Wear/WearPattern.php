@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sizing\Wear;
 
 use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Fit\WallLook;
 use CleanRace\Core\Tables\Limits;
 
 /** Which way a wall has worn, from readings and from what it looks like. */
@@ -48,7 +49,7 @@ final readonly class WearPattern
             $ovality !== null && $ovality->mean > $round => 'oval',
             $taper !== null && $taper->mean > $along => $saw(WallLook::RustAtLip, WallLook::Pits) ? 'mouth_corroded' : 'mouth_opened',
             ($taper !== null && $taper->mean < -$along) || ($taper === null && $saw(WallLook::GripsAtMouth)) => 'worn_inside',
-            $wide || ($saw(WallLook::BrightBand) && $input->feel?->meansLoose() === true) => 'crept',
+            $wide || $saw(WallLook::BrightBand) => 'crept',
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sizing\Wear;
 
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Fit\WallLook;
 use CleanRace\Core\Verdict\Message;
 
 /** What is said of a pattern of wear: what it is, how it comes about, and what it means for the fit. */
@@ -27,6 +28,12 @@ final class WearWords
         };
     }
 
+    /** No wear shows, and the instrument is too coarse to say that there is none. */
+    public function byCaliper(): Message
+    {
+        return Message::of('survey.caliper', 'Round and straight as far as this tells');
+    }
+
     /** What was read: the mean in mm, of how many readings. */
     public function sentence(?string $pattern, Reading $mean, int $count): Message
     {
@@ -39,7 +46,7 @@ final class WearWords
                 'survey.corroded.say',
                 'Water stood behind the seal. Below the rust the wall may still hold.',
             ),
-            'crept' => Message::of('survey.crept.say', 'Loose and even all the way down.'),
+            'crept' => Message::of('survey.crept.say', 'A ring has turned here and polished the wall.'),
             'stepped' => Message::of('survey.stepped.say', 'A ring has turned or rocked on it: the next one would do the same.'),
             'grooved' => Message::of('survey.grooved.say', 'A new lip in an old groove leaks.'),
             default => Message::of('survey.worn.say', 'A ring pressed here is held in places only.'),

@@ -50,8 +50,8 @@ final class FitPropertiesTest extends TestCase
                 $fit = (new Fit(Limits::standard()))->work(
                     new FitInput(Length::mm(47), Reading::mm($bore / 100, Instrument::BoreGauge), material: Material::Steel),
                 );
-                self::assertEqualsWithDelta($fit->interference->mm, $fit->interferenceWarm->mm, 1e-9);
-                self::assertEqualsWithDelta($fit->interference->mm, $fit->interferenceCold->mm, 1e-9);
+                self::assertEqualsWithDelta($fit->decided->mm, $fit->interferenceWarm->mm, 1e-9);
+                self::assertEqualsWithDelta($fit->decided->mm, $fit->interferenceCold->mm, 1e-9);
             });
     }
 }

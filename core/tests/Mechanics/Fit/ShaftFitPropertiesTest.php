@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Mechanics\Fit;
 
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Fit\Felt;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\Joint;
 use CleanRace\Core\Mechanics\Fit\ShaftFit;
 use CleanRace\Core\Mechanics\Fit\ShaftFitInput;
 use CleanRace\Core\Mechanics\Fit\SlidingFit;
@@ -41,8 +44,9 @@ final class ShaftFitPropertiesTest extends TestCase
     public function test_hands_move_a_fit_towards_what_they_felt(): void
     {
         foreach (FitFeel::cases() as $feel) {
-            [$low, $high] = $feel->band();
-            $fit = (new ShaftFit(Limits::standard()))->work(new ShaftFitInput(Length::mm(30), null, null, $feel))->interference->mm;
+            $joint = Joint::usual(RingSeat::Shaft, Length::mm(30));
+            [$low, $high] = (new Felt(Limits::standard(), $feel, $joint))->band();
+            $fit = (new ShaftFit(Limits::standard()))->work(new ShaftFitInput(Length::mm(30), null, null, $feel))->decided->mm;
             self::assertGreaterThanOrEqual($low - 0.006, $fit, $feel->value);
             self::assertLessThanOrEqual($high + 0.006, $fit, $feel->value);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Mechanics\Fit;
 
+use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
@@ -42,7 +43,7 @@ final class ShaftFitTest extends TestCase
             new ShaftFitInput(Length::mm(30), $shaft === null ? null : Reading::mm($shaft, Instrument::Micrometer), null, $feel),
         );
         self::assertSame($level, $result->verdict->level, $result->verdict->headline->inEnglish());
-        self::assertSame($result->interference->mm >= 0.005, $result->remedies === []);
+        self::assertSame($result->decided->mm >= 0.005, $result->remedies === []);
     }
 
     public function test_a_shaft_of_another_bearing_is_refused(): void
@@ -71,17 +72,20 @@ final class ShaftFitTest extends TestCase
 
     public function test_remedies_go_by_the_gap(): void
     {
-        $names = static fn (float $gap, RingSeat $seat = RingSeat::Bore): array => array_map(
+        $of = static fn (float $gap, RingSeat $seat, ?Material $material): array => (new Remedies(Limits::standard()))->of(
+            $gap,
+            $gap - 0.01,
+            Evidence::of($seat === RingSeat::Bore ? 47 : 20, $seat, material: $material),
+        );
+        $names = static fn (float $gap, RingSeat $seat = RingSeat::Bore, ?Material $material = null): array => array_map(
             static fn ($r): string => ($r->serves ? '' : 'stopgap ').English::of($r->name),
-            (new Remedies(Limits::standard()))->of($gap, $gap - 0.01, $seat),
+            $of($gap, $seat, $material),
         );
         self::assertSame([], $names(-0.02));
         self::assertSame(['Retaining compound', 'Sleeve', 'Another hub'], $names(0.03));
         self::assertSame(['stopgap Retaining compound', 'Sleeve', 'Another hub'], $names(0.2));
         self::assertSame(['Sleeve', 'Another shaft'], $names(0.6, RingSeat::Shaft));
-        self::assertStringContainsString(
-            '0.05 mm to 0.15 mm',
-            English::of((new Remedies(Limits::standard()))->of(0.12, 0.1, RingSeat::Bore)[0]->what),
-        );
+        self::assertSame(['Another hub'], $names(0.03, RingSeat::Bore, Material::Nylon), 'no compound holds in nylon');
+        self::assertStringContainsString('0.05 mm to 0.15 mm', English::of($of(0.12, RingSeat::Bore, null)[0]->what));
     }
 }

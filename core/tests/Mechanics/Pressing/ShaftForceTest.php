@@ -105,11 +105,11 @@ final class ShaftForceTest extends TestCase
 
     public function test_clearance_taken_by_the_inner_ring(): void
     {
-        $left = (new ClearanceLeft())->work(
+        $left = (new ClearanceLeft(Limits::standard()))->work(
             new ClearanceLeftInput(Length::mm(30), Length::mm(62), shaftPressure: Pressure::megapascals(10)),
         );
         self::assertEqualsWithDelta((2 * 10 * 900 * 38) / (206000 * (38 ** 2 - 900)), $left->taken->mm, 1e-9);
-        $both = (new ClearanceLeft())->work(
+        $both = (new ClearanceLeft(Limits::standard()))->work(
             new ClearanceLeftInput(Length::mm(30), Length::mm(62), Pressure::megapascals(5), shaftPressure: Pressure::megapascals(10)),
         );
         self::assertGreaterThan($left->taken->mm, $both->taken->mm);

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Practice\Bench;
 
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\Joint;
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Practice\Bench\Hands;
+use CleanRace\Core\Tables\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -20,15 +24,15 @@ final class HandsTest extends TestCase
         yield 'rattles' => [-0.2, FitFeel::Rattles];
         yield 'drops' => [-0.035, FitFeel::DropsIn];
         yield 'thumb' => [-0.012, FitFeel::ThumbPush];
-        yield 'taps' => [0.003, FitFeel::LightTaps];
-        yield 'driving' => [0.02, FitFeel::FirmDriving];
-        yield 'will not start' => [0.06, FitFeel::WillNotStart];
+        yield 'taps' => [0.010, FitFeel::LightTaps];
+        yield 'driving' => [0.03, FitFeel::FirmDriving];
+        yield 'will not start' => [0.08, FitFeel::WillNotStart];
     }
 
     #[DataProvider('felt')]
     public function test_hands_feel_what_their_bands_say(float $interference, FitFeel $feel): void
     {
-        self::assertSame($feel, Hands::surely($interference));
+        self::assertSame($feel, Hands::surely($interference, Joint::usual(RingSeat::Bore, Length::mm(47)), Limits::standard()));
     }
 
     public function test_an_error_has_the_spread_it_is_asked_for(): void

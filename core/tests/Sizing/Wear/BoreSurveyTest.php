@@ -8,6 +8,8 @@ use CleanRace\Core\Measure\Clock;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Fit\FitFeel;
+use CleanRace\Core\Mechanics\Fit\WallLook;
 use CleanRace\Core\Sizing\Wear\BoreDepth;
 use CleanRace\Core\Sizing\Wear\BoreReading;
 use CleanRace\Core\Sizing\Wear\BoreSurvey;
@@ -19,10 +21,15 @@ use PHPUnit\Framework\TestCase;
 /** A bore surveyed: mean, ovality, taper, pattern. */
 final class BoreSurveyTest extends TestCase
 {
-    /** @param  list<array{BoreDepth, string, float}>  $readings */
+    /**
+     * @param  list<array{BoreDepth, string, float}>  $readings
+     * @param  list<WallLook>  $looks
+     */
     private static function survey(
         array $readings,
         Instrument $by = Instrument::DigitalCaliper,
+        ?FitFeel $feel = null,
+        array $looks = [],
     ): \CleanRace\Core\Sizing\Wear\BoreSurveyResult {
         return (new BoreSurvey(Limits::standard()))->work(
             new BoreSurveyInput(
@@ -30,6 +37,8 @@ final class BoreSurveyTest extends TestCase
                     static fn (array $r): BoreReading => new BoreReading($r[0], Clock::read($r[1]), Reading::mm($r[2], $by)),
                     $readings,
                 ),
+                $feel,
+                look: $looks,
             ),
         );
     }
@@ -48,17 +57,23 @@ final class BoreSurveyTest extends TestCase
         }
     }
 
-    public function test_a_round_straight_bore_read_with_a_caliper_is_go(): void
+    public function test_a_caliper_tells_a_round_straight_bore_only_with_a_ring_that_grips_evenly(): void
     {
-        $result = self::survey([
+        $read = [
             [BoreDepth::Lip, '12', 46.98],
             [BoreDepth::Lip, '2', 46.98],
             [BoreDepth::Lip, '4', 46.99],
             [BoreDepth::Bottom, '12', 46.98],
             [BoreDepth::Bottom, '2', 46.97],
             [BoreDepth::Bottom, '4', 46.98],
-        ]);
-        self::assertSame(Level::Go, $result->verdict->level);
+        ];
+        $by = static fn (?FitFeel $feel, WallLook ...$looks): Level => self::survey($read, Instrument::DigitalCaliper, $feel, array_values($looks))
+            ->verdict->level;
+        self::assertSame([Level::Care, Level::Go, Level::Care], [$by(null), $by(FitFeel::LightTaps), $by(FitFeel::ThumbPush)]);
+        foreach ([WallLook::BrightBand, WallLook::Pits, WallLook::ScoreCaught] as $look) {
+            self::assertSame(Level::Care, $by(FitFeel::LightTaps, $look), $look->value);
+        }
+        $result = self::survey($read);
         self::assertNull($result->pattern);
         self::assertEqualsWithDelta(46.98, $result->mean->value->mm, 1e-9);
         self::assertEqualsWithDelta(0.03, $result->mean->halfWidth->mm, 1e-9);

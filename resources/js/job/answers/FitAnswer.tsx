@@ -56,13 +56,13 @@ export function Remedies({ list }: { list: Remedy[] }) {
   );
 }
 
-/** Fit, heat, force and clearance, which all move together. */
+/** Fit, heat, force and clearance, which all move together; of a loose fit nothing follows. */
 export function PressFitAnswer({ result, onShaft = false }: { result: PressFit; onShaft?: boolean }) {
   return (
     <Flex direction="column" gap="4">
       <FitAnswer result={result.fit} onShaft={onShaft} />
       <Grid templateColumns={{ base: '1fr', sm: 'repeat(auto-fit, minmax(250px, 1fr))' }} gap="4" alignItems="start">
-        <VerdictCard verdict={result.heat.verdict} />
+        {result.heat && <VerdictCard verdict={result.heat.verdict} />}
         {result.force && <VerdictCard verdict={result.force.verdict} />}
         {result.clearance && <VerdictCard verdict={result.clearance.verdict} />}
       </Grid>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace CleanRace\Core\Sizing\Wear;
+namespace CleanRace\Core\Mechanics\Fit;
 
 /** What a wall looks like once it is clean: evidence beside the readings. */
 enum WallLook: string
@@ -17,7 +17,13 @@ enum WallLook: string
     /** Whether a wall that looks so is looked at again, whatever the readings say. */
     public function speaksAgainst(): bool
     {
-        return in_array($this, [self::Pits, self::ScoreCaught, self::GripsAtMouth], true);
+        return in_array($this, [self::BrightBand, self::Pits, self::ScoreCaught, self::GripsAtMouth], true);
+    }
+
+    /** Whether a ring that holds there now is still one to look after. */
+    public function spoilsFit(): bool
+    {
+        return in_array($this, [self::BrightBand, self::Pits, self::ScoreCaught], true);
     }
 
     /** How people say it. */
