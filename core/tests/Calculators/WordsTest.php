@@ -202,7 +202,9 @@ final class WordsTest extends TestCase
         }
         foreach ([0.0, 5.4, 20.0] as $pressure) {
             yield "clearance $pressure" => [
-                (new ClearanceLeft(Limits::standard()))->work(new ClearanceLeftInput($mm(20), $mm(47), Pressure::megapascals($pressure)))->verdict,
+                (new ClearanceLeft(Limits::standard()))->work(
+                    new ClearanceLeftInput($mm(20), $mm(47), Pressure::megapascals($pressure)),
+                )->verdict,
             ];
         }
         foreach (SurveyedWall::cases() as $wall) {

@@ -46,7 +46,7 @@ final readonly class Fit
             ),
         );
 
-        return $input->meant !== null ? $result : $result->because(GripWords::asAtSpeed());
+        return $input->meant !== null ? $result : $result->because(FitWorking::asAtSpeed());
     }
 
     /** @return array{string, string} what makers bore to, the loosest and the tightest */

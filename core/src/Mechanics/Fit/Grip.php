@@ -28,6 +28,7 @@ final readonly class Grip
         $fit = $belief->estimate();
         $right = $this->right($evidence, $belief);
         $words = new GripWords($this->limits, $evidence, $fit);
+        $working = new FitWorking($this->limits, $evidence, $fit);
         $verdict = $evidence->meant->grips()
             ? $this->pressed($evidence, $belief, $words, $right)
             : $this->sliding($evidence, $belief, new SlideWords($evidence, $fit), $right);
@@ -47,7 +48,9 @@ final readonly class Grip
             $verdict
                 ->showing(
                     Figure::of('interference', 'Interference', Length::mm($evidence->shown ?? $fit->mean), $fit->spread(), 3),
-                    ...$evidence->shown === null ? [] : [Figure::of('decided', 'Worked with', Length::mm($fit->mean), $fit->spread(), 3)],
+                    ...$evidence->shown === null
+                        ? []
+                        : [Figure::of('decided', 'Worked with', Length::mm($fit->mean), $fit->spread(), 3)],
                     ...[
                         Figure::of('nominal_low', 'Factory fit, loosest', Length::mm($evidence->span[0]), null, 3),
                         Figure::of('nominal_high', 'Factory fit, tightest', Length::mm($evidence->span[1]), null, 3),
@@ -55,9 +58,9 @@ final readonly class Grip
                         $this->running('warm', $evidence->warmC, $at($evidence->warmC)),
                     ],
                 )
-                ->because(...$words->assumed())
-                ->settledBy($verdict->settledBy ?? ($verdict->level === Level::Go ? null : $words->settledBy()))
-                ->workedOut($words->working($right)),
+                ->because(...$working->assumed())
+                ->settledBy($verdict->settledBy ?? ($verdict->level === Level::Go ? null : $working->settledBy()))
+                ->workedOut($working->working($right)),
         );
     }
 
@@ -99,6 +102,7 @@ final readonly class Grip
             $evidence->feel?->meansLoose($evidence->meant) === true ||
             $nextToGood;
         $sure = $this->limits->get('level.sure');
+        $byCaliperOnly = $evidence->feel === null && ! $evidence->isGauged($this->limits);
         $thumb = $evidence->feel === FitFeel::ThumbPush && $evidence->meant !== SeatMeant::StandsStill;
 
         return match (true) {
@@ -108,7 +112,7 @@ final readonly class Grip
                 $belief,
                 $words,
             ),
-            $evidence->feel === null && ! $evidence->isGauged($this->limits) && $belief->estimate()->mean >= $bearable => $words->byCaliper(),
+            $byCaliperOnly && $belief->estimate()->mean >= $bearable => $words->byCaliper(),
             default => $words->doubt(),
         };
     }
@@ -154,7 +158,9 @@ final readonly class Grip
         $bearable = $evidence->meant->bearable($this->limits);
         $readWorn = $read !== null && $read->mean + $read->spread() < $bearable;
         $gaugedLoose =
-            $read !== null && $evidence->isGauged($this->limits) && $read->mean + $read->spread() < $evidence->meant->least($this->limits);
+            $read !== null &&
+            $evidence->isGauged($this->limits) &&
+            $read->mean + $read->spread() < $evidence->meant->least($this->limits);
         $tooTight = $this->tooTight($evidence, $belief, new GripWords($this->limits, $evidence, $belief->estimate()));
         $driven = $feel === FitFeel::FirmDriving || $feel === FitFeel::WillNotStart;
 

@@ -14,7 +14,6 @@ use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;
-use CleanRace\Core\Verdict\Working;
 
 /** What is said of a ring that must grip, or stand still: how tight, whether it lets go when warm, what contradicts. */
 final readonly class GripWords
@@ -40,7 +39,10 @@ final readonly class GripWords
             },
             match (true) {
                 $still => Message::of('fit.stands.say', 'The load does not turn on this ring, and ring, cover or nut keeps it.'),
-                $this->evidence->feel === FitFeel::LightTaps => Message::of('fit.taps.say', 'It starts by hand and takes taps: it grips.'),
+                $this->evidence->feel === FitFeel::LightTaps => Message::of(
+                    'fit.taps.say',
+                    'It starts by hand and takes taps: it grips.',
+                ),
                 $this->evidence->feel === FitFeel::FirmDriving => Message::of('fit.firm.say', 'It wants firm driving: it grips well.'),
                 $this->inBore => Message::of('fit.holds.say', 'The ring is larger than its bore and grips.'),
                 default => Message::of('fit.holds_shaft.say', 'The shaft is larger than the ring and grips it.'),
@@ -57,7 +59,9 @@ final readonly class GripWords
         )->next(
             Message::of(
                 'fit.unknown.next',
-                $this->inBore ? 'Try the new ring where it starts, or measure the bore.' : 'Try the new ring where it starts, or measure the shaft.',
+                $this->inBore
+                    ? 'Try the new ring where it starts, or measure the bore.'
+                    : 'Try the new ring where it starts, or measure the shaft.',
             ),
         );
     }
@@ -101,7 +105,11 @@ final readonly class GripWords
             return Verdict::stop(
                 Message::of('fit.worn', $this->isNylon() ? 'Too loose: replace it' : 'Too loose: sleeve it or replace it'),
                 match (true) {
-                    $this->isNylon() => Message::of('fit.worn.nylon', 'The bore is about {gap} too large, and no compound holds in nylon.', $gap),
+                    $this->isNylon() => Message::of(
+                        'fit.worn.nylon',
+                        'The bore is about {gap} too large, and no compound holds in nylon.',
+                        $gap,
+                    ),
                     $this->inBore => Message::of('fit.worn.say', 'The bore is {gap} too large, more than a compound fills.', $gap),
                     default => Message::of('fit.worn.say', 'The shaft is {gap} too small, more than a compound fills.', $gap),
                 },
@@ -160,12 +168,18 @@ final readonly class GripWords
             },
             match ($look) {
                 WallLook::BrightBand => Message::of('fit.band.say', 'A bright band is polished by a ring that turned.'),
-                WallLook::Pits => Message::of('fit.pits.say', 'Rust ate the wall under the ring: what stands between the pits carries.'),
+                WallLook::Pits => Message::of(
+                    'fit.pits.say',
+                    'Rust ate the wall under the ring: what stands between the pits carries.',
+                ),
                 default => Message::of('fit.score.say', 'Its edge shaves the ring and holds it askew.'),
             },
         )->next(
             match ($look) {
-                WallLook::BrightBand => Message::of('fit.band.next', 'Compound under the ring, or look again after the first long ride.'),
+                WallLook::BrightBand => Message::of(
+                    'fit.band.next',
+                    'Compound under the ring, or look again after the first long ride.',
+                ),
                 WallLook::Pits => Message::of('fit.pits.next', 'Smear the seat so that water stays out; carry a note forward.'),
                 default => Message::of('fit.score.next', 'Stone the raised edge flat, clean, and try the ring again.'),
             },
@@ -247,80 +261,6 @@ final readonly class GripWords
                     : 'Stop hitting. Measure ring and shaft, clean the burr, then warm or press.',
             ),
         );
-    }
-
-    /** What alone would decide it. */
-    public function settledBy(): Message
-    {
-        return $this->inBore
-            ? Message::of('fit.settle', 'A bore gauge or an inside micrometer settles it alone; how the ring goes in tells most of it.')
-            : Message::of('fit.settle_shaft', 'A micrometer on the shaft settles it alone; how the ring goes on tells most of it.');
-    }
-
-    /** What is taken for granted of a seat that nobody says the use of. */
-    public static function asAtSpeed(): Message
-    {
-        return Message::of('fit.at_speed', 'Judged as a pressed ring that turns under load at speed, the strictest.');
-    }
-
-    /** @return list<Message> what was taken for granted where nobody told */
-    public function assumed(): array
-    {
-        $joint = $this->evidence->joint;
-
-        return $this->evidence->feel === null || ($joint->isWallKnown() && $joint->ringKnown)
-            ? []
-            : [
-                $joint->seat === RingSeat::Shaft || $joint->isWallKnown()
-                    ? Message::of('fit.assumed_ring', 'The feel is weighed for the commonest ring of this size.')
-                    : Message::of('fit.assumed', 'The feel is weighed for a hub of {material}, outside {around}: not all of it was entered.', [
-                        'material' => Message::plain($joint->body()->label()),
-                        'around' => $joint->hubOutside(),
-                    ]),
-            ];
-    }
-
-    /**
-     * How readings and hands were weighed together.
-     *
-     * @param  float  $right probability that it is as it is meant
-     */
-    public function working(float $right): Working
-    {
-        $working = Working::start()->line('Meant', 'what this seat is for', '', Message::plain($this->evidence->meant->label()));
-        $read = $this->evidence->read;
-        if ($this->evidence->shown !== null && $read !== null) {
-            $working = $working
-                ->line('As read', 'larger − smaller, nominal ring', '', Length::mm($this->evidence->shown), 3)
-                ->then($this->evidence->working)
-                ->line('From readings', 'ring in the middle of its tolerance', sprintf('± %.3f', $read->spread()), Length::mm($read->mean), 4);
-        }
-        if ($this->evidence->feel !== null) {
-            $felt = new Felt($this->limits, $this->evidence->feel, $this->evidence->joint);
-            $working = $working->line(
-                'From hands',
-                'a hand feels force',
-                Message::plain($this->evidence->feel->label()),
-                self::span($felt),
-            );
-        }
-
-        return $working
-            ->line('Before any evidence', 'tighter than makers give: one twentieth as likely', '', Length::mm($this->evidence->most), 3)
-            ->line('Together', 'product of the evidence', sprintf('± %.3f', $this->fit->spread()), Length::mm($this->fit->mean), 4)
-            ->line(
-                'As meant',
-                'P(interference within its limits)',
-                Message::filled('limit {limit} mm', limit: sprintf('%+.3f', $this->evidence->meant->least($this->limits))),
-                sprintf('%.0f%%', 100 * $right),
-            );
-    }
-
-    private static function span(Felt $felt): string
-    {
-        [$low, $high] = array_map(static fn (float $mm): ?string => is_finite($mm) ? sprintf('%+.3f', $mm) : null, $felt->band());
-
-        return sprintf('%s … %s mm', $low ?? '', $high ?? '');
     }
 
     private function over(): Quantity|Shown

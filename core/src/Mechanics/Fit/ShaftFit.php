@@ -50,6 +50,6 @@ final readonly class ShaftFit
             ),
         );
 
-        return $input->meant !== null ? $result : $result->because(GripWords::asAtSpeed());
+        return $input->meant !== null ? $result : $result->because(FitWorking::asAtSpeed());
     }
 }

@@ -107,7 +107,9 @@ final readonly class PressForce
         if (
             $input->seat === RingSeat::Bore &&
             $input->interference->mm > $this->limits->get('force.flattening') &&
-            $pressure < $this->limits->get('force.thin_share') * $joint->withWall(self::STOUT_WALL)->pressure($this->limits, $input->interference->mm)
+            $pressure <
+                $this->limits->get('force.thin_share') *
+                    $joint->withWall(self::STOUT_WALL)->pressure($this->limits, $input->interference->mm)
         ) {
             return Verdict::care(
                 Message::of('force.thin', 'The wall is too thin to grip'),

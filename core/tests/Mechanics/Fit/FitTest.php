@@ -71,7 +71,11 @@ final class FitTest extends TestCase
         // What makers never give weighs a little on a caliper's wide doubt.
         self::assertEqualsWithDelta($gauge - 0.008, self::fit(46.98, null)->decided->mm, 0.0025);
         self::assertEqualsWithDelta($gauge, self::fit(46.98, null, Instrument::CaliperCompared)->decided->mm, 0.0015);
-        self::assertEqualsWithDelta($gauge + 46.98 * 23e-6 * 40, self::fit(46.98, null, Instrument::BoreGauge, partC: 60)->decided->mm, 5e-4);
+        self::assertEqualsWithDelta(
+            $gauge + 46.98 * 23e-6 * 40,
+            self::fit(46.98, null, Instrument::BoreGauge, partC: 60)->decided->mm,
+            5e-4,
+        );
         $small = (new Fit(Limits::standard()))->work(new FitInput(Length::mm(22), Reading::mm(21.99, Instrument::DigitalCaliper)));
         self::assertEqualsWithDelta(0.01 - 0.0045 - 0.015, $small->decided->mm, 0.001);
         self::assertEqualsWithDelta(0.01, $small->interference->mm, 1e-9, 'shown is what was read');
@@ -145,8 +149,12 @@ final class FitTest extends TestCase
     public function test_limits_by_gauge_are_those_of_the_row(): void
     {
         // Read by bore gauge: decided is 47 - 0.0055 less the bore, give or take 0.0086.
-        $at = static fn (SeatMeant $meant, float $delta): Level => self::fit(46.9945 - $delta, null, Instrument::BoreGauge, meant: $meant)
-            ->verdict->level;
+        $at = static fn (SeatMeant $meant, float $delta): Level => self::fit(
+            46.9945 - $delta,
+            null,
+            Instrument::BoreGauge,
+            meant: $meant,
+        )->verdict->level;
         self::assertSame([Level::Care, Level::Go], [$at(SeatMeant::PressedFast, 0.005), $at(SeatMeant::PressedFast, 0.011)]);
         self::assertSame([Level::Care, Level::Go], [$at(SeatMeant::PressedSlow, 0.0), $at(SeatMeant::PressedSlow, 0.006)]);
         self::assertSame([Level::Stop, Level::Care], [$at(SeatMeant::PressedSlow, -0.019), $at(SeatMeant::PressedSlow, -0.015)]);
@@ -156,8 +164,12 @@ final class FitTest extends TestCase
 
     public function test_a_second_sign_makes_a_shaft_that_wants_driving_a_stop(): void
     {
-        $driven = static fn (?float $bore): Level => self::fit($bore, FitFeel::FirmDriving, Instrument::BoreGauge, meant: SeatMeant::Slides)
-            ->verdict->level;
+        $driven = static fn (?float $bore): Level => self::fit(
+            $bore,
+            FitFeel::FirmDriving,
+            Instrument::BoreGauge,
+            meant: SeatMeant::Slides,
+        )->verdict->level;
         self::assertSame([Level::Care, Level::Stop, Level::Care], [$driven(null), $driven(46.97), $driven(46.995)]);
     }
 
@@ -179,7 +191,10 @@ final class FitTest extends TestCase
         self::assertSame([0.006, 0.017], $band(FitFeel::LightTaps, $aluminium));
         self::assertSame([0.014, 0.066], $band(FitFeel::FirmDriving, $aluminium));
         self::assertLessThan(0.013, $band(FitFeel::LightTaps, $joint(20, 47, 14, Material::Steel))[1], 'steel gives less');
-        self::assertSame([250.0, 1750.0], (new Felt(Limits::standard(), FitFeel::FirmDriving, $joint(8, 22, 7, Material::Steel)))->forces());
+        self::assertSame(
+            [250.0, 1750.0],
+            (new Felt(Limits::standard(), FitFeel::FirmDriving, $joint(8, 22, 7, Material::Steel)))->forces(),
+        );
         // Between two answers each is as likely: a hand that feels 60 N says thumb or taps.
         $edge = $band(FitFeel::LightTaps, $aluminium)[0];
         $taps = new Felt(Limits::standard(), FitFeel::LightTaps, $aluminium);
@@ -215,7 +230,10 @@ final class FitTest extends TestCase
     {
         self::assertSame(Level::Go, self::fit(46.86, FitFeel::LightTaps, material: Material::Nylon)->verdict->level);
         self::assertSame(Level::Stop, self::fit(46.86, FitFeel::FirmDriving, Instrument::BoreGauge)->verdict->level);
-        self::assertSame('fit.splits.say', self::fit(46.2, null, Instrument::BoreGauge, material: Material::Nylon)->verdict->sentence->key);
+        self::assertSame(
+            'fit.splits.say',
+            self::fit(46.2, null, Instrument::BoreGauge, material: Material::Nylon)->verdict->sentence->key,
+        );
     }
 
     public function test_a_hub_that_grows_more_than_its_ring_lets_go_only_where_the_ring_would_drop_in(): void

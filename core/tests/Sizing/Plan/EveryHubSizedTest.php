@@ -161,9 +161,16 @@ final class EveryHubSizedTest extends TestCase
         self::assertSame(['bearing_shaft'], array_map(static fn (SeatFinding $s): string => $s->key, $shaft->seats));
         $wide = self::report('knuckle-wide', ['fit.bearing.feel' => ['choice' => 'drops_in']]);
         self::assertSame(['bearing', 'bearing_shaft'], array_map(static fn (SeatFinding $s): string => $s->key, $wide->seats));
-        self::assertSame('fit.slack', self::step($wide, 'size.bearing.seat')->verdicts[0]->headline->key, 'it stands still, kept by its ring');
+        self::assertSame(
+            'fit.slack',
+            self::step($wide, 'size.bearing.seat')->verdicts[0]->headline->key,
+            'it stands still, kept by its ring',
+        );
         $pressed = ['fit.bearing.feel' => ['choice' => 'drops_in'], 'fit.bearing.meant' => ['choice' => 'pressed_fast']];
-        self::assertSame('fit.loose', self::step(self::report('knuckle-wide', $pressed), 'size.bearing.seat')->verdicts[0]->headline->key);
+        self::assertSame(
+            'fit.loose',
+            self::step(self::report('knuckle-wide', $pressed), 'size.bearing.seat')->verdicts[0]->headline->key,
+        );
         self::assertNotEmpty($wide->seats[0]->remedies);
     }
 

@@ -67,8 +67,12 @@ final class BoreSurveyTest extends TestCase
             [BoreDepth::Bottom, '2', 46.97],
             [BoreDepth::Bottom, '4', 46.98],
         ];
-        $by = static fn (?FitFeel $feel, WallLook ...$looks): Level => self::survey($read, Instrument::DigitalCaliper, $feel, array_values($looks))
-            ->verdict->level;
+        $by = static fn (?FitFeel $feel, WallLook ...$looks): Level => self::survey(
+            $read,
+            Instrument::DigitalCaliper,
+            $feel,
+            array_values($looks),
+        )->verdict->level;
         self::assertSame([Level::Care, Level::Go, Level::Care], [$by(null), $by(FitFeel::LightTaps), $by(FitFeel::ThumbPush)]);
         foreach ([WallLook::BrightBand, WallLook::Pits, WallLook::ScoreCaught] as $look) {
             self::assertSame(Level::Care, $by(FitFeel::LightTaps, $look), $look->value);
