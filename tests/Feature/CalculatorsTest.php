@@ -111,7 +111,7 @@ final class CalculatorsTest extends TestCase
                 'tilt_mm' => 0.6,
                 'angle_deg' => 0.78,
                 'high_side' => '12',
-                'verdict.headline.key' => 'square.out',
+                'verdict.headline.key' => 'square.tap',
             ],
         ];
         $second = [

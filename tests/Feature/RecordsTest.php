@@ -225,7 +225,7 @@ final class RecordsTest extends TestCase
 
     public function test_typing_is_worked_out_without_being_kept(): void
     {
-        $depths = [12 => '3.10', 3 => '3.40', 6 => '3.70', 9 => '3.40'];
+        $depths = [12 => '3.00', 3 => '3.40', 6 => '3.80', 9 => '3.40'];
         $drafts = array_map(
             static fn (int $h, string $mm): array => ['place' => "seat.left.start.$h", 'entry' => ['typed' => $mm]],
             array_keys($depths),

@@ -128,6 +128,8 @@ final class Places
 
     public const HUB_TEMPERATURE = 'seat.hub_temperature';
 
+    public const RING_SEATED = 'seat.ring_seated';
+
     public const PAIR_FEEL = 'seat.pair_feel';
 
     /** Whether the hub was left cold or warmed. */

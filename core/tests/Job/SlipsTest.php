@@ -38,7 +38,7 @@ final class SlipsTest extends TestCase
         ];
         yield 'cocked ring' => [
             [
-                ...$depths('seat.left.start', [12 => '3.10', 3 => '3.40', 6 => '3.70', 9 => '3.40']),
+                ...$depths('seat.left.start', [12 => '3.00', 3 => '3.40', 6 => '3.80', 9 => '3.40']),
                 'seat.left.start.eye' => null,
                 ...$seats,
             ],
@@ -70,11 +70,15 @@ final class SlipsTest extends TestCase
         yield 'spacer tube left on the tray' => [['part.sleeve' => ['state' => 'on_tray']], 'seat.right.home', 'second.no_sleeve'];
         yield 'spacer tube not looked for' => [['seat.look_through' => ['choice' => 'not_seen']], 'seat.sleeve', 'second.no_sleeve'];
         yield 'second bearing overdrawn' => [
-            $depths('seat.right.home', [12 => '9.60', 3 => '9.60', 6 => '9.60', 9 => '9.60']),
+            [...$depths('seat.right.home', [12 => '9.60', 3 => '9.60', 6 => '9.60', 9 => '9.60']), 'seat.pair_feel' => null],
             'seat.right.home',
             'second.past',
         ];
-        yield 'overdrawn, as hands feel it' => [['seat.pair_feel' => ['choices' => ['binds']]], 'seat.right.home', 'second.too_far'];
+        yield 'overdrawn, as hands feel it' => [
+            ['seat.pair_feel' => ['choices' => ['binds', 'clamped_drags']]],
+            'seat.right.home',
+            'second.too_far',
+        ];
         yield 'first bearing not home' => [
             [...$depths('seat.left.home', [12 => '8.60', 3 => '8.60', 6 => '8.60', 9 => '8.60']), 'seat.left.home.signs' => null],
             'seat.left.home',

@@ -11,6 +11,7 @@ use CleanRace\Core\Trial\ConeTrial;
 use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
+use CleanRace\Core\Trial\SeatingTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\TrialFigure;
@@ -28,8 +29,9 @@ final class TrialTest extends TestCase
         $limits = Limits::standard();
         yield 'ten spellings of every number' => [new SpellingTrial(), 1, 11];
         yield 'caliper' => [new CaliperTrial($limits), 2000, 12];
-        yield 'fits' => [new FitTrial($limits), 1000, 13];
-        yield 'fits again' => [new FitTrial($limits), 1000, 14];
+        yield 'fits' => [new FitTrial($limits), 600, 13];
+        yield 'seating' => [new SeatingTrial($limits), 1000, 13];
+        yield 'seating again' => [new SeatingTrial($limits), 1000, 14];
         yield 'press traces' => [new PressTrial($limits), 1000, 16];
         yield 'press traces again' => [new PressTrial($limits), 500, 17];
         yield 'cones' => [new ConeTrial($limits), 60, 6];
@@ -41,7 +43,8 @@ final class TrialTest extends TestCase
     {
         $limits = Limits::standard();
         yield 'caliper' => [new CaliperTrial($limits), 10000, 112];
-        yield 'fits' => [new FitTrial($limits), 10000, 113];
+        yield 'fits' => [new FitTrial($limits), 3000, 113];
+        yield 'seating' => [new SeatingTrial($limits), 10000, 113];
         yield 'press traces' => [new PressTrial($limits), 5000, 116];
         yield 'cones' => [new ConeTrial($limits), 400, 106];
         yield 'hostile text' => [new HostileTrial($limits), 40000, 115];

@@ -2462,6 +2462,8 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         ring_thickness_mm?: number | string;
+                        /** @description Work has gone on: ring, second bearing or signature */
+                        gone_on?: boolean;
                     };
                 };
             };
@@ -4003,6 +4005,30 @@ export interface paths {
                         feel?: ("rattles" | "moves_up_down" | "nudges_only" | "other_follows" | "axle_by_hand" | "binds" | "clamped_free" | "clamped_drags")[];
                         /** @description The spacer tube has been seen in the hub */
                         sleeve_seen?: boolean;
+                        /** @description Width of the first bearing, measured */
+                        first_width_measured_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Width of the second bearing, measured */
+                        second_width_measured_mm?: (number | string) | {
+                            /**
+                             * @example 25.4
+                             * @example 1 1/16 in
+                             */
+                            value: number | string;
+                            plus_minus_mm?: number;
+                            /** @enum {string} */
+                            instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
+                        };
+                        /** @description Both sides have a shoulder */
+                        two_shoulders?: boolean;
                     };
                 };
             };
@@ -4696,7 +4722,7 @@ export interface paths {
                      *       "readings": [
                      *         {
                      *           "clock": "12",
-                     *           "depth_mm": 3.1
+                     *           "depth_mm": 3
                      *         },
                      *         {
                      *           "clock": "3",
@@ -4704,7 +4730,7 @@ export interface paths {
                      *         },
                      *         {
                      *           "clock": "6",
-                     *           "depth_mm": 3.7
+                     *           "depth_mm": 3.8
                      *         },
                      *         {
                      *           "clock": "9",
@@ -4782,6 +4808,10 @@ export interface paths {
                                 instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                             };
                         }[];
+                        /** @description A feeler goes under nowhere */
+                        feeler_refused?: boolean;
+                        /** @description The note of the blows went dull */
+                        note_changed?: boolean;
                     };
                 };
             };

@@ -6,13 +6,11 @@ namespace CleanRace\Core\Mechanics\Squareness;
 
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Clock;
-use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
-use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\VerdictKind;
@@ -25,9 +23,9 @@ use CleanRace\Core\Verdict\Written;
         'bore_mm' => 20,
         'outside_mm' => 47,
         'readings' => [
-            ['clock' => '12', 'depth_mm' => 3.1],
+            ['clock' => '12', 'depth_mm' => 3.0],
             ['clock' => '3', 'depth_mm' => 3.4],
-            ['clock' => '6', 'depth_mm' => 3.7],
+            ['clock' => '6', 'depth_mm' => 3.8],
             ['clock' => '9', 'depth_mm' => 3.4],
         ],
     ]),
@@ -52,7 +50,7 @@ final readonly class Square
                 null,
                 null,
                 $input->eye === Eye::Level ? null : $input->eyeClock,
-                $this->byEye($input)->about(VerdictKind::Squareness),
+                $this->judge($input)->byEye()->about(VerdictKind::Squareness),
             );
         }
         $readings = $input->levelled();
@@ -65,8 +63,7 @@ final readonly class Square
         $angleHalfWidth = rad2deg(atan($plane->tiltHalfWidth / $circle));
         $high = $plane->tilt() >= 2 * $plane->tiltHalfWidth ? $plane->highSide() : null;
         $repeat = $this->repeat($readings, $plane);
-        $estimate = new Estimate($angle, $angleHalfWidth / sqrt(3));
-        $verdict = ($repeat ?? $this->judged($input, $plane, $estimate, $high))->about(VerdictKind::Squareness);
+        $verdict = ($repeat ?? $this->judge($input)->byReadings($plane, $angle, $angleHalfWidth, $high))->about(VerdictKind::Squareness);
 
         return new SquareResult(
             Length::mm($plane->depth),
@@ -120,87 +117,9 @@ final readonly class Square
         );
     }
 
-    /**
-     * Going in, the reading itself decides between tapping and driving out: driving back out costs a minute, a
-     * scarred bore costs the hub. Whether to go on is decided on probability.
-     */
-    private function judged(SquareInput $input, Plane $plane, Estimate $angle, ?Clock $high): Verdict
+    private function judge(SquareInput $input): SquareJudge
     {
-        if (
-            $angle->mean > $this->limits->get('square.drive_out_deg') ||
-            ($input->eye === Eye::Cocked && $angle->mean > $this->limits->get('square.go_on_deg'))
-        ) {
-            return $this->driveOut($high ?? $plane->highSide(), Length::mm($plane->tilt()));
-        }
-        $level = $this->level($input, $plane, $angle);
-        if ($level === Level::Go) {
-            return $input->stage === SquareStage::Home
-                ? Verdict::go(Message::of('square.home', 'Square'), Message::of('square.home.say', 'It stands level.'))
-                : Verdict::go(
-                    Message::of('square.on', 'Square: go on'),
-                    Message::of('square.on.say', 'It is going in level. Keep reading as it goes.'),
-                );
-        }
-        if ($high === null) {
-            return Verdict::care(
-                Message::of('square.doubt', 'Level, as far as these readings tell'),
-                Message::of(
-                    'square.doubt.say',
-                    'The readings are too coarse to be sure. Look across it, then a few more light taps all round.',
-                ),
-            )->settledBy(Message::of('square.doubt.settle', 'A depth micrometer, or a second set of four, settles it.'));
-        }
-
-        return Verdict::care(
-            Message::of('square.tap', 'Tap at {clock}', ['clock' => Written::of($high->text())]),
-            Message::of('square.tap.say', 'It stands {tilt} proud at {clock}. Light taps there until it is level.', [
-                'tilt' => Length::mm($plane->tilt()),
-                'clock' => Written::of($high->text()),
-            ]),
-        )->settledBy(Message::of('square.tap.settle', 'Read the same places again after each round of taps.'));
-    }
-
-    private function level(SquareInput $input, Plane $plane, Estimate $angle): Level
-    {
-        $home = $input->stage === SquareStage::Home;
-        $limit = $this->limits->get($home ? 'square.home_deg' : 'square.go_on_deg');
-        $within = $angle->probabilityAtMost($limit);
-        $byHands = $input->eye === Eye::Level && ($angle->mean <= $limit || $plane->tilt() <= 2 * $plane->tiltHalfWidth);
-        $atRest = $home && ($angle->mean <= $limit || $plane->tilt() <= 2 * $plane->tiltHalfWidth);
-
-        return $byHands || $atRest || $within >= $this->limits->get('level.sure') ? Level::Go : Level::Care;
-    }
-
-    private function byEye(SquareInput $input): Verdict
-    {
-        $at = $input->eyeClock === null ? Message::plain('the high side') : Written::of($input->eyeClock->text());
-
-        return match ($input->eye) {
-            Eye::Cocked => $this->driveOut($input->eyeClock, null),
-            Eye::Proud => Verdict::care(
-                Message::of('square.tap', 'Tap at {clock}', ['clock' => $at]),
-                Message::of('square.eye.proud', 'It looks proud at {clock}. Light taps there until it looks level.', ['clock' => $at]),
-            )->settledBy(Message::of('square.eye.settle', 'Three depths round the clock settle it.')),
-            default => Verdict::go(
-                Message::of('square.eye.level', 'Level by eye: go on'),
-                Message::of('square.eye.level.say', 'Looks level all round. Look again after the next few taps.'),
-            )->settledBy(Message::of('square.eye.settle', 'Three depths round the clock settle it.')),
-        };
-    }
-
-    private function driveOut(?Clock $high, ?Length $tilt): Verdict
-    {
-        $sentence =
-            $tilt !== null && $high !== null
-                ? Message::of('square.out.say', 'It stands {tilt} proud at {clock}. Forcing it straight would score the bore.', [
-                    'tilt' => $tilt,
-                    'clock' => Written::of($high->text()),
-                ])
-                : Message::of('square.out.eye', 'It stands cocked. Forcing it straight would score the bore.');
-
-        return Verdict::stop(Message::of('square.out', 'Drive it back out'), $sentence)->next(
-            Message::of('square.out.next', 'Out from behind, look at the bore, wipe, and start again by hand.'),
-        );
+        return new SquareJudge($this->limits, $input);
     }
 
     /**

@@ -30,6 +30,8 @@ final readonly class SquareInput
             Field('A rough face: depths of a turned face or shoulder at the same places', of: ClockDepth::class),
         ]
         public array $reference = [],
+        #[Field('A feeler goes under nowhere')] public bool $feelerRefused = false,
+        #[Field('The note of the blows went dull')] public bool $noteChanged = false,
     ) {
         if ($bore->mm >= $outside->mm) {
             throw InvalidInput::boreNotSmaller();

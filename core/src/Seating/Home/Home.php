@@ -30,6 +30,9 @@ final readonly class Home
     /** Beyond this the arithmetic alone is clear, in mm. */
     private const FAR = 0.9;
 
+    /** So near its place a ring is all but home, in mm. */
+    private const NEAR = 0.5;
+
     public function __construct(private Limits $limits)
     {
     }
@@ -67,7 +70,8 @@ final readonly class Home
                     ),
                 );
         }
-        if ($clear !== null) {
+        // Of a ring that is still on its way the groove says nothing.
+        if ($clear !== null && ($toGo === null || $toGo->mean < self::NEAR)) {
             $verdict = $verdict->showing(Figure::of('groove_clear', 'Groove clear by', Length::mm($clear->mean)));
         }
 
@@ -96,7 +100,7 @@ final readonly class Home
     private function byHands(HomeInput $input, int $hands): Verdict
     {
         return match (true) {
-            in_array(HomeSign::LightUnder, $input->signs, true) => $this->notHome(null),
+            in_array(HomeSign::LightUnder, $input->signs, true) => $this->notHome($input, null),
             $hands >= 2 => Verdict::go(
                 Message::of('home.hands', 'Home, by hand and ear'),
                 Message::of('home.hands.say', 'Two signs agree that it stands on its shoulder.'),
@@ -123,7 +127,7 @@ final readonly class Home
             )->next(Message::of('home.clash.next', 'Read the ring again at four places, and slide a feeler under it.'));
         }
         if ($denied) {
-            return $this->notHome(Length::mm(max(0.0, $toGo->mean)));
+            return $this->notHome($input, $toGo->mean - $toGo->spread() > $high ? Length::mm($toGo->mean) : null);
         }
         $home = $this->probability($toGo, $hands, $low, $high);
         $level = Level::within($this->limits, $home, 1 - (1 - $toGo->probabilityAtMost($high)), $toGo->mean - $toGo->spread() > $high);
@@ -133,7 +137,7 @@ final readonly class Home
                 Message::of('home.home', 'Home'),
                 Message::of('home.home.say', 'It stands on its shoulder.'),
             ),
-            $level === Level::Stop => $this->notHome(Length::mm($toGo->mean)),
+            $level === Level::Stop => $this->notHome($input, Length::mm($toGo->mean)),
             $toGo->mean + $toGo->spread() < $low => Verdict::care(
                 Message::of('home.deep', 'Deeper than the shoulder allows'),
                 Message::of('home.deep.say', 'It reads {past} too deep. The shoulder was read short, or another bearing is fitted.', [
@@ -169,13 +173,28 @@ final readonly class Home
         return $input->widthMeasured === null ? [-$this->limits->get('home.over'), $under] : [-$under, $under];
     }
 
-    private function notHome(?Length $more): Verdict
+    /** Under way it is so much to go, without alarm; a stop when work goes on without it, or when it will not go further. */
+    private function notHome(HomeInput $input, ?Length $more): Verdict
     {
+        $stuck = $more !== null && in_array(HomeSign::HardStop, $input->signs, true);
+        if (! $input->goneOn && ! $stuck) {
+            return Verdict::care(
+                $more === null
+                    ? Message::of('home.light', 'Not down yet')
+                    : Message::of('home.to_go', '{more} to go', ['more' => $more]),
+                $more === null
+                    ? Message::of('home.not.light', 'Light under the ring: it does not stand on its shoulder.')
+                    : Message::of('home.to_go.say', 'Steady, then a sharp rise and a dull note: that is home.'),
+            );
+        }
+
         return Verdict::stop(
-            Message::of('home.not', 'Not home yet'),
-            $more === null
-                ? Message::of('home.not.light', 'Light under the ring: it does not stand on its shoulder.')
-                : Message::of('home.not.say', '{more} to go. Drive on before the snap ring is tried.', ['more' => $more]),
+            $stuck ? Message::of('home.stuck', 'It stops {more} short', ['more' => $more]) : Message::of('home.not', 'Not home yet'),
+            match (true) {
+                $stuck => Message::of('home.stuck.say', 'It came to a hard stop before its shoulder.'),
+                $more === null => Message::of('home.not.light', 'Light under the ring: it does not stand on its shoulder.'),
+                default => Message::of('home.not.say', '{more} to go. Drive on before anything else goes in.', ['more' => $more]),
+            },
         )->next(
             Message::of('home.not.next', 'If it will not go further, draw it out and look for dirt or trapped grease on the shoulder.'),
         );

@@ -24,6 +24,7 @@ final readonly class HomeInput
         #[Field('Depth of the groove\'s inner edge')] public ?Length $grooveEdgeDepth = null,
         #[Field('Width of the groove')] public ?Length $grooveWidth = null,
         #[Field('Thickness of the snap ring')] public ?Length $ringThickness = null,
+        #[Field('Work has gone on: ring, second bearing or signature')] public bool $goneOn = false,
     ) {
         if ($ledgeDepth !== null && $ledgeDepth->value->mm < $width->mm * 0.5) {
             throw InvalidInput::about(

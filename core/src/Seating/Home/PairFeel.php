@@ -37,6 +37,12 @@ enum PairFeel: string
         return in_array($this, [self::NudgesOnly, self::OtherFollows, self::ClampedFree], true);
     }
 
+    /** With sizes that say so too, it is there. */
+    public function agrees(): bool
+    {
+        return $this->meansThere() || $this === self::AxleByHand;
+    }
+
     /** It has not come to rest on the sleeve. */
     public function meansShort(): bool
     {

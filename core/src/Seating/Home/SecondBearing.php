@@ -16,21 +16,23 @@ use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
 /** How much further the second bearing goes until its inner ring rests on the sleeve. */
-#[Calculator(
-    'second-bearing',
-    'How much further the second one',
-    'seat',
-    'Depth at which it rests on the spacer tube, and turns of the draw nut.',
-    [
-        'over_faces_mm' => 104.0,
-        'first_depth_mm' => 9.2,
-        'first_width_mm' => 14,
-        'sleeve_length_mm' => 57.6,
-        'second_width_mm' => 14,
-        'second_depth_mm' => 8.85,
-        'draw_bolt' => 'M12',
-    ],
-)]
+#[
+    Calculator(
+        'second-bearing',
+        'How much further the second one',
+        'seat',
+        'Depth at which it rests on the spacer tube, and turns of the draw nut.',
+        [
+            'over_faces_mm' => 104.0,
+            'first_depth_mm' => 9.2,
+            'first_width_mm' => 14,
+            'sleeve_length_mm' => 57.6,
+            'second_width_mm' => 14,
+            'second_depth_mm' => 8.85,
+            'draw_bolt' => 'M12',
+        ],
+    ),
+]
 final readonly class SecondBearing
 {
     public function __construct(private Limits $limits)
@@ -52,23 +54,34 @@ final readonly class SecondBearing
             $input->secondWidth === null ||
             $input->secondDepth === null
         ) {
-            return new SecondBearingResult(null, null, null, null, null, (new SecondBearingWords($this->limits))->byHands($input->feel));
+            return new SecondBearingResult(
+                null,
+                null,
+                null,
+                null,
+                null,
+                (new SecondBearingWords($this->limits))->byHands($input->feel, $input->twoShoulders),
+            );
         }
+        $first = $input->firstWidthMeasured->value ?? $input->firstWidth;
+        $second = $input->secondWidthMeasured->value ?? $input->secondWidth;
         $rest =
-            $input->overFaces->value->mm -
-            $input->firstDepth->value->mm -
-            $input->firstWidth->mm -
-            $input->sleeveLength->value->mm -
-            $input->secondWidth->mm;
+            $input->overFaces->value->mm - $input->firstDepth->value->mm - $first->mm - $input->sleeveLength->value->mm - $second->mm;
+        $deepest = $rest + $input->narrower($this->limits);
         $toGo = $rest - $input->secondDepth->value->mm;
         $halfWidth = sqrt(
             array_sum(
-                array_map(static fn (Reading $r): float => $r->halfWidth->mm ** 2, [
-                    $input->overFaces,
-                    $input->firstDepth,
-                    $input->sleeveLength,
-                    $input->secondDepth,
-                ]),
+                array_map(
+                    static fn (Reading $r): float => $r->halfWidth->mm ** 2,
+                    array_filter([
+                        $input->overFaces,
+                        $input->firstDepth,
+                        $input->sleeveLength,
+                        $input->secondDepth,
+                        $input->firstWidthMeasured,
+                        $input->secondWidthMeasured,
+                    ]),
+                ),
             ),
         );
         $turn = $toGo > $halfWidth + SecondBearingWords::NOTHING ? ($toGo / $input->drawBolt->pitch()) * 360 : null;
@@ -79,10 +92,12 @@ final readonly class SecondBearing
             default => min($half, 360 * $this->limits->get('second.nudge_turn')),
         };
 
-        $verdict = (new SecondBearingWords($this->limits))->judged($input, $toGo, $halfWidth, $turn, $advised)
+        $verdict = (new SecondBearingWords($this->limits))
+            ->judged($input, $toGo, $deepest - $rest, $halfWidth, $turn, $advised)
             ->showing(
                 Figure::of('to_go', 'Still to go', Length::mm($toGo), $halfWidth),
                 Figure::of('rests_at', 'Rests at', Length::mm($rest)),
+                ...$deepest > $rest ? [Figure::of('rests_deepest', 'or, narrower rings, down to', Length::mm($deepest))] : [],
                 ...$turn === null
                     ? []
                     : [
@@ -107,9 +122,9 @@ final readonly class SecondBearing
                             '%.2f − %.2f − %.2f − %.2f − %.2f',
                             $input->overFaces->value->mm,
                             $input->firstDepth->value->mm,
-                            $input->firstWidth->mm,
+                            $first->mm,
                             $input->sleeveLength->value->mm,
-                            $input->secondWidth->mm,
+                            $second->mm,
                         ),
                         Length::mm($rest),
                     )
@@ -140,7 +155,12 @@ final readonly class SecondBearing
     {
         return Verdict::stop(
             Message::of('second.no_sleeve', 'Is the spacer tube in?'),
-            Message::of('second.no_sleeve.say', 'The second bearing must not go in before the spacer tube has been seen through the hub.'),
-        )->next(Message::of('second.no_sleeve.next', 'Put the spacer tube in, look through the first bearing, and say that you saw it.'));
+            Message::of(
+                'second.no_sleeve.say',
+                'The second bearing must not go in before the spacer tube has been seen through the hub.',
+            ),
+        )->next(
+            Message::of('second.no_sleeve.next', 'Put the spacer tube in, look through the first bearing, and say that you saw it.'),
+        );
     }
 }

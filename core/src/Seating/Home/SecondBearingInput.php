@@ -8,6 +8,7 @@ use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Field;
 
@@ -25,6 +26,9 @@ final readonly class SecondBearingInput
         #[Field('Draw bolt')] public DrawBolt $drawBolt = DrawBolt::M12,
         #[Field('How the pair feels', of: PairFeel::class)] public array $feel = [],
         #[Field('The spacer tube has been seen in the hub')] public bool $sleeveSeen = true,
+        #[Field('Width of the first bearing, measured')] public ?Reading $firstWidthMeasured = null,
+        #[Field('Width of the second bearing, measured')] public ?Reading $secondWidthMeasured = null,
+        #[Field('Both sides have a shoulder')] public bool $twoShoulders = false,
     ) {
         if ($feel === [] && ! $this->measured()) {
             throw InvalidInput::about(
@@ -35,6 +39,19 @@ final readonly class SecondBearingInput
         if ($this->measured() && $overFaces !== null && $sleeveLength !== null && $sleeveLength->value->mm >= $overFaces->value->mm) {
             throw InvalidInput::about('sleeve_length_mm', 'The spacer tube cannot be longer than the hub.');
         }
+    }
+
+    /** How much deeper it may truly rest, mm: a width by its number may be narrower, one that was measured is what it is. */
+    public function narrower(Limits $limits): float
+    {
+        $sum = 0.0;
+        foreach (
+            [[$this->firstWidth, $this->firstWidthMeasured], [$this->secondWidth, $this->secondWidthMeasured]] as [$number, $measured]
+        ) {
+            $sum += $number === null || $measured !== null ? 0.0 : $limits->get('home.over');
+        }
+
+        return $sum;
     }
 
     /** Whether all lengths are there from which it can be reckoned. */

@@ -22,81 +22,133 @@ final readonly class SecondBearingWords
     {
     }
 
-    /** What is left to go and its half-width, in mm; turns in degrees. */
-    public function judged(SecondBearingInput $input, float $toGo, float $halfWidth, ?float $turn, ?float $advised): Verdict
-    {
-        $there = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansThere()) !== [];
-        $tooFar = array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansTooFar()) !== [];
+    /**
+     * What is left to go, what the rings may be narrower, and the half-width of it, in mm; turns in degrees. Between the two
+     * depths at which it may rest the hands decide, and never the band alone.
+     */
+    public function judged(
+        SecondBearingInput $input,
+        float $toGo,
+        float $narrower,
+        float $halfWidth,
+        ?float $turn,
+        ?float $advised,
+    ): Verdict {
+        $has = static fn (PairFeel $feel): bool => in_array($feel, $input->feel, true);
+        $agrees = array_filter($input->feel, static fn (PairFeel $f): bool => $f->agrees()) !== [];
+        $tight = count(array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansTooFar()));
+        $free = $has(PairFeel::ClampedFree);
         $values = [
             'mm' => Length::mm(abs($toGo)),
             'turn' => self::turnWords($advised ?? 0.0),
             'bolt' => Written::of($input->drawBolt->value),
         ];
-        $past = -$toGo > $halfWidth + $this->limits->get('second.past');
+        $past = -$toGo - $narrower;
+        $isPast = $past > $halfWidth + self::NOTHING;
 
         return match (true) {
-            $past => Verdict::stop(
-                Message::of('second.past', 'Past the spacer tube'),
-                Message::of(
-                    'second.past.say',
-                    'It stands {mm} deeper than the spacer tube allows: the spacer tube is missing, short or askew, or a reading is wrong.',
-                    $values,
-                ),
-            )->next(
-                Message::of(
-                    'second.past.next',
-                    'Look through for the spacer tube. Measure again. If it binds, it comes out, and a new one goes in.',
-                ),
-            ),
-            $tooFar => $this->tooFar(),
-            $turn !== null && $there => Verdict::care(
+            $tight >= 2 || ($tight === 1 && $isPast && ! $free) => $this->tooFar(),
+            $past > $this->limits->get('second.past_share') * $halfWidth + self::NOTHING => $free
+                ? $this->pastAndFree($past)
+                : $this->past($past),
+            $tight === 1 => self::askAgain(),
+            $turn !== null && $free => self::there(),
+            $turn !== null && $agrees => Verdict::care(
                 Message::of('second.clash', 'Arithmetic and hands disagree'),
                 Message::of(
                     'second.clash.say',
                     'The sizes say {mm} to go, the hands say it is there. Go by the hands, and look for a wrong reading.',
                     $values,
                 ),
-            ),
+            )->settledBy(self::clampIt()),
             $turn !== null => Verdict::care(
                 Message::of('second.more', '{mm} to go', $values),
                 Message::of('second.more.say', 'Turn the {bolt} nut {turn}, back off, and try the spacer tube.', $values),
             )->next(Message::of('second.more.next', 'Creep the last part. Too far cannot be drawn back.')),
-            $there || $this->quiet($input, $toGo, $halfWidth) => Verdict::go(
-                Message::of('second.there', 'There'),
-                Message::of('second.there.say', 'The second bearing rests on the spacer tube.'),
-            )->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
             array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansShort()) !== [] => self::short(),
+            $agrees => self::there(),
             default => Verdict::care(
-                Message::of('second.try', 'There, by the sizes: try it'),
-                Message::of('second.try.say', 'It reads {mm} past. Push the spacer tube, turn one inner ring, pass the axle.', $values),
-            ),
+                Message::of('second.try', 'Near it, by the sizes: try it'),
+                Message::of('second.try.say', 'Push the spacer tube, turn one inner ring, pass the axle.'),
+            )->settledBy(self::clampIt()),
         };
     }
 
-    /** Within the readings of its place, and no hand says otherwise. */
-    private function quiet(SecondBearingInput $input, float $toGo, float $halfWidth): bool
+    private static function there(): Verdict
     {
-        return abs($toGo) <= $halfWidth + self::NOTHING &&
-            array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansShort()) === [];
+        return Verdict::go(
+            Message::of('second.there', 'There'),
+            Message::of('second.there.say', 'The second bearing rests on the spacer tube.'),
+        )->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.'));
     }
 
-    /** @param  list<PairFeel>  $feel */
-    public function byHands(array $feel): Verdict
+    private static function clampIt(): Message
+    {
+        return Message::of('second.clamp', 'Clamp the inner rings with the axle and turn.');
+    }
+
+    private static function askAgain(): Verdict
+    {
+        return Verdict::care(
+            Message::of('second.tight_once', 'Tight: try it once more'),
+            Message::of('second.tight_once.say', 'One sign alone may be a burr, a dry seal or a bearing not yet level.'),
+        )->settledBy(Message::of('second.tight_once.settle', 'Clamped by the axle, it turns free or it drags.'));
+    }
+
+    private function past(float $past): Verdict
+    {
+        return Verdict::stop(
+            Message::of('second.past', 'Past the spacer tube'),
+            Message::of(
+                'second.past.say',
+                'It stands {mm} deeper than the spacer tube allows: the spacer tube is missing, short or askew, or a reading is wrong.',
+                ['mm' => Length::mm($past)],
+            ),
+        )->next(
+            Message::of(
+                'second.past.next',
+                'Look through for the spacer tube. Measure again. If it binds, it comes out, and a new one goes in.',
+            ),
+        );
+    }
+
+    private function pastAndFree(float $past): Verdict
+    {
+        return Verdict::care(
+            Message::of('second.past_free', 'Deeper than the sizes say, and it turns free'),
+            Message::of('second.past_free.say', 'By the sizes it stands {mm} too deep. Clamped it turns free: a reading is wrong.', [
+                'mm' => Length::mm($past),
+            ]),
+        );
+    }
+
+    /**
+     * @param  list<PairFeel>  $feel
+     * @param  bool  $twoShoulders whether both rings stop on their own: a loose spacer tube then says nothing against it
+     */
+    public function byHands(array $feel, bool $twoShoulders = false): Verdict
     {
         $short = array_filter($feel, static fn (PairFeel $f): bool => $f->meansShort()) !== [];
         $there = array_filter($feel, static fn (PairFeel $f): bool => $f->meansThere()) !== [];
+        $tight = count(array_filter($feel, static fn (PairFeel $f): bool => $f->meansTooFar()));
 
         return match (true) {
-            array_filter($feel, static fn (PairFeel $f): bool => $f->meansTooFar()) !== [] => $this->tooFar(),
+            $tight >= 2 => $this->tooFar(),
+            $tight === 1 => self::askAgain(),
+            $short && $twoShoulders && ! in_array(PairFeel::ClampedFree, $feel, true) => Verdict::care(
+                Message::of('second.clamp_first', 'A loose spacer tube is usual here: clamp it'),
+                Message::of('second.clamp_first.say', 'Each bearing stands on its own shoulder; the axle takes up what is left.'),
+            )->settledBy(self::clampIt()),
+            $twoShoulders && $there => Verdict::go(
+                Message::of('second.pair_free', 'The pair turns as it should'),
+                Message::of('second.pair_free.say', 'Each bearing on its shoulder, the spacer tube between.'),
+            ),
             $short && $there => Verdict::care(
                 Message::of('second.mixed', 'The hands disagree'),
                 Message::of('second.mixed.say', 'One sign says short, another says there. Try the spacer tube again with a finger.'),
             ),
             $short => self::short(),
-            $there => Verdict::go(
-                Message::of('second.there', 'There'),
-                Message::of('second.there.say', 'The second bearing rests on the spacer tube.'),
-            )->next(Message::of('second.there.next', 'Try it clamped: the pair must turn free.')),
+            $there => self::there(),
             default => Verdict::care(
                 Message::of('second.axle_only', 'The axle passes: try the spacer tube too'),
                 Message::of('second.axle_only.say', 'That alone does not tell whether the inner ring rests on the spacer tube.'),

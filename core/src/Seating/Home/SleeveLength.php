@@ -41,7 +41,8 @@ final readonly class SleeveLength
         $gap = $input->sleeveLength->estimate()->minus($input->span->estimate());
         $ball = self::BALL_SHARE * ($input->outside->mm - $input->bore->mm);
         $axial = 2 * sqrt(self::CONFORMITY * $ball * $input->clearanceLeft->mm);
-        $drags = in_array(PairFeel::ClampedDrags, $input->feel, true) || in_array(PairFeel::Binds, $input->feel, true);
+        $tight = count(array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansTooFar()));
+        $drags = $tight >= 2 || ($tight === 1 && $gap->mean < -$axial);
         $free = in_array(PairFeel::ClampedFree, $input->feel, true);
         $inside =
             $gap->probabilityAtMost($this->limits->get('sleeve.want_high')) -
@@ -57,6 +58,10 @@ final readonly class SleeveLength
             'shim' => Length::mm(abs(min(0.0, $gap->mean)) + $this->limits->get('sleeve.shim_extra')),
         ];
         $verdict = match (true) {
+            ! $drags && $tight === 1 => Verdict::care(
+                Message::of('second.tight_once', 'Tight: try it once more'),
+                Message::of('second.tight_once.say', 'One sign alone may be a burr, a dry seal or a bearing not yet level.'),
+            )->settledBy(Message::of('sleeve.settle', 'Turning the clamped pair settles it.')),
             $level === Level::Go => Verdict::go(
                 Message::of('sleeve.fits', 'The spacer tube matches'),
                 Message::of('sleeve.fits.say', 'Clamped by the axle, the inner rings sit on the spacer tube.'),

@@ -11,6 +11,7 @@ use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Put;
+use CleanRace\Core\Seating\Home\Feeler;
 use CleanRace\Core\Seating\Home\HomeSign;
 use CleanRace\Core\Seating\Home\PairFeel;
 use CleanRace\Core\Seating\Press\PressShown;
@@ -40,15 +41,21 @@ final readonly class HomeSteps
 
     private function second(PressedSeat $seat): Step
     {
+        $own = $this->run->pair->isBetweenShoulders();
+
         return Step::of(
             "seat.{$seat->key}.home",
-            'The second, just to the spacer tube',
-            'Its inner ring comes to rest on the spacer tube. Creep the last part by hand: a bite of the draw nut, back off, try '
-                .'the spacer tube.',
+            $own ? 'The second, down to its shoulder' : 'The second, just to the spacer tube',
+            $own
+                ? 'Both go home on their own shoulders; the spacer tube may stay a little loose until the axle clamps it.'
+                : 'Its inner ring comes to rest on the spacer tube. Creep the last part by hand: a bite of the draw nut, back off, try '
+                    .'the spacer tube.',
         )
             ->with(
-                tool: 'Draw bolt, by hand',
-                why: 'Too far squeezes the pair, and it cannot be drawn back.',
+                tool: $own ? 'The driver; feeler' : 'Draw bolt, by hand',
+                why: $own
+                    ? 'Driven on past its shoulder it loads the casting.'
+                    : 'Too far squeezes the pair, and it cannot be drawn back.',
                 part: $seat->part->id,
             )
             ->on(Panel::Clock)
@@ -60,13 +67,16 @@ final readonly class HomeSteps
                         'Face to shoulder on this side, when there is one',
                         wanted: false,
                     ),
+                    ...$own ? [$this->signs($seat)] : [],
                     Ask::choices(Places::PAIR_FEEL, 'How the pair feels', Option::each(PairFeel::class), wanted: false),
                     ...$this->watched($seat),
                     Ask::part($seat->part, PartState::Fitted),
                 ],
             )
             ->judged(
+                $own ? $this->run->home($seat)?->verdict : null,
                 $this->run->pair->second(),
+                $this->unseen($seat),
                 $this->run->oldDepth($seat),
                 $this->run->square($seat, 'home')?->verdict,
                 $this->run->watch($seat),
@@ -104,24 +114,43 @@ final readonly class HomeSteps
                 ...[
                     ...SeatAsks::clock($seat->key, 'home'),
                     ...$ledge,
-                    Ask::choices(
-                        PlacesOf::seat($seat->key, 'home', 'signs'),
-                        'What hands and ears tell',
-                        Option::each(HomeSign::class),
-                        wanted: false,
-                    ),
+                    $this->signs($seat),
                     ...$this->watched($seat),
                     Ask::part($seat->part, PartState::Fitted),
                 ],
             )
             ->judged(
                 $this->run->home($seat)?->verdict,
+                $this->unseen($seat),
                 $this->run->oldDepth($seat),
                 $this->run->square($seat, 'home')?->verdict,
                 $this->run->watch($seat),
                 $this->pressShown($seat),
             )
             ->taking(4, $this->cure($seat));
+    }
+
+    private function signs(PressedSeat $seat): Ask
+    {
+        $leaf = Feeler::under($seat->outside);
+
+        return Ask::choices(
+            PlacesOf::seat($seat->key, 'home', 'signs'),
+            Message::of('seat.home.signs', 'What hands and ears tell (feeler {leaf})', ['leaf' => $leaf]),
+            Option::each(HomeSign::class),
+            wanted: false,
+        );
+    }
+
+    /** Nothing counts as home without a depth, a sign of the hand, or a look. */
+    private function unseen(PressedSeat $seat): ?Verdict
+    {
+        return $this->bench->tray->state($seat->part->id) === PartState::Fitted && ! $this->run->isSeen($seat)
+            ? Verdict::care(
+                Message::of('home.unseen', 'Nothing says yet that it is home'),
+                Message::of('home.unseen.say', 'A depth, a sign of the hand, or a look across it: one of them.'),
+            )
+            : null;
     }
 
     /** @return list<Ask> what gauge and press show meanwhile */

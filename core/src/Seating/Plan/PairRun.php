@@ -40,6 +40,12 @@ final readonly class PairRun
     ) {
     }
 
+    /** Whether both bearings stop on shoulders of their own, and the second not on the spacer tube. */
+    public function isBetweenShoulders(): bool
+    {
+        return $this->findings->sizes->twoLedges;
+    }
+
     /** The sleeve is off the tray and was seen through the hub. */
     public function sleeveIn(): bool
     {
@@ -73,6 +79,8 @@ final readonly class PairRun
                         $depth,
                         $this->bench->drawBolt,
                         $feel,
+                        firstWidthMeasured: $this->bench->notebook->reading(PlacesOf::newWidth($sizes->first->value)),
+                        secondWidthMeasured: $this->bench->notebook->reading(PlacesOf::newWidth($seat->key)),
                     ),
                 )->verdict;
         } catch (InvalidInput) {
@@ -130,7 +138,9 @@ final readonly class PairRun
         $sleeve = $this->bench->notebook->reading(Places::SLEEVE_LENGTH);
         $size = $sizes->bearing($sizes->first);
         if ($span === null || $sleeve === null) {
-            return $feel === [] ? null : (new SecondBearing($this->limits))->work(new SecondBearingInput(feel: $feel))->verdict;
+            return $feel === []
+                ? null
+                : (new SecondBearing($this->limits))->work(new SecondBearingInput(feel: $feel, twoShoulders: true))->verdict;
         }
 
         return (new SleeveLength($this->limits))->work(

@@ -10,7 +10,8 @@ use CleanRace\Core\Mechanics\Squareness\Square;
 use CleanRace\Core\Mechanics\Squareness\SquareInput;
 use CleanRace\Core\Mechanics\Squareness\SquareResult;
 use CleanRace\Core\Mechanics\Squareness\SquareStage;
-use CleanRace\Core\Seating\Home\Home;
+use CleanRace\Core\Seating\Home\HomeSign;
+use CleanRace\Core\Seating\Home\PairFeel;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
 use CleanRace\Core\Tables\Limits;
 
@@ -20,8 +21,11 @@ final class SeatDepths
     /** @var array<string, ?SquareResult> worked out once, by seat and stage */
     private array $squares = [];
 
-    public function __construct(private readonly Limits $limits, private readonly SeatReadings $readings)
-    {
+    public function __construct(
+        private readonly Limits $limits,
+        private readonly SeatReadings $readings,
+        private readonly SeatOrder $order,
+    ) {
     }
 
     /** @param  string  $stage `start` or `home` */
@@ -38,6 +42,7 @@ final class SeatDepths
     {
         $depths = $this->readings->depths($seat->key, $stage);
         $eye = $this->readings->eye($seat->key, $stage);
+        $signs = $stage === 'home' ? $this->readings->signs($seat->key) : [];
         $enough = count($depths) >= SquareInput::LEAST_READINGS;
         if (! $enough && $eye === null) {
             return null;
@@ -52,11 +57,20 @@ final class SeatDepths
                     $eye,
                     $this->readings->eyeClock($seat->key, $stage),
                     $this->readings->isLevelled($seat->key) ? $this->readings->depths($seat->key, 'ref') : [],
+                    in_array(HomeSign::FeelerRefused, $signs, true),
+                    in_array(HomeSign::NoteChanged, $signs, true) || ($stage === 'home' && $this->pairAgrees($seat)),
                 ),
             );
         } catch (InvalidInput) {
             return null;
         }
+    }
+
+    /** Of a second bearing: a pair that follows or turns free when it is clamped is a sign of its own. */
+    private function pairAgrees(PressedSeat $seat): bool
+    {
+        return $this->order->isSecondOfPair($seat) &&
+            array_filter($this->readings->feel(), static fn (PairFeel $f): bool => $f->meansThere()) !== [];
     }
 
     /** Mean depth of a ring at a stage, to how well it was read; null while nothing was. */

@@ -61,7 +61,7 @@ final class SeatingRun
         $this->readings = new SeatReadings($bench->notebook);
         $this->order = new SeatOrder($limits, $bench, $findings);
         $this->tools = new SeatTools($limits, $bench, $this->order);
-        $this->depths = new SeatDepths($limits, $this->readings);
+        $this->depths = new SeatDepths($limits, $this->readings, $this->order);
         $this->pair = new PairRun($limits, $bench, $findings, $this->order, $this->readings, $this->depths);
     }
 
@@ -99,6 +99,7 @@ final class SeatingRun
                     $this->square($seat, 'home')?->tilt,
                     $signs,
                     $groove,
+                    goneOn: $this->isLeft($seat),
                 ),
             );
         } catch (InvalidInput) {
@@ -109,9 +110,32 @@ final class SeatingRun
     /** Whether the ring at a seat is down where it belongs: on its ledge, or for a second bearing on the sleeve. */
     public function isHome(PressedSeat $seat): bool
     {
-        $home = $this->order->isSecondOfPair($seat) ? $this->pair->second() : $this->home($seat)?->verdict;
+        if (! $this->order->isSecondOfPair($seat)) {
+            return $this->home($seat)?->verdict->level === Level::Go;
+        }
+        $own = $this->findings->sizes->twoLedges ? $this->home($seat)?->verdict->level : null;
 
-        return $home?->level === Level::Go;
+        return $this->pair->second()?->level === Level::Go && in_array($own, [null, Level::Go], true);
+    }
+
+    /** Whether a depth, a sign of the hand or a look tells where it stands. */
+    public function isSeen(PressedSeat $seat): bool
+    {
+        return $this->readings->mean($seat->key, 'home') !== null ||
+            $this->readings->eye($seat->key, 'home') !== null ||
+            $this->readings->signs($seat->key) !== [] ||
+            ($this->order->isSecondOfPair($seat) && $this->readings->feel() !== []);
+    }
+
+    /** Whether work went on after it: it is said to be in, its ring was tried, or the second was begun. */
+    private function isLeft(PressedSeat $seat): bool
+    {
+        $second = $this->order->isFirstOfPair($seat) ? $this->order->secondOfPair() : null;
+
+        return $this->bench->tray->state($seat->part->id) === PartState::Fitted ||
+            ($this->order->isFirstOfPair($seat) && $this->bench->notebook->has(Places::RING_SEATED)) ||
+            ($second !== null &&
+                ($this->readings->mean($second->key, 'start') !== null || $this->readings->eye($second->key, 'start') !== null));
     }
 
     /** Home, and nothing says that it stands askew. */

@@ -44,14 +44,21 @@ final class SquareTest extends TestCase
 
     public function test_square_as_worked_by_hand(): void
     {
-        $result = self::square([12 => 3.1, 3 => 3.4, 6 => 3.7, 9 => 3.4]);
-        self::assertEqualsWithDelta(3.4, $result->meanDepth?->mm, 1e-9);
-        self::assertEqualsWithDelta(0.6, $result->tilt?->mm, 1e-9);
-        self::assertEqualsWithDelta(0.78, $result->angle?->degrees, 0.005);
+        $read = [12 => 3.10, 3 => 3.41, 6 => 3.72, 9 => 3.41];
+        $result = self::square($read);
+        self::assertEqualsWithDelta(3.41, $result->meanDepth?->mm, 1e-9);
+        self::assertEqualsWithDelta(0.62, $result->tilt?->mm, 1e-9);
+        self::assertEqualsWithDelta(0.80, $result->angle?->degrees, 0.005);
         self::assertEqualsWithDelta(0.09, $result->anglePlusMinus?->degrees, 0.005);
         self::assertSame('12', $result->highSide?->text());
-        self::assertSame('square.out', $result->verdict->headline->key);
-        self::assertSame(Level::Stop, $result->verdict->level);
+        self::assertSame('square.tap', $result->verdict->headline->key, 'a depth caliper is not sure that it is past 0.75');
+        self::assertSame('square.out', self::square($read, Instrument::DepthMicrometer)->verdict->headline->key);
+        $plain = [12 => 3.00, 3 => 3.40, 6 => 3.80, 9 => 3.40];
+        foreach ([Instrument::DepthCaliper, Instrument::DepthMicrometer] as $by) {
+            self::assertEqualsWithDelta(1.04, self::square($plain, $by)->angle?->degrees, 0.005);
+            self::assertSame(Level::Stop, self::square($plain, $by)->verdict->level);
+            self::assertSame(Level::Care, self::square($plain, $by, eye: Eye::Level)->verdict->level, 'both are named');
+        }
     }
 
     /** Any plane is found again from three or from four depths, whichever way it leans. */
@@ -60,7 +67,7 @@ final class SquareTest extends TestCase
         $read = static fn (array $depths): array => array_map(
             static fn (int $h, float $mm): ClockDepth => new ClockDepth(
                 Clock::read((string) $h),
-                Reading::mm($mm, Instrument::DepthCaliper),
+                Reading::mm($mm, Instrument::DepthMicrometer),
             ),
             array_keys($depths),
             array_values($depths),
@@ -119,7 +126,10 @@ final class SquareTest extends TestCase
         yield 'a little, caliper: too little to name a side' => [0.13, Instrument::DepthCaliper, 'square.doubt'];
         yield 'tap it' => [0.3, Instrument::DepthCaliper, 'square.tap'];
         yield 'tap it, just' => [0.56, Instrument::DepthCaliper, 'square.tap'];
-        yield 'out' => [0.59, Instrument::DepthCaliper, 'square.out'];
+        yield 'just not surely past it' => [0.65, Instrument::DepthCaliper, 'square.tap'];
+        yield 'out' => [0.67, Instrument::DepthCaliper, 'square.out'];
+        yield 'out by micrometer' => [0.60, Instrument::DepthMicrometer, 'square.out'];
+        yield 'a rule tells nothing of it' => [0.5, Instrument::SteelRule, 'square.doubt'];
         yield 'far out' => [2.0, Instrument::DepthCaliper, 'square.out'];
     }
 
@@ -135,16 +145,74 @@ final class SquareTest extends TestCase
         self::assertNull(self::square([12 => 3.0, 3 => 3.03, 6 => 3.05, 9 => 3.02])->highSide);
     }
 
-    public function test_at_home_a_caliper_is_enough(): void
+    /** @return iterable<string, array{float, Instrument, ?Eye, Level}> tilt across the ring on one diameter, what else is known */
+    public static function atHome(): iterable
     {
-        self::assertSame(
-            Level::Go,
-            self::square([12 => 9.18, 3 => 9.22, 6 => 9.24, 9 => 9.2], stage: SquareStage::Home)->verdict->level,
-        );
-        self::assertSame(
-            Level::Care,
-            self::square([12 => 9.0, 3 => 9.2, 6 => 9.4, 9 => 9.2], stage: SquareStage::Home)->verdict->level,
-        );
+        $caliper = Instrument::DepthCaliper;
+        $rule = Instrument::SteelRule;
+        yield 'a micrometer decides alone' => [0.05, Instrument::DepthMicrometer, null, Level::Go];
+        yield 'by micrometer past the limit' => [0.15, Instrument::DepthMicrometer, null, Level::Stop];
+        yield 'a caliper cannot tell 0.10' => [0.03, $caliper, null, Level::Care];
+        yield 'a caliper and a level look' => [0.03, $caliper, Eye::Level, Level::Go];
+        yield 'to the limit and its own doubt' => [0.14, $caliper, Eye::Level, Level::Go];
+        yield 'past that the look is not enough' => [0.17, $caliper, Eye::Level, Level::Care];
+        yield 'far past it' => [0.4, $caliper, null, Level::Stop];
+        yield 'far past it, though it looks level' => [0.4, $caliper, Eye::Level, Level::Care];
+        yield 'noise of a rule is no level' => [0.5, $rule, null, Level::Care];
+        yield 'a rule is not asked beside a look' => [0.5, $rule, Eye::Level, Level::Go];
+        yield 'looks proud' => [0.03, $caliper, Eye::Proud, Level::Care];
+        yield 'looks cocked' => [0.03, $caliper, Eye::Cocked, Level::Stop];
+    }
+
+    #[DataProvider('atHome')]
+    public function test_at_home_noise_is_never_level(float $tilt, Instrument $by, ?Eye $eye, Level $level): void
+    {
+        $read = [12 => 9 - $tilt / 2, 3 => 9.0, 6 => 9 + $tilt / 2, 9 => 9.0];
+        $result = self::square($read, $by, SquareStage::Home, $eye);
+        self::assertSame($level, $result->verdict->level, $result->verdict->headline->key);
+    }
+
+    public function test_on_a_small_ring_a_look_wants_one_sign_more(): void
+    {
+        $of = static fn (?float $tilt, Eye $eye, bool $feeler, bool $note, Instrument $by = Instrument::DepthCaliper): Level => (
+            new Square(Limits::standard())
+        )->work(
+            new SquareInput(
+                Length::mm(8),
+                Length::mm(22),
+                $tilt === null ? [] : array_map(
+                    static fn (int $h, float $mm): ClockDepth => new ClockDepth(Clock::read((string) $h), Reading::mm($mm, $by)),
+                    [12, 3, 6, 9],
+                    [5 - $tilt / 2, 5.0, 5 + $tilt / 2, 5.0],
+                ),
+                SquareStage::Home,
+                $eye,
+                feelerRefused: $feeler,
+                noteChanged: $note,
+            ),
+        )->verdict->level;
+        self::assertSame(Level::Care, $of(null, Eye::Level, false, false));
+        self::assertSame(Level::Go, $of(null, Eye::Level, false, true));
+        self::assertSame(Level::Go, $of(null, Eye::Level, true, false));
+        self::assertSame(Level::Go, $of(0.05, Eye::Level, false, false), 'a depth caliper near level is the one sign more');
+        self::assertSame(Level::Care, $of(0.14, Eye::Level, false, false), '0.39 of a degree is not level');
+        self::assertSame(Level::Care, $of(0.1, Eye::Level, false, false, Instrument::SteelRule), 'a rule is no sign');
+        self::assertSame(Level::Go, $of(0.1, Eye::Level, false, true, Instrument::SteelRule));
+    }
+
+    public function test_going_in_the_look_decides_where_the_instrument_is_coarse(): void
+    {
+        $by = static fn (float $tilt, ?Eye $eye): string => self::square(
+            [12 => 3 - $tilt / 2, 3 => 3.0, 6 => 3 + $tilt / 2, 9 => 3.0],
+            Instrument::SteelRule,
+            eye: $eye,
+            at: '4',
+        )->verdict->headline->key;
+        self::assertSame('square.on', $by(0.5, Eye::Level), '0.65 of a degree, give or take 0.92');
+        self::assertSame('square.tap', $by(0.5, Eye::Proud));
+        self::assertSame('square.out', $by(0.5, Eye::Cocked));
+        self::assertSame('square.doubt', $by(0.5, null));
+        self::assertSame('square.clash', $by(1.6, Eye::Level), 'more than twice its doubt past 0.20');
     }
 
     public function test_the_eye_alone_is_a_full_path(): void
@@ -163,7 +231,7 @@ final class SquareTest extends TestCase
         self::assertStringContainsString('6', $five->verdict->headline->inEnglish());
         self::assertSame(
             'square.on',
-            self::square([12 => 3.0, 4 => 3.02, 8 => 2.98])->verdict->headline->key,
+            self::square([12 => 3.0, 4 => 3.02, 8 => 2.98], Instrument::DepthMicrometer)->verdict->headline->key,
             'three always lie in a plane',
         );
     }

@@ -9,6 +9,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Seating\Home\Home;
 use CleanRace\Core\Seating\Home\HomeInput;
+use CleanRace\Core\Seating\Home\PairFeel;
 use CleanRace\Core\Seating\Home\SecondBearing;
 use CleanRace\Core\Seating\Home\SecondBearingInput;
 use CleanRace\Core\Tables\Limits;
@@ -44,7 +45,15 @@ final class HomePropertiesTest extends TestCase
         $seen = [];
         for ($depth = 7.0; $depth <= 9.8; $depth += 0.05) {
             $result = (new SecondBearing(Limits::standard()))->work(
-                new SecondBearingInput($reading(104), $reading(9.2), Length::mm(14), $reading(57.6), Length::mm(14), $reading($depth)),
+                new SecondBearingInput(
+                    $reading(104),
+                    $reading(9.2),
+                    Length::mm(14),
+                    $reading(57.6),
+                    Length::mm(14),
+                    $reading($depth),
+                    feel: [PairFeel::NudgesOnly],
+                ),
             );
             self::assertEqualsWithDelta(9.2 - $depth, $result->toGo?->mm, 1e-9);
             $seen[] = $result->verdict->level->value;
@@ -52,6 +61,6 @@ final class HomePropertiesTest extends TestCase
         $order = array_values(
             array_filter($seen, static fn (string $level, int $i): bool => $i === 0 || $seen[$i - 1] !== $level, ARRAY_FILTER_USE_BOTH),
         );
-        self::assertSame(['care', 'go', 'care', 'stop'], $order);
+        self::assertSame(['care', 'go', 'stop'], $order);
     }
 }

@@ -8,6 +8,7 @@ use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Seating\Home\Feeler;
 use CleanRace\Core\Seating\Home\Home;
 use CleanRace\Core\Seating\Home\HomeInput;
 use CleanRace\Core\Seating\Home\HomeResult;
@@ -91,8 +92,9 @@ final class HomeTest extends TestCase
         yield 'a little high, hands sure' => [9.17, $hands, Level::Go];
         yield 'home by hands alone' => [null, $hands, Level::Go];
         yield 'one sign alone' => [null, [HomeSign::NoteChanged], Level::Care];
-        yield 'light under it' => [null, [HomeSign::LightUnder, HomeSign::NoteChanged], Level::Stop];
-        yield 'short by half a millimetre' => [8.7, [], Level::Stop];
+        yield 'light under it, under way' => [null, [HomeSign::LightUnder, HomeSign::NoteChanged], Level::Care];
+        yield 'half a millimetre to go' => [8.7, [], Level::Care];
+        yield 'half a millimetre short, and it goes no further' => [8.7, [HomeSign::HardStop], Level::Stop];
         yield 'hands say home, arithmetic says not' => [8.9, $hands, Level::Care];
         yield 'at the edge, no hands' => [9.15, [], Level::Care];
         yield 'too deep' => [9.8, [], Level::Care];
@@ -104,6 +106,36 @@ final class HomeTest extends TestCase
     {
         $result = self::home($depth, $signs);
         self::assertSame($level, $result->verdict->level, $result->verdict->headline->inEnglish());
+    }
+
+    public function test_what_is_to_go_is_a_stop_only_when_work_goes_on_without_it(): void
+    {
+        $at = static fn (float $depth, bool $goneOn, HomeSign ...$signs): HomeResult => (new Home(Limits::standard()))->work(
+            new HomeInput(
+                Length::mm(14),
+                Reading::mm(23.2, Instrument::DepthCaliper),
+                Reading::mm($depth, Instrument::DepthCaliper),
+                signs: array_values($signs),
+                grooveEdgeDepth: Length::mm(9.1),
+                goneOn: $goneOn,
+            ),
+        );
+        $underWay = $at(2.06, false);
+        self::assertSame('7.14 mm to go', $underWay->verdict->headline->inEnglish());
+        self::assertSame(Level::Care, $underWay->verdict->level);
+        $names = array_map(static fn ($f): string => $f->name, $underWay->verdict->figures);
+        self::assertNotContains('groove_clear', $names, 'of a ring on its way the groove says nothing');
+        self::assertSame([Level::Stop, 'home.not'], [$at(2.06, true)->verdict->level, $at(2.06, true)->verdict->headline->key]);
+        self::assertSame('home.not', $at(9.2, true, HomeSign::LightUnder)->verdict->headline->key);
+        self::assertSame('home.light', $at(9.2, false, HomeSign::LightUnder)->verdict->headline->key);
+        self::assertContains('groove_clear', array_map(static fn ($f): string => $f->name, $at(9.2, false)->verdict->figures));
+    }
+
+    public function test_the_leaf_that_tells_is_named_for_the_ring(): void
+    {
+        // A lean of 0.10 degrees opens 0.038 under a 608, 0.082 under a 6204, 0.126 under a 6306.
+        $leaf = static fn (int $outside): float => Feeler::under(Length::mm($outside))->mm;
+        self::assertSame([0.03, 0.08, 0.10, 0.15], [$leaf(22), $leaf(47), $leaf(72), $leaf(100)]);
     }
 
     public function test_how_much_is_to_go_and_the_named_disagreement(): void

@@ -92,17 +92,25 @@ final class SecondBearingTest extends TestCase
     {
         $there = [PairFeel::NudgesOnly, PairFeel::OtherFollows];
         yield 'there' => [9.18, $there, Level::Go, 'second.there'];
-        yield 'there by sizes, nothing felt' => [9.2, [], Level::Go, 'second.there'];
+        yield 'there by sizes, nothing felt: the band alone is no sign' => [9.2, [], Level::Care, 'second.try'];
+        yield 'there by sizes, the axle passes' => [9.2, [PairFeel::AxleByHand], Level::Go, 'second.there'];
+        yield 'narrow rings rest deeper' => [9.44, $there, Level::Go, 'second.there'];
+        yield 'past all it may rest at' => [9.6, $there, Level::Stop, 'second.past'];
+        yield 'past it by the sizes, clamped it turns free' => [9.6, [PairFeel::ClampedFree], Level::Care, 'second.past_free'];
+        yield 'to go, clamped it turns free' => [8.85, [PairFeel::ClampedFree], Level::Go, 'second.there'];
+        yield 'it binds, and the numbers are past' => [9.55, [PairFeel::Binds], Level::Stop, 'second.too_far'];
+        yield 'it binds and drags' => [9.2, [PairFeel::Binds, PairFeel::ClampedDrags], Level::Stop, 'second.too_far'];
         yield 'there by sizes, still loose' => [9.18, [PairFeel::MovesUpDown], Level::Care, 'second.short'];
         yield 'to go' => [8.85, [PairFeel::Rattles], Level::Care, 'second.more'];
         yield 'to go, hands say there' => [8.85, $there, Level::Care, 'second.clash'];
-        yield 'there, but it binds' => [9.22, [PairFeel::Binds], Level::Stop, 'second.too_far'];
-        yield 'clamped it drags' => [9.2, [PairFeel::ClampedDrags], Level::Stop, 'second.too_far'];
+        yield 'there, but it binds' => [9.22, [PairFeel::Binds], Level::Care, 'second.tight_once'];
+        yield 'clamped it drags' => [9.2, [PairFeel::ClampedDrags], Level::Care, 'second.tight_once'];
         yield 'a little past, hands content' => [9.3, $there, Level::Go, 'second.there'];
         yield 'a little past, nothing felt' => [9.3, [], Level::Care, 'second.try'];
         yield 'by hands: short' => [null, [PairFeel::Rattles], Level::Care, 'second.short'];
         yield 'by hands: there' => [null, $there, Level::Go, 'second.there'];
-        yield 'by hands: binds' => [null, [PairFeel::Binds, PairFeel::NudgesOnly], Level::Stop, 'second.too_far'];
+        yield 'by hands: binds' => [null, [PairFeel::Binds, PairFeel::NudgesOnly], Level::Care, 'second.tight_once'];
+        yield 'by hands: binds and drags' => [null, [PairFeel::Binds, PairFeel::ClampedDrags], Level::Stop, 'second.too_far'];
         yield 'by hands: mixed' => [null, [PairFeel::Rattles, PairFeel::ClampedFree], Level::Care, 'second.mixed'];
         yield 'by hands: only the axle' => [null, [PairFeel::AxleByHand], Level::Care, 'second.axle_only'];
     }
@@ -113,6 +121,39 @@ final class SecondBearingTest extends TestCase
     {
         $verdict = self::second($depth, $feel)->verdict;
         self::assertSame([$level, $key], [$verdict->level, $verdict->headline->key]);
+    }
+
+    public function test_widths_that_were_measured_are_worked_with_and_leave_no_room(): void
+    {
+        $reading = static fn (float $mm): Reading => Reading::mm($mm, Instrument::DepthMicrometer);
+        $at = static fn (?float $width, float $depth): SecondBearingResult => (new SecondBearing(Limits::standard()))->work(
+            new SecondBearingInput(
+                $reading(104),
+                $reading(9.2),
+                Length::mm(14),
+                $reading(57.6),
+                Length::mm(14),
+                $reading($depth),
+                feel: [PairFeel::NudgesOnly],
+                firstWidthMeasured: $width === null ? null : $reading($width),
+                secondWidthMeasured: $width === null ? null : $reading($width),
+            ),
+        );
+        self::assertEqualsWithDelta(9.2, $at(null, 9.2)->restDepth?->mm, 1e-9);
+        self::assertEqualsWithDelta(9.36, $at(13.92, 9.2)->restDepth?->mm, 1e-9);
+        self::assertSame('second.there', $at(null, 9.40)->verdict->headline->key);
+        self::assertSame('second.past', $at(14.0, 9.40)->verdict->headline->key);
+        self::assertSame('second.clash', $at(13.92, 9.2)->verdict->headline->key, '0.16 to go');
+    }
+
+    public function test_between_two_shoulders_a_loose_tube_is_no_reason_to_drive_on(): void
+    {
+        $feel = static fn (PairFeel ...$feel): string => (new SecondBearing(Limits::standard()))->work(
+            new SecondBearingInput(feel: array_values($feel), twoShoulders: true),
+        )->verdict->headline->key;
+        self::assertSame('second.clamp_first', $feel(PairFeel::Rattles));
+        self::assertSame('second.pair_free', $feel(PairFeel::Rattles, PairFeel::ClampedFree));
+        self::assertSame('second.pair_free', $feel(PairFeel::OtherFollows));
     }
 
     public function test_a_sleeve_not_seen_stops_everything(): void

@@ -43,7 +43,9 @@ final class SleeveLengthTest extends TestCase
         yield 'a little short, tried' => [57.55, [PairFeel::ClampedFree], Level::Go, 'sleeve.fits'];
         yield 'a little short, not tried' => [57.55, [], Level::Care, 'sleeve.doubt'];
         yield 'much too short' => [57.2, [], Level::Stop, 'sleeve.short'];
-        yield 'right, but drags' => [57.62, [PairFeel::ClampedDrags], Level::Stop, 'sleeve.drags'];
+        yield 'right, but drags: once more' => [57.62, [PairFeel::ClampedDrags], Level::Care, 'second.tight_once'];
+        yield 'right, but binds and drags' => [57.62, [PairFeel::Binds, PairFeel::ClampedDrags], Level::Stop, 'sleeve.drags'];
+        yield 'short, and it drags' => [57.4, [PairFeel::ClampedDrags], Level::Stop, 'sleeve.short'];
     }
 
     /** @param  list<PairFeel>  $feel */

@@ -192,8 +192,8 @@ final class AssemblyTest extends TestCase
 
     public function test_a_rough_face_is_taken_off_by_a_reference_set(): void
     {
-        $entries = ['seat.bearing.face' => 'rough'];
-        foreach ([12 => 0.9, 4 => 0.2, 8 => 0.5] as $hour => $face) {
+        $entries = ['seat.bearing.face' => 'rough', 'seat.bearing.start.eye' => 'level'];
+        foreach ([12 => 1.9, 4 => 0.2, 8 => 0.5] as $hour => $face) {
             $entries["seat.bearing.ref.$hour"] = ['mm' => 20 + $face];
             $entries["seat.bearing.start.$hour"] = ['mm' => 5 + $face];
         }
@@ -202,7 +202,7 @@ final class AssemblyTest extends TestCase
             self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0],
             'level to the shoulder, whatever the face',
         );
-        unset($entries['seat.bearing.face']);
+        unset($entries['seat.bearing.face'], $entries['seat.bearing.start.eye']);
         self::assertSame('square.out', self::keys(self::step(self::report('knuckle-wide', $entries), 'seat.bearing.start'))[0]);
     }
 
