@@ -113,6 +113,9 @@ test('a rough face is read off a reference first', async ({ page }) => {
     await type(page, `seat.bearing.ref.${hour}`, (20 + face).toFixed(2));
     await type(page, `seat.bearing.start.${hour}`, (5 + face).toFixed(2));
   }
+  // A reference set doubles the doubt: the look decides.
+  await expect(verdict(page)).toHaveText('Too coarse to tell');
+  await tap(page, 'seat.bearing.start.eye', 'Level all round');
   await expect(verdict(page)).toHaveText('Square: go on');
 });
 

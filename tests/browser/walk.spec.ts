@@ -147,7 +147,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
     }
   };
   await goTo(page, 'Start the first bearing square');
-  await clock('left', 'start', ['3.10', '3.40', '3.70', '3.40']);
+  await clock('left', 'start', ['3.00', '3.40', '3.80', '3.40']);
   await expect(verdict(page)).toHaveText('Drive it back out');
   await page.getByRole('button', { name: 'It is out, start again' }).click();
   await expect(page.locator('input[data-place="seat.left.start.12"]')).toHaveValue('');
@@ -181,6 +181,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await tap(page, 'seat.pair_feel', 'The spacer tube can only be nudged');
   await tap(page, 'seat.pair_feel', 'Clamped, it turns free');
   await expect(verdict(page)).toHaveText('There');
+  await tap(page, 'seat.right.home.eye', 'Level all round');
   await fit('bearing_right');
   await goTo(page, 'Seals, both sides');
   await fit('seal_left');

@@ -5,7 +5,7 @@ test('the demo jobs stand where they should: cocked, bad bore, a little to go', 
   await signIn(page);
   await demo(page, 'Parcel moped 7');
   await expect(verdict(page)).toHaveText('Drive it back out');
-  await expect(page.getByText('It stands 0.60 mm proud at 12.')).toBeVisible();
+  await expect(page.getByText('It stands 0.80 mm proud at 12.')).toBeVisible();
   await expect(page.getByRole('img', { name: "Proud at 12 o'clock" })).toBeVisible();
   await expect(page.getByText('Tilt drawn × 6.')).toBeVisible();
   expect(await page.locator('g[data-part="bearing_left"]').getAttribute('transform')).toMatch(/^rotate\(/);
