@@ -175,8 +175,8 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await expect(verdict(page)).toHaveText('Level by eye: go on');
   await goTo(page, 'The second, just to the spacer tube');
   await clock('right', 'home', ['8.84', '8.86', '8.86', '8.84']);
-  await expect(verdict(page)).toHaveText('0.32 mm to go');
-  await expect(page.getByText(/Turn the M12 nut 33°/)).toBeVisible();
+  await expect(verdict(page)).toHaveText('0.36 mm to go');
+  await expect(page.getByText(/Turn the M12 nut 37°/)).toBeVisible();
   await clock('right', 'home', ['9.18', '9.20', '9.20', '9.18']);
   await tap(page, 'seat.pair_feel', 'The spacer tube can only be nudged');
   await tap(page, 'seat.pair_feel', 'Clamped, it turns free');
