@@ -204,7 +204,8 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await tap(page, 'fastener.pinch_bolts.source', 'Manual');
   await tick(page, 'fastener.pinch_bolts.done');
   await goTo(page, 'Tighten caliper bolts');
-  await tap(page, 'fastener.caliper_bolts.source', 'None found');
+  await type(page, 'fastener.caliper_bolts.torque', '22');
+  await tap(page, 'fastener.caliper_bolts.source', 'Manual');
   await tick(page, 'fastener.caliper_bolts.done');
   await goTo(page, 'Clamped, does it turn free');
   await tap(page, 'set.turns', 'Free');

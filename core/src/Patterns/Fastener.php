@@ -13,9 +13,17 @@ final readonly class Fastener
     /**
      * @param  ?string  $part the part that comes off with it
      * @param  bool  $several whether there are several, tightened crosswise
+     * @param  bool  $guards whether steering or brake hang on it
+     * @param  bool  $orPlain whether it may be a ring or a pin, that has no thread
      */
-    public function __construct(public string $id, public string $name, public ?string $part = null, public bool $several = false)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ?string $part = null,
+        public bool $several = false,
+        public bool $guards = false,
+        public bool $orPlain = false,
+    ) {
     }
 
     /** @return list<Option> where a torque may come from */

@@ -132,6 +132,6 @@ final readonly class FlangedWheel implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('retaining', 'Retaining ring, pin or bolt', 'clip_left')];
+        return [new Fastener('retaining', 'Retaining ring, pin or bolt', 'clip_left', orPlain: true)];
     }
 }

@@ -144,7 +144,7 @@ final readonly class KnucklePair implements Pattern
     {
         return [
             new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'),
-            new Fastener('joints', 'Steering joints'),
+            new Fastener('joints', 'Steering joints', guards: true),
             new Fastener('wheel_nuts', 'Wheel nuts', several: true),
         ];
     }

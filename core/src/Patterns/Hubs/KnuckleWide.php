@@ -157,8 +157,8 @@ final readonly class KnuckleWide implements Pattern
     {
         return [
             new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'),
-            new Fastener('joints', 'Steering joints'),
-            new Fastener('caliper_bolts', 'Caliper bolts'),
+            new Fastener('joints', 'Steering joints', guards: true),
+            new Fastener('caliper_bolts', 'Caliper bolts', guards: true),
             new Fastener('wheel_nuts', 'Wheel nuts', several: true),
         ];
     }

@@ -155,7 +155,7 @@ final readonly class PairSleeve implements Pattern
         return [
             new Fastener('axle_nut', 'Axle nut', 'axle'),
             new Fastener('pinch_bolts', 'Pinch bolts'),
-            new Fastener('caliper_bolts', 'Caliper bolts'),
+            new Fastener('caliper_bolts', 'Caliper bolts', guards: true),
         ];
     }
 

@@ -30,6 +30,8 @@ use CleanRace\Core\Verdict\Written;
 /** Every fastener of a hub, in the order of tightening, each with its figure and where that comes from. */
 final readonly class TorqueSteps
 {
+    private const NO_WRENCH = 'none';
+
     public function __construct(private Limits $limits, private Bench $bench)
     {
     }
@@ -57,10 +59,31 @@ final readonly class TorqueSteps
         );
     }
 
+    /** A ring or a pin has no thread: it is seen in its groove or its hole. */
+    private function plain(Fastener $fastener): Step
+    {
+        return Step::of(
+            'set.'.$fastener->id,
+            '{name} in',
+            'All round in its groove, or through its hole with both legs spread. A new pin; a ring that was bent is replaced.',
+            ['name' => Message::plain($fastener->name)],
+        )
+            ->asking(self::kind($fastener), Ask::tick($fastener->place('done'), 'In, and seen'))
+            ->judged($this->outOfOrder($fastener))
+            ->taking(2);
+    }
+
+    private static function kind(Fastener $fastener): Ask
+    {
+        return Ask::choice($fastener->place('kind'), 'It is', Option::of(['ring' => 'A ring', 'pin' => 'A pin', 'bolt' => 'A bolt']));
+    }
+
     private function step(Fastener $fastener): Step
     {
+        if ($fastener->orPlain && $this->bench->notebook->choice($fastener->place('kind')) !== 'bolt') {
+            return $this->plain($fastener);
+        }
         $wrenches = array_values(array_filter($this->bench->wall, static fn (WallTool $t): bool => $t->kind === ToolKind::TorqueWrench));
-        $adapter = $this->bench->notebook->has($fastener->place('adapter'));
 
         return Step::of(
             'set.'.$fastener->id,
@@ -75,40 +98,42 @@ final readonly class TorqueSteps
                     : null,
             )
             ->on(Panel::Torques)
-            ->asking(
-                Ask::torque($fastener->place('torque'), 'Torque', wanted: false),
-                Ask::choice($fastener->place('source'), 'From', Fastener::sources()),
-                Ask::text($fastener->place('spanner'), 'Spanner', hint: '27, or 1 1/16')->borrowed(),
-                Ask::text($fastener->place('thread'), 'Thread', hint: 'M16 × 1.5')->borrowed(),
-                Ask::choice(
-                    $fastener->place('grade'),
-                    'Marked',
-                    Option::of(array_combine(array_column(BoltGrade::cases(), 'value'), array_column(BoltGrade::cases(), 'value'))),
-                    wanted: false,
-                ),
-                Ask::choice($fastener->place('treatment'), 'On the thread', Option::each(ThreadTreatment::class), wanted: false),
-                ...$wrenches === []
-                    ? []
-                    : [
-                        Ask::choice(
-                            $fastener->place('wrench'),
-                            'Wrench',
-                            array_map(static fn (WallTool $t): Option => new Option($t->id, $t->name), $wrenches),
-                            wanted: false,
-                        ),
-                    ],
-                ...[Ask::length($fastener->place('adapter'), 'Adapter, square to bolt', wanted: false)],
-                ...$adapter
-                    ? [
-                        Ask::length($fastener->place('wrench_length'), 'Wrench, grip to square', wanted: false),
-                        Ask::turn($fastener->place('adapter_turned'), 'Adapter turned out of line'),
-                    ]
-                    : [],
-                ...$fastener->several ? [Ask::count($fastener->place('bolts'), 'How many there are')] : [],
-                ...[Ask::tick($fastener->place('done'), $fastener->several ? 'All tightened, crosswise' : 'Tightened')],
-            )
+            ->asking(...$fastener->orPlain ? [self::kind($fastener)] : [], ...$this->asks($fastener, $wrenches))
             ->judged($this->outOfOrder($fastener), $this->judged($fastener, $wrenches))
             ->taking(2);
+    }
+
+    /**
+     * @param  list<WallTool>  $wrenches
+     * @return list<Ask>
+     */
+    private function asks(Fastener $fastener, array $wrenches): array
+    {
+        $grades = array_column(BoltGrade::cases(), 'value');
+        $hanging = array_map(static fn (WallTool $t): Option => new Option($t->id, $t->name), $wrenches);
+        $adapted = [
+            Ask::length($fastener->place('wrench_length'), 'Wrench, grip to square', wanted: false),
+            Ask::turn($fastener->place('adapter_turned'), 'Adapter turned out of line'),
+        ];
+
+        return [
+            Ask::torque($fastener->place('torque'), 'Torque', wanted: false),
+            Ask::choice($fastener->place('source'), 'From', Fastener::sources()),
+            Ask::text($fastener->place('spanner'), 'Spanner', hint: '27, or 1 1/16')->borrowed(),
+            Ask::text($fastener->place('thread'), 'Thread', hint: 'M16 × 1.5')->borrowed(),
+            Ask::choice($fastener->place('grade'), 'Marked', Option::of(array_combine($grades, $grades)), wanted: false),
+            Ask::choice($fastener->place('treatment'), 'On the thread', Option::each(ThreadTreatment::class), wanted: false),
+            Ask::choice(
+                $fastener->place('wrench'),
+                'Wrench',
+                [...$hanging, new Option('other', 'Another wrench'), new Option(self::NO_WRENCH, 'No wrench for it')],
+                wanted: false,
+            ),
+            Ask::length($fastener->place('adapter'), 'Adapter, square to bolt', wanted: false),
+            ...$this->bench->notebook->has($fastener->place('adapter')) ? $adapted : [],
+            ...$fastener->several ? [Ask::count($fastener->place('bolts'), 'How many there are')] : [],
+            Ask::tick($fastener->place('done'), $fastener->several ? 'All tightened, crosswise' : 'Tightened'),
+        ];
     }
 
     private function outOfOrder(Fastener $fastener): ?Verdict
@@ -171,6 +196,8 @@ final readonly class TorqueSteps
                         $length,
                         $length === null ? null : $notebook->length($fastener->place('adapter')),
                         $notebook->turn($fastener->place('adapter_turned')),
+                        $notebook->choice($fastener->place('wrench')) === self::NO_WRENCH,
+                        $fastener->guards,
                     ),
                 )
                 ->verdict->because(...$this->asWritten($fastener));

@@ -6,11 +6,13 @@ namespace CleanRace\Core\Setting\Tapers;
 
 use CleanRace\Core\Catalogue\Thread;
 use CleanRace\Core\Measure\Angle;
+use CleanRace\Core\Measure\Estimate;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Figure;
+use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Shown;
 use CleanRace\Core\Verdict\Verdict;
@@ -43,7 +45,10 @@ final readonly class TaperNut
         $high = $input->bandHigh->mm ?? $this->limits->get('taper.band_high');
         $target = ($low + $high) / 2;
         $offset = $input->offset?->value->mm ?? ($input->backedOff === null ? null : ($pitch * $input->backedOff->degrees) / 360);
-        $off = $input->offset === null ? ($pitch * $this->limits->get('taper.slot_by_eye')) / 360 : $input->offset->halfWidth->mm;
+        $off =
+            $input->offset === null
+                ? ($pitch * hypot($this->limits->get('taper.slot_by_eye'), $this->limits->get('taper.zero_by_hand'))) / 360
+                : $input->offset->halfWidth->mm;
         $slots =
             $offset === null
                 ? []
@@ -56,9 +61,12 @@ final readonly class TaperNut
                         $play >= $low - 1e-9 && $play <= $high + 1e-9,
                     );
                 }, range(0, self::SHOWN - 1));
-        $chosen = $this->chosen($slots, $target);
-        $shim = $offset === null || $chosen !== null ? null : fmod(fmod($offset - $target, $step) + $step, $step);
-        $pinned = $chosen === null ? null : $slots[$chosen] ?? null;
+        $nearest = self::nearest($slots, $target);
+        $pinned = $slots[$nearest ?? -1] ?? null;
+        $miss = $pinned === null ? 0.0 : max($low - $pinned->endPlay->mm, $pinned->endPlay->mm - $high, 0.0);
+        // Nobody shims for hundredths that a dial or the hands can settle.
+        $shim = $offset === null || $miss <= $off ? null : fmod(fmod($offset - $target, $step) + $step, $step);
+        $chosen = $shim === null ? $nearest : null;
         $fine = static fn (float $mm): Shown => Shown::of(Length::mm($mm), 3);
         $words = [
             'step' => $fine($step),
@@ -67,7 +75,7 @@ final readonly class TaperNut
             'shim' => $fine($shim ?? 0.0),
             'play' => $fine($pinned === null ? 0.0 : $pinned->endPlay->mm),
             'back' => Shown::of(Angle::degrees($pinned === null ? 0 : $pinned->back->degrees), 0),
-            'number' => 1 + (int) $chosen,
+            'number' => 1 + (int) $nearest,
         ];
 
         return new TaperNutResult(
@@ -77,12 +85,12 @@ final readonly class TaperNut
             $slots,
             $chosen,
             $shim === null ? null : Length::mm($shim),
-            $this->verdict($input, $words, $low, $high, $slots, $chosen)
+            $this->verdict($input, $words, $low, $high, $chosen === null || $pinned === null ? null : new Estimate($pinned->endPlay->mm, $off / sqrt(3)), $shim)
                 ->showing(
                     ...$input->dial === null
                         ? []
                         : [Figure::of('dial', 'End play, by dial', $input->dial->value, 2 * $input->dial->sigma(), 3)],
-                    ...$pinned === null ? [] : [Figure::of('slot_play', 'End play at the slot', $pinned->endPlay, $off, 3)],
+                    ...$pinned === null || $chosen === null ? [] : [Figure::of('slot_play', 'End play at the slot', $pinned->endPlay, $off, 3)],
                     ...$shim === null ? [] : [Figure::of('shim', 'Shim under the washer', Length::mm($shim), $off, 3)],
                     ...[
                         Figure::of('slot_step', 'From slot to slot', Length::mm($step), null, 3),
@@ -118,35 +126,30 @@ final readonly class TaperNut
 
     /**
      * @param  array<string, Shown|int>  $words
-     * @param  list<NutSlot>  $slots
+     * @param  ?Estimate  $play end play at the slot that comes nearest, mm; null without one
+     * @param  ?float  $shim mm, when no slot serves
      */
-    private function verdict(TaperNutInput $input, array $words, float $low, float $high, array $slots, ?int $chosen): Verdict
+    private function verdict(TaperNutInput $input, array $words, float $low, float $high, ?Estimate $play, ?float $shim): Verdict
     {
         $pin = Message::of('taper.pin', 'New pin, cut to length, both legs spread. Never back to a slot that preloads.');
         $loose = Message::of('taper.again', 'Turn the hub, snug the nut to seat the rollers, slack to zero, and read again.');
 
+        $dial = $input->dial === null ? null : $this->dial($input->dial, $words, $low, $high, $pin, $loose);
+
         return match (true) {
-            $input->feel === TaperFeel::Drags => Verdict::stop(
-                Message::of('taper.drags', 'It drags: preload'),
-                Message::of(
-                    'taper.drags.say',
-                    'Tapers that are squeezed run hot and seize. Back one slot, unless the manual asks for preload.',
-                ),
-            )->next($loose),
-            $input->dial !== null => $this->dial($input->dial, $words, $low, $high, $pin, $loose),
+            $dial !== null && ! ($dial->level === Level::Go && $input->feel === TaperFeel::Drags) => $dial,
+            $input->feel === TaperFeel::Drags => Verdict::care(
+                Message::of('taper.drags', 'It drags: back a slot'),
+                Message::of('taper.drags.say', 'A dry seal drags too. Tapers that are squeezed run hot and seize.'),
+            )
+                ->next($loose)
+                ->settledBy(self::byDial()),
             $input->feel === TaperFeel::Play => Verdict::care(
                 Message::of('taper.play', 'Too much in and out'),
                 Message::of('taper.play.say', 'Felt, not measured. The next slot inward, or a shim.'),
             )->next($loose),
-            $slots === [] && $input->feel !== null => Verdict::go(
-                Message::of('taper.felt', 'Judged by feel'),
-                Message::of('taper.felt.say', 'It turns freely. Recorded as felt: a dial gauge would say how much.'),
-            )->next($pin),
-            $chosen !== null => Verdict::go(
-                Message::of('taper.slot', 'Pin at slot {number}, {back} back from zero', $words),
-                Message::of('taper.slot.say', 'End play {play}, within {low} to {high}.', $words),
-            )->next($pin),
-            default => Verdict::care(
+            $input->feel !== null => $this->felt($play, $words, $low, $high)->next($pin),
+            $shim !== null => Verdict::care(
                 Message::of('taper.shim', 'No slot serves: shim {shim}', $words),
                 Message::of('taper.shim.say', 'One slot to the next is {step}; the band is {low} to {high}.', $words),
             )->next(
@@ -155,7 +158,51 @@ final readonly class TaperNut
                     'The shim between washer and nut; or a nut with more slots, or the spindle\'s second hole.',
                 ),
             ),
+            $play !== null && $this->isSure($play->probabilityAtMost($high) - $play->probabilityAtMost($low)) => Verdict::go(
+                Message::of('taper.slot', 'Pin at slot {number}, {back} back from zero', $words),
+                Message::of('taper.slot.say', 'End play {play}, within {low} to {high}.', $words),
+            )->next($pin),
+            default => Verdict::care(
+                Message::of('taper.by_eye', 'Slot {number}, if the hands agree', $words),
+                Message::of('taper.by_eye.say', 'By the slot end play is about {play}; wanted {low} to {high}. An eye is no surer.', $words),
+            )
+                ->next(Message::of('taper.by_eye.next', 'Push and pull, and turn it: say how it feels, or read a dial.'))
+                ->settledBy(self::byDial()),
         };
+    }
+
+    /**
+     * Turns freely: that rules out too much play, not too little. A slot that is not too tight makes it right.
+     *
+     * @param  array<string, Shown|int>  $words
+     */
+    private function felt(?Estimate $play, array $words, float $low, float $high): Verdict
+    {
+        if (
+            $play !== null &&
+            $this->isSure(1 - $play->probabilityAtMost($low)) &&
+            1 - $play->probabilityAtMost($high) < $this->limits->get('taper.felt_loose')
+        ) {
+            return Verdict::go(
+                Message::of('taper.slot', 'Pin at slot {number}, {back} back from zero', $words),
+                Message::of('taper.slot_felt.say', 'About {play} by the slot, and it turns freely.', $words),
+            );
+        }
+
+        return Verdict::care(
+            Message::of('taper.felt', 'Felt right'),
+            Message::of('taper.felt.say', 'It turns freely, and is recorded as felt. That rules out too much play, not too little.'),
+        )->settledBy(self::byDial());
+    }
+
+    private function isSure(float $probability): bool
+    {
+        return $probability >= $this->limits->get('level.sure');
+    }
+
+    private static function byDial(): Message
+    {
+        return Message::of('taper.settle', 'A dial gauge on the hub settles it.');
     }
 
     /** @param  array<string, Shown|int>  $words */
@@ -187,11 +234,11 @@ final readonly class TaperNut
     }
 
     /** @param  list<NutSlot>  $slots */
-    private function chosen(array $slots, float $target): ?int
+    private static function nearest(array $slots, float $target): ?int
     {
         $best = null;
         foreach ($slots as $i => $slot) {
-            if ($slot->inBand && ($best === null || abs($slot->endPlay->mm - $target) < abs($slots[$best]->endPlay->mm - $target))) {
+            if ($best === null || abs($slot->endPlay->mm - $target) < abs($slots[$best]->endPlay->mm - $target)) {
                 $best = $i;
             }
         }

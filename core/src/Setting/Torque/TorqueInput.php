@@ -25,6 +25,8 @@ final readonly class TorqueInput
         #[Field('Wrench, from handle to square')] public ?Length $wrenchLength = null,
         #[Field('Adapter, from square to bolt')] public ?Length $adapter = null,
         #[Field('Adapter turned out of line by', least: 0, most: 180)] public ?Angle $adapterAngle = null,
+        #[Field('No wrench here reads it')] public bool $noWrench = false,
+        #[Field('Steering or brake hang on it')] public bool $guards = false,
     ) {
         if ($adapter !== null && $wrenchLength === null) {
             throw InvalidInput::about(

@@ -38,8 +38,9 @@ final readonly class TorqueSetting
         $lever = $this->lever($input);
         $set = $input->torque === null ? null : Torque::newtonMetres($input->torque->newtonMetres * $lever);
         $thread = $input->thread === null ? null : Thread::read($input->thread);
-        $grade = $input->grade ?? BoltGrade::G88;
-        $ceiling = $thread === null ? null : $this->ceiling($thread, $grade, $input->treatment->nutFactor($this->limits));
+        $grade = $input->grade;
+        // Without a grade nobody knows what the thread takes.
+        $ceiling = $thread === null || $grade === null ? null : $this->ceiling($thread, $grade, $input->treatment->nutFactor($this->limits));
         $asked = $input->torque ?? Torque::newtonMetres(0);
         $adapted = $set !== null && abs($lever - 1) > 1e-9;
         $words = [
@@ -47,7 +48,7 @@ final readonly class TorqueSetting
             'set' => $set ?? Torque::newtonMetres(0),
             'ceiling' => $ceiling ?? Torque::newtonMetres(0),
             'thread' => Written::of($input->thread === null ? '' : Thread::read($input->thread)->text),
-            'grade' => Written::of($grade->value),
+            'grade' => Written::of($grade->value ?? ''),
             'least' => $input->wrenchLeast ?? Torque::newtonMetres(0),
             'most' => $input->wrenchMost ?? Torque::newtonMetres(0),
         ];
@@ -72,7 +73,7 @@ final readonly class TorqueSetting
                             1,
                         )
                     )->then(
-                        $thread === null
+                        $thread === null || $grade === null || $ceiling === null
                             ? Working::start()
                             : Working::start()->line(
                                 'Ceiling',
@@ -96,6 +97,10 @@ final readonly class TorqueSetting
     private function verdict(TorqueInput $input, ?Torque $set, ?Torque $ceiling, float $lever, array $words): Verdict
     {
         return match (true) {
+            $set === null && $input->guards => Verdict::care(
+                Message::of('torque.guards', 'No figure: steering or brake hang on it'),
+                Message::of('torque.guards.say', 'Look again: the manual, the maker of the part, a shop that knows the machine.'),
+            )->next(Message::of('torque.guards.next', 'Judged by hand it wants a word on who decides, and is checked after the first ride.')),
             $input->torque === null && $ceiling !== null => Verdict::go(
                 Message::of('torque.bound', 'No figure: stay well below {ceiling}', $words),
                 Message::of(
@@ -116,6 +121,10 @@ final readonly class TorqueSetting
                     $words,
                 ),
             )->next(Message::of('torque.over.next', 'Read the manual again: in-lb or ft-lb, and which thread.')),
+            $input->noWrench => Verdict::care(
+                Message::of('torque.no_wrench', '{torque}, and no wrench for it', $words),
+                Message::of('torque.no_wrench.say', 'By hand it is a guess: recorded as judged.'),
+            )->next(Message::of('torque.no_wrench.next', 'Borrow one that reads it, or have it checked before the first ride.')),
             $input->wrenchMost !== null && $set->newtonMetres > $input->wrenchMost->newtonMetres,
             $input->wrenchLeast !== null && $set->newtonMetres < $input->wrenchLeast->newtonMetres => Verdict::care(
                 Message::of('torque.range', 'Out of the wrench\'s range'),

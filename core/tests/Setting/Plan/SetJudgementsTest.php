@@ -136,7 +136,7 @@ final class SetJudgementsTest extends TestCase
             'taper.loose',
             Level::Stop,
         ];
-        yield 'judged by feel' => ['taper-pair', ['set.taper.feel' => 'trace'], 'set.taper', 'taper.felt', Level::Go];
+        yield 'judged by feel' => ['taper-pair', ['set.taper.feel' => 'trace'], 'set.taper', 'taper.felt', Level::Care];
         yield 'an old pin' => ['taper-pair', ['set.pins' => 'old'], 'set.pin', 'pins.old', Level::Stop];
         yield 'the pin for its hole' => [
             'taper-pair',
@@ -191,6 +191,7 @@ final class SetJudgementsTest extends TestCase
                 'fastener.pinch_bolts.torque' => ['nm' => 40],
                 'fastener.pinch_bolts.source' => 'manual',
                 'fastener.pinch_bolts.thread' => ['text' => 'M8'],
+                'fastener.pinch_bolts.grade' => '8.8',
             ],
             'set.pinch_bolts',
             'torque.over',
@@ -251,10 +252,39 @@ final class SetJudgementsTest extends TestCase
         ];
         yield 'none found, the thread as a bound' => [
             'pair-sleeve',
-            ['fastener.axle_nut.source' => 'none', 'fastener.axle_nut.thread' => ['text' => 'M16 × 1.5']],
+            [
+                'fastener.axle_nut.source' => 'none',
+                'fastener.axle_nut.thread' => ['text' => 'M16 × 1.5'],
+                'fastener.axle_nut.grade' => '8.8',
+            ],
             'set.axle_nut',
             'torque.bound',
             Level::Go,
+        ];
+        yield 'none found, and the brake hangs on it' => [
+            'pair-sleeve',
+            ['fastener.caliper_bolts.source' => 'none'],
+            'set.caliper_bolts',
+            'torque.guards',
+            Level::Care,
+        ];
+        yield 'none found at a steering joint' => [
+            'knuckle-wide',
+            ['fastener.joints.source' => 'none'],
+            'set.joints',
+            'torque.guards',
+            Level::Care,
+        ];
+        yield 'known, and no wrench for it' => [
+            'pair-sleeve',
+            [
+                'fastener.axle_nut.torque' => ['nm' => 80],
+                'fastener.axle_nut.source' => 'manual',
+                'fastener.axle_nut.wrench' => 'none',
+            ],
+            'set.axle_nut',
+            'torque.no_wrench',
+            Level::Care,
         ];
         yield 'clamped and free' => ['spindle', ['set.turns' => 'free'], 'set.clamped', 'clamped.free', Level::Go];
         yield 'set and free' => ['cup-cone', ['set.turns' => 'free'], 'set.in_place', 'in_place.free', Level::Go];

@@ -41,7 +41,9 @@ final class TaperNutPropertiesTest extends TestCase
                     );
                 }
                 if ($result->shim === null) {
-                    self::assertTrue($result->reachable[$result->chosen ?? -1]->inBand);
+                    $play = $result->reachable[$result->chosen ?? -1]->endPlay->mm;
+                    self::assertGreaterThanOrEqual($result->bandLow->mm - 0.01 - 1e-9, $play, 'within what a dial tells');
+                    self::assertLessThanOrEqual($result->bandHigh->mm + 0.01 + 1e-9, $play);
 
                     return;
                 }

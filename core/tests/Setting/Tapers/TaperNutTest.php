@@ -48,12 +48,27 @@ final class TaperNutTest extends TestCase
         yield 'dial, loose' => [$dial(0.2), 'taper.loose', Level::Stop];
         yield 'dial, tight' => [$dial(0.0), 'taper.tight', Level::Stop];
         yield 'dial, at the edge' => [$dial(0.125), 'taper.edge', Level::Care];
-        yield 'felt' => [new TaperNutInput('3/4-16', feel: TaperFeel::Free), 'taper.felt', Level::Go];
+        yield 'felt alone' => [new TaperNutInput('3/4-16', feel: TaperFeel::Free), 'taper.felt', Level::Care];
+        yield 'drags alone' => [new TaperNutInput('3/4-16', feel: TaperFeel::Drags), 'taper.drags', Level::Care];
+        $turned = static fn (float $degrees, ?TaperFeel $feel, int $holes = 1): TaperNutInput => new TaperNutInput(
+            '3/4-16',
+            holes: $holes,
+            backedOff: Angle::degrees($degrees),
+            feel: $feel,
+        );
+        // 17 degrees are 0.075; 28 are 0.123, give or take 0.028; 10 are 0.044, 14 are 0.062.
+        yield 'in the middle by eye, surely' => [$turned(17, null), 'taper.slot', Level::Go];
+        yield 'near its edge by eye' => [$turned(28, null), 'taper.by_eye', Level::Care];
+        yield 'near its edge by eye, and it turns freely' => [$turned(28, TaperFeel::Free), 'taper.slot', Level::Go];
+        yield 'turns freely, and the slot may be tight' => [$turned(9, TaperFeel::Free), 'taper.felt', Level::Care];
+        yield 'hundredths beside it by eye: no shim' => [$turned((0.01 / 1.5875) * 360, null, 2), 'taper.by_eye', Level::Care];
+        yield 'far beside it by eye' => [$turned((0.2 / 1.5875) * 360, null), 'taper.shim', Level::Care];
+        yield 'far beside it by eye, never overruling the hands' => [$turned(45, TaperFeel::Free), 'taper.felt', Level::Care];
         yield 'plain play' => [new TaperNutInput('3/4-16', feel: TaperFeel::Play), 'taper.play', Level::Care];
-        yield 'drags, whatever the dial says' => [
+        yield 'drags, though the dial says right' => [
             new TaperNutInput('3/4-16', dial: Reading::mm(0.07, Instrument::DialGauge), feel: TaperFeel::Drags),
             'taper.drags',
-            Level::Stop,
+            Level::Care,
         ];
     }
 
@@ -62,10 +77,7 @@ final class TaperNutTest extends TestCase
     {
         $result = (new TaperNut(Limits::standard()))->work($input);
         self::assertSame([$key, $level], [$result->verdict->headline->key, $result->verdict->level]);
-        $chosen = $result->chosen === null ? null : $result->reachable[$result->chosen];
-        self::assertTrue(
-            $chosen === null || ($chosen->endPlay->mm >= $result->bandLow->mm && $chosen->endPlay->mm <= $result->bandHigh->mm),
-        );
+        self::assertTrue($result->chosen === null || $result->shim === null, 'a slot or a shim');
     }
 
     public function test_slots_and_shims_of_the_worked_figures(): void

@@ -81,7 +81,32 @@ final class TorqueSettingTest extends TestCase
             Level::Care,
             120.0,
         ];
-        yield 'none found, the thread known' => [new TorqueInput(TorqueSource::None, thread: 'M10'), 'torque.bound', Level::Go, null];
+        yield 'none found, the thread and its grade known' => [
+            new TorqueInput(TorqueSource::None, thread: 'M10', grade: BoltGrade::G88),
+            'torque.bound',
+            Level::Go,
+            null,
+        ];
+        yield 'none found, no grade to praise' => [new TorqueInput(TorqueSource::None, thread: 'M10'), 'torque.none', Level::Go, null];
+        yield 'none found, and the brake hangs on it' => [new TorqueInput(TorqueSource::None, guards: true), 'torque.guards', Level::Care, null];
+        yield 'none found though the thread is known, and steering hangs on it' => [
+            new TorqueInput(TorqueSource::None, thread: 'M10', grade: BoltGrade::G88, guards: true),
+            'torque.guards',
+            Level::Care,
+            null,
+        ];
+        yield 'known, and no wrench for it' => [
+            new TorqueInput(TorqueSource::Manual, Torque::newtonMetres(45), noWrench: true),
+            'torque.no_wrench',
+            Level::Care,
+            45.0,
+        ];
+        yield 'far over, but nobody knows the grade' => [
+            new TorqueInput(TorqueSource::Manual, Torque::newtonMetres(90), thread: 'M10'),
+            'torque.set',
+            Level::Go,
+            90.0,
+        ];
         yield 'none found' => [new TorqueInput(TorqueSource::None), 'torque.none', Level::Go, null];
     }
 
