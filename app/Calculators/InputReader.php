@@ -27,6 +27,8 @@ use ReflectionParameter;
 /** Builds a calculator's typed input from JSON. What does not fit is said in a sentence with the field's name, all faults at once. */
 final class InputReader
 {
+    private const SMALLEST_MM = 0.0005;
+
     /** @var list<array{field: string, detail: string, missing?: bool}> */
     private array $faults = [];
 
@@ -167,7 +169,8 @@ final class InputReader
     private function within(Field $field, Quantity $quantity, bool $size): Quantity
     {
         $amount = $quantity->amount();
-        if ($size && $field->least === null && $amount <= 0) {
+        // A size smaller than any gauge shows is none.
+        if ($size && $field->least === null && $amount < self::SMALLEST_MM) {
             throw InvalidInput::notPositive();
         }
         if (($field->least !== null && $amount < $field->least) || ($field->most !== null && $amount > $field->most)) {

@@ -236,4 +236,24 @@ final class CalculatorsTest extends TestCase
         $live = array_column($document['paths']['/jobs/{job}/seats/{seat}/live']['get']['parameters'], 'in', 'name');
         self::assertSame(['job' => 'path', 'seat' => 'path', 'kind' => 'query', 'seed' => 'query', 'pace' => 'query'], $live);
     }
+
+    public function test_a_size_smaller_than_any_gauge_shows_is_refused_and_breaks_nothing(): void
+    {
+        foreach (
+            [
+                'heat' => ['outside_mm' => 1e-320, 'interference_mm' => 0.02],
+                'ring-heat' => ['bore_mm' => 1e-320, 'interference_mm' => 0.02],
+                'heat-clock' => ['hub_c' => 85, 'room_c' => 20, 'outside_mm' => 1e-320, 'interference_mm' => 0.02],
+                'press-force' => [
+                    'bore_mm' => 1e-320,
+                    'outside_mm' => 1e-310,
+                    'width_mm' => 1e-320,
+                    'hub_outside_mm' => 1,
+                    'interference_mm' => 0.1,
+                ],
+            ] as $calculator => $given
+        ) {
+            $this->postJson("/api/v1/calculators/$calculator", $given)->assertStatus(422)->assertJsonPath('status', 422);
+        }
+    }
 }

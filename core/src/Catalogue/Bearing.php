@@ -69,6 +69,29 @@ final readonly class Bearing
         return new self('', '', $kind, 'own', $bore, $outside, $width, $width, null, 0);
     }
 
+    /** The same size bored otherwise: no size of the table. */
+    public function bored(Length $bore): self
+    {
+        return new self(
+            $this->number,
+            $this->series,
+            $this->kind,
+            'own',
+            $bore,
+            $this->outside,
+            $this->openWidth,
+            $this->sealedWidth,
+            $this->tableCorner,
+            0,
+        );
+    }
+
+    /** Whether its rings are wider with seals or shields than open. */
+    public function hasTwoWidths(): bool
+    {
+        return $this->openWidth->mm !== $this->sealedWidth->mm;
+    }
+
     /** Some sizes are wider with seals or shields than open. */
     public function width(bool $closed = true): Length
     {

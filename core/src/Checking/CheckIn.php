@@ -148,6 +148,7 @@ final readonly class CheckIn
                     $stack->ofKind(PartKind::Cone, PartKind::TaperCone) !== [],
                     $stack->ofKind(PartKind::Freehub) !== [] || $stack->one(PartKind::Housing)?->form === 'spline',
                     $n->choice(Places::BROKEN) === 'yes',
+                    HubSuspects::without($bench),
                 ),
             )->verdict;
         } catch (InvalidInput) {

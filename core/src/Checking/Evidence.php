@@ -15,6 +15,9 @@ use CleanRace\Core\Tables\Table;
  */
 final readonly class Evidence
 {
+    /** Checks of something that a hub may lack. */
+    private const OF = ['caliper' => Suspect::Brake, 'brake_held' => Suspect::Brake, 'seals' => Suspect::Seal];
+
     public function __construct(private Limits $limits)
     {
     }
@@ -60,6 +63,9 @@ final readonly class Evidence
             ) {
                 continue;
             }
+            if (in_array(self::OF[$check['check']] ?? null, $input->without, true)) {
+                continue;
+            }
             $left = $this->doubtAfter($check, $p, $first->suspect->value, $second->suspect->value);
             if ($best === null || $left < $best[0] - 1e-9) {
                 $best = [$left, $check['say']];
@@ -75,7 +81,7 @@ final readonly class Evidence
         return array_values(
             array_filter(
                 Suspect::cases(),
-                static fn (Suspect $s): bool => match ($s) {
+                static fn (Suspect $s): bool => ! in_array($s, $input->without, true) && match ($s) {
                     Suspect::ConeSetting => $input->cones,
                     Suspect::Freehub => $input->freehub,
                     default => true,

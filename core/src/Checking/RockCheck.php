@@ -52,7 +52,7 @@ final readonly class RockCheck
             $urgency,
             $left,
             $suspects,
-            $this->verdict($input, $first, $suspects[1], $urgency, $left, $evidence)
+            $this->verdict($input, $first, $suspects[1] ?? $first, $urgency, $left, $evidence)
                 ->showing(
                     ...array_map(
                         static fn (Suspicion $s): Figure => Figure::of(

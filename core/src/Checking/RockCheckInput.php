@@ -11,7 +11,10 @@ use CleanRace\Core\Verdict\Field;
 /** The checks made on the machine, any of them missing. */
 final readonly class RockCheckInput
 {
-    /** @param  list<ComplaintKind>  $complaints */
+    /**
+     * @param  list<ComplaintKind>  $complaints
+     * @param  list<Suspect>  $without
+     */
     public function __construct(
         #[Field('Rocked at 3 and 9')] public ?Rock $rockThreeNine = null,
         #[Field('Rocked at 12 and 6')] public ?Rock $rockTwelveSix = null,
@@ -28,6 +31,7 @@ final readonly class RockCheckInput
         #[Field('The hub has cones that are set')] public bool $cones = false,
         #[Field('The hub has a freehub')] public bool $freehub = false,
         #[Field('Looked at: cracked, missing or blue parts')] public bool $broken = false,
+        #[Field('What this hub or machine does not have', of: Suspect::class)] public array $without = [],
     ) {
         if ($this->made(false) === [] && ! $broken && $complaints === []) {
             throw InvalidInput::about('spin', 'No check is made yet. Rock the wheel, or spin it and listen.');

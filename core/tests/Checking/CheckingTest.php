@@ -212,6 +212,18 @@ final class CheckingTest extends TestCase
         self::assertGreaterThan(0.1, self::share(self::full($chain), Suspect::Freehub));
     }
 
+    public function test_nobody_suspects_what_a_hub_does_not_have(): void
+    {
+        $dry = new RockCheckInput(
+            spin: Spin::Rumble,
+            seals: SealLook::Dry,
+            innerLeft: InnerFeel::Dry,
+            without: [Suspect::Seal, Suspect::AxleNut, Suspect::Brake, Suspect::Joints, Suspect::WheelTyre],
+        );
+        $result = (new RockCheck(Limits::standard()))->work($dry);
+        self::assertSame([Suspect::Bearings], array_map(static fn (Suspicion $s): Suspect => $s->suspect, $result->suspects));
+    }
+
     public function test_the_next_check_is_the_one_that_splits_the_first_two(): void
     {
         $settled = self::full(new RockCheckInput(spin: Spin::Locked, caliper: CaliperState::NotFreed))->verdict->settledBy;

@@ -3655,6 +3655,8 @@ export interface paths {
                         freehub?: boolean;
                         /** @description Looked at: cracked, missing or blue parts */
                         broken?: boolean;
+                        /** @description What this hub or machine does not have */
+                        without?: ("bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal" | "cone_setting" | "freehub")[];
                     };
                 };
             };
@@ -5207,6 +5209,10 @@ export interface paths {
                         adapter_mm?: number | string;
                         /** @description Adapter turned out of line by */
                         adapter_angle_deg?: number;
+                        /** @description No wrench here reads it */
+                        no_wrench?: boolean;
+                        /** @description Steering or brake hang on it */
+                        guards?: boolean;
                     };
                 };
             };

@@ -62,6 +62,7 @@ final readonly class DesignationReader
         usort($readings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $kept = [];
         foreach ($readings as [, $read]) {
+            $read = SignsInPlace::of($read);
             $kept[$read->number.'|'.$read->piece.'|'.implode('|', array_column($read->signs, 'sign'))] ??= $read;
         }
 
@@ -174,7 +175,7 @@ final readonly class DesignationReader
             return null;
         }
 
-        return [...$this->suffixes->read(substr($number->compact, 0, $from)), ...$this->suffixes->read($tail)];
+        return [...$this->suffixes->before(substr($number->compact, 0, $from)), ...$this->suffixes->read($tail)];
     }
 
     /**

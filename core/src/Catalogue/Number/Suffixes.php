@@ -43,6 +43,16 @@ final class Suffixes
     }
 
     /**
+     * What stands before a number: S alone is stainless there.
+     *
+     * @return list<Sign>
+     */
+    public function before(string $head): array
+    {
+        return $head === 'S' ? [new Sign('S', 'stainless', null, 'stainless steel')] : $this->read($head);
+    }
+
+    /**
      * An unknown word read with the letters that its digits look like.
      *
      * @return array{list<Sign>, ?Message} the signs, and what was taken for what

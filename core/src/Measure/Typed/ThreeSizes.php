@@ -20,6 +20,8 @@ final class ThreeSizes
                 strtr(mb_strtolower($typed), ['×' => 'x', '*' => 'x', '⁄' => '/', '″' => '"', '”' => '"']),
             ),
         );
+        // Three whole numbers with strokes between them are sizes, as seals are marked: 30/47/7.
+        $text = (string) preg_replace('~^(\d+)/(\d+)/(\d+)$~', '$1 $2 $3', $text);
         // A unit behind the last is that of them all; beside a fraction whole numbers are inches too.
         $unit =
             preg_match('/[\d"]\s*(mm|in|inch|")$/', $text, $m) === 1

@@ -85,12 +85,21 @@ final readonly class TaperNut
             $slots,
             $chosen,
             $shim === null ? null : Length::mm($shim),
-            $this->verdict($input, $words, $low, $high, $chosen === null || $pinned === null ? null : new Estimate($pinned->endPlay->mm, $off / sqrt(3)), $shim)
+            $this->verdict(
+                $input,
+                $words,
+                $low,
+                $high,
+                $chosen === null || $pinned === null ? null : new Estimate($pinned->endPlay->mm, $off / sqrt(3)),
+                $shim,
+            )
                 ->showing(
                     ...$input->dial === null
                         ? []
                         : [Figure::of('dial', 'End play, by dial', $input->dial->value, 2 * $input->dial->sigma(), 3)],
-                    ...$pinned === null || $chosen === null ? [] : [Figure::of('slot_play', 'End play at the slot', $pinned->endPlay, $off, 3)],
+                    ...$pinned === null || $chosen === null
+                        ? []
+                        : [Figure::of('slot_play', 'End play at the slot', $pinned->endPlay, $off, 3)],
                     ...$shim === null ? [] : [Figure::of('shim', 'Shim under the washer', Length::mm($shim), $off, 3)],
                     ...[
                         Figure::of('slot_step', 'From slot to slot', Length::mm($step), null, 3),
@@ -164,7 +173,11 @@ final readonly class TaperNut
             )->next($pin),
             default => Verdict::care(
                 Message::of('taper.by_eye', 'Slot {number}, if the hands agree', $words),
-                Message::of('taper.by_eye.say', 'By the slot end play is about {play}; wanted {low} to {high}. An eye is no surer.', $words),
+                Message::of(
+                    'taper.by_eye.say',
+                    'By the slot end play is about {play}; wanted {low} to {high}. An eye is no surer.',
+                    $words,
+                ),
             )
                 ->next(Message::of('taper.by_eye.next', 'Push and pull, and turn it: say how it feels, or read a dial.'))
                 ->settledBy(self::byDial()),

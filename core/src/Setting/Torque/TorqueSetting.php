@@ -40,7 +40,8 @@ final readonly class TorqueSetting
         $thread = $input->thread === null ? null : Thread::read($input->thread);
         $grade = $input->grade;
         // Without a grade nobody knows what the thread takes.
-        $ceiling = $thread === null || $grade === null ? null : $this->ceiling($thread, $grade, $input->treatment->nutFactor($this->limits));
+        $ceiling =
+            $thread === null || $grade === null ? null : $this->ceiling($thread, $grade, $input->treatment->nutFactor($this->limits));
         $asked = $input->torque ?? Torque::newtonMetres(0);
         $adapted = $set !== null && abs($lever - 1) > 1e-9;
         $words = [
@@ -100,7 +101,12 @@ final readonly class TorqueSetting
             $set === null && $input->guards => Verdict::care(
                 Message::of('torque.guards', 'No figure: steering or brake hang on it'),
                 Message::of('torque.guards.say', 'Look again: the manual, the maker of the part, a shop that knows the machine.'),
-            )->next(Message::of('torque.guards.next', 'Judged by hand it wants a word on who decides, and is checked after the first ride.')),
+            )->next(
+                Message::of(
+                    'torque.guards.next',
+                    'Judged by hand it wants a word on who decides, and is checked after the first ride.',
+                ),
+            ),
             $input->torque === null && $ceiling !== null => Verdict::go(
                 Message::of('torque.bound', 'No figure: stay well below {ceiling}', $words),
                 Message::of(

@@ -142,6 +142,14 @@ final readonly class InThisHub
     /** @return ?array{Level, Message, ?Message} */
     private function water(Designation $bearing, HubConditions $hub): ?array
     {
+        if ($hub->wet === true && $bearing->seals() === 0 && ! in_array($bearing->kind, self::SEALED_BY_HUB, true)) {
+            return [
+                Level::Care,
+                Message::of('hub.open_wet', 'Open, in the wet: the old one was the wrong kind, whatever the seals of the hub.'),
+                Message::of('hub.open_wet.next', 'Ask for a contact seal on both sides.'),
+            ];
+        }
+
         return $hub->wet === true && ($bearing->has('lowfriction_both') || $bearing->has('lowfriction_one')) && $hub->ownSeals !== true
             ? [
                 Level::Care,

@@ -40,6 +40,14 @@ final class NumberVerdict
                     $number + ['reading' => $read->reading],
                 ),
             ),
+            $read->has('other_bore') || $read->size->series === 'inch_bore' => Verdict::care(
+                Message::of('number.other_bore', '{number}: another bore', $number),
+                Message::of(
+                    'number.other_bore.say',
+                    'Outside and width are those of the number, the bore is not: {sizes}. Measure the bore before you buy.',
+                    $sizes,
+                ),
+            ),
             $read->seals() === null => Verdict::care(
                 Message::of('number.unclear', '{number}: one seal or two', $number),
                 Message::of('number.unclear.say', 'Makers differ on these letters. Look at both faces of the old bearing.'),
@@ -91,6 +99,16 @@ final class NumberVerdict
                     ]),
                     $read->signs,
                 ),
+            )
+            ->because(
+                ...$read->size?->hasTwoWidths() === true
+                    ? [
+                        Message::of('number.two_widths', 'Made in two widths: {open} open, {closed} with seals or shields.', [
+                            'open' => $read->size->openWidth,
+                            'closed' => $read->size->sealedWidth,
+                        ]),
+                    ]
+                    : [],
             )
             ->next(Message::of('number.ask', 'Ask for: {words}.', ['words' => CounterWords::of($read)]))
             ->settledBy(

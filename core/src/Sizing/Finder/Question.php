@@ -10,6 +10,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\LengthUnit;
 use CleanRace\Core\Measure\Typed\LengthText;
 use CleanRace\Core\Measure\Typed\ThreeSizes;
+use CleanRace\Core\Sizing\SmallParts\SealFinder;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Calculator;
 use CleanRace\Core\Verdict\Message;
@@ -127,7 +128,8 @@ final readonly class Question
     /** @return list<Interpretation> bearing first, unless only a seal has such sizes */
     private function sizes(string $text, LengthUnit $unit): array
     {
-        $parts = array_map(static fn (string $p): string => self::inUnit($p, $unit), ThreeSizes::parts($text));
+        $bare = SealFinder::bare($text);
+        $parts = array_map(static fn (string $p): string => self::inUnit($p, $unit), ThreeSizes::parts($bare));
         try {
             $mm = array_map(static fn (string $p): float => (new LengthText())->read($p)->mm, $parts);
         } catch (InvalidInput) {
@@ -148,7 +150,7 @@ final readonly class Question
             $this->isListed('bearings', ['bore_mm', 'outside_mm', 'width_sealed_mm'], $mm[$small], $mm[$large], $mm[2] ?? null) ||
             $this->isListed('bearings', ['bore_mm', 'outside_mm', 'width_open_mm'], $mm[$small], $mm[$large], $mm[2] ?? null);
 
-        return $isSeal && ! $isBearing ? [$seal, $bearing] : [$bearing, $seal];
+        return $bare !== $text || ($isSeal && ! $isBearing) ? [$seal, $bearing] : [$bearing, $seal];
     }
 
     /** @return list<Interpretation> */
@@ -161,7 +163,7 @@ final readonly class Question
         }
 
         // Three sizes with spaces between them can be run together into a number that spells them out: they are sizes.
-        return ThreeSizes::parts($text) !== []
+        return ThreeSizes::parts(SealFinder::bare($text)) !== []
             ? []
             : [Interpretation::of('bearing-number', 'A bearing number: '.$read->written(), ['number' => $text])];
     }

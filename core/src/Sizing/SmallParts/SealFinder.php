@@ -127,6 +127,16 @@ final readonly class SealFinder
             ->next(Message::of('seal.next', 'Feel the track for a groove with a nail: a new lip in an old groove leaks.'));
     }
 
+    /** Without the letters of its type, that stand before or behind: TC 30 47 7, 30x47x7 SC. */
+    public static function bare(string $printed): string
+    {
+        return (string) preg_replace(
+            '/^\s*(?:T[ABC]|S[ABC]|V[ABC]|TC4|TCV|DC|KC)\s*(?=\d)|(?<=\d)\s*(?:T[ABC]|S[ABC]|V[ABC]|TCV|DC|KC)\s*$/i',
+            '',
+            $printed,
+        );
+    }
+
     /**
      * Shaft × bore × width, or bore × shaft × width: the smaller of the first two is the shaft.
      *
@@ -134,7 +144,7 @@ final readonly class SealFinder
      */
     private static function printed(string $printed): array
     {
-        $lengths = array_map((new LengthText())->read(...), ThreeSizes::parts($printed));
+        $lengths = array_map((new LengthText())->read(...), ThreeSizes::parts(self::bare($printed)));
         if (count($lengths) < 2 || count($lengths) > 3) {
             throw InvalidInput::about('printed', 'Type shaft, bore and width, such as 35 62 7 or 1 x 1 1/2 x 1/4 in.');
         }

@@ -7,8 +7,13 @@ namespace CleanRace\Core\Tests\Catalogue\Number;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Catalogue\Number\Sign;
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Sizing\Bearing\BearingNumber;
+use CleanRace\Core\Sizing\Bearing\BearingNumberInput;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tests\English;
+use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -88,7 +93,8 @@ final class DesignationReaderTest extends TestCase
     public function test_every_spelling_in_the_table_is_found_behind_a_number(): void
     {
         foreach (Table::rows('suffixes') as $row) {
-            $read = (new DesignationReader())->read('6204 '.$row['spelling']);
+            $number = $row['family'] === 'angle' ? '7204 ' : '6204 ';
+            $read = (new DesignationReader())->read($number.$row['spelling']);
             self::assertSame($row['spelling'], $read->signs[0]->sign);
             self::assertSame($row['family'], $read->signs[0]->family);
         }
@@ -135,5 +141,40 @@ final class DesignationReaderTest extends TestCase
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage($words);
         (new DesignationReader())->read($typed);
+    }
+
+    public function test_a_number_behind_a_whole_number_is_another_bore(): void
+    {
+        $reader = new DesignationReader();
+        foreach (['6202/16' => 16.0, '6203-5/8' => 15.875, '6001/13' => 13.0, '608/6' => 6.0, '6202-16' => 16.0] as $typed => $bore) {
+            $read = $reader->read((string) $typed);
+            self::assertSame($bore, $read->boreMm, (string) $typed);
+            self::assertSame($bore, $read->size?->bore->mm);
+            $verdict = (new BearingNumber(Limits::standard()))->work(new BearingNumberInput((string) $typed))->verdict;
+            self::assertSame(['number.other_bore', Level::Care], [$verdict->headline->key, $verdict->level], (string) $typed);
+        }
+        self::assertSame(15.0, $reader->read('6202 2RS')->boreMm);
+        self::assertSame(28.0, $reader->read('63/28')->boreMm, 'a literal bore is the number\'s own');
+        self::assertSame(15.0, $reader->read('6202/90')->boreMm, 'no bore at all');
+    }
+
+    public function test_signs_say_what_they_say_behind_that_number(): void
+    {
+        $families = static fn (string $typed): array => array_column((new DesignationReader())->read($typed)->signs, 'family');
+        self::assertSame(['stainless'], $families('S6204'));
+        self::assertSame(['angle'], $families('7205B'));
+        self::assertSame(['unknown'], $families('6205B'), 'a deep-groove bearing has no contact angle to name');
+    }
+
+    public function test_sizes_made_in_two_widths_say_both(): void
+    {
+        $why = static fn (string $typed): array => array_map(
+            static fn (Message $m): string => $m->inEnglish(),
+            (new BearingNumber(Limits::standard()))->work(new BearingNumberInput($typed))->verdict->why,
+        );
+        self::assertContains('Made in two widths: 4.00 mm open, 5.00 mm with seals or shields.', $why('688'));
+        self::assertContains('Made in two widths: 4.00 mm open, 5.00 mm with seals or shields.', $why('689 2RS'));
+        self::assertSame([], $why('6204'));
+        self::assertSame(12.0, (new DesignationReader())->read('3810')->size?->openWidth->mm);
     }
 }

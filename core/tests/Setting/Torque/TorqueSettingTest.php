@@ -88,7 +88,12 @@ final class TorqueSettingTest extends TestCase
             null,
         ];
         yield 'none found, no grade to praise' => [new TorqueInput(TorqueSource::None, thread: 'M10'), 'torque.none', Level::Go, null];
-        yield 'none found, and the brake hangs on it' => [new TorqueInput(TorqueSource::None, guards: true), 'torque.guards', Level::Care, null];
+        yield 'none found, and the brake hangs on it' => [
+            new TorqueInput(TorqueSource::None, guards: true),
+            'torque.guards',
+            Level::Care,
+            null,
+        ];
         yield 'none found though the thread is known, and steering hangs on it' => [
             new TorqueInput(TorqueSource::None, thread: 'M10', grade: BoltGrade::G88, guards: true),
             'torque.guards',

@@ -33,6 +33,9 @@ final class InThisHubTest extends TestCase
         yield 'two seals, a wheel' => ['6204 2RS', $wheel, Level::Go];
         yield 'open, no seals in the hub' => ['6204', $wheel + ['hubSeals' => false], Level::Stop];
         yield 'open, seals in the hub' => ['6204', $wheel + ['hubSeals' => true], Level::Go];
+        yield 'open in the wet, whatever seals the hub has' => ['6204', $wheel + ['hubSeals' => true, 'wet' => true], Level::Care];
+        yield 'sealed in the wet' => ['6204 2RS', $wheel + ['hubSeals' => true, 'wet' => true], Level::Go];
+        yield 'a taper in the wet, behind seals' => ['30204', $wheel + ['hubSeals' => true, 'wet' => true], Level::Go];
         yield 'shields' => ['6204 ZZ', $wheel, Level::Care];
         yield 'one seal' => ['6204 RS1', $wheel, Level::Care];
         yield 'one seal or two' => ['6204 RS', $wheel, Level::Care];

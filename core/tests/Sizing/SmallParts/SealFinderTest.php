@@ -28,7 +28,7 @@ final class SealFinderTest extends TestCase
     {
         yield 'shaft first' => ['35 62 7', '35 × 62 × 7 mm'];
         yield 'bore first' => ['62x45x6', '45 × 62 × 6 mm'];
-        yield 'strokes' => ['25/47/7', null];
+        yield 'strokes' => ['25/47/7', '25 × 47 × 7 mm'];
         yield 'inch fractions' => ['1 x 1 1/2 x 1/4', '25.4 × 38.1 × 6.35 mm'];
         yield 'dashes' => ['30-47-7', '30 × 47 × 7 mm'];
         yield 'no such stock size' => ['33 60 9', null];
@@ -47,6 +47,17 @@ final class SealFinderTest extends TestCase
     private static function seal(SealInput $input): PartFound
     {
         return (new SealFinder(Limits::standard()))->work($input);
+    }
+
+    public function test_a_seal_is_read_as_it_is_marked(): void
+    {
+        foreach (['TC 30 47 7', 'TC30x47x7', '30/47/7', '30x47x7 SC', 'tb 30-47-7', '47 30 7'] as $printed) {
+            self::assertSame(
+                'Seal 30 × 47 × 7 mm',
+                (new SealFinder(Limits::standard()))->work(new SealInput($printed))->verdict->headline->inEnglish(),
+                $printed,
+            );
+        }
     }
 
     public function test_a_seal_by_caliper_is_found_over_a_worn_track(): void

@@ -52,6 +52,29 @@ final class SnapRingFinderTest extends TestCase
         );
     }
 
+    public function test_sizes_that_carts_and_mowers_have_are_there_with_their_grooves(): void
+    {
+        $rows = [];
+        foreach (Table::rows('snap_rings') as $row) {
+            $rows[$row['kind'].' '.$row['size_mm']] = [
+                (float) $row['groove_mm'],
+                (float) $row['thickness_mm'],
+                (float) $row['groove_width_mm'],
+            ];
+        }
+        foreach (
+            [23 => 24.1, 27 => 28.4, 29 => 30.4, 31 => 32.7, 33 => 34.7, 41 => 43.5, 43 => 45.5, 44 => 46.5, 46 => 48.5] as $bore => $groove
+        ) {
+            self::assertSame($groove, $rows["internal $bore"][0], "DIN 472, $bore");
+        }
+        $external = [23 => 22.0, 27 => 25.6, 33 => 31.3, 37 => 35.0, 62 => 59.0, 63 => 60.0, 68 => 65.0, 72 => 69.0, 75 => 72.0];
+        foreach ($external as $shaft => $groove) {
+            self::assertSame($groove, $rows["external $shaft"][0], "DIN 471, $shaft");
+        }
+        self::assertSame([1.75, 1.85], array_slice($rows['internal 44'], 1));
+        self::assertSame([2.5, 2.65], array_slice($rows['external 72'], 1));
+    }
+
     public function test_an_inch_ring_a_hair_from_a_metric_one_is_named_beside_it(): void
     {
         $found = (new SnapRingFinder(Limits::standard()))->work(new SnapRingInput(Reading::mm(34.98, Instrument::DigitalCaliper)));
