@@ -10,9 +10,13 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\TrayItem;
+use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Mass;
+use CleanRace\Core\Measure\Reading;
+use CleanRace\Core\Mechanics\Balls\BallsInCup;
+use CleanRace\Core\Mechanics\Balls\BallsInCupInput;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
@@ -76,7 +80,7 @@ final readonly class BuyingList
                     $item->name,
                     $finding->askFor ??
                         Message::of('buy.unsized', '{kind}, not sized yet', ['kind' => Message::plain($part->kind->label())]),
-                    1,
+                    $part->kind === PartKind::Balls ? $this->balls($bench, $part) : 1,
                     $along,
                     $key,
                 ),
@@ -108,6 +112,25 @@ final readonly class BuyingList
             ),
             default => null,
         };
+    }
+
+    /** Loose balls are bought by the ball: as many as came out of the row, else as many as its circle takes. */
+    private function balls(Bench $bench, Part $row): int
+    {
+        $notebook = $bench->notebook;
+        $found = $notebook->number(PlacesOf::seat($row->id, 'found'));
+        if ($found !== null) {
+            return $found;
+        }
+        $circle = $notebook->length(PlacesOf::seat($row->id, 'circle'))->mm ?? $row->mm('circle');
+        $ball = $notebook->length(PlacesOf::seat($row->id, 'ball'))->mm ?? $row->mm('ball');
+        try {
+            return (new BallsInCup($this->limits))->work(
+                new BallsInCupInput(Reading::mm($circle, Instrument::DigitalCaliper), Length::mm($ball)),
+            )->take;
+        } catch (InvalidInput) {
+            return 1;
+        }
     }
 
     private function bearing(Bench $bench, TrayItem $item): ToBuy

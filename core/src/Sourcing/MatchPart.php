@@ -77,6 +77,10 @@ final readonly class MatchPart
                 Message::of('match_part.wrong', 'Not the same {part}', $words),
                 Message::of('match_part.wrong.say', 'It differs in: {what}. Do not fit it.', $words),
             ),
+            $worst === Level::Care => Verdict::care(
+                Message::of('match_part.fits', 'It serves, with a difference', $words),
+                Message::of('match_part.fits.say', 'It differs in: {what}. Another spanner, or the old seal moved across.', $words),
+            ),
             $left !== [] => Verdict::care(
                 Message::of('match_part.so_far', 'The same so far'),
                 Message::of('match_part.so_far.say', 'Not compared yet: {left}.', $words),
@@ -103,7 +107,7 @@ final readonly class MatchPart
             $row['label'],
             Written::of($size->old),
             Written::of($size->new),
-            $plain($size->old) === $plain($size->new) ? Level::Go : Level::Stop,
+            $plain($size->old) === $plain($size->new) ? Level::Go : Level::from($row['differs']),
         );
     }
 
@@ -124,7 +128,7 @@ final readonly class MatchPart
             $row['label'],
             Written::of($shown($mm['old'])),
             Written::of($shown($mm['new'])),
-            abs($mm['old'] - $mm['new']) > (float) $row['off_mm'] + 1e-9 ? Level::Stop : Level::Go,
+            abs($mm['old'] - $mm['new']) > (float) $row['off_mm'] + 1e-9 ? Level::from($row['differs']) : Level::Go,
         );
     }
 }

@@ -77,12 +77,12 @@ final readonly class PartMatches
         );
     }
 
-    /** @return list<Ask> of sizes that the hub does not know, the old one's too */
+    /** @return list<Ask> of the new one, and of the old where nobody told its size */
     private function asks(Part $part): array
     {
         $asks = [];
         foreach (MatchPart::sizes($part->kind) as $row) {
-            foreach (isset($part->sizes[$row['what']]) ? ['new'] : ['old', 'new'] as $which) {
+            foreach ($this->known($part, $row['what']) === null ? ['old', 'new'] : ['new'] as $which) {
                 $label = Message::of('match.asked', $which === 'old' ? '{size}, old' : '{size}, new', [
                     'size' => Message::plain($row['label']),
                 ]);
@@ -98,9 +98,7 @@ final readonly class PartMatches
     {
         $sizes = [];
         foreach (MatchPart::sizes($part->kind) as $row) {
-            $old = isset($part->sizes[$row['what']])
-                ? (string) round($part->mm($row['what']), 3)
-                : $this->said($bench, self::place($part, 'old', $row['what']));
+            $old = $this->said($bench, self::place($part, 'old', $row['what'])) ?? $this->known($part, $row['what']);
             $new = $this->said($bench, self::place($part, 'new', $row['what']));
             if ($old !== null && $new !== null) {
                 $sizes[] = new NamedSize($row['what'], $old, $new);
@@ -111,6 +109,12 @@ final readonly class PartMatches
         } catch (InvalidInput) {
             return null;
         }
+    }
+
+    /** A size of the old one that the hub knows. What cones measure nobody reads off a drawing: theirs are always asked. */
+    private function known(Part $part, string $what): ?string
+    {
+        return $part->kind === PartKind::Cone || ! isset($part->sizes[$what]) ? null : (string) round($part->mm($what), 3);
     }
 
     private function said(Bench $bench, string $place): ?string

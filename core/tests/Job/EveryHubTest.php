@@ -12,12 +12,14 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Status;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Stripping\Extraction;
 use CleanRace\Core\Stripping\Habit;
 use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
@@ -267,6 +269,25 @@ final class EveryHubTest extends TestCase
         self::assertTrue(
             self::step(self::report('cup-cone', ['check.over_nuts' => ['skipped' => 'Bent']]), 'check.capture')->done,
             'a skip with a reason is an answer',
+        );
+    }
+
+    public function test_loose_balls_are_bought_by_the_ball(): void
+    {
+        $quantities = static fn (array $entries): array => array_values(
+            array_map(
+                static fn (ToBuy $line): int => $line->quantity,
+                array_filter(
+                    self::report('cup-cone', ['part.balls_left' => ['state' => 'on_tray', 'condition' => 'replace'], ...$entries])->toBuy,
+                    static fn (ToBuy $line): bool => preg_match('/balls/i', English::of($line->what)) === 1,
+                ),
+            ),
+        );
+        self::assertSame([9 + 10], $quantities(['seat.balls_left.found' => ['count' => 9]]), 'as many as came out of one row, as many as the other\'s circle usually takes');
+        self::assertSame(
+            [8 + 10],
+            $quantities(['seat.balls_left.circle' => ['mm' => 17.0], 'seat.balls_left.ball' => ['mm' => 6.35]]),
+            'as many as its circle takes',
         );
     }
 

@@ -49,8 +49,10 @@ final class MatchPartTest extends TestCase
             'thread' => ['M10x1', 'M9x1'],
             'ball' => ['6.35', '5.56'],
             'length' => ['16.2', '14.0'],
-            'seal' => ['rubber lip', 'none'],
         ];
+        foreach (['flats' => ['15', '17'], 'seal' => ['rubber lip', 'none']] as $what => $pair) {
+            self::assertSame(Level::Care, self::match(PartKind::Cone, [$what => $pair] + $cone)->verdict->level, "$what is no stop");
+        }
         foreach ($cases as $what => $pair) {
             $result = self::match(PartKind::Cone, [$what => $pair] + $cone);
             self::assertSame(Level::Stop, $result->verdict->level, $what);

@@ -91,6 +91,9 @@ final class PartMatchesTest extends TestCase
             $entries = ["part.$part->id" => ['state' => 'on_tray', 'condition' => 'replace']];
             foreach ($rows as $row) {
                 $entries["source.part.$part->id.new.{$row['what']}"] = ['mm' => $part->mm($row['what'])];
+                if ($part->kind === PartKind::Cone) {
+                    $entries["source.part.$part->id.old.{$row['what']}"] = ['mm' => $part->mm($row['what'])];
+                }
             }
             $step = "source.match.$part->id";
             self::assertNotSame(

@@ -681,6 +681,8 @@ export interface paths {
                          * @example 30
                          */
                         found?: number | string;
+                        /** @description The circle was measured */
+                        measured?: boolean;
                     };
                 };
             };

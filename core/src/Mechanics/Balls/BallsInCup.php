@@ -52,7 +52,7 @@ final readonly class BallsInCup
             Length::mm($freeWhenFull),
             Length::mm($free),
             $each,
-            $this->verdict($input, $take, $others, $free)
+            $this->verdict($input, $fit, $take, $others, $free)
                 ->showing(
                     Figure::of('free_arc', 'Free round the circle', Length::mm($free), M_PI * $half),
                     Figure::of('circle', 'Circle of the balls', $input->circle->value, $half),
@@ -86,7 +86,7 @@ final readonly class BallsInCup
     }
 
     /** @param  list<int>  $others that the reading allows as well */
-    private function verdict(BallsInCupInput $input, int $take, array $others, float $free): Verdict
+    private function verdict(BallsInCupInput $input, int $fit, int $take, array $others, float $free): Verdict
     {
         $found = $input->found;
         $words = [
@@ -102,6 +102,10 @@ final readonly class BallsInCup
         );
 
         return match (true) {
+            $found !== null && ! $input->measured => Verdict::go(
+                Message::of('cup_balls.out', '{found} balls, as came out', $words),
+                Message::of('cup_balls.out.say', 'Nobody measured the circle: the count that came out stands, if they lie flat and roll.', $words),
+            )->next($flat),
             $found === $take => Verdict::go(
                 Message::of('cup_balls.same', '{take} balls, as came out', $words),
                 Message::of('cup_balls.same.say', 'They lie side by side with {free} free.', $words),
@@ -110,7 +114,11 @@ final readonly class BallsInCup
                 Message::of('cup_balls.near', '{found} came out, {take} by the circle', $words),
                 Message::of('cup_balls.near.say', 'The circle is not known well enough to tell {take} from {other}.', $words),
             )->settledBy($flat),
-            $found !== null && $found > $take => Verdict::stop(
+            $found === $fit && $found !== $take => Verdict::go(
+                Message::of('cup_balls.full', '{found} balls, if they lie flat and roll', $words),
+                Message::of('cup_balls.full.say', 'They just go in. If they ride up, take one out: {take} are right too.', $words),
+            )->next($flat),
+            $found !== null && $found > $fit => Verdict::stop(
                 Message::of('cup_balls.many', '{take} balls: one too many came out', $words),
                 Message::of(
                     'cup_balls.many.say',

@@ -16,6 +16,7 @@ final readonly class BallsInCupInput
         #[Field('Circle through the middles of the balls')] public Reading $circle,
         #[Field('Ball')] public Length $ball,
         #[Field('Balls that came out', least: 1, most: 60)] public ?int $found = null,
+        #[Field('The circle was measured')] public bool $measured = true,
     ) {
         if ($ball->mm >= $circle->value->mm / 2) {
             throw InvalidInput::about('ball_mm', 'That ball is too large for its circle: three would not go in.');

@@ -24,13 +24,20 @@ final readonly class BallRow
     {
     }
 
-    /** What the notebook says of a row of balls, and how many it takes. */
-    public static function of(Limits $limits, Part $part, Notebook $notebook): self
+    /**
+     * What the notebook says of a row of balls, and how many it takes. Until it says otherwise, circle and ball of the other
+     * row serve it too.
+     */
+    public static function of(Limits $limits, Part $part, ?Part $other, Notebook $notebook): self
     {
-        $read = $notebook->reading(self::place($part, 'circle'));
+        $read =
+            $notebook->reading(self::place($part, 'circle')) ??
+            ($other === null ? null : $notebook->reading(self::place($other, 'circle')));
         // Not read: what such hubs usually have, and known no better than that.
         $circle = $read ?? ($part->mm('circle') > 0 ? Reading::of($part->sizes['circle'], Instrument::SteelRule) : null);
-        $ball = $notebook->length(self::place($part, 'ball')) ?? ($part->mm('ball') > 0 ? $part->sizes['ball'] : null);
+        $ball =
+            $notebook->length(self::place($part, 'ball')) ??
+            ($other === null ? null : $notebook->length(self::place($other, 'ball'))) ?? ($part->mm('ball') > 0 ? $part->sizes['ball'] : null);
         if ($circle === null || $ball === null || ($read === null && $notebook->number(self::place($part, 'found')) === null)) {
             return new self($part->id, $ball, $circle?->value, null);
         }
@@ -39,7 +46,7 @@ final readonly class BallRow
                 $part->id,
                 $ball,
                 $circle->value,
-                (new BallsInCup($limits))->work(new BallsInCupInput($circle, $ball, $notebook->number(self::place($part, 'found')))),
+                (new BallsInCup($limits))->work(new BallsInCupInput($circle, $ball, $notebook->number(self::place($part, 'found')), $read !== null)),
             );
         } catch (InvalidInput) {
             return new self($part->id, $ball, $circle->value, null);

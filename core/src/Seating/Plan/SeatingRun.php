@@ -170,7 +170,12 @@ final class SeatingRun
     /** What is known of a row of loose balls. */
     public function balls(Part $part): BallRow
     {
-        return BallRow::of($this->limits, $part, $this->bench->notebook);
+        $others = array_filter(
+            $this->bench->hub->stack->line(),
+            static fn (Part $p): bool => $p->kind === PartKind::Balls && $p->id !== $part->id,
+        );
+
+        return BallRow::of($this->limits, $part, array_values($others)[0] ?? null, $this->bench->notebook);
     }
 
     /** @return list<BallRow> of every row of loose balls */

@@ -32,6 +32,11 @@ final readonly class WheelCentre
     public function work(WheelCentreInput $input): WheelCentreResult
     {
         [$left, $right, $rim, $off] = $input->gapLeft !== null ? $this->fromTrial($input) : $this->fromFork($input);
+        $middle = max($this->limits->get('centre.near'), $off);
+        if ($input->gapLeft !== null && abs($rim) <= $middle) {
+            // As near the middle as a rule tells: what is in it stays.
+            [$left, $right] = [$left + $rim, $right - $rim];
+        }
         $stacks = array_map(fn (float $mm): array => $mm <= 0 ? [] : $this->stack($input->washers, $mm), [$left, $right]);
         $words = [
             'left' => Length::mm($left),
@@ -39,10 +44,8 @@ final readonly class WheelCentre
             'wide' => Length::mm(-min($left, $right)),
             'rim' => Length::mm(abs($rim)),
         ];
-        $middle = max($this->limits->get('centre.near'), $off);
-
         $verdict = match (true) {
-            min($left, $right) < -$this->limits->get('centre.near') => Verdict::stop(
+            min($left, $right) < ($input->gapLeft === null ? -$this->limits->get('centre.near') : 0.0) - 1e-9 => Verdict::stop(
                 Message::of(
                     'centre.wide',
                     $left < $right ? 'The left side is {wide} too wide' : 'The right side is {wide} too wide',

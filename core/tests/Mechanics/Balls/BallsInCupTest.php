@@ -30,6 +30,9 @@ final class BallsInCupTest extends TestCase
     {
         yield 'worked figure' => [21.0, null, 10, 10, 'cup_balls.take', Level::Go];
         yield 'they jam: one fewer' => [20.6, null, 10, 9, 'cup_balls.take', Level::Go];
+        yield 'nine of ten that jam' => [20.6, 9, 10, 9, 'cup_balls.same', Level::Go];
+        yield 'ten that just lie flat' => [20.6, 10, 10, 9, 'cup_balls.full', Level::Go];
+        yield 'more than go in' => [20.6, 11, 10, 9, 'cup_balls.many', Level::Stop];
         yield 'as came out' => [21.0, 10, 10, 10, 'cup_balls.same', Level::Go];
         yield 'one too many' => [21.0, 11, 10, 10, 'cup_balls.many', Level::Stop];
         yield 'one short' => [21.0, 9, 10, 10, 'cup_balls.short', Level::Care];
@@ -52,6 +55,16 @@ final class BallsInCupTest extends TestCase
             0.01,
             'balls and what is free make the whole circle',
         );
+    }
+
+    public function test_a_circle_that_nobody_measured_never_contradicts_a_count_that_came_out(): void
+    {
+        foreach ([7, 9, 10, 11] as $found) {
+            $verdict = (new BallsInCup(Limits::standard()))->work(
+                new BallsInCupInput(Reading::mm(21, Instrument::SteelRule), Length::mm(6.35), $found, measured: false),
+            )->verdict;
+            self::assertSame(['cup_balls.out', Level::Go], [$verdict->headline->key, $verdict->level]);
+        }
     }
 
     public function test_the_arc_that_stays_free(): void

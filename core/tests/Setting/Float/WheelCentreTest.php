@@ -61,6 +61,17 @@ final class WheelCentreTest extends TestCase
             ),
         );
         self::assertSame(['centre.right', Level::Go], [$again->verdict->headline->key, $again->verdict->level]);
+        $trial = static fn (float $left, float $right): WheelCentreInput => new WheelCentreInput(
+            gapLeft: Reading::mm($left, Instrument::SteelRule),
+            gapRight: Reading::mm($right, Instrument::SteelRule),
+            spacerLeft: Length::mm(1),
+            spacerRight: Length::mm(6),
+        );
+        $none = $work($trial(14, 11));
+        self::assertSame(['centre.wide', Level::Stop], [$none->verdict->headline->key, $none->verdict->level], 'a spacer of -0.5');
+        $there = $work($trial(12.4, 12));
+        self::assertSame('centre.right', $there->verdict->headline->key);
+        self::assertEqualsWithDelta([1, 6], [$there->spacerLeft->mm, $there->spacerRight->mm], 1e-9, 'what is in it stays');
         $wide = $work(new WheelCentreInput(self::caliper(100), self::caliper(53), self::caliper(30)));
         self::assertSame(['centre.wide', Level::Stop], [$wide->verdict->headline->key, $wide->verdict->level]);
         self::assertStringContainsString('left side is 3.00 mm', $wide->verdict->headline->inEnglish());
