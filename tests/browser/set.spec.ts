@@ -33,8 +33,16 @@ test('a cone is set in three tries by keyboard', async ({ page }) => {
   await expect(verdict(page)).toHaveText(/^3\d° tighter$/);
   await expect(page.getByRole('img', { name: /^Set the mark at [56] minutes$/ })).toBeVisible();
 
-  // The mark proposed, locked: nothing is felt any more.
+  // The proposal is shown, never entered: a feel without a mark is asked where the cone stands, and keeps nothing.
+  await expect(page.locator('#cone-mark')).toHaveValue('');
   await page.getByRole('button', { name: 'Locked', exact: true }).click();
+  await page.getByRole('button', { name: 'Smooth, no play' }).click();
+  await expect(page.getByRole('alert')).toHaveText('Where does the mark stand now, in minutes of a clock?');
+  await expect(page.locator('#cone-mark')).toBeFocused();
+  await expect(page.getByRole('list', { name: 'Tries' }).getByRole('listitem')).toHaveCount(2);
+
+  // Set where it was proposed, said with one tap, and locked: nothing is felt any more.
+  await page.getByRole('button', { name: /^It stands where proposed: [56] min$/ }).click();
   await tryCone(page, null, '', 'Smooth, no play');
   await expect(verdict(page)).toHaveText('Right');
   await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('2 lockings');
@@ -54,9 +62,9 @@ test('a tractor hub on tapers is set to its slot, read by dial and pinned', asyn
   await type(page, 'set.taper.backed_off', '1/8 turn');
   await expect(verdict(page)).toHaveText('No slot serves: shim 0.123 mm');
   await tap(page, 'set.taper.holes', 'Two, half a slot apart');
-  await type(page, 'set.taper.backed_off', '15');
-  await expect(verdict(page)).toHaveText('Pin at slot 1, 15° back from zero');
-  await expect(page.getByRole('img', { name: 'The nut: slot 1, 0.066 mm of end play' })).toBeVisible();
+  await type(page, 'set.taper.backed_off', '17');
+  await expect(verdict(page)).toHaveText('Pin at slot 1, 17° back from zero');
+  await expect(page.getByRole('img', { name: 'The nut: slot 1, 0.075 mm of end play' })).toBeVisible();
   await type(page, 'set.taper.dial', '0.2');
   await expect(verdict(page)).toHaveText('Too loose');
   await type(page, 'set.taper.dial', '0.07');

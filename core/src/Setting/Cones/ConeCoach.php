@@ -79,12 +79,16 @@ final readonly class ConeCoach
             $belief->agreement() < $this->limits->get('cone.clash')
                 ? $this->odd($hub, $input->tries, $usual, $belief->agreement())
                 : null;
+        // Clamped in the frame, smooth and without play, is what it was all for: no arithmetic is asked then.
+        $goal = $last->stage === ConeStage::Clamped && $last->felt === ConeFelt::None;
+        $repeat = $goal ? null : $repeat;
         $done =
-            $last->stage->isLocked() &&
-            $repeat === null &&
-            $sure >= $this->limits->get('cone.sure') &&
-            abs($stands->mean - $aim) <= $this->limits->get('cone.done_deg') &&
-            ! in_array($last->felt, [ConeFelt::Binds, ConeFelt::Gritty], true);
+            $goal ||
+            ($last->stage->isLocked() &&
+                $repeat === null &&
+                $sure >= $this->limits->get('cone.sure') &&
+                abs($stands->mean - $aim) <= $this->limits->get('cone.done_deg') &&
+                ! in_array($last->felt, [ConeFelt::Binds, ConeFelt::Gritty], true));
         $endPlay = (-$stands->mean / 360) * $hub->thread->pitch->mm;
         [$tight, $loose] = $this->bracket($input->tries, $shift->mean);
         $turn = $set - $last->mark->degrees;

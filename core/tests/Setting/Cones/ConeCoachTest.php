@@ -225,4 +225,19 @@ final class ConeCoachTest extends TestCase
         $this->expectException(InvalidInput::class);
         self::coach(array_fill(0, 21, self::try(0, ConeStage::Open, ConeFelt::Play)));
     }
+
+    public function test_smooth_and_without_play_in_the_frame_is_the_goal_and_outweighs_what_was_felt_before(): void
+    {
+        $before = [
+            self::try(0, ConeStage::Open, ConeFelt::Play, 1.2),
+            self::try(30, ConeStage::Locked, ConeFelt::Binds),
+            self::try(28, ConeStage::Locked, ConeFelt::Play, 0.6),
+        ];
+        $clamped = self::coach([...$before, self::try(30, ConeStage::Clamped, ConeFelt::None)]);
+        self::assertSame(Level::Go, $clamped->verdict->level, $clamped->verdict->headline->inEnglish());
+        self::assertNull($clamped->set);
+        self::assertNull($clamped->repeat);
+        $binds = self::coach([...$before, self::try(30, ConeStage::Clamped, ConeFelt::Binds)]);
+        self::assertNotSame(Level::Go, $binds->verdict->level);
+    }
 }

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import type { Step } from '../../api/types';
+import { Button } from '../../controls/Button';
 import { Input } from '../../controls/Field';
 import { AskField } from '../../job/AskField';
 import { useBench } from '../../job/bench';
@@ -38,20 +39,30 @@ export function ConePanel({ step }: { step: Step }) {
   const felt = useRef<HTMLDivElement>(null);
   // Locking a mark that was judged open is what follows; else the proposed mark, open again.
   const toLock = last?.stage === 'open' && (proposed === null || Math.abs(proposed - last.mark) <= MINUTE);
-  const mark = held ?? (toLock ? last.mark : (proposed ?? last?.mark ?? 0));
+  // Where the cone stands is said, never taken from the proposal: only a first mark, or one that is locked where it stood, is known.
+  const stands = held ?? (tries.length === 0 ? 0 : toLock ? last.mark : null);
+  const mark = stands ?? last?.mark ?? 0;
+  const [asked, setAsked] = useState(false);
   const at = stage ?? (toLock ? 'locked' : tries.length === 0 || last?.stage === 'locked' ? 'open' : 'locked');
 
   const turnTo = (degrees: number) => {
     setHeld(nearest(degrees, mark));
     setTyped(null);
+    setAsked(false);
   };
   const type = (text: string) => {
     setTyped(text);
     const number = Number(text.replace(',', '.'));
     if (text.trim() !== '' && Number.isFinite(number)) setHeld(nearest(number * MINUTE, mark));
+    setAsked(false);
   };
   const keep = (feel: string) => {
     if (!next) return;
+    if (stands === null) {
+      setAsked(true);
+      document.getElementById('cone-mark')?.focus();
+      return;
+    }
     bench.keep(next.place, { mark, stage: at, felt: feel, ...(rim.trim() === '' ? {} : { typed: rim }) }, by);
     setHeld(null);
     setTyped(null);
@@ -86,10 +97,13 @@ export function ConePanel({ step }: { step: Step }) {
                 kind="reading"
                 inputMode="decimal"
                 disabled={bench.closed}
-                value={typed ?? minutes(mark)}
+                value={typed ?? (stands === null ? '' : minutes(stands))}
+                placeholder={proposed === null ? '' : minutes(proposed)}
+                aria-invalid={asked}
+                aria-describedby={asked ? 'cone-mark-asked' : undefined}
                 // While somebody is in the field, what is proposed meanwhile does not change it under their hands.
                 onFocus={(event) => {
-                  setTyped(minutes(mark));
+                  setTyped(stands === null ? '' : minutes(stands));
                   event.currentTarget.select();
                 }}
                 onBlur={() => setTyped(null)}
@@ -141,6 +155,16 @@ export function ConePanel({ step }: { step: Step }) {
               </Flex>
             </Box>
           </Grid>
+          {asked && (
+            <chakra.p id="cone-mark-asked" role="alert" color="oxide" fontSize="14.5px">
+              Where does the mark stand now, in minutes of a clock?
+            </chakra.p>
+          )}
+          {stands === null && proposed !== null && (
+            <Button look="quiet" onClick={() => turnTo(proposed)}>
+              It stands where proposed: {minutes(proposed)} min
+            </Button>
+          )}
           <Pick
             legend="Judged: before the lock nut, or after"
             list={STAGES}
