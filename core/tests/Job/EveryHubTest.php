@@ -278,12 +278,17 @@ final class EveryHubTest extends TestCase
             array_map(
                 static fn (ToBuy $line): int => $line->quantity,
                 array_filter(
-                    self::report('cup-cone', ['part.balls_left' => ['state' => 'on_tray', 'condition' => 'replace'], ...$entries])->toBuy,
+                    self::report('cup-cone', ['part.balls_left' => ['state' => 'on_tray', 'condition' => 'replace'], ...$entries])
+                        ->toBuy,
                     static fn (ToBuy $line): bool => preg_match('/balls/i', English::of($line->what)) === 1,
                 ),
             ),
         );
-        self::assertSame([9 + 10], $quantities(['seat.balls_left.found' => ['count' => 9]]), 'as many as came out of one row, as many as the other\'s circle usually takes');
+        self::assertSame(
+            [9 + 10],
+            $quantities(['seat.balls_left.found' => ['count' => 9]]),
+            'as many as came out of one row, as many as the other\'s circle usually takes',
+        );
         self::assertSame(
             [8 + 10],
             $quantities(['seat.balls_left.circle' => ['mm' => 17.0], 'seat.balls_left.ball' => ['mm' => 6.35]]),

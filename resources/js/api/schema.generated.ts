@@ -1797,6 +1797,12 @@ export interface paths {
                          * @example 1 1/16 in
                          */
                         ledge_mm?: number | string;
+                        /**
+                         * @description Axle that stands through it already
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        axle_mm?: number | string;
                     };
                 };
             };

@@ -104,7 +104,11 @@ final readonly class BallsInCup
         return match (true) {
             $found !== null && ! $input->measured => Verdict::go(
                 Message::of('cup_balls.out', '{found} balls, as came out', $words),
-                Message::of('cup_balls.out.say', 'Nobody measured the circle: the count that came out stands, if they lie flat and roll.', $words),
+                Message::of(
+                    'cup_balls.out.say',
+                    'Nobody measured the circle: the count that came out stands, if they lie flat and roll.',
+                    $words,
+                ),
             )->next($flat),
             $found === $take => Verdict::go(
                 Message::of('cup_balls.same', '{take} balls, as came out', $words),

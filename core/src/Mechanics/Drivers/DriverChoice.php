@@ -46,6 +46,7 @@ final readonly class DriverChoice
             $input->depth ?? Length::mm(0.0),
             array_map(static fn (ToolInput $t): Tool => $t->tool(), $input->tools),
             $input->ledge,
+            $input->axle,
         );
     }
 
@@ -53,10 +54,17 @@ final readonly class DriverChoice
      * @param  Length  $depth how deep the ring ends below the face, or how far down the shaft
      * @param  list<Tool>  $tools
      * @param  ?Length  $ledge bore of the ledge, when the old bearing is to be pushed out through it
+     * @param  ?Length  $axle that stands through it already, when both rings are pushed
      */
-    public function among(RingFace $face, DriverWay $way, Length $depth, array $tools, ?Length $ledge = null): DriverChoiceResult
-    {
-        $rules = new DriverRules($this->limits, $face, $way, $depth, $ledge);
+    public function among(
+        RingFace $face,
+        DriverWay $way,
+        Length $depth,
+        array $tools,
+        ?Length $ledge = null,
+        ?Length $axle = null,
+    ): DriverChoiceResult {
+        $rules = new DriverRules($this->limits, $face, $way, $depth, $ledge, $axle);
         $fits = array_map($rules->judge(...), $tools);
         usort(
             $fits,

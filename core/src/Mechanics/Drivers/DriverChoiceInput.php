@@ -20,6 +20,7 @@ final readonly class DriverChoiceInput
         #[Field('A thin-section bearing (68, 69)')] public bool $thin = false,
         #[Field('What it is to do')] public DriverWay $way = DriverWay::IntoBore,
         #[Field('Bore of the shoulder it comes out through')] public ?Length $ledge = null,
+        #[Field('Axle that stands through it already')] public ?Length $axle = null,
     ) {
         if ($bore->mm >= $outside->mm) {
             throw InvalidInput::boreNotSmaller();

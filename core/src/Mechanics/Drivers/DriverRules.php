@@ -21,6 +21,7 @@ final readonly class DriverRules
         private DriverWay $way,
         private Length $depth,
         private ?Length $ledge,
+        private ?Length $axle = null,
     ) {
     }
 
@@ -88,7 +89,7 @@ final readonly class DriverRules
                 $this->way,
                 $this->face->outerInside + $go * $outerWall,
                 $this->face->outside - $bore,
-                0.0,
+                $this->axle === null ? 0.0 : $this->axle->mm + $bore,
                 $this->face->bore + (1 - $go) * $innerWall,
                 $length,
             ),
@@ -170,6 +171,10 @@ final readonly class DriverRules
         return [
             min($outer, $inner),
             match (true) {
+                $this->axle !== null && $opening < $this->axle->mm => [
+                    'axle_in_way',
+                    'The axle end stands in its way: it wants an opening wider than the axle.',
+                ],
                 $this->depth->mm > 0 && $outside > $this->face->outside - $this->limits->get('driver.bore_clearance') => [
                     'too_wide',
                     'As wide as the bore: it jams below the face.',

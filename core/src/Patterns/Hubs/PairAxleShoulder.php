@@ -134,8 +134,7 @@ final readonly class PairAxleShoulder implements Pattern
             Put::in(
                 'bearing_right',
                 [
-                    'why' => 'Its inner ring goes over the axle while its outer goes into the shell: pushed by one ring alone, the '
-                        .'force would cross the balls.',
+                    'why' => 'While no axle is in, only the outer ring grips: the driver stands on it alone. With the axle in, on both.',
                     'home' => 'On its shoulder; the depth measured before, met again. It may differ from the other side.',
                 ],
                 Push::Both,

@@ -37,7 +37,8 @@ final readonly class BallRow
         $circle = $read ?? ($part->mm('circle') > 0 ? Reading::of($part->sizes['circle'], Instrument::SteelRule) : null);
         $ball =
             $notebook->length(self::place($part, 'ball')) ??
-            ($other === null ? null : $notebook->length(self::place($other, 'ball'))) ?? ($part->mm('ball') > 0 ? $part->sizes['ball'] : null);
+            (($other === null ? null : $notebook->length(self::place($other, 'ball'))) ??
+                ($part->mm('ball') > 0 ? $part->sizes['ball'] : null));
         if ($circle === null || $ball === null || ($read === null && $notebook->number(self::place($part, 'found')) === null)) {
             return new self($part->id, $ball, $circle?->value, null);
         }
@@ -46,7 +47,9 @@ final readonly class BallRow
                 $part->id,
                 $ball,
                 $circle->value,
-                (new BallsInCup($limits))->work(new BallsInCupInput($circle, $ball, $notebook->number(self::place($part, 'found')), $read !== null)),
+                (new BallsInCup($limits))->work(
+                    new BallsInCupInput($circle, $ball, $notebook->number(self::place($part, 'found')), $read !== null),
+                ),
             );
         } catch (InvalidInput) {
             return new self($part->id, $ball, $circle->value, null);

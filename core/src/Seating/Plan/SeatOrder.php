@@ -58,10 +58,28 @@ final class SeatOrder
         return $this->seats = $seats;
     }
 
-    /** Which ring is pushed, as the pattern says it or by whose fit is made. */
+    /** Which ring is pushed, as the pattern says it or by whose fit is made: both only while the axle runs through. */
     public function push(PressedSeat $seat): Push
     {
-        return $this->put($seat)->push ?? $seat->push();
+        $push = $this->put($seat)->push ?? $seat->push();
+
+        return $push === Push::Both && ! $this->isAxleThrough($seat) ? $seat->push() : $push;
+    }
+
+    /** Whether the axle is in already, or goes in before this bearing. */
+    private function isAxleThrough(PressedSeat $seat): bool
+    {
+        $axle = $this->bench->hub->stack->one(PartKind::Axle);
+        if ($axle === null) {
+            return false;
+        }
+        foreach ($this->bench->pattern->assembly($this->bench->hub->first) as $put) {
+            if ($put->part === $axle->id || $put->part === $seat->part->id) {
+                return $put->part === $axle->id || $this->bench->tray->state($axle->id) === PartState::Fitted;
+            }
+        }
+
+        return false;
     }
 
     /** How the pattern has this part go in; null for one that was added by hand. */

@@ -17,6 +17,7 @@ use CleanRace\Core\Mechanics\Drivers\SupportChoiceResult;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Push;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\Tool;
@@ -57,6 +58,7 @@ final class SeatTools
             DriverWay::pushing($this->order->push($seat)),
             $this->order->reach($seat),
             $this->bench->tools,
+            axle: $this->axleThrough($seat),
         );
     }
 
@@ -68,7 +70,14 @@ final class SeatTools
             DriverWay::pushing($this->order->push($seat)),
             $this->order->reach($seat),
             null,
+            $this->axleThrough($seat),
         );
+    }
+
+    /** The axle that runs through a bearing while it is pushed by both rings. */
+    private function axleThrough(PressedSeat $seat): ?Length
+    {
+        return $this->order->push($seat) === Push::Both ? $seat->bore : null;
     }
 
     private function face(PressedSeat $seat): RingFace

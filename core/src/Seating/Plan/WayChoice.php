@@ -6,6 +6,7 @@ namespace CleanRace\Core\Seating\Plan;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
@@ -146,6 +147,10 @@ final readonly class WayChoice
                 default => null,
             },
             WayIn::DrawBolt => match (true) {
+                $seat->seat === RingSeat::Shaft => Message::of(
+                    'way.fault.solid',
+                    'No rod goes through a solid shaft: a tube on the inner ring, and press or mallet.',
+                ),
                 $this->bench->drawBolt->diameter() >= $seat->bore->mm => Message::of(
                     'way.fault.bolt',
                     '{bolt} does not pass the bore of this bearing.',

@@ -33,8 +33,8 @@ final readonly class WheelCentre
     {
         [$left, $right, $rim, $off] = $input->gapLeft !== null ? $this->fromTrial($input) : $this->fromFork($input);
         $middle = max($this->limits->get('centre.near'), $off);
-        if ($input->gapLeft !== null && abs($rim) <= $middle) {
-            // As near the middle as a rule tells: what is in it stays.
+        if ($input->gapLeft !== null && abs($rim) <= $middle && min($left, $right) < 0) {
+            // As near the middle as a rule tells, and nothing left to take away: what is in it stays.
             [$left, $right] = [$left + $rim, $right - $rim];
         }
         $stacks = array_map(fn (float $mm): array => $mm <= 0 ? [] : $this->stack($input->washers, $mm), [$left, $right]);

@@ -7,6 +7,8 @@ namespace CleanRace\Core\Sizing\Plan;
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Mechanics\Warmth\HubFinish;
 use CleanRace\Core\Notebook\Places;
@@ -130,7 +132,9 @@ final readonly class PairSteps
             ->with(
                 tool: 'Caliper with sharp jaws, or a bore gauge',
                 find: 'Bright rings, grip at the mouth only, rust at the lip.',
-                why: 'Pressed here: {fit}. The ring that turns against the load creeps when it is loose.',
+                why: SeatUse::of($bench, $side->value, RingSeat::Bore) === SeatMeant::StandsStill
+                    ? 'Pressed here: {fit}. The load stands still on this ring: ring, cover or nut keeps it; the inner one is clamped.'
+                    : 'Pressed here: {fit}. It turns under the load, and creeps when it is loose.',
                 part: 'bearing_'.$side->value,
                 values: ['fit' => Message::plain($bench->pattern->card()->fit)],
             )

@@ -9,6 +9,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Mechanics\Drivers\DriverChoice;
 use CleanRace\Core\Mechanics\Drivers\DriverChoiceInput;
+use CleanRace\Core\Mechanics\Drivers\DriverFit;
 use CleanRace\Core\Mechanics\Drivers\DriverWay;
 use CleanRace\Core\Mechanics\Drivers\ToolInput;
 use CleanRace\Core\Tables\Limits;
@@ -47,6 +48,28 @@ final class DriverWayTest extends TestCase
         yield 'between the rings' => [DriverWay::IntoBore, self::tool(50, 40), null, 'too_little', Level::Stop];
         yield 'too short' => [DriverWay::IntoBore, self::tool(61, 45, 12), null, 'too_short', Level::Stop];
         yield 'a chrome socket' => [DriverWay::IntoBore, self::tool(61, 45, kind: ToolKind::ChromeSocket), null, 'chrome', Level::Care];
+    }
+
+    public function test_where_the_axle_runs_through_a_solid_plug_stands_on_it(): void
+    {
+        $judged = static fn (?float $opening, ?float $axle): array => (static fn (DriverFit $fit): array => [
+            $fit->reason->key,
+            $fit->level,
+        ])(
+            (new DriverChoice(Limits::standard()))->work(
+                new DriverChoiceInput(
+                    Length::mm(30),
+                    Length::mm(62),
+                    [self::tool(61.5, $opening)],
+                    way: DriverWay::BothRings,
+                    axle: $axle === null ? null : Length::mm($axle),
+                ),
+            )->tools[0],
+        );
+        self::assertSame(['driver.axle_in_way', Level::Stop], $judged(null, 30));
+        self::assertSame(['driver.axle_in_way', Level::Stop], $judged(20, 30));
+        self::assertSame(['driver.good_both', Level::Go], $judged(30.4, 30));
+        self::assertSame(['driver.good_both', Level::Go], $judged(null, null));
     }
 
     #[DataProvider('pushes')]

@@ -127,7 +127,8 @@ final class AssemblyTest extends TestCase
         );
         self::assertStringContainsString('shoulder', $words('shaft-bearing', 'seat.bearing_shaft.home'));
         self::assertStringContainsString('inner ring', $words('shaft-bearing', 'seat.driver'));
-        self::assertStringContainsString('both rings', $words('pair-axle-shoulder', 'seat.driver'));
+        self::assertStringContainsString('outer ring only', $words('pair-axle-shoulder', 'seat.driver'), 'no axle is in yet');
+        self::assertStringContainsString('both rings', $words('pair-axle-shoulder', 'seat.bearing_left.driver'));
         self::assertStringContainsString('axle end hangs free', $words('pair-axle-shoulder', 'seat.bearing_left.start'));
         self::assertStringContainsString('plastic shoulder', $words('single-ring', 'seat.bearing.start'));
         self::assertStringContainsString('flange is the stop', $words('flanged-wheel', 'seat.flanged_bearing_right.home'));
@@ -142,7 +143,7 @@ final class AssemblyTest extends TestCase
         $push = static fn (string $pattern): array => array_map(static fn ($d): Push => $d->push, self::report($pattern)->drivers);
         self::assertSame([Push::Outer], $push('pair-sleeve'));
         self::assertSame([Push::Inner], $push('shaft-bearing'));
-        self::assertSame([Push::Both], $push('pair-axle-shoulder'));
+        self::assertSame([Push::Outer, Push::Both], $push('pair-axle-shoulder'), 'two pushes, two decisions');
         self::assertSame(
             ['bearing_left', 'bearing_right'],
             self::report('pair-sleeve')->drivers[0]->parts,

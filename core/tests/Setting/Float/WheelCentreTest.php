@@ -69,9 +69,16 @@ final class WheelCentreTest extends TestCase
         );
         $none = $work($trial(14, 11));
         self::assertSame(['centre.wide', Level::Stop], [$none->verdict->headline->key, $none->verdict->level], 'a spacer of -0.5');
-        $there = $work($trial(12.4, 12));
+        $there = $work(
+            new WheelCentreInput(
+                gapLeft: Reading::mm(12.4, Instrument::SteelRule),
+                gapRight: Reading::mm(12, Instrument::SteelRule),
+                spacerLeft: Length::mm(0),
+                spacerRight: Length::mm(6),
+            ),
+        );
         self::assertSame('centre.right', $there->verdict->headline->key);
-        self::assertEqualsWithDelta([1, 6], [$there->spacerLeft->mm, $there->spacerRight->mm], 1e-9, 'what is in it stays');
+        self::assertEqualsWithDelta([0, 6], [$there->spacerLeft->mm, $there->spacerRight->mm], 1e-9, 'what is in it stays');
         $wide = $work(new WheelCentreInput(self::caliper(100), self::caliper(53), self::caliper(30)));
         self::assertSame(['centre.wide', Level::Stop], [$wide->verdict->headline->key, $wide->verdict->level]);
         self::assertStringContainsString('left side is 3.00 mm', $wide->verdict->headline->inEnglish());
