@@ -17,10 +17,25 @@ final readonly class ForceCurve
     /**
      * @param  list<float>  $forces N, one for each step of travel from zero
      * @param  list<float>  $scaled the same divided by how much of the ring is in; NAN where too little is
+     * @param  array<int, float>  $read those that were read, by their step
      */
-    private function __construct(public array $forces, public array $scaled, public float $grip)
+    private function __construct(public array $forces, public array $scaled, private array $read, public float $grip)
     {
     }
+
+    /** With fewer samples than this for each step a curve is thin. */
+    private const MANY = 0.7;
+
+    /** A jump beside two neighbours is larger than one beside many: their own noise is in it. */
+    private const BESIDE_TWO = 0.82;
+
+    /** A sample above this many times the slide has left it; the slide is read from so many samples before. */
+    private const LEAVES = 1.25;
+
+    private const FEW = 5;
+
+    /** Samples no further apart than this, in mm, show where a rise begins. */
+    private const NEAR = 0.3;
 
     /** Below this share of the grip a scaled force is more noise than news. */
     private const LEAST_IN = 0.06;
@@ -39,16 +54,27 @@ final readonly class ForceCurve
             $counts[$at] = ($counts[$at] ?? 0) + 1;
             $last = max($last, $at);
         }
+        ksort($sums);
+        $read = [];
+        foreach ($sums as $at => $sum) {
+            $read[$at] = $sum / $counts[$at];
+        }
         $forces = $scaled = [];
-        $before = 0.0;
+        $ahead = array_keys($read);
+        [$from, $before] = [0, 0.0];
         for ($i = 0; $i <= $last; $i++) {
-            // A step that no sample fell in holds what the one before held.
-            $forces[$i] = $before = isset($sums[$i]) ? $sums[$i] / $counts[$i] : $before;
+            while ($ahead !== [] && $ahead[0] < $i) {
+                $from = array_shift($ahead);
+                $before = $read[$from];
+            }
+            // A step that no sample fell in lies on the line between those beside it.
+            $to = $ahead[0] ?? $from;
+            $forces[] = $read[$i] ?? ($to > $from ? $before + (($read[$to] - $before) * ($i - $from)) / ($to - $from) : $before);
             $in = min(1.0, ($i * self::STEP) / $grip);
-            $scaled[$i] = $in < self::LEAST_IN ? NAN : $before / $in;
+            $scaled[] = $in < self::LEAST_IN ? NAN : $forces[$i] / $in;
         }
 
-        return new self(array_values($forces), array_values($scaled), $grip);
+        return new self($forces, $scaled, $read, $grip);
     }
 
     /** mm of travel so far */
@@ -74,9 +100,37 @@ final readonly class ForceCurve
     /**
      * Where the force turns up for good: the travel at which it leaves the slide and climbs steadily to the end.
      *
+     * Between two samples that lie far apart it is where the climb behind them points back to; with one sample in the climb
+     * where it was expected, if that lies between them.
+     *
      * @param  float  $steep N per mm that only metal on metal shows
+     * @param  float  $expected mm
      */
-    public function knee(float $steep): ?float
+    public function knee(float $steep, float $expected): ?float
+    {
+        $knee = $this->foot($steep);
+        if ($knee === null) {
+            return null;
+        }
+        $slid = array_filter($this->read, static fn (int $at): bool => $at * self::STEP <= $knee + 1e-9, ARRAY_FILTER_USE_KEY);
+        $slide = self::median(array_slice($slid, -self::FEW)) ?? 0.0;
+        $before = null;
+        $climb = [];
+        foreach ($this->read as $at => $force) {
+            [$before, $climb] = $force <= self::LEAVES * $slide
+                ? [$at * self::STEP, []]
+                : [$before, [...$climb, [$at * self::STEP, $force]]];
+        }
+        if ($before === null || $climb === [] || $climb[0][0] - $before <= self::NEAR) {
+            return $knee;
+        }
+        [$first, $end] = [$climb[0], $climb[count($climb) - 1]];
+        $slope = $end[0] > $first[0] ? ($end[1] - $first[1]) / ($end[0] - $first[0]) : 0.0;
+
+        return max($before, min($first[0], $slope > $steep ? $first[0] - ($first[1] - $slide) / $slope : $expected));
+    }
+
+    private function foot(float $steep): ?float
     {
         $span = 4;
         $last = count($this->forces) - 1;
@@ -104,10 +158,18 @@ final readonly class ForceCurve
 
     /**
      * How rough it is between two travels: the mean jump from step to step beside its own middle, as a share of the force
-     * there.
+     * there. Where fewer samples than steps were read, each beside its two neighbours.
      */
     public function roughness(float $from, float $to): float
     {
+        $read = array_filter(
+            $this->read,
+            static fn (int $at): bool => $at * self::STEP >= $from && $at * self::STEP <= $to,
+            ARRAY_FILTER_USE_KEY,
+        );
+        if (count($read) < self::MANY * (($to - $from) / self::STEP)) {
+            return self::jumps($read);
+        }
         $forces = array_slice($this->forces, (int) max(0, floor($from / self::STEP)), (int) max(0, ceil(($to - $from) / self::STEP)));
         $n = count($forces);
         if ($n < 10) {
@@ -121,6 +183,24 @@ final readonly class ForceCurve
         }
 
         return $sum / $n / max(1.0, array_sum($forces) / $n);
+    }
+
+    /** @param  array<int, float>  $read by step */
+    private static function jumps(array $read): float
+    {
+        $at = array_keys($read);
+        $forces = array_values($read);
+        $n = count($forces);
+        if ($n < 5) {
+            return 0.0;
+        }
+        $sum = 0.0;
+        for ($i = 1; $i < $n - 1; $i++) {
+            $share = ($at[$i] - $at[$i - 1]) / max(1, $at[$i + 1] - $at[$i - 1]);
+            $sum += abs($forces[$i] - ($forces[$i - 1] + $share * ($forces[$i + 1] - $forces[$i - 1])));
+        }
+
+        return (self::BESIDE_TWO * $sum) / ($n - 2) / max(1.0, array_sum($forces) / $n);
     }
 
     /** @param  list<float>  $values */

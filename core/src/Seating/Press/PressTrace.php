@@ -58,7 +58,7 @@ final readonly class PressTrace
     public function work(PressTraceInput $input): PressTraceResult
     {
         $curve = ForceCurve::of($input->samples, $input->grip->mm);
-        $knee = $curve->knee($this->limits->get('press.steep_n_mm'));
+        $knee = $curve->knee($this->limits->get('press.steep_n_mm'), $input->home->mm);
         $alarm = max($this->limits->get('force.alarm_factor') * $input->forceHigh->newtons, $this->limits->get('force.alarm_floor_n'));
         $early = ForceCurve::median(
             $curve->between(

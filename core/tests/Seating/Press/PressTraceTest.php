@@ -167,8 +167,10 @@ final class PressTraceTest extends TestCase
 
     public function test_a_thin_trace_and_a_dense_one_tell_the_same(): void
     {
-        foreach ([0.02, 0.05, 0.1] as $step) {
-            self::assertSame(PressKind::Good, self::read(self::curve(self::ramp(...), 20.4, $step))->kind, "a sample every $step mm");
+        foreach ([0.02, 0.05, 0.1, 0.34, 0.68, 0.85] as $step) {
+            $read = self::read(self::curve(self::ramp(...), 20.4, $step));
+            self::assertSame(PressKind::Good, $read->kind, "a sample every $step mm");
+            self::assertEqualsWithDelta(self::HOME, $read->knee->mm ?? 0.0, 0.45);
         }
     }
 
@@ -176,7 +178,7 @@ final class PressTraceTest extends TestCase
     {
         $sample = static fn (float $mm, float $n): PressSample => new PressSample(Length::mm($mm), Force::newtons($n));
         $curve = ForceCurve::of([$sample(-1, 5), $sample(0, 10), $sample(0.01, 20), $sample(0.2, 40)], 10);
-        self::assertSame([15.0, 15.0, 15.0, 15.0, 40.0], $curve->forces);
+        self::assertSame([15.0, 21.25, 27.5, 33.75, 40.0], $curve->forces, 'on the line between those beside it');
         self::assertEqualsWithDelta(0.2, $curve->travel(), 1e-9);
         self::assertNull(ForceCurve::median([]));
         self::assertSame(0.0, ForceCurve::of([], 10)->travel());
