@@ -168,7 +168,7 @@ final class PressTraceTest extends TestCase
     public function test_a_thin_trace_and_a_dense_one_tell_the_same(): void
     {
         foreach ([0.02, 0.05, 0.1, 0.34, 0.68, 0.85] as $step) {
-            $read = self::read(self::curve(self::ramp(...), 20.4, $step));
+            $read = self::read(self::curve(self::ramp(...), 20.42, $step));
             self::assertSame(PressKind::Good, $read->kind, "a sample every $step mm");
             self::assertEqualsWithDelta(self::HOME, $read->knee->mm ?? 0.0, 0.45);
         }
