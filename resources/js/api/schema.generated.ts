@@ -8035,6 +8035,7 @@ export interface components {
             interference_warm_mm: number;
             probability_grips: number;
             loose: boolean;
+            too_tight: boolean;
             bands: components["schemas"]["FitBands"];
             remedies: components["schemas"]["Remedy"][];
             verdict: components["schemas"]["Verdict"];

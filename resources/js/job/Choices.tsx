@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useRef } from 'react';
 import type { Ask } from '../api/types';
 import { Button } from '../controls/Button';
 import { useSay } from '../words/person';
@@ -12,12 +13,17 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
   const several = ask.kind === 'choices';
   const chosen = several ? ((value?.choices as string[] | undefined) ?? []) : [value?.choice as string | undefined];
   const refused = bench.refused.get(ask.place);
+  const given = useRef(false);
   const tap = (option: string) => {
     if (several) {
       const next = chosen.includes(option) ? chosen.filter((one) => one !== option) : [...chosen, option];
       bench.keep(ask.place, next.length > 0 ? { choices: next } : null);
-    } else {
-      bench.keep(ask.place, chosen.includes(option) ? null : { choice: option });
+    } else if (!chosen.includes(option)) {
+      given.current = true;
+      bench.keep(ask.place, { choice: option });
+    } else if (given.current || !(ask.borrowed || ask.role === 'feel')) {
+      // What is shown at several steps was perhaps said at another: a tap on it here is a yes, and takes nothing back.
+      bench.keep(ask.place, null);
     }
   };
   return (

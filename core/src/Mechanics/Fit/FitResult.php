@@ -17,7 +17,10 @@ use CleanRace\Core\Verdict\Verdict;
  */
 final readonly class FitResult
 {
-    /** @param  list<Remedy>  $remedies for a seat that does not hold, the cheapest first */
+    /**
+     * @param  bool  $tooTight whether a reading says, beyond its doubt, that it is tighter than makers give
+     * @param  list<Remedy>  $remedies for a seat that does not hold, the cheapest first
+     */
     private function __construct(
         public Length $interference,
         public Length $decided,
@@ -27,6 +30,7 @@ final readonly class FitResult
         public Length $interferenceWarm,
         public Share $probabilityGrips,
         public bool $loose,
+        public bool $tooTight,
         public FitBands $bands,
         public array $remedies,
         public Verdict $verdict,
@@ -58,6 +62,7 @@ final readonly class FitResult
             Length::mm($warm),
             Share::of($right),
             $loose,
+            $evidence->read !== null && $evidence->read->mean - $evidence->read->spread() > $evidence->most,
             $evidence->bands,
             $remedies,
             $verdict,
@@ -67,7 +72,7 @@ final readonly class FitResult
     /** The same with a reason more. */
     public function because(Message $why): self
     {
-        /** @var array{Length, Length, Length, Length, Length, Length, Share, bool, FitBands, list<Remedy>, Verdict} $all */
+        /** @var array{Length, Length, Length, Length, Length, Length, Share, bool, bool, FitBands, list<Remedy>, Verdict} $all */
         $all = array_values([...get_object_vars($this), 'verdict' => $this->verdict->because($why)]);
 
         return new self(...$all);

@@ -14,6 +14,7 @@ use CleanRace\Core\Patterns\Put;
 use CleanRace\Core\Seating\Home\Feeler;
 use CleanRace\Core\Seating\Home\HomeSign;
 use CleanRace\Core\Seating\Home\PairFeel;
+use CleanRace\Core\Seating\Home\TurnsFeel;
 use CleanRace\Core\Seating\Press\PressShown;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
 use CleanRace\Core\Steps\Ask;
@@ -79,6 +80,7 @@ final readonly class HomeSteps
                 $this->unseen($seat),
                 $this->run->oldDepth($seat),
                 $this->run->square($seat, 'home')?->verdict,
+                $this->turns($seat),
                 $this->run->watch($seat),
                 $this->pressShown($seat),
             )
@@ -124,6 +126,7 @@ final readonly class HomeSteps
                 $this->unseen($seat),
                 $this->run->oldDepth($seat),
                 $this->run->square($seat, 'home')?->verdict,
+                $this->turns($seat),
                 $this->run->watch($seat),
                 $this->pressShown($seat),
             )
@@ -153,10 +156,23 @@ final readonly class HomeSteps
             : null;
     }
 
-    /** @return list<Ask> what gauge and press show meanwhile */
+    /** How it turns by a finger once it is down; null while nobody said, or where nothing turns in it. */
+    private function turns(PressedSeat $seat): ?Verdict
+    {
+        $feel = TurnsFeel::tryFrom($this->bench->notebook->choice(PlacesOf::seat($seat->key, 'turns')) ?? '');
+
+        return $feel?->verdict($seat->fit->tooTight ?? false);
+    }
+
+    /** @return list<Ask> what gauge and press show meanwhile, and how a bearing turns after */
     private function watched(PressedSeat $seat): array
     {
+        $turns = $seat->part->kind->isCartridge()
+            ? [Ask::choice(PlacesOf::seat($seat->key, 'turns'), 'By a finger, cold', Option::each(TurnsFeel::class), wanted: false)]
+            : [];
+
         return [
+            ...$turns,
             Ask::gauge(PlacesOf::seat($seat->key, 'gauge'), 'Gauge or wrench shows'),
             Ask::choice(PlacesOf::seat($seat->key, 'press'), 'The press', Option::each(PressShown::class), wanted: false),
         ];

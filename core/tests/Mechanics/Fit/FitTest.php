@@ -249,6 +249,15 @@ final class FitTest extends TestCase
         self::assertSame('fit.holds', self::fit(46.94, null, Instrument::BoreGauge, material: Material::Nylon)->verdict->headline->key);
     }
 
+    public function test_only_a_reading_beyond_its_doubt_says_too_tight(): void
+    {
+        // P7 of 47 gives at most 0.042; a bore gauge is off by 0.009.
+        self::assertTrue(self::fit(46.93, null, Instrument::BoreGauge)->tooTight);
+        self::assertFalse(self::fit(46.95, null, Instrument::BoreGauge)->tooTight);
+        self::assertFalse(self::fit(46.93, null)->tooTight, 'a caliper does not know');
+        self::assertFalse(self::fit(null, FitFeel::WillNotStart)->tooTight);
+    }
+
     public function test_cups_of_inch_tapers_are_larger_than_their_number_says(): void
     {
         $of = static fn (RingTolerance $made): float => (new Fit(Limits::standard()))->work(

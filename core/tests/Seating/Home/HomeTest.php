@@ -13,6 +13,7 @@ use CleanRace\Core\Seating\Home\Home;
 use CleanRace\Core\Seating\Home\HomeInput;
 use CleanRace\Core\Seating\Home\HomeResult;
 use CleanRace\Core\Seating\Home\HomeSign;
+use CleanRace\Core\Seating\Home\TurnsFeel;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -129,6 +130,15 @@ final class HomeTest extends TestCase
         self::assertSame('home.not', $at(9.2, true, HomeSign::LightUnder)->verdict->headline->key);
         self::assertSame('home.light', $at(9.2, false, HomeSign::LightUnder)->verdict->headline->key);
         self::assertContains('groove_clear', array_map(static fn ($f): string => $f->name, $at(9.2, false)->verdict->figures));
+    }
+
+    public function test_how_it_turns_when_it_is_down_is_a_stop_only_where_a_reading_says_too_tight(): void
+    {
+        $level = static fn (TurnsFeel $feel, bool $tight): Level => $feel->verdict($tight)->level;
+        self::assertSame([Level::Go, Level::Go], [$level(TurnsFeel::Free, false), $level(TurnsFeel::Free, true)]);
+        foreach ([TurnsFeel::Tight, TurnsFeel::Notchy] as $feel) {
+            self::assertSame([Level::Care, Level::Stop], [$level($feel, false), $level($feel, true)]);
+        }
     }
 
     public function test_the_leaf_that_tells_is_named_for_the_ring(): void
