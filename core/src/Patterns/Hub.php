@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Patterns;
 
+use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\Number\Designation;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Hub\Layout;
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
@@ -16,6 +18,7 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Tables\Table;
 
 /** The hub of one job: what its pattern usually has, as somebody changed it, with what was read of it. */
 final readonly class Hub
@@ -96,7 +99,37 @@ final readonly class Hub
             );
         }
 
+        foreach ($stack->ofKind(PartKind::TaperCone, PartKind::TaperCup) as $part) {
+            $stack = $stack->with(self::taper($stack, $part, $notebook));
+        }
+
         return $stack;
+    }
+
+    /** A cone or cup by its number or that of its mate, as the set has it; what a caliper read goes before. */
+    private static function taper(Stack $stack, Part $part, Notebook $notebook): Part
+    {
+        $isCone = $part->kind === PartKind::TaperCone;
+        $mates = array_filter(
+            $stack->ofKind($isCone ? PartKind::TaperCup : PartKind::TaperCone),
+            static fn (Part $p): bool => $p->side === $part->side,
+        );
+        $mate = array_values($mates)[0] ?? null;
+        $number = $notebook->text(PlacesOf::sized($part->id)) ?? ($mate === null ? null : $notebook->text(PlacesOf::sized($mate->id)));
+        $size = $number === null ? null : self::read($number)?->size;
+        if ($size !== null && $size->kind === BearingKind::Taper) {
+            $set = array_column(Table::rows('taper_sets'), null, 'number')[$size->number] ?? [];
+            $width = (float) ($set[$isCone ? 'cone_width_mm' : 'cup_width_mm'] ?? 0);
+            $part = $part
+                ->resized($isCone ? 'bore' : 'outside', $isCone ? $size->bore : $size->outside)
+                ->resized('width', $width > 0 ? Length::mm($width) : $part->sizes['width']);
+        }
+        foreach ($isCone ? ['bore', 'width'] : ['outside', 'width'] as $what) {
+            $read = $notebook->length(PlacesOf::sizedBy($part->id, $what));
+            $part = $read === null ? $part : $part->resized($what, $read);
+        }
+
+        return $part;
     }
 
     private static function read(string $number): ?Designation

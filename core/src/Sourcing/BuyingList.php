@@ -73,6 +73,7 @@ final readonly class BuyingList
         $along = $finding?->askFor === null ? 'Take the old one along' : null;
 
         return match (true) {
+            $part !== null && $this->isInSet($bench, $part, $finding?->askFor) => null,
             $part !== null &&
                 ! $bench->isPair() &&
                 $part->kind->isRenewed() &&
@@ -112,6 +113,23 @@ final readonly class BuyingList
             ),
             default => null,
         };
+    }
+
+    /** A cup whose cone is bought as the same set comes with it. */
+    private function isInSet(Bench $bench, Part $cup, Message|Written|null $askFor): bool
+    {
+        if ($cup->kind !== PartKind::TaperCup || $askFor === null) {
+            return false;
+        }
+        foreach ($bench->hub->stack->ofKind(PartKind::TaperCone) as $cone) {
+            $item = array_values(array_filter($bench->tray->items, static fn (TrayItem $i): bool => $i->part === $cone->id))[0] ?? null;
+            $finding = (new PartSizing($this->limits))->of($bench, $cone)?->finding;
+            if ($cone->side === $cup->side && $item !== null && $item->condition !== 'use' && $finding?->askFor == $askFor) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Loose balls are bought by the ball: as many as came out of the row, else as many as its circle takes. */

@@ -8,10 +8,12 @@ use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Hub;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Sizing\Plan\PartFinding;
 use CleanRace\Core\Sizing\Plan\SeatFinding;
+use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Step;
@@ -191,6 +193,38 @@ final class EveryHubSizedTest extends TestCase
                 'size.grease',
             )->verdicts[0]->headline->key,
         );
+    }
+
+    public function test_tapers_typed_at_size_size_the_hub_and_are_bought_as_sets(): void
+    {
+        $said = [
+            'size.part.taper_cone_left' => ['text' => '30205'],
+            'size.part.taper_cup_left' => ['text' => '30205'],
+            'size.part.taper_cup_right' => ['text' => '30206'],
+        ];
+        $notebook = new Notebook();
+        foreach ($said as $place => $value) {
+            $notebook = $notebook->with($place, ['value' => $value, 'instrument' => null]);
+        }
+        $of = static fn (string $part, string $size): ?float => Hub::of(HubPatterns::find('taper-pair'), $notebook)->stack->find($part)?->mm($size);
+        self::assertSame([25.0, 52.0, 62.0, 30.0], [
+            $of('taper_cone_left', 'bore'),
+            $of('taper_cup_left', 'outside'),
+            $of('taper_cup_right', 'outside'),
+            $of('taper_cone_right', 'bore'),
+        ], 'the cone goes by its cup');
+        self::assertSame([15.0, 13.0], [$of('taper_cone_left', 'width'), $of('taper_cup_left', 'width')]);
+        $report = self::report('taper-pair', $said);
+        self::assertCount(2, $report->drivers, 'two unlike cups, two drivers');
+        $notebook = $notebook->with('size.part.taper_cup_right.outside', ['value' => ['mm' => 61.5], 'instrument' => null]);
+        self::assertSame(61.5, Hub::of(HubPatterns::find('taper-pair'), $notebook)->stack->find('taper_cup_right')?->mm('outside'));
+        $tray = [];
+        foreach (['cone_left', 'cup_left', 'cone_right', 'cup_right'] as $part) {
+            $tray["part.taper_$part"] = ['state' => 'on_tray', 'condition' => 'replace'];
+        }
+        $list = self::report('taper-pair', [...$said, 'size.part.taper_cone_right' => ['text' => '30206'], ...$tray])->toBuy;
+        $sets = array_filter($list, static fn (ToBuy $l): bool => str_contains(English::of($l->askFor), 'Taper set'));
+        self::assertSame([1, 1], array_values(array_map(static fn (ToBuy $l): int => $l->quantity, $sets)), 'a set is cone and cup');
     }
 
     public function test_words_of_cones_are_asked_of_both(): void
