@@ -12,6 +12,7 @@ use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SeatingTrial;
+use CleanRace\Core\Trial\SettingTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use Illuminate\Console\Command;
@@ -69,6 +70,7 @@ final class BenchTrial extends Command
             'caliper' => [new CaliperTrial($limits), 5000],
             'fit' => [new FitTrial($limits), 1000],
             'seating' => [new SeatingTrial($limits), 1000],
+            'setting' => [new SettingTrial($limits), 1000],
             'press' => [new PressTrial($limits), 1000],
             'cones' => [new ConeTrial($limits), 400],
             'hostile' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000],

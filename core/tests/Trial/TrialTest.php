@@ -12,6 +12,7 @@ use CleanRace\Core\Trial\FitTrial;
 use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SeatingTrial;
+use CleanRace\Core\Trial\SettingTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\TrialFigure;
@@ -32,6 +33,7 @@ final class TrialTest extends TestCase
         yield 'fits' => [new FitTrial($limits), 600, 13];
         yield 'seating' => [new SeatingTrial($limits), 1000, 13];
         yield 'seating again' => [new SeatingTrial($limits), 1000, 14];
+        yield 'tapers and axles' => [new SettingTrial($limits), 600, 13];
         yield 'press traces' => [new PressTrial($limits), 1000, 16];
         yield 'press traces again' => [new PressTrial($limits), 500, 17];
         yield 'cones' => [new ConeTrial($limits), 60, 6];
@@ -45,6 +47,7 @@ final class TrialTest extends TestCase
         yield 'caliper' => [new CaliperTrial($limits), 10000, 112];
         yield 'fits' => [new FitTrial($limits), 3000, 113];
         yield 'seating' => [new SeatingTrial($limits), 10000, 113];
+        yield 'tapers and axles' => [new SettingTrial($limits), 4000, 113];
         yield 'press traces' => [new PressTrial($limits), 5000, 116];
         yield 'cones' => [new ConeTrial($limits), 400, 106];
         yield 'hostile text' => [new HostileTrial($limits), 40000, 115];

@@ -206,13 +206,19 @@ final class EveryHubSizedTest extends TestCase
         foreach ($said as $place => $value) {
             $notebook = $notebook->with($place, ['value' => $value, 'instrument' => null]);
         }
-        $of = static fn (string $part, string $size): ?float => Hub::of(HubPatterns::find('taper-pair'), $notebook)->stack->find($part)?->mm($size);
-        self::assertSame([25.0, 52.0, 62.0, 30.0], [
-            $of('taper_cone_left', 'bore'),
-            $of('taper_cup_left', 'outside'),
-            $of('taper_cup_right', 'outside'),
-            $of('taper_cone_right', 'bore'),
-        ], 'the cone goes by its cup');
+        $of = static fn (string $part, string $size): ?float => Hub::of(HubPatterns::find('taper-pair'), $notebook)
+            ->stack->find($part)
+            ?->mm($size);
+        self::assertSame(
+            [25.0, 52.0, 62.0, 30.0],
+            [
+                $of('taper_cone_left', 'bore'),
+                $of('taper_cup_left', 'outside'),
+                $of('taper_cup_right', 'outside'),
+                $of('taper_cone_right', 'bore'),
+            ],
+            'the cone goes by its cup',
+        );
         self::assertSame([15.0, 13.0], [$of('taper_cone_left', 'width'), $of('taper_cup_left', 'width')]);
         $report = self::report('taper-pair', $said);
         self::assertCount(2, $report->drivers, 'two unlike cups, two drivers');
