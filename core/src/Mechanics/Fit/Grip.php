@@ -34,6 +34,7 @@ final readonly class Grip
             : $this->sliding($evidence, $belief, new SlideWords($evidence, $fit), $right);
         $at = static fn (float $celsius): float => $fit->mean - $evidence->growth * ($celsius - $evidence->roomC);
         $coldC = $this->limits->get('fit.cold_c');
+        $loose = $this->isLoose($evidence, $verdict, $fit->mean);
 
         return FitResult::of(
             $evidence,
@@ -41,7 +42,7 @@ final readonly class Grip
             $at($coldC),
             $at($evidence->warmC),
             $right,
-            $this->isLoose($evidence, $verdict, $fit->mean),
+            $loose,
             $evidence->meant->grips() && $verdict->level !== Level::Go
                 ? (new Remedies($this->limits))->of(-$fit->mean, -($fit->mean + $fit->spread()), $evidence)
                 : [],
@@ -54,8 +55,13 @@ final readonly class Grip
                     ...[
                         Figure::of('nominal_low', 'Factory fit, loosest', Length::mm($evidence->span[0]), null, 3),
                         Figure::of('nominal_high', 'Factory fit, tightest', Length::mm($evidence->span[1]), null, 3),
-                        $this->running('cold', $coldC, $at($coldC)),
-                        $this->running('warm', $evidence->warmC, $at($evidence->warmC)),
+                        // Of a fit that is loose nothing is said that follows from a grip.
+                        ...$loose
+                            ? []
+                            : [
+                                $this->running('cold', $coldC, $at($coldC)),
+                                $this->running('warm', $evidence->warmC, $at($evidence->warmC)),
+                            ],
                     ],
                 )
                 ->because(...$working->assumed())

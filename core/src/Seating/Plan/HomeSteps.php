@@ -22,6 +22,7 @@ use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tables\Table;
+use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 
@@ -79,7 +80,7 @@ final readonly class HomeSteps
                 $this->run->pair->second(),
                 $this->unseen($seat),
                 $this->run->oldDepth($seat),
-                $this->run->square($seat, 'home')?->verdict,
+                $this->square($seat),
                 $this->turns($seat),
                 $this->run->watch($seat),
                 $this->pressShown($seat),
@@ -125,7 +126,7 @@ final readonly class HomeSteps
                 $this->run->home($seat)?->verdict,
                 $this->unseen($seat),
                 $this->run->oldDepth($seat),
-                $this->run->square($seat, 'home')?->verdict,
+                $this->square($seat),
                 $this->turns($seat),
                 $this->run->watch($seat),
                 $this->pressShown($seat),
@@ -154,6 +155,15 @@ final readonly class HomeSteps
                 Message::of('home.unseen.say', 'A depth, a sign of the hand, or a look across it: one of them.'),
             )
             : null;
+    }
+
+    /** Of a ring that is still on its way, what the readings are too coarse to tell is not asked yet. */
+    private function square(PressedSeat $seat): ?Verdict
+    {
+        $square = $this->run->square($seat, 'home');
+        $undecided = $square !== null && $square->verdict->level === Level::Care && $square->highSide === null;
+
+        return $undecided && ! $this->run->isHome($seat) && ! $this->run->isLeft($seat) ? null : $square?->verdict;
     }
 
     /** How it turns by a finger once it is down; null while nobody said, or where nothing turns in it. */

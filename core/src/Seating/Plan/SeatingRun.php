@@ -128,7 +128,7 @@ final class SeatingRun
     }
 
     /** Whether work went on after it: it is said to be in, its ring was tried, or the second was begun. */
-    private function isLeft(PressedSeat $seat): bool
+    public function isLeft(PressedSeat $seat): bool
     {
         $second = $this->order->isFirstOfPair($seat) ? $this->order->secondOfPair() : null;
 
