@@ -128,7 +128,7 @@ final class SettingFiguresTest extends TestCase
         ];
         yield 'a wrench with an adapter' => [
             'torque',
-            ['source' => 'manual', 'torque_nm' => 45, 'thread' => 'M10', 'wrench_length_mm' => 380, 'adapter_mm' => 60],
+            ['source' => 'manual', 'torque_nm' => 45, 'thread' => 'M10', 'grade' => '8.8', 'wrench_length_mm' => 380, 'adapter_mm' => 60],
             ['set_nm' => 38.864, 'ceiling_nm' => 50.45],
         ];
         yield 'none found' => ['torque', ['source' => 'none', 'thread' => 'M12', 'grade' => '10.9'], ['set_nm' => null]];

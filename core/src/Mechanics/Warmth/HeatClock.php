@@ -46,7 +46,7 @@ final readonly class HeatClock
         $verdict = match (true) {
             $left === null => Verdict::go(
                 Message::of('clock.no_hurry', 'No hurry'),
-                Message::of('clock.no_hurry.say', 'The fit needs no warmth to let it in.'),
+                Message::of('clock.no_hurry.say', 'It goes in cold as well: warmth only makes it easier.'),
             ),
             $left <= 0 => Verdict::care(
                 Message::of('clock.late', 'Warm it again'),

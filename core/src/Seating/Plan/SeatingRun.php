@@ -217,7 +217,7 @@ final class SeatingRun
     {
         $hub = $this->bench->notebook->temperature(Places::HUB_TEMPERATURE);
         $housing = $this->bench->hub->stack->one(PartKind::Housing);
-        if ($hub === null || $seat->fit === null || $seat->seat === RingSeat::Shaft || $housing === null) {
+        if ($hub === null || $seat->fit === null || $seat->fit->loose || $seat->seat === RingSeat::Shaft || $housing === null) {
             return null;
         }
         try {
@@ -226,7 +226,7 @@ final class SeatingRun
                     $hub,
                     $this->bench->notebook->temperature(Places::ROOM) ?? Temperature::celsius(self::USUAL_ROOM_C),
                     $seat->outside,
-                    $seat->fit->interference,
+                    $seat->fit->decided,
                     HubMass::tryFrom($this->bench->notebook->choice(Places::HUB_MASS) ?? '') ?? HubMass::ofHousing($housing),
                     SizingRun::material($this->bench),
                 ),

@@ -117,7 +117,8 @@ final readonly class Conversion
         }
         $least = $this->limits->get('convert.wall_least');
         $made = static fn (float $wall): ?Length => $wall <= 0 ? null : Length::mm($wall);
-        $bushWall = $bush > 0.05 ? $bush / 2 : 0.0;
+        // A used axle measures a little under its nominal: that is no step to fill.
+        $bushWall = $bush > $this->limits->get('convert.axle_worn') + 1e-9 ? $bush / 2 : 0.0;
         $thin = array_filter([...$walls, $bushWall], static fn (?float $w): bool => $w !== null && $w > 0 && $w < $least) !== [];
 
         return new Cartridge(

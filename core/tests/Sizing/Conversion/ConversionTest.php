@@ -54,6 +54,15 @@ final class ConversionTest extends TestCase
         self::assertLessThanOrEqual(12 + 0.21 * 20 + 1e-9, $result->pieces[0]->outside->mm, 'it stands on the inner ring alone');
     }
 
+    public function test_a_used_axle_a_little_under_its_nominal_is_no_step_to_fill(): void
+    {
+        foreach ([11.85, 11.9, 12.0] as $axle) {
+            $best = self::convert(28.0, 28.0, $axle)->cartridges[0];
+            self::assertSame(['6001', null], [$best->number, $best->bush], (string) $axle);
+        }
+        self::assertNotSame('6001', self::convert(28.0, 28.0, 11.84)->cartridges[0]->number);
+    }
+
     public function test_a_ring_for_each_seat_and_a_bush_for_the_axle(): void
     {
         $result = self::convert(34.0, 34.3, 10, span: null);
