@@ -56,6 +56,12 @@ final readonly class FitTrial implements Trial
                 );
             }
             $figures[] = TrialFigure::atMost(
+                "seats between right and loose go: $meant->value, caliper and hands",
+                $this->levels($chance, $jobs, $meant, 'marginal', self::METALS, $both)['go'],
+                $jobs,
+                0.5,
+            );
+            $figures[] = TrialFigure::atMost(
                 "seats far too tight go: $meant->value, caliper and hands",
                 $this->levels($chance, $jobs, $meant, 'tight', self::METALS, $both)['go'],
                 $jobs,
@@ -124,6 +130,7 @@ final readonly class FitTrial implements Trial
 
         return match ($what) {
             'good' => [$meant->least($this->limits) + 0.005, min($most, $joint->splitsAt($this->limits))],
+            'marginal' => [$meant->bearable($this->limits), $meant->least($this->limits)],
             'loose' => [-0.2, $meant->bearable($this->limits) - 0.005],
             default => [max(0.0015 * $size->outside->mm, $most + 0.010) + 0.05, $most + 0.3],
         };

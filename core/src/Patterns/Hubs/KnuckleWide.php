@@ -37,7 +37,7 @@ final readonly class KnuckleWide implements Pattern
             'One wide bearing in a knuckle',
             'Quad and side-by-side wheels',
             Turning::InnerRing,
-            'both rings: the outer in the knuckle, the inner on the hub',
+            'the outer ring in the knuckle; the inner slides on and is clamped, or is pressed',
             MachineKind::Quad,
             'Outer',
             'Inner',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\Plan;
 
+use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Measure\Clock;
@@ -85,15 +86,20 @@ final readonly class SeatSurvey
                 Option::each(SeatMeant::class),
                 wanted: false,
             ),
-            Ask::choice(
-                PlacesOf::remedy($this->key),
-                'When loose',
-                Option::of([
-                    'compound' => 'Compound, owner told',
-                    'sleeve' => $this->seat === RingSeat::Bore ? 'Sleeve or new hub' : 'Sleeve or new shaft',
-                ]),
-                wanted: false,
-            ),
+            // No compound holds in nylon: there is nothing to choose.
+            ...$this->notebook->choice(Places::MATERIAL) === Material::Nylon->value
+                ? []
+                : [
+                    Ask::choice(
+                        PlacesOf::remedy($this->key),
+                        'When loose',
+                        Option::of([
+                            'compound' => 'Compound, owner told',
+                            'sleeve' => $this->seat === RingSeat::Bore ? 'Sleeve or new hub' : 'Sleeve or new shaft',
+                        ]),
+                        wanted: false,
+                    ),
+                ],
         ];
     }
 

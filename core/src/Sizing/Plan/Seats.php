@@ -33,18 +33,25 @@ final readonly class Seats
         foreach ($this->pressed($bench) as [$part, $seat]) {
             $key = self::key($part, $seat);
             $ring = $this->ring($bench, $part, $seat);
+            $grips = SeatUse::of($bench, $key, $seat)->grips();
             $steps[] = Step::of(
                 "size.$key.seat",
-                $seat === RingSeat::Bore ? 'Will the bore hold: {part}' : 'Will the shaft hold: {part}',
-                'Up to three depths, three directions; or none, and how a ring goes.',
+                match (true) {
+                    ! $grips => 'Does it slide on: {part}',
+                    $seat === RingSeat::Bore => 'Will the bore hold: {part}',
+                    default => 'Will the shaft hold: {part}',
+                },
+                $grips
+                    ? 'Up to three depths, three directions; or none, and how a ring goes.'
+                    : 'By hand or light taps, then its nut clamps it; on some it is pressed: say so below.',
                 ['part' => Message::within($part->name)],
             )
                 ->with(
                     tool: $seat === RingSeat::Bore ? 'Caliper with sharp jaws, or a bore gauge' : 'Micrometer',
                     find: 'Bright rings, grip at the mouth only, rust at the lip.',
-                    why: 'Pressed here: {fit}.',
+                    why: $grips ? 'Pressed here: {fit}.' : null,
                     part: $part->id,
-                    values: ['fit' => Message::plain($bench->pattern->card()->fit)],
+                    values: $grips ? ['fit' => Message::plain($bench->pattern->card()->fit)] : [],
                 )
                 ->on(Panel::Survey)
                 ->asking(...$ring->survey->asks())
