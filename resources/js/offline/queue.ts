@@ -171,7 +171,11 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
     }
     wait = FIRST_WAIT_MS;
     if (outcome.is === 'not_theirs') return;
-    if (outcome.is === 'refused') {
+    // What was entered anew while this was on its way takes its place: no word on what nobody means any more.
+    const anew = rows.some((one) => one.key > key && !one.refused && samePlace(one.sending, sending));
+    if (outcome.is === 'refused' && anew) {
+      await drop(key);
+    } else if (outcome.is === 'refused') {
       const refused = { ...row, refused: outcome.detail };
       pending.set(key, refused);
       show(rows.map((one) => (one.key === key ? refused : one)));
@@ -180,6 +184,7 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
     } else {
       await ends.onKept(sending, outcome.answer);
       tell({ told: 'kept', sending, answer: outcome.answer });
+      for (const old of rows) if (old.refused && old.key < key && samePlace(old.sending, sending)) await drop(old.key);
       await drop(key);
     }
     if (!rows.some((one) => !one.refused && one.sending.job === sending.job && isBy(one.sending, person))) {
