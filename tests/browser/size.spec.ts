@@ -27,9 +27,13 @@ test('a knuckle is sized part by part, and a number found by caliper is taken wi
   await type(page, 'size.part.seal_left', '40 58 8');
   await expect(verdict(page)).toContainText('Seal 40 × 58 × 8 mm');
 
-  await goTo(page, 'Will the shaft hold: wheel bearing');
+  // Its inner ring slides on the stub and is clamped, unless the mechanic says that this one is pressed.
+  await goTo(page, 'Does it slide on: wheel bearing');
   await page.getByRole('button', { name: 'Wants firm driving' }).click();
+  await expect(verdict(page)).toContainText('It wants driving where it should slide');
+  await page.getByRole('button', { name: 'Pressed: turns under load at speed' }).click();
   await expect(verdict(page)).toContainText('The shaft will hold it');
+  await expect(page.getByRole('heading', { name: 'Will the shaft hold: wheel bearing' })).toBeVisible();
 });
 
 test('a cone that came with a strange cup is stopped', async ({ page }) => {

@@ -75,7 +75,10 @@ final class SeatOrder
         }
         foreach ($this->bench->pattern->assembly($this->bench->hub->first) as $put) {
             if ($put->part === $axle->id || $put->part === $seat->part->id) {
-                return $put->part === $axle->id || $this->bench->tray->state($axle->id) === PartState::Fitted;
+                // What was in before the axle was pushed without it.
+                return $put->part === $axle->id ||
+                    ($this->bench->tray->state($axle->id) === PartState::Fitted &&
+                        $this->bench->tray->state($seat->part->id) !== PartState::Fitted);
             }
         }
 
