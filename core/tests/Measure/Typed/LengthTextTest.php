@@ -139,4 +139,30 @@ final class LengthTextTest extends TestCase
             }
         }
     }
+
+    public function test_every_spelling_of_a_unit_is_that_unit(): void
+    {
+        $spellings = [
+            1 => ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters'],
+            10 => ['cm', 'centimetre', 'centimetres'],
+            1000 => ['m', 'metre', 'metres', 'meter', 'meters'],
+        ];
+        foreach ($spellings as $mm => $units) {
+            foreach ($units as $unit) {
+                self::assertEqualsWithDelta(1.5 * $mm, (new LengthText())->read("1.5 $unit")->mm, 1e-9, $unit);
+            }
+        }
+        foreach (['in', '"', 'inch', 'inches'] as $unit) {
+            self::assertEqualsWithDelta(38.1, (new LengthText())->read("1.5 $unit")->mm, 1e-9, $unit);
+        }
+        self::assertEqualsWithDelta(0.0381, (new LengthText())->read('1.5 thou')->mm, 1e-12);
+        foreach (['2 mil', '2 mils'] as $typed) {
+            try {
+                (new LengthText())->read($typed);
+                self::fail("$typed is a thousandth of an inch or a millimetre: it is asked");
+            } catch (InvalidInput $invalid) {
+                self::assertStringContainsString('thou', $invalid->getMessage());
+            }
+        }
+    }
 }

@@ -56,4 +56,26 @@ final class TorqueTextTest extends TestCase
             }
         }
     }
+
+    /** A pound of force is 4.4482216 N, a foot 0.3048 m, a kilogram of force 9.80665 N: exact by definition. */
+    public function test_every_spelling_of_a_unit_is_that_unit(): void
+    {
+        $foot = 0.45359237 * 9.80665 * 0.3048;
+        foreach (
+            [
+                '10 Nm' => 10.0,
+                '10 N·m' => 10.0,
+                '10 ft-lb' => 10 * $foot,
+                '10 ft lbs' => 10 * $foot,
+                '10 lb-ft' => 10 * $foot,
+                '10 lbft' => 10 * $foot,
+                '10 in-lb' => (10 * $foot) / 12,
+                '10 inlbs' => (10 * $foot) / 12,
+                '10 kgm' => 98.0665,
+                '10 kgf-m' => 98.0665,
+            ] as $typed => $newtonMetres
+        ) {
+            self::assertEqualsWithDelta($newtonMetres, (new TorqueText())->read($typed)->newtonMetres, 1e-4, $typed);
+        }
+    }
 }
