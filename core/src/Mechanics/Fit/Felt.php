@@ -14,9 +14,9 @@ use CleanRace\Core\Tables\Limits;
 final readonly class Felt
 {
     /** Play that lets a ring drop in or rattle, and at which a thumb is no longer felt, mm. */
-    private const DROPS = -0.02;
+    public const DROPS = -0.02;
 
-    private const RATTLES = -0.05;
+    public const RATTLES = -0.05;
 
     /** Newtons for each mm past what the surfaces flatten. */
     private float $rise;

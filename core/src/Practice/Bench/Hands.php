@@ -13,11 +13,6 @@ use CleanRace\Core\Tables\Limits;
 /** What hands tell of what is true, each time a little off. */
 final readonly class Hands
 {
-    /** Play below any grip that lets a ring drop in, or rattle, mm. */
-    private const DROPS = -0.02;
-
-    private const RATTLES = -0.05;
-
     public function __construct(private Chance $chance, private People $people)
     {
     }
@@ -54,8 +49,8 @@ final readonly class Hands
         };
 
         return match (true) {
-            $interference < self::RATTLES => FitFeel::Rattles,
-            $interference < self::DROPS => FitFeel::DropsIn,
+            $interference < Felt::RATTLES => FitFeel::Rattles,
+            $interference < Felt::DROPS => FitFeel::DropsIn,
             $force < $edge(FitFeel::ThumbPush, FitFeel::LightTaps) => FitFeel::ThumbPush,
             $force < $edge(FitFeel::LightTaps, FitFeel::FirmDriving) => FitFeel::LightTaps,
             $force < $edge(FitFeel::FirmDriving, FitFeel::WillNotStart) => FitFeel::FirmDriving,

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Seating\Plan;
 
-use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Mechanics\Fit\Joint;
 use CleanRace\Core\Mechanics\Pressing\PressFit;
 use CleanRace\Core\Mechanics\Pressing\PressFitInput;
 use CleanRace\Core\Mechanics\Pressing\PressForceResult;
@@ -38,7 +38,7 @@ final class PressReckoning
         if ($seat === null) {
             return null;
         }
-        $grip = max(1.0, $seat->width->mm - 2 * Bearing::usualCorner($seat->bore, $seat->outside, $seat->width)->mm);
+        $grip = max(1.0, (new Joint($seat->seat, $seat->bore, $seat->outside, $seat->width))->touches());
         $sizes = $this->findings->sizes;
         $second = $this->order->isSecondOfPair($seat);
         $home = match (true) {
