@@ -74,6 +74,11 @@ final readonly class FitTrial implements Trial
             $jobs,
             0.0,
         );
+        $gauges = ['bore gauge, micrometer and hands', true, true];
+        $sound = $this->levels($chance, $jobs, SeatMeant::PressedFast, 'good', self::METALS, $gauges, Instrument::BoreGauge);
+        $loose = $this->levels($chance, $jobs, SeatMeant::PressedFast, 'loose', self::METALS, $gauges, Instrument::BoreGauge);
+        $figures[] = TrialFigure::atLeast('sound seats go, bore gauge, micrometer and hands', $sound['go'], $jobs, 0.98);
+        $figures[] = TrialFigure::atMost('loose seats go, bore gauge, micrometer and hands', $loose['go'], $jobs, 0.005);
         $nylon = $this->levels($chance, $jobs, SeatMeant::PressedSlow, 'good', [Material::Nylon], $both);
 
         return [
@@ -88,8 +93,15 @@ final readonly class FitTrial implements Trial
      * @param  array{string, bool, bool}  $by what it is called, whether a caliper is read, whether hands tell
      * @return array<string, int> how many of each level
      */
-    private function levels(Chance $chance, int $jobs, SeatMeant $meant, string $what, array $materials, array $by): array
-    {
+    private function levels(
+        Chance $chance,
+        int $jobs,
+        SeatMeant $meant,
+        string $what,
+        array $materials,
+        array $by,
+        Instrument $gaugedBy = Instrument::DigitalCaliper,
+    ): array {
         $levels = ['go' => 0, 'care' => 0, 'stop' => 0];
         $gauge = new Gauge($chance);
         $hands = new Hands($chance, Scatter::people());
@@ -106,7 +118,8 @@ final readonly class FitTrial implements Trial
             $levels[(new Fit($this->limits))->work(
                 new FitInput(
                     $size->outside,
-                    $by[1] ? $gauge->bore($ring - $true, Instrument::DigitalCaliper, $this->limits) : null,
+                    $by[1] ? $gauge->bore($ring - $true, $gaugedBy, $this->limits) : null,
+                    $gaugedBy === Instrument::BoreGauge ? $gauge->read($ring, Instrument::Micrometer) : null,
                     feel: $by[2] ? $felt : null,
                     material: $known || $material === Material::Nylon ? $material : null,
                     meant: $meant,

@@ -13,11 +13,6 @@ use CleanRace\Core\Tables\Limits;
  */
 final readonly class Felt
 {
-    /** Play that lets a ring drop in or rattle, and at which a thumb is no longer felt, mm. */
-    public const DROPS = -0.02;
-
-    public const RATTLES = -0.05;
-
     /** Newtons for each mm past what the surfaces flatten. */
     private float $rise;
 
@@ -37,13 +32,15 @@ final readonly class Felt
     public function likelihood(float $interference): float
     {
         $edge = $this->limits->get('fit.feel_edge');
+        $drops = $this->limits->get('fit.drops_in');
+        $rattles = $this->limits->get('fit.rattles');
         $looser = static fn (float $than): float => Estimate::phi(($than - $interference) / $edge);
         [$least, $most] = $this->forces();
 
         return match ($this->feel) {
-            FitFeel::Rattles => $looser(self::RATTLES),
-            FitFeel::DropsIn => $looser(self::DROPS) * (1 - $looser(self::RATTLES)),
-            FitFeel::ThumbPush => (1 - $looser(self::DROPS)) * (1 - $this->above($interference, $most)),
+            FitFeel::Rattles => $looser($rattles),
+            FitFeel::DropsIn => $looser($drops) * (1 - $looser($rattles)),
+            FitFeel::ThumbPush => (1 - $looser($drops)) * (1 - $this->above($interference, $most)),
             default => $this->above($interference, $least) - $this->above($interference, $most),
         };
     }
@@ -51,13 +48,15 @@ final readonly class Felt
     /** @return array{float, float} interference in mm that this feel stands for, without its doubt; infinite at an open end */
     public function band(): array
     {
+        $drops = $this->limits->get('fit.drops_in');
+        $rattles = $this->limits->get('fit.rattles');
         [$least, $most] = $this->forces();
         $at = fn (float $force): float => is_finite($force) ? $this->flattening + $force / $this->rise : INF;
 
         return match ($this->feel) {
-            FitFeel::Rattles => [-INF, self::RATTLES],
-            FitFeel::DropsIn => [self::RATTLES, self::DROPS],
-            FitFeel::ThumbPush => [self::DROPS, $at($most)],
+            FitFeel::Rattles => [-INF, $rattles],
+            FitFeel::DropsIn => [$rattles, $drops],
+            FitFeel::ThumbPush => [$drops, $at($most)],
             default => [$at($least), $at($most)],
         };
     }

@@ -35,9 +35,6 @@ use CleanRace\Core\Verdict\Working;
 ]
 final readonly class PressForce
 {
-    /** A wall that grips as well as any, outside over bore. */
-    private const STOUT_WALL = 2.0;
-
     public function __construct(private Limits $limits)
     {
     }
@@ -109,7 +106,7 @@ final readonly class PressForce
             $input->interference->mm > $this->limits->get('force.flattening') &&
             $pressure <
                 $this->limits->get('force.thin_share') *
-                    $joint->withWall(self::STOUT_WALL)->pressure($this->limits, $input->interference->mm)
+                    $joint->withWall($this->limits->get('force.stout_wall'))->pressure($this->limits, $input->interference->mm)
         ) {
             return Verdict::care(
                 Message::of('force.thin', 'The wall is too thin to grip'),

@@ -49,8 +49,8 @@ final readonly class Hands
         };
 
         return match (true) {
-            $interference < Felt::RATTLES => FitFeel::Rattles,
-            $interference < Felt::DROPS => FitFeel::DropsIn,
+            $interference < $limits->get('fit.rattles') => FitFeel::Rattles,
+            $interference < $limits->get('fit.drops_in') => FitFeel::DropsIn,
             $force < $edge(FitFeel::ThumbPush, FitFeel::LightTaps) => FitFeel::ThumbPush,
             $force < $edge(FitFeel::LightTaps, FitFeel::FirmDriving) => FitFeel::LightTaps,
             $force < $edge(FitFeel::FirmDriving, FitFeel::WillNotStart) => FitFeel::FirmDriving,

@@ -30,9 +30,6 @@ final readonly class Home
     /** Beyond this the arithmetic alone is clear, in mm. */
     private const FAR = 0.9;
 
-    /** So near its place a ring is all but home, in mm. */
-    private const NEAR = 0.5;
-
     public function __construct(private Limits $limits)
     {
     }
@@ -71,7 +68,7 @@ final readonly class Home
                 );
         }
         // Of a ring that is still on its way the groove says nothing.
-        if ($clear !== null && ($toGo === null || $toGo->mean < self::NEAR)) {
+        if ($clear !== null && ($toGo === null || $toGo->mean < $this->limits->get('home.near'))) {
             $verdict = $verdict->showing(Figure::of('groove_clear', 'Groove clear by', Length::mm($clear->mean)));
         }
 
