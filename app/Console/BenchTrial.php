@@ -15,14 +15,16 @@ use CleanRace\Core\Trial\SeatingTrial;
 use CleanRace\Core\Trial\SettingTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
+use CleanRace\Core\Trial\WholeFitTrial;
 use Illuminate\Console\Command;
 use Random\Engine\Mt19937;
 
 /** Simulated jobs whose truth is known, and how often the program is right. The same seed gives the same figures. */
 final class BenchTrial extends Command
 {
-    protected $signature = 'bench:trial {name? : spelling, caliper, fit, press, cones or hostile; all when none is named} {--seed=1} '
-        .'{--jobs= : how many simulated jobs}';
+    protected $signature = 'bench:trial '
+        .'{name? : spelling, caliper, fit, whole, seating, setting, press, cones or hostile; all when none is named} '
+        .'{--seed=1} {--jobs= : how many simulated jobs}';
 
     protected $description = 'How often the program is right: simulated jobs, seeded';
 
@@ -69,6 +71,7 @@ final class BenchTrial extends Command
             'spelling' => [new SpellingTrial(), 1],
             'caliper' => [new CaliperTrial($limits), 5000],
             'fit' => [new FitTrial($limits), 1000],
+            'whole' => [new WholeFitTrial($limits), 1000],
             'seating' => [new SeatingTrial($limits), 1000],
             'setting' => [new SettingTrial($limits), 1000],
             'press' => [new PressTrial($limits), 1000],

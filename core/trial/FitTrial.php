@@ -68,6 +68,12 @@ final readonly class FitTrial implements Trial
                 0.02,
             );
         }
+        $one = [...$both, true];
+        $hammer = $this->levels($chance, $jobs, SeatMeant::PressedFast, 'good', self::METALS, $one);
+        $beaten = $this->levels($chance, $jobs, SeatMeant::PressedFast, 'loose', self::METALS, $one);
+        $figures[] = TrialFigure::atLeast('sound seats go: one hammer for all sizes, and a caliper', $hammer['go'], $jobs, 0.9);
+        $figures[] = TrialFigure::atMost('sound seats stop: one hammer for all sizes', $hammer['stop'], $jobs, 0.005);
+        $figures[] = TrialFigure::atMost('loose seats go: one hammer for all sizes', $beaten['go'], $jobs, 0.02);
         $figures[] = TrialFigure::atMost(
             'seats go by a caliper alone',
             $this->levels($chance, $jobs, SeatMeant::PressedFast, 'good', self::METALS, $caliper)['go'],
@@ -90,7 +96,8 @@ final readonly class FitTrial implements Trial
 
     /**
      * @param  non-empty-list<Material>  $materials
-     * @param  array{string, bool, bool}  $by what it is called, whether a caliper is read, whether hands tell
+     * @param  array{string, bool, bool, 3?: bool}  $by what it is called, whether a caliper is read, whether hands tell,
+     *                                                  whether all sizes are driven with one hammer
      * @return array<string, int> how many of each level
      */
     private function levels(
@@ -103,6 +110,7 @@ final readonly class FitTrial implements Trial
         Instrument $gaugedBy = Instrument::DigitalCaliper,
     ): array {
         $levels = ['go' => 0, 'care' => 0, 'stop' => 0];
+        $ordinary = Joint::usual(RingSeat::Bore, Length::mm(47), null, null);
         $gauge = new Gauge($chance);
         $hands = new Hands($chance, Scatter::people());
         for ($i = 0; $i < $jobs; $i++) {
@@ -114,7 +122,7 @@ final readonly class FitTrial implements Trial
             [$low, $high] = (new Tolerances())->outsideBand($size->outside);
             $ring = $size->outside->mm + $chance->between($low, $high);
             $known = $chance->whole(0, 1) === 0;
-            $felt = $hands->fit($true, $joint, $this->limits);
+            $felt = $hands->fit($true, $joint, $this->limits, isset($by[3]) ? $ordinary : null);
             $levels[(new Fit($this->limits))->work(
                 new FitInput(
                     $size->outside,

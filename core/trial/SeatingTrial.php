@@ -58,6 +58,7 @@ final readonly class SeatingTrial implements Trial
         $level = $this->leans($chance, $jobs, [0.0, 0.05], $caliper);
         $byRule = $this->leans($chance, $jobs, [0.0, 0.05], $rule);
         $there = $this->seconds($chance, $jobs, [-0.02, 0.02]);
+        $measured = $this->seconds($chance, $jobs, [-0.02, 0.02], true);
         $go = fn (array $levels): int => $levels['go'];
 
         return [
@@ -67,6 +68,14 @@ final readonly class SeatingTrial implements Trial
             TrialFigure::atMost('leaning 0.3 to 0.7 goes', $go($this->leans($chance, $jobs, [0.3, 0.7], $caliper)), $jobs, 0.02),
             TrialFigure::atLeast('a second bearing that is there goes', $there['go'], $jobs, 0.9),
             TrialFigure::atMost('a second bearing that is there stops', $there['stop'], $jobs, 0.005),
+            TrialFigure::atLeast('a second bearing that is there goes, widths measured', $go($measured), $jobs, 0.9),
+            TrialFigure::atMost('a second bearing that is there stops, widths measured', $measured['stop'], $jobs, 0.005),
+            TrialFigure::atMost(
+                '0.2 to 0.5 short of the tube goes, widths measured',
+                $go($this->seconds($chance, $jobs, [0.2, 0.5], true)),
+                $jobs,
+                0.02,
+            ),
             TrialFigure::atMost('0.06 to 0.12 short of the tube goes', $go($this->seconds($chance, $jobs, [0.06, 0.12])), $jobs, 0.5),
             TrialFigure::atMost('0.2 to 0.5 short of the tube goes', $go($this->seconds($chance, $jobs, [0.2, 0.5])), $jobs, 0.02),
             TrialFigure::atMost('0.1 to 0.3 past the tube goes', $go($this->seconds($chance, $jobs, [-0.3, -0.1])), $jobs, 0.02),
@@ -123,15 +132,16 @@ final readonly class SeatingTrial implements Trial
 
     /**
      * @param  array{float, float}  $between true distance from the tube, mm, plus is short of it
+     * @param  ?bool  $widths whether both widths were measured; null is half of the jobs
      * @return array<string, int> how many of each level
      */
-    private function seconds(Chance $chance, int $jobs, array $between): array
+    private function seconds(Chance $chance, int $jobs, array $between, ?bool $widths = null): array
     {
         $levels = ['go' => 0, 'care' => 0, 'stop' => 0];
         for ($i = 0; $i < $jobs; $i++) {
             $gap = $chance->between(...$between);
             [$first, $second] = [14 - $chance->between(0, 0.12), 14 - $chance->between(0, 0.12)];
-            $measured = $chance->whole(0, 1) === 0;
+            $measured = $widths ?? $chance->whole(0, 1) === 0;
             $read = static fn (float $mm, Instrument $by): Reading => Reading::mm(
                 round($mm + $chance->error($by->halfWidth()->mm / sqrt(3)), 2),
                 $by,

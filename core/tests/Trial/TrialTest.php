@@ -16,6 +16,7 @@ use CleanRace\Core\Trial\SettingTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\TrialFigure;
+use CleanRace\Core\Trial\WholeFitTrial;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -31,11 +32,11 @@ final class TrialTest extends TestCase
         yield 'ten spellings of every number' => [new SpellingTrial(), 1, 11];
         yield 'caliper' => [new CaliperTrial($limits), 2000, 12];
         yield 'fits' => [new FitTrial($limits), 600, 13];
+        yield 'all that follows from a fit' => [new WholeFitTrial($limits), 600, 13];
         yield 'seating' => [new SeatingTrial($limits), 1000, 13];
         yield 'seating again' => [new SeatingTrial($limits), 1000, 14];
         yield 'tapers and axles' => [new SettingTrial($limits), 600, 13];
-        yield 'press traces' => [new PressTrial($limits), 1000, 16];
-        yield 'press traces again' => [new PressTrial($limits), 500, 17];
+        yield 'press traces' => [new PressTrial($limits), 3000, 16];
         yield 'cones' => [new ConeTrial($limits), 60, 6];
         yield 'hostile text' => [new HostileTrial($limits), 10000, 15];
     }
@@ -46,6 +47,7 @@ final class TrialTest extends TestCase
         $limits = Limits::standard();
         yield 'caliper' => [new CaliperTrial($limits), 10000, 112];
         yield 'fits' => [new FitTrial($limits), 3000, 113];
+        yield 'all that follows from a fit' => [new WholeFitTrial($limits), 3000, 113];
         yield 'seating' => [new SeatingTrial($limits), 10000, 113];
         yield 'tapers and axles' => [new SettingTrial($limits), 4000, 113];
         yield 'press traces' => [new PressTrial($limits), 5000, 116];

@@ -90,6 +90,9 @@ final readonly class Grip
         if ($evidence->isNothing()) {
             return $words->unknown();
         }
+        if ($this->gaugesSettleIt($evidence)) {
+            return $this->holding($evidence, $belief, $words);
+        }
         if ($belief->clashes) {
             return $words->clash();
         }
@@ -135,6 +138,18 @@ final readonly class Grip
             $letsGo => $words->letsGoWarm(),
             default => $words->holds(),
         };
+    }
+
+    /** A ring that will not start where gauges read an ordinary fit, doubt and all: the fit is right, something is in its way. */
+    private function gaugesSettleIt(SeatEvidence $evidence): bool
+    {
+        $read = $evidence->read;
+
+        return $read !== null &&
+            $evidence->feel === FitFeel::WillNotStart &&
+            $evidence->isGauged($this->limits) &&
+            $read->mean - $read->spread() >= $evidence->meant->least($this->limits) &&
+            $read->mean + $read->spread() <= $evidence->most + $this->limits->get('fit.tight_care');
     }
 
     /** Only a reading makes it a stop. */

@@ -44,6 +44,10 @@ final readonly class GripWords
                     'It starts by hand and takes taps: it grips.',
                 ),
                 $this->evidence->feel === FitFeel::FirmDriving => Message::of('fit.firm.say', 'It wants firm driving: it grips well.'),
+                $this->evidence->feel === FitFeel::WillNotStart => Message::of(
+                    'fit.will_not_read.say',
+                    'An ordinary fit is read: what will not start has a burr or dirt in its way, or leans. Clean the edge, warm it.',
+                ),
                 $this->inBore => Message::of('fit.holds.say', 'The ring is larger than its bore and grips.'),
                 default => Message::of('fit.holds_shaft.say', 'The shaft is larger than the ring and grips it.'),
             },

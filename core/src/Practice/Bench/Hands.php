@@ -21,11 +21,12 @@ final readonly class Hands
      * How a ring goes in: a hand feels force, and now and then it is a class off.
      *
      * @param  float  $interference in mm, plus is tight
+     * @param  ?Joint  $judgedAs a ring whose hammer it is driven with, where all are driven with one
      */
-    public function fit(float $interference, Joint $joint, Limits $limits): FitFeel
+    public function fit(float $interference, Joint $joint, Limits $limits, ?Joint $judgedAs = null): FitFeel
     {
         $force = $joint->force($limits, $interference) * exp($this->chance->error($this->people->force));
-        $felt = self::named($interference + $this->chance->error($this->people->fit), $force, $joint, $limits);
+        $felt = self::named($interference + $this->chance->error($this->people->fit), $force, $judgedAs ?? $joint, $limits);
         if ($this->chance->between(0, 1) >= $this->people->classOff) {
             return $felt;
         }

@@ -105,8 +105,9 @@ final readonly class ForceCurve
      *
      * @param  float  $steep N per mm that only metal on metal shows
      * @param  float  $expected mm
+     * @param  float  $quiet N that say nothing: what a load cell shows of a driver lying on the ring
      */
-    public function knee(float $steep, float $expected): ?float
+    public function knee(float $steep, float $expected, float $quiet): ?Knee
     {
         $knee = $this->foot($steep);
         if ($knee === null) {
@@ -117,17 +118,19 @@ final readonly class ForceCurve
         $before = null;
         $climb = [];
         foreach ($this->read as $at => $force) {
-            [$before, $climb] = $force <= self::LEAVES * $slide
+            [$before, $climb] = $force <= self::LEAVES * $slide + $quiet
                 ? [$at * self::STEP, []]
                 : [$before, [...$climb, [$at * self::STEP, $force]]];
         }
         if ($before === null || $climb === [] || $climb[0][0] - $before <= self::NEAR) {
-            return $knee;
+            return new Knee($knee, $knee);
         }
         [$first, $end] = [$climb[0], $climb[count($climb) - 1]];
         $slope = $end[0] > $first[0] ? ($end[1] - $first[1]) / ($end[0] - $first[0]) : 0.0;
+        $pointsBack = $slope > $steep;
+        $at = max($before, min($first[0], $pointsBack ? $first[0] - ($first[1] - $slide) / $slope : $expected));
 
-        return max($before, min($first[0], $slope > $steep ? $first[0] - ($first[1] - $slide) / $slope : $expected));
+        return new Knee($at, $pointsBack ? $at : $before);
     }
 
     private function foot(float $steep): ?float

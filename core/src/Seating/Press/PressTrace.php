@@ -58,7 +58,12 @@ final readonly class PressTrace
     public function work(PressTraceInput $input): PressTraceResult
     {
         $curve = ForceCurve::of($input->samples, $input->grip->mm);
-        $knee = $curve->knee($this->limits->get('press.steep_n_mm'), $input->home->mm);
+        $rise = $curve->knee(
+            $this->limits->get('press.steep_n_mm'),
+            $input->home->mm,
+            $this->limits->get('press.quiet_n'),
+        );
+        $knee = $rise?->at;
         $alarm = max($this->limits->get('force.alarm_factor') * $input->forceHigh->newtons, $this->limits->get('force.alarm_floor_n'));
         $early = ForceCurve::median(
             $curve->between(
@@ -73,7 +78,7 @@ final readonly class PressTrace
         $settled = $late ?? $early;
 
         $verdict = (new PressTraceWords())
-            ->verdict($kind, $input, $curve, $knee)
+            ->verdict($kind, $input, $curve, $rise, $rise !== null && $this->isUnseen($rise, $input->home->mm))
             ->showing(
                 ...array_values(
                     array_filter([
@@ -128,6 +133,12 @@ final readonly class PressTrace
             $knee !== null => PressKind::Good,
             default => PressKind::Going,
         };
+    }
+
+    /** Whether it may have risen well before its place, in a stretch that no sample shows. */
+    private function isUnseen(Knee $rise, float $home): bool
+    {
+        return $home - $this->limits->get('press.home_band_mm') - $rise->earliest > $this->limits->get('press.unseen_mm');
     }
 
     /** A wedged ring takes most where least of it is in. */

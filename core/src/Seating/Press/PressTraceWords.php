@@ -12,10 +12,17 @@ use CleanRace\Core\Verdict\Verdict;
 /** What is said of a seating by its force–travel curve. */
 final readonly class PressTraceWords
 {
-    /** By the kind of seating; the knee in mm of travel, null when there was none. */
-    public function verdict(PressKind $kind, PressTraceInput $input, ForceCurve $curve, ?float $knee): Verdict
+    /**
+     * By the kind of seating.
+     *
+     * @param  ?Knee  $rise where the force rose for good, if it did
+     * @param  bool  $unseen whether samples that lie far apart leave open that it rose before its place
+     */
+    public function verdict(PressKind $kind, PressTraceInput $input, ForceCurve $curve, ?Knee $rise, bool $unseen): Verdict
     {
+        $knee = $rise?->at;
         $at = [
+            'from' => Length::mm($rise->earliest ?? 0.0),
             'at' => Length::mm($knee ?? $curve->travel()),
             'home' => $input->home,
             'short' => Length::mm(abs($input->home->mm - ($knee ?? $curve->travel()))),
@@ -35,10 +42,15 @@ final readonly class PressTraceWords
                     Message::of('press.going', 'Going in as reckoned'),
                     Message::of('press.going.say', 'Steady. Home is at {home}; a sharp rise before or there means stop.', $at),
                 ),
-            PressKind::Good => Verdict::go(
-                Message::of('press.home', 'Home: stop'),
-                Message::of('press.home.say', 'The force rose sharply at {at}, where it should.', $at),
-            ),
+            PressKind::Good => $unseen
+                ? Verdict::care(
+                    Message::of('press.unseen', 'Stop, and see that it is home'),
+                    Message::of('press.unseen.say', 'The force rose between {from} and {at}: no reading shows where.', $at),
+                )->next(Message::of('press.unseen.next', 'Read its depth, or try a feeler under it.'))
+                : Verdict::go(
+                    Message::of('press.home', 'Home: stop'),
+                    Message::of('press.home.say', 'The force rose sharply at {at}, where it should.', $at),
+                ),
             PressKind::Cocked => Verdict::stop(
                 Message::of('press.cocked', 'Cocked: stop'),
                 Message::of('press.cocked.say', 'It takes most force where least of the ring is in: it wedges across the bore.'),

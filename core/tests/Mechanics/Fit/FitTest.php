@@ -92,6 +92,9 @@ final class FitTest extends TestCase
         yield 'light taps and a caliper that reads none' => [47.0, FitFeel::LightTaps, $caliper, Level::Go];
         yield 'light taps and a gauge that says loose' => [47.01, FitFeel::LightTaps, $gauge, Level::Care];
         yield 'will not start alone: stop hitting, measure' => [null, FitFeel::WillNotStart, $caliper, Level::Care];
+        yield 'will not start, and gauges read an ordinary fit: a burr' => [46.975, FitFeel::WillNotStart, $gauge, Level::Go];
+        yield 'will not start, and gauges leave a loose one open' => [46.99, FitFeel::WillNotStart, $gauge, Level::Care];
+        yield 'will not start, and gauges leave a tighter one open' => [46.945, FitFeel::WillNotStart, $gauge, Level::Care];
         yield 'three tenths too tight' => [46.7, null, $caliper, Level::Stop];
         yield 'three tenths too tight, whatever the hands say' => [46.7, FitFeel::WillNotStart, $caliper, Level::Stop];
         yield 'a tenth and a half too tight by gauge' => [46.85, null, $gauge, Level::Stop];

@@ -247,4 +247,35 @@ final class PressTraceTest extends TestCase
             0.01,
         );
     }
+
+    /**
+     * One sample in the rise: it may have begun as far back as the last sample of the slide.
+     *
+     * @return iterable<string, array{float, Level}>
+     */
+    public static function fewInTheRise(): iterable
+    {
+        yield 'a millimetre before the band of its place is unseen' => [18.5, Level::Care];
+        yield 'just more than is let pass' => [18.95, Level::Care];
+        yield 'just less' => [19.05, Level::Go];
+    }
+
+    #[DataProvider('fewInTheRise')]
+    public function test_a_rise_that_no_sample_shows_is_looked_at(float $last, Level $level): void
+    {
+        $slide = array_map(
+            static fn (int $mm): PressSample => new PressSample(Length::mm($mm), Force::newtons(self::SLIDE * min(1.0, $mm / self::GRIP))),
+            range(0, 18),
+        );
+        $samples = [
+            ...$slide,
+            new PressSample(Length::mm($last), Force::newtons(self::SLIDE)),
+            new PressSample(Length::mm(20.1), Force::newtons(16_000)),
+        ];
+        $read = self::read($samples);
+
+        self::assertSame(PressKind::Good, $read->kind);
+        self::assertSame($level, $read->verdict->level);
+        self::assertSame($level === Level::Care ? 'press.unseen' : 'press.home', $read->verdict->headline->key);
+    }
 }
