@@ -98,7 +98,6 @@ export function ConePanel({ step }: { step: Step }) {
                 inputMode="decimal"
                 disabled={bench.closed}
                 value={typed ?? (stands === null ? '' : minutes(stands))}
-                placeholder={proposed === null ? '' : minutes(proposed)}
                 aria-invalid={asked}
                 aria-describedby={asked ? 'cone-mark-asked' : undefined}
                 // While somebody is in the field, what is proposed meanwhile does not change it under their hands.
