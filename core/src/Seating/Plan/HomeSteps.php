@@ -10,7 +10,9 @@ use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Push;
 use CleanRace\Core\Patterns\Put;
+use CleanRace\Core\Seating\Home\AxleTurns;
 use CleanRace\Core\Seating\Home\Feeler;
 use CleanRace\Core\Seating\Home\HomeSign;
 use CleanRace\Core\Seating\Home\PairFeel;
@@ -79,7 +81,7 @@ final readonly class HomeSteps
                 $own ? $this->run->home($seat)?->verdict : null,
                 $this->run->pair->second(),
                 $this->unseen($seat),
-                $this->run->oldDepth($seat),
+                $this->depthBefore($seat),
                 $this->square($seat),
                 $this->turns($seat),
                 $this->run->watch($seat),
@@ -125,7 +127,7 @@ final readonly class HomeSteps
             ->judged(
                 $this->run->home($seat)?->verdict,
                 $this->unseen($seat),
-                $this->run->oldDepth($seat),
+                $this->depthBefore($seat),
                 $this->square($seat),
                 $this->turns($seat),
                 $this->run->watch($seat),
@@ -166,20 +168,41 @@ final readonly class HomeSteps
         return $undecided && ! $this->run->isHome($seat) && ! $this->run->isLeft($seat) ? null : $square?->verdict;
     }
 
-    /** How it turns by a finger once it is down; null while nobody said, or where nothing turns in it. */
+    /** The depth at which it stood before, met again or not. */
+    private function depthBefore(PressedSeat $seat): ?Verdict
+    {
+        return $this->run->depthBefore($seat)?->verdict($this->bench->tray->state($seat->part->id) === PartState::Fitted);
+    }
+
+    /** How it turns once it is down, by a finger or by the axle; null while nobody said, or where nothing turns in it. */
     private function turns(PressedSeat $seat): ?Verdict
     {
+        if ($this->isOverAxle($seat)) {
+            return $this->run->axleTurns($seat)?->verdict($this->run->depthBefore($seat)?->isDeeper() ?? false);
+        }
         $feel = TurnsFeel::tryFrom($this->bench->notebook->choice(PlacesOf::seat($seat->key, 'turns')) ?? '');
 
         return $feel?->verdict($seat->fit->tooTight ?? false);
     }
 
+    /** Whether it was driven over an axle that stands in the other bearing: then the axle is what the hand turns. */
+    private function isOverAxle(PressedSeat $seat): bool
+    {
+        return $seat->part->kind->isCartridge() && $this->run->order->push($seat) === Push::Both;
+    }
+
     /** @return list<Ask> what gauge and press show meanwhile, and how a bearing turns after */
     private function watched(PressedSeat $seat): array
     {
-        $turns = $seat->part->kind->isCartridge()
-            ? [Ask::choice(PlacesOf::seat($seat->key, 'turns'), 'By a finger, cold', Option::each(TurnsFeel::class), wanted: false)]
-            : [];
+        $turns = match (true) {
+            $this->isOverAxle($seat) => [
+                Ask::choice(PlacesOf::seat($seat->key, 'axle'), 'The axle, turned by hand', Option::each(AxleTurns::class)),
+            ],
+            $seat->part->kind->isCartridge() => [
+                Ask::choice(PlacesOf::seat($seat->key, 'turns'), 'By a finger, cold', Option::each(TurnsFeel::class), wanted: false),
+            ],
+            default => [],
+        };
 
         return [
             ...$turns,

@@ -10,6 +10,7 @@ use CleanRace\Core\Mechanics\Squareness\Square;
 use CleanRace\Core\Mechanics\Squareness\SquareInput;
 use CleanRace\Core\Mechanics\Squareness\SquareResult;
 use CleanRace\Core\Mechanics\Squareness\SquareStage;
+use CleanRace\Core\Seating\Home\AxleTurns;
 use CleanRace\Core\Seating\Home\HomeSign;
 use CleanRace\Core\Seating\Home\PairFeel;
 use CleanRace\Core\Sizing\Plan\PressedSeat;
@@ -66,11 +67,12 @@ final class SeatDepths
         }
     }
 
-    /** Of a second bearing: a pair that follows or turns free when it is clamped is a sign of its own. */
+    /** Of a second bearing: a pair that follows or turns free when it is clamped, or an axle that turns free, is a sign of its own. */
     private function pairAgrees(PressedSeat $seat): bool
     {
-        return $this->order->isSecondOfPair($seat) &&
-            array_filter($this->readings->feel(), static fn (PairFeel $f): bool => $f->meansThere()) !== [];
+        return $this->readings->axleTurns($seat->key) === AxleTurns::Free ||
+            ($this->order->isSecondOfPair($seat) &&
+                array_filter($this->readings->feel(), static fn (PairFeel $f): bool => $f->meansThere()) !== []);
     }
 
     /** Mean depth of a ring at a stage, to how well it was read; null while nothing was. */

@@ -16,6 +16,7 @@ use CleanRace\Core\Mechanics\Squareness\Eye;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Seating\Home\AxleTurns;
 use CleanRace\Core\Seating\Home\HomeSign;
 use CleanRace\Core\Seating\Home\PairFeel;
 
@@ -104,6 +105,12 @@ final readonly class SeatReadings
     public function feel(): array
     {
         return array_values(array_filter(array_map(PairFeel::tryFrom(...), $this->notebook->choices(Places::PAIR_FEEL))));
+    }
+
+    /** How the axle turns by hand once a bearing was driven over it; null while nobody said. */
+    public function axleTurns(string $seat): ?AxleTurns
+    {
+        return AxleTurns::tryFrom($this->notebook->choice(PlacesOf::seat($seat, 'axle')) ?? '');
     }
 
     /** What gauge or wrench shows: N, MPa or N·m; null when nobody said. */

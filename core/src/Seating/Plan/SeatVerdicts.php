@@ -119,48 +119,4 @@ final class SeatVerdicts
             ),
         );
     }
-
-    /**
-     * A bearing against the depth at which it stood before it came out. Depths below the face, as they were read.
-     *
-     * @param  Length  $widths by how much the two widths may differ: nothing when both were measured
-     * @param  bool  $settled whether somebody says that it is in
-     */
-    public static function oldDepth(?Reading $now, ?Reading $before, Length $widths, bool $settled): ?Verdict
-    {
-        if ($now === null || $before === null) {
-            return null;
-        }
-        $short = $before->value->mm - $now->value->mm;
-        $doubt = 2 * hypot($now->sigma(), $before->sigma()) + $widths->mm;
-        $words = ['before' => $before->value, 'now' => $now->value, 'more' => Length::mm(abs($short)), 'doubt' => Length::mm($doubt)];
-
-        return match (true) {
-            $short > $doubt && $settled => Verdict::stop(
-                Message::of('depth.short', '{more} short of where it stood', $words),
-                Message::of('depth.short.say', 'It stood {before} below the face before, and stands {now} now.', $words),
-            )->next(
-                Message::of(
-                    'depth.short.next',
-                    'Drive it on. If it will not go, draw it out and look for dirt on the shoulder; or the old depth was read wrong.',
-                ),
-            ),
-            $short > $doubt => Verdict::care(
-                Message::of('depth.to_go', '{more} to go', $words),
-                Message::of('depth.to_go.say', 'It stood {before} below the face before.', $words),
-            ),
-            -$short > $doubt => Verdict::care(
-                Message::of('depth.deeper', '{more} deeper than it stood', $words),
-                Message::of(
-                    'depth.deeper.say',
-                    'It stood {before} below the face before. Another width, or the old depth was read wrong.',
-                    $words,
-                ),
-            ),
-            default => Verdict::go(
-                Message::of('depth.met', 'As deep as it stood before'),
-                Message::of('depth.met.say', '{before} then, {now} now, within {doubt}.', $words),
-            ),
-        };
-    }
 }

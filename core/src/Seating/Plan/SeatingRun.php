@@ -24,6 +24,8 @@ use CleanRace\Core\Mechanics\Warmth\HubMass;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Seating\Home\AxleTurns;
+use CleanRace\Core\Seating\Home\DepthBefore;
 use CleanRace\Core\Seating\Home\Home;
 use CleanRace\Core\Seating\Home\HomeInput;
 use CleanRace\Core\Seating\Home\HomeResult;
@@ -111,7 +113,9 @@ final class SeatingRun
     public function isHome(PressedSeat $seat): bool
     {
         if (! $this->order->isSecondOfPair($seat)) {
-            return $this->home($seat)?->verdict->level === Level::Go;
+            $home = $this->home($seat);
+
+            return $home === null ? $this->axleTurns($seat) === AxleTurns::Free : $home->verdict->level === Level::Go;
         }
         $own = $this->findings->sizes->twoLedges ? $this->home($seat)?->verdict->level : null;
 
@@ -124,6 +128,7 @@ final class SeatingRun
         return $this->readings->mean($seat->key, 'home') !== null ||
             $this->readings->eye($seat->key, 'home') !== null ||
             $this->readings->signs($seat->key) !== [] ||
+            $this->axleTurns($seat) !== null ||
             ($this->order->isSecondOfPair($seat) && $this->readings->feel() !== []);
     }
 
@@ -144,21 +149,24 @@ final class SeatingRun
         return $this->isHome($seat) && in_array($this->square($seat, 'home')?->verdict->level, [null, Level::Go], true);
     }
 
-    /** The depth at which the bearing stood before it came apart, met again or not. */
-    public function oldDepth(PressedSeat $seat): ?Verdict
+    /** A bearing against the depth at which it stood before it came apart; null while either was not read. */
+    public function depthBefore(PressedSeat $seat): ?DepthBefore
     {
         $place = $this->order->put($seat)?->depthBefore;
-        if ($place === null || $this->readings->isLevelled($seat->key)) {
+        $now = $this->depths->meanDepth($seat, 'home');
+        $before = $place === null ? null : $this->bench->notebook->reading($place, Instrument::DepthCaliper);
+        if ($now === null || $before === null || $this->readings->isLevelled($seat->key)) {
             return null;
         }
         $doubt = $this->bench->notebook->has(PlacesOf::newWidth($seat->key)) ? 1 : 2;
 
-        return SeatVerdicts::oldDepth(
-            $this->depths->meanDepth($seat, 'home'),
-            $this->bench->notebook->reading($place, Instrument::DepthCaliper),
-            Length::mm($doubt * $this->limits->get('home.over')),
-            $this->bench->tray->state($seat->part->id) === PartState::Fitted,
-        );
+        return new DepthBefore($now, $before, Length::mm($doubt * $this->limits->get('home.over')));
+    }
+
+    /** How the axle turns by hand once a bearing was driven over it; null while nobody said. */
+    public function axleTurns(PressedSeat $seat): ?AxleTurns
+    {
+        return $this->readings->axleTurns($seat->key);
     }
 
     /** Depth at which a ring stands on its ledge, where that is known; else null. */

@@ -52,6 +52,7 @@ final class AssemblyTest extends TestCase
                     $ask->kind === AskKind::Tick => [$ask->place => ['done' => true]],
                     str_ends_with($ask->place, '.eye') => [$ask->place => ['choice' => 'level']],
                     str_ends_with($ask->place, '.home.signs') => [$ask->place => ['choices' => ['note_changed', 'hard_stop']]],
+                    str_ends_with($ask->place, '.axle') => [$ask->place => ['choice' => 'free']],
                     $ask->place === 'seat.pair_feel' => [$ask->place => ['choices' => ['nudges_only']]],
                     str_ends_with($ask->place, '_seated') => [$ask->place => ['choice' => 'all_round']],
                     $ask->place === 'seat.look_through' => [$ask->place => ['choice' => 'seen']],
@@ -136,6 +137,45 @@ final class AssemblyTest extends TestCase
         self::assertStringContainsString('inner ring is held from behind', $words('knuckle-wide', 'seat.bearing_shaft.through'));
         self::assertStringContainsString('glues the pawls', $words('freehub-body', 'seat.seals'));
         self::assertStringContainsString('Inner side first', $words('knuckle-pair', 'seat.first'));
+    }
+
+    public function test_an_axle_with_shoulders_tells_by_its_turning_whether_the_second_bearing_is_down(): void
+    {
+        $home = static fn (array $said): array => self::keys(
+            self::step(
+                self::report('pair-axle-shoulder', [
+                    'part.axle' => ['state' => 'fitted'],
+                    'part.bearing_left' => ['state' => 'fitted'],
+                    ...$said,
+                ]),
+                'seat.bearing_left.home',
+            ),
+        );
+        $asked = static fn (string $step): array => array_map(
+            static fn ($ask): string => $ask->place,
+            self::step(self::report('pair-axle-shoulder'), $step)->asks,
+        );
+        self::assertContains('seat.bearing_left.axle', $asked('seat.bearing_left.home'));
+        self::assertNotContains('seat.bearing_left.turns', $asked('seat.bearing_left.home'), 'the axle stands in it');
+        self::assertContains('seat.bearing_right.turns', $asked('seat.bearing_right.home'), 'no axle is in yet');
+        self::assertNotContains('seat.bearing_right.axle', $asked('seat.bearing_right.home'));
+
+        $depth = static fn (float $mm): array => array_combine(
+            array_map(static fn (int $h): string => "seat.bearing_left.home.$h", [12, 3, 6, 9]),
+            array_fill(0, 4, ['mm' => $mm, 'instrument' => 'depth_caliper']),
+        );
+        $before = ['check.ring_left' => ['mm' => 0.9, 'instrument' => 'depth_caliper']];
+        self::assertContains('home.unseen', $home([]));
+        $turned = static fn (array $said): array => array_values(array_diff($home($said), ['seat.turn']));
+        self::assertSame(['axle_turns.free'], $turned(['seat.bearing_left.axle' => 'free']));
+        self::assertSame(['axle_turns.play'], $turned(['seat.bearing_left.axle' => 'play']));
+        self::assertSame(['axle_turns.drags'], $turned(['seat.bearing_left.axle' => 'drags']), 'one sign is no stop');
+        self::assertContains('axle_turns.drags', $home(['seat.bearing_left.axle' => 'drags', ...$before, ...$depth(0.95)]));
+        self::assertContains(
+            'axle_turns.squeezed',
+            $home(['seat.bearing_left.axle' => 'drags', ...$before, ...$depth(1.6)]),
+            'it drags, and stands deeper than before',
+        );
     }
 
     public function test_the_ring_that_is_pushed_follows_the_hub(): void
