@@ -19,6 +19,9 @@ enum Lane: string
     /** From the axle to the housing: a bearing that comes as one piece. */
     case Both = 'both';
 
+    /** Made to measure, round a bearing in its seat or inside it on the axle: it takes up no length of its own. */
+    case Around = 'around';
+
     /** One of the loose pieces that make a bearing together: cone, balls and cup. */
     case Row = 'row';
 }

@@ -49,6 +49,9 @@ final readonly class Layout
             }
         }
         $at += LayoutEnds::ends($line, $rows, $offsets, $faces) + self::between($line, $rows, $offsets);
+        foreach ($stack->around() as $made) {
+            $at[$made->id] = $at[$stack->inside($made)->id ?? ''] ?? [0.0, $made->along()];
+        }
         $onAxle = array_filter(
             $line,
             static fn (Part $p): bool => in_array($p->kind->lane(), [Lane::Axle, Lane::Both], true) ||

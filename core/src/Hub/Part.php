@@ -56,7 +56,7 @@ final readonly class Part
     public function resized(string $size, Length $length): self
     {
         if (! in_array($size, [...$this->kind->sizes(), ...$this->kind->otherSizes()], true)) {
-            throw InvalidInput::about('size', sprintf('A %s has no %s.', lcfirst($this->kind->label()), str_replace('_', ' ', $size)));
+            throw InvalidInput::about('size', sprintf('%s: it has no %s.', $this->kind->label(), str_replace('_', ' ', $size)));
         }
         if ($length->mm <= 0 && in_array($size, $this->kind->sizes(), true)) {
             throw InvalidInput::about('size', 'A size must be more than zero.');

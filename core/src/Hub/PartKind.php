@@ -38,6 +38,8 @@ enum PartKind: string
     case Freehub = 'freehub';
     case ORing = 'o_ring';
     case Nipple = 'nipple';
+    case SeatRing = 'seat_ring';
+    case AxleBush = 'axle_bush';
 
     /** How people say it. */
     public function label(): string

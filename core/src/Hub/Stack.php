@@ -42,10 +42,47 @@ final readonly class Stack
         return $this->find($id) ?? throw InvalidInput::about('part', 'There is no such part in this hub.');
     }
 
-    /** @return list<Part> the parts that stand one after the other: all but axle and housing */
+    /** @return list<Part> the parts that stand one after the other: all but axle, housing and what is made round a bearing */
     public function line(): array
     {
-        return array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->lane() !== Lane::Across));
+        return array_values(
+            array_filter($this->parts, static fn (Part $p): bool => ! in_array($p->kind->lane(), [Lane::Across, Lane::Around], true)),
+        );
+    }
+
+    /** @return list<Part> what is made round a bearing, or inside one */
+    public function around(): array
+    {
+        return array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Around));
+    }
+
+    /** The ring that was made round a bearing; null when it sits in the housing itself. */
+    public function ringRound(Part $bearing): ?Part
+    {
+        return $this->madeFor($bearing, PartKind::SeatRing);
+    }
+
+    /** The bush that was made between a bearing and the axle; null when the axle fills its bore. */
+    public function bushIn(Part $bearing): ?Part
+    {
+        return $this->madeFor($bearing, PartKind::AxleBush);
+    }
+
+    private function madeFor(Part $bearing, PartKind $kind): ?Part
+    {
+        foreach ($this->ofKind($kind) as $made) {
+            if ($this->inside($made)?->id === $bearing->id) {
+                return $made;
+            }
+        }
+
+        return null;
+    }
+
+    /** The bearing that such a part is made round: the first of its side. */
+    public function inside(Part $made): ?Part
+    {
+        return array_values(array_filter($this->cartridges(), static fn (Part $p): bool => $p->side === $made->side))[0] ?? null;
     }
 
     /** @return list<Part> */
@@ -99,13 +136,16 @@ final readonly class Stack
         if ($moving->kind->lane() === Lane::Across) {
             throw InvalidInput::about('part', 'Axle and housing run along the whole hub: they have no place in the order.');
         }
+        if ($moving->kind->lane() === Lane::Around) {
+            throw InvalidInput::about('part', 'It lies with its bearing: move that.');
+        }
         $line = $this->line();
         $from = (int) array_search($moving, $line, true);
         array_splice($line, $from, 1);
         array_splice($line, max(0, min($from + $by, count($line))), 0, [$moving]);
         $across = array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->lane() === Lane::Across));
 
-        return (new self([...$across, ...$line]))->onItsSide($moving);
+        return (new self([...$across, ...$line, ...$this->around()]))->onItsSide($moving);
     }
 
     /** A snap ring that was moved past the bearings holds them from the other side. */

@@ -61,6 +61,8 @@ final class UsualPart
             PartKind::Freehub => ['bore' => $axle, 'outside' => $axle + 20, 'length' => 34],
             PartKind::ORing => ['bore' => $axle, 'section' => 1.5],
             PartKind::Nipple => ['length' => 10],
+            PartKind::SeatRing => ['bore' => $seat, 'outside' => $seat + 2, 'width' => self::or($bearing?->mm('width'), 12)],
+            PartKind::AxleBush => ['bore' => $axle - 2, 'outside' => $axle, 'width' => self::or($bearing?->mm('width'), 12)],
         };
 
         return Part::of($kind, $kind === PartKind::Nipple ? Side::Middle : $side, $kind->label(), $mm);

@@ -110,6 +110,8 @@ final class Places
 
     public const CUP_SEAT_RIGHT = 'size.cup_seat_right';
 
+    public const MADE = 'size.made';
+
     public const GREASE_NEW = 'size.grease_new';
 
     public const GREASE_OLD = 'size.grease_old';

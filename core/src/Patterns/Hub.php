@@ -48,7 +48,7 @@ final readonly class Hub
         $ledge = 'ledge_'.$first->value;
         $housing = $stack->one(PartKind::Housing);
         $before = self::width($stack, $first);
-        $stack = self::numbered($stack, $notebook);
+        $stack = MadeParts::measured(self::numbered($stack, $notebook), $notebook);
         if ($housing === null) {
             return $stack;
         }

@@ -38,6 +38,7 @@ final readonly class SectionMaker
             ...$this->hub->stack->ofKind(PartKind::Housing),
             ...$this->hub->stack->ofKind(PartKind::Axle),
             ...$this->hub->stack->line(),
+            ...$this->hub->stack->around(),
         ];
         $pieces = [];
         foreach ($ordered as $part) {

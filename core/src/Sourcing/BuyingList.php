@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sourcing;
 
 use CleanRace\Core\Catalogue\Number\CounterWords;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
@@ -73,6 +74,7 @@ final readonly class BuyingList
         $along = $finding?->askFor === null ? 'Take the old one along' : null;
 
         return match (true) {
+            $part?->kind->lane() === Lane::Around => $this->turned($part),
             $part !== null && $this->isInSet($bench, $part, $finding?->askFor) => null,
             $part !== null &&
                 ! $bench->isPair() &&
@@ -113,6 +115,21 @@ final readonly class BuyingList
             ),
             default => null,
         };
+    }
+
+    /** A piece that is made to measure: its nominal sizes; how much over or under is drawn beside the conversion. */
+    private function turned(Part $made): ToBuy
+    {
+        return new ToBuy(
+            $made->name,
+            Message::of('buy.turned', 'Turned: {outside} outside, {bore} bore, {length} long', [
+                'outside' => $made->sizes['outside'],
+                'bore' => $made->sizes['bore'],
+                'length' => $made->sizes['width'],
+            ]),
+            1,
+            'Made here or by a turner: its drawing stands with the cartridges',
+        );
     }
 
     /** A cup whose cone is bought as the same set comes with it. */

@@ -52,8 +52,8 @@ final readonly class MatchPart
                 throw InvalidInput::about(
                     "sizes.$i.what",
                     sprintf(
-                        'That is not compared for a %s. There are: %s.',
-                        lcfirst($input->kind->label()),
+                        '%s: that is not compared. There are: %s.',
+                        $input->kind->label(),
                         implode(', ', array_keys($rows)) ?: 'none',
                     ),
                 );

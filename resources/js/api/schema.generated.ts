@@ -1556,6 +1556,8 @@ export interface paths {
                             /** @enum {string} */
                             instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
+                        /** @description Bearing that was chosen */
+                        chosen?: string;
                     };
                 };
             };
@@ -2718,7 +2720,7 @@ export interface paths {
                          * @description What part it is
                          * @enum {string}
                          */
-                        kind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple";
+                        kind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple" | "seat_ring" | "axle_bush";
                         /** @description Sizes, old beside new */
                         sizes: {
                             /** @description What */
@@ -7895,6 +7897,8 @@ export interface components {
             bush_mm: number | null;
             thin: boolean;
             sizes: string;
+            made: string[];
+            sealed: string;
         };
         ClearanceLeftResult: {
             taken_mm: number;
@@ -8353,7 +8357,7 @@ export interface components {
             ask_for: components["schemas"]["Words"] | null;
         };
         /** @enum {string} */
-        PartKind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple";
+        PartKind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple" | "seat_ring" | "axle_bush";
         PartMatch: {
             part: string;
             compared: components["schemas"]["Difference"][];
@@ -8421,6 +8425,7 @@ export interface components {
             bore_mm: number;
             bore_to_mm: number;
             length_mm: number;
+            parts: string[];
         };
         Pong: {
             ok: boolean;

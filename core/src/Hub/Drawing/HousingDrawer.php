@@ -57,7 +57,8 @@ final class HousingDrawer
             $seats[] = [
                 'from' => max(0.0, $from),
                 'to' => min($length, $to),
-                'radius' => $part->mm('outside') / 2 + ($ring ? PartDrawer::groove($part->mm('outside')) : 0.0),
+                'radius' => ($stack->ringRound($part) ?? $part)->mm('outside') / 2 +
+                    ($ring ? PartDrawer::groove($part->mm('outside')) : 0.0),
                 'row' => $lane !== Lane::Housing,
                 'ring' => $ring,
             ];

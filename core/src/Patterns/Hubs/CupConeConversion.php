@@ -14,6 +14,7 @@ use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
 use CleanRace\Core\Patterns\HubSetting;
 use CleanRace\Core\Patterns\MachineKind;
+use CleanRace\Core\Patterns\MadeParts;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Patterns\PatternCard;
@@ -66,6 +67,7 @@ final readonly class CupConeConversion implements Pattern
             Part::of(PartKind::Bearing, Side::Right, 'Sprocket-side bearing', $bearing),
             Part::of(PartKind::Spacer, Side::Right, 'Sprocket-side spacer', ['bore' => 12, 'outside' => 17, 'length' => 26]),
             Part::of(PartKind::LockNut, Side::Right, 'Sprocket-side lock nut', ['bore' => 12, 'outside' => 19, 'length' => 5]),
+            ...MadeParts::of($notebook, $this->card()),
         );
     }
 
@@ -110,7 +112,7 @@ final readonly class CupConeConversion implements Pattern
     {
         return [
             ...Put::each('bearing_right', 'sleeve', 'bearing_left'),
-            ...Put::each('axle', 'spacer_right', 'lock_nut_right', 'spacer_left', 'lock_nut_left'),
+            ...Put::each('axle_bush_right', 'axle_bush_left', 'axle', 'spacer_right', 'lock_nut_right', 'spacer_left', 'lock_nut_left'),
         ];
     }
 

@@ -37,7 +37,10 @@ enum AxleTurns: string
             ),
             $this === self::Play => Verdict::care(
                 Message::of('axle_turns.play', 'The axle moves in and out'),
-                Message::of('axle_turns.play.say', 'One of the two is not on its shoulder yet, or the end caps take it up, as some are built.'),
+                Message::of(
+                    'axle_turns.play.say',
+                    'One of the two is not on its shoulder yet, or the end caps take it up, as some are built.',
+                ),
             )->next(
                 Message::of(
                     'axle_turns.play.next',

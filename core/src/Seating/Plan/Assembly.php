@@ -54,6 +54,8 @@ final class Assembly
         foreach ($this->run->order->seats() as $seat) {
             $pressed[$seat->part->id][] = $seat;
         }
+        // A ring made for a seat is set in before its bearing is judged: nothing is pressed while it is missing.
+        $this->structure = $this->bench->hub->stack->ofKind(PartKind::SeatRing);
         $this->steps = [
             Step::of(
                 'seat.clean',

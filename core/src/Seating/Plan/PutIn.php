@@ -46,7 +46,7 @@ final class PutIn
         );
         $named = array_map(static fn (Put $put): string => $put->part, $puts);
         // What was added to the hub by hand goes in after what its pattern names; a snap ring after the bearing that it holds.
-        foreach ($bench->hub->stack->line() as $part) {
+        foreach ([...$bench->hub->stack->line(), ...$bench->hub->stack->ofKind(PartKind::AxleBush)] as $part) {
             if (in_array($part->id, $named, true)) {
                 continue;
             }

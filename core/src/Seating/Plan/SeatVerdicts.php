@@ -35,6 +35,7 @@ final class SeatVerdicts
         $why = match ($missing->kind) {
             PartKind::SnapRing => 'Driving the other side can push this bearing out of its place: its ring holds it.',
             PartKind::Sleeve => 'Nothing tells later that the spacer tube is missing; everything comes out again.',
+            PartKind::SeatRing => 'The bearing is smaller than the old seat: without its ring it rattles there.',
             PartKind::RingNut => 'It goes in before the far bearing hides its thread.',
             default => 'It locates what comes after it: fully home before the other side is touched.',
         };

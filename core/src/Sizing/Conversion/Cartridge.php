@@ -13,6 +13,8 @@ final readonly class Cartridge
      * @param  ?Length  $shimLeft wall of a ring round it in the left seat; null when it grips by itself
      * @param  ?Length  $bush wall of a bush between axle and bore; null when the axle fills it
      * @param  bool  $thin whether a wall is too thin to stand
+     * @param  string  $sealed its number with a seal on each side: such a hub has no seals of its own
+     * @param  list<string>  $made the parts that are made for it: a ring for each seat that is too wide, bushes for both sides of the axle
      */
     public function __construct(
         public string $number,
@@ -24,6 +26,8 @@ final readonly class Cartridge
         public ?Length $bush,
         public bool $thin,
         public string $sizes,
+        public array $made,
+        public string $sealed,
     ) {
     }
 

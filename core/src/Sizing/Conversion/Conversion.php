@@ -7,6 +7,8 @@ namespace CleanRace\Core\Sizing\Conversion;
 use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\BearingTable;
+use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Tables\Limits;
@@ -54,7 +56,7 @@ final readonly class Conversion
         }
         usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $cartridges = array_slice(array_map(static fn (array $f): Cartridge => $f[1], $found), 0, self::SHOWN);
-        $best = $cartridges[0] ?? null;
+        $best = $this->chosen($input, array_column($found, 1)) ?? ($cartridges[0] ?? null);
         $pieces = $best === null ? [] : $this->pieces($input, $best);
 
         return new ConversionResult(
@@ -87,6 +89,24 @@ final readonly class Conversion
                             ),
                 ),
         );
+    }
+
+    /**
+     * The one whose number was chosen; null when none was, or it does not go in.
+     *
+     * @param  list<Cartridge>  $found
+     */
+    private function chosen(ConversionInput $input, array $found): ?Cartridge
+    {
+        try {
+            $size = $input->chosen === null ? null : (new DesignationReader())->read($input->chosen)->size;
+        } catch (InvalidInput) {
+            return null;
+        }
+
+        return $size === null
+            ? null
+            : array_values(array_filter($found, static fn (Cartridge $c): bool => $c->number === $size->number))[0] ?? null;
     }
 
     /** @return list<Bearing> that may go in at all: what cannot is left out before it is looked at closely */
@@ -131,6 +151,12 @@ final readonly class Conversion
             $made($bushWall),
             $thin,
             $bearing->sizes(),
+            [
+                ...$made((float) $walls[0]) === null ? [] : ['ring_left'],
+                ...$made((float) $walls[1]) === null ? [] : ['ring_right'],
+                ...$made($bushWall) === null ? [] : ['bush_left', 'bush_right'],
+            ],
+            $bearing->number.' 2RS',
         );
     }
 
@@ -207,19 +233,20 @@ final readonly class Conversion
     private function pieces(ConversionInput $input, Cartridge $best): array
     {
         $press = $this->limits->get('convert.press');
-        $ring = static fn (string $name, Reading $seat): PieceToMake => new PieceToMake(
+        $ring = static fn (string $name, Reading $seat, string $part): PieceToMake => new PieceToMake(
             $name,
             Length::mm($seat->value->mm + $press),
             Length::mm($best->outside->mm - $press),
             $best->outside,
             $best->width,
+            [$part],
         );
         $span = $input->span?->value->mm;
 
         return array_values(
             array_filter([
-                $best->shimLeft === null ? null : $ring('Ring, left', $input->seatLeft),
-                $best->shimRight === null ? null : $ring('Ring, right', $input->seatRight),
+                $best->shimLeft === null ? null : $ring('Ring, left', $input->seatLeft, 'ring_left'),
+                $best->shimRight === null ? null : $ring('Ring, right', $input->seatRight, 'ring_right'),
                 $best->bush === null
                     ? null
                     : new PieceToMake(
@@ -228,6 +255,7 @@ final readonly class Conversion
                         $input->axle,
                         Length::mm($input->axle->mm + $this->limits->get('sleeve.bore_least')),
                         $best->width,
+                        ['bush_left', 'bush_right'],
                     ),
                 $span === null
                     ? null

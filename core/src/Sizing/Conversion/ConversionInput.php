@@ -18,6 +18,7 @@ final readonly class ConversionInput
         #[Field('Axle')] public Length $axle,
         #[Field('Depth of the seats', by: Instrument::DepthCaliper)] public ?Reading $depth = null,
         #[Field('Between the shoulders')] public ?Reading $span = null,
+        #[Field('Bearing that was chosen')] public ?string $chosen = null,
     ) {
     }
 }

@@ -11,7 +11,7 @@ final readonly class ConversionResult
 {
     /**
      * @param  list<Cartridge>  $cartridges
-     * @param  list<PieceToMake>  $pieces for the first of them
+     * @param  list<PieceToMake>  $pieces for the one that was chosen, else for the first of them
      */
     public function __construct(public array $cartridges, public array $pieces, public Verdict $verdict)
     {

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sizing\Plan;
 
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Sizing\Conversion\Conversion;
 use CleanRace\Core\Sizing\Conversion\ConversionInput;
 use CleanRace\Core\Sizing\Conversion\ConversionResult;
 use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Message;
 
-/** A hub whose cups were driven out: the step at which cartridges for its seats are chosen. */
+/** A hub whose cups were driven out: the steps at which cartridges for its seats are chosen, and made rings set in. */
 final class Converted
 {
     /** From the notebook; null while a seat was not read. */
@@ -41,13 +47,33 @@ final class Converted
                 $axle,
                 $notebook->reading(Places::CUP_SEAT_DEPTH, Instrument::DepthCaliper),
                 $notebook->reading(Places::LEDGE_SPAN),
+                $notebook->text(PlacesOf::number(Side::Left->value)),
             ),
         );
     }
 
-    /** The step at which the cartridges are chosen. */
-    public static function step(?ConversionResult $result): Step
+    /** @return list<Step> at which the cartridges are chosen, and the rings set in that are made for them */
+    public static function steps(Limits $limits, Bench $bench): array
     {
+        return [
+            ...$bench->pattern->card()->converted ? [self::chosen(self::work($limits, $bench), $bench)] : [],
+            ...array_map(self::ring(...), $bench->hub->stack->ofKind(PartKind::SeatRing)),
+        ];
+    }
+
+    private static function chosen(?ConversionResult $result, Bench $bench): Step
+    {
+        $card = $bench->pattern->card();
+        $made = [];
+        foreach (['ring' => '{side} ring', 'bush' => '{side} bush'] as $what => $name) {
+            foreach ([Side::Left, Side::Right] as $side) {
+                $made[] = new Option(
+                    "{$what}_{$side->value}",
+                    Message::of("size.made.$what", $name, ['side' => Message::plain($card->sideName($side))]),
+                );
+            }
+        }
+
         return Step::of(
             'size.conversion',
             'Cartridges for the old seats',
@@ -65,10 +91,28 @@ final class Converted
                 Ask::length(Places::AXLE_DIAMETER, 'Axle', wanted: false),
                 Ask::depth(Places::CUP_SEAT_DEPTH, 'Depth of the seats', wanted: false),
                 Ask::length(Places::LEDGE_SPAN, 'Shoulder to shoulder', wanted: false)->borrowed(),
+                Ask::number(PlacesOf::number(Side::Left->value), 'Bearing to go in', wanted: false, hint: '6201 2RS')->borrowed(),
+                Ask::choices(Places::MADE, 'Made for it', $made, wanted: false),
             )
             ->judged($result?->verdict)
             ->advice()
             ->optional()
             ->taking(8);
+    }
+
+    /** A made ring is in before its bore is measured: the bearing is judged by that bore, not by the old seat. */
+    private static function ring(Part $ring): Step
+    {
+        return Step::of("size.{$ring->id}", '{ring}, into the old seat', 'Turned a hair over the seat, pressed in or set in compound, '
+            .'down to the shoulder all round. Its bore is measured once it is in.', ['ring' => Message::plain($ring->name)])
+            ->with(
+                tool: 'Lathe, or a turner; draw bolt and flat plates',
+                find: 'A burr at its mouth, a gap at the shoulder.',
+                why: 'Pressed in it grows a little smaller inside: finish its bore, or measure it, when it stands in the hub.',
+                caution: 'Turned edges cut. Compound cures before anything is pressed into the ring.',
+                part: $ring->id,
+            )
+            ->asking(Ask::part($ring, PartState::Fitted))
+            ->taking(20);
     }
 }

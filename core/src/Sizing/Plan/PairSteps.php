@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sizing\Plan;
 
 use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Hub\HubUse;
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\SeatMeant;
@@ -127,7 +128,9 @@ final readonly class PairSteps
         return Step::of(
             'size.'.$side->value.'.bore',
             $side === Side::Left ? 'Will the left bore hold' : 'Will the right bore hold',
-            'Up to three depths, three directions; or none, and how a ring goes in.',
+            $this->isLined($bench, $side)
+                ? 'The bore of the made ring, once it stands in the hub: up to three depths, three directions; or how the bearing goes in.'
+                : 'Up to three depths, three directions; or none, and how a ring goes in.',
         )
             ->with(
                 tool: 'Caliper with sharp jaws, or a bore gauge',
@@ -141,5 +144,13 @@ final readonly class PairSteps
             ->on(Panel::Survey)
             ->asking(...$seat->asks())
             ->judged($seat->warmVerdict(), $findings->fit($side)?->verdict, $seat->survey()?->verdict);
+    }
+
+    /** Whether a ring was made round the bearing of that side: then its bore is the one that must hold. */
+    private function isLined(Bench $bench, Side $side): bool
+    {
+        $on = array_filter($bench->hub->stack->cartridges(), static fn (Part $p): bool => $p->side === $side);
+
+        return $on !== [] && $bench->hub->stack->ringRound(array_values($on)[0]) !== null;
     }
 }

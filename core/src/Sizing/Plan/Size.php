@@ -62,7 +62,7 @@ final readonly class Size
 
         return StationReport::of(
             Station::Size,
-            [...$bench->pattern->card()->converted ? [Converted::step(Converted::work($this->limits, $bench))] : [], ...$steps],
+            [...Converted::steps($this->limits, $bench), ...$steps],
             $bench->notebook,
         );
     }
@@ -95,7 +95,9 @@ final readonly class Size
         $asks = array_map(
             static fn (Part $p): Ask => Ask::length(
                 PlacesOf::sizedBy('axle', $p->id),
-                Message::of('size.axle.carries', 'Where it carries: {part}', ['part' => Message::within($p->name)]),
+                $bench->hub->stack->bushIn($p) === null
+                    ? Message::of('size.axle.carries', 'Where it carries: {part}', ['part' => Message::within($p->name)])
+                    : Message::of('size.axle.bush', 'Outside of the bush: {part}', ['part' => Message::within($p->name)]),
                 Instrument::Micrometer,
                 wanted: false,
             ),

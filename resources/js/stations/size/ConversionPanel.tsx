@@ -1,17 +1,28 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import type { Step } from '../../api/types';
+import type { JobReport, Step } from '../../api/types';
+import { Button } from '../../controls/Button';
 import { AnswersPanel } from '../../job/AnswersPanel';
 import { Heading } from '../../job/answers/Heading';
-import { useBench } from '../../job/bench';
+import { textAt, useBench } from '../../job/bench';
 import { useSay, useUnits } from '../../words/person';
 import { length } from '../../words/say';
+
+type Cartridge = NonNullable<JobReport['conversion']>['cartridges'][number];
 
 /** From cups to cartridges: which go in, and what is made for the best of them, each piece with its drawing. */
 export function ConversionPanel({ step }: { step: Step }) {
   const say = useSay();
-  const { conversion } = useBench().report;
+  const bench = useBench();
+  const { conversion } = bench.report;
   const units = useUnits();
   const wall = (name: string, mm: number | null) => (mm === null ? null : `${name} ${length(mm, units, 2)}`);
+  const number = step.asks.find((ask) => ask.kind === 'number')?.place;
+  const made = step.asks.find((ask) => ask.kind === 'choices')?.place;
+  const chosen = textAt(bench.entries, number, 'text');
+  const take = (one: Cartridge) => {
+    if (number) bench.keep(number, { text: one.sealed });
+    if (made) bench.keep(made, one.made.length > 0 ? { choices: one.made } : null);
+  };
   return (
     <Flex direction="column" gap="4">
       <AnswersPanel step={step} fieldsFirst />
@@ -23,7 +34,7 @@ export function ConversionPanel({ step }: { step: Step }) {
               <Grid
                 as="li"
                 key={one.number}
-                templateColumns="110px 1fr"
+                templateColumns="110px 1fr auto"
                 borderTopWidth="1px"
                 borderColor="line"
                 py="1.5"
@@ -45,6 +56,21 @@ export function ConversionPanel({ step }: { step: Step }) {
                     {one.thin && ': too thin to trust'}
                   </chakra.span>
                 </span>
+                {chosen === one.sealed ? (
+                  <chakra.span color="mute" fontSize="14px" alignSelf="center">
+                    goes in
+                  </chakra.span>
+                ) : (
+                  <Button
+                    look="plain"
+                    alignSelf="center"
+                    disabled={bench.closed}
+                    aria-label={`Use ${one.number}`}
+                    onClick={() => take(one)}
+                  >
+                    Use it
+                  </Button>
+                )}
               </Grid>
             ))}
           </Box>
