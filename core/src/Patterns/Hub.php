@@ -47,7 +47,8 @@ final readonly class Hub
     {
         $ledge = 'ledge_'.$first->value;
         $housing = $stack->one(PartKind::Housing);
-        $before = self::width($stack, $first);
+        $other = 'ledge_'.$first->other()->value;
+        [$before, $beyond] = [self::width($stack, $first), self::width($stack, $first->other())];
         $stack = MadeParts::measured(self::numbered($stack, $notebook), $notebook);
         if ($housing === null) {
             return $stack;
@@ -61,6 +62,9 @@ final readonly class Hub
         if (! isset($sizes[$ledge]) && $housing->mm($ledge) > 0) {
             $sizes[$ledge] = $housing->mm($ledge) + self::width($stack, $first) - $before;
         }
+        if ($housing->mm($ledge) > 0 && $housing->mm($other) > 0) {
+            $sizes[$other] = $housing->mm($other) + self::width($stack, $first->other()) - $beyond;
+        }
         $wider = $housing;
         foreach ($sizes as $size => $mm) {
             $wider = $wider->resized($size, Length::mm($mm));
@@ -71,8 +75,13 @@ final readonly class Hub
         if ($sleeve === null || ($length === null && $sizes === [])) {
             return $stack;
         }
-        // Not read: as long as between two like ledges, when the housing moved under it.
-        $grown = $wider->mm('length') - $housing->mm('length') - 2 * ($wider->mm($ledge) - $housing->mm($ledge));
+        // Not read: as long as between its ledges, when the housing moved under it; where it has one, the other bearing is alike.
+        $deeper = $wider->mm($ledge) - $housing->mm($ledge);
+        $grown =
+            $wider->mm('length') -
+            $housing->mm('length') -
+            $deeper -
+            ($housing->mm($other) > 0 ? $wider->mm($other) - $housing->mm($other) : $deeper);
 
         return $stack->with($sleeve->resized('length', Length::mm($length ?? max(5.0, $sleeve->mm('length') + $grown))));
     }

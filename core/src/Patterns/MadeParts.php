@@ -37,7 +37,7 @@ final class MadeParts
         foreach ([Side::Left, Side::Right] as $side) {
             foreach (['ring' => PartKind::SeatRing, 'bush' => PartKind::AxleBush] as $what => $kind) {
                 if (in_array("{$what}_{$side->value}", $made, true)) {
-                    $parts[] = Part::of($kind, $side, "{$card->sideName($side)} $what, made", self::USUAL[$what]);
+                    $parts[] = Part::of($kind, $side, "Made $what, ".lcfirst($card->sideName($side)), self::USUAL[$what]);
                 }
             }
         }

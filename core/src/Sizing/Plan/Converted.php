@@ -69,7 +69,7 @@ final class Converted
             foreach ([Side::Left, Side::Right] as $side) {
                 $made[] = new Option(
                     "{$what}_{$side->value}",
-                    Message::of("size.made.$what", $name, ['side' => Message::plain($card->sideName($side))]),
+                    Message::of("convert.part.$what", $name, ['side' => Message::plain($card->sideName($side))]),
                 );
             }
         }
@@ -103,7 +103,7 @@ final class Converted
     /** A made ring is in before its bore is measured: the bearing is judged by that bore, not by the old seat. */
     private static function ring(Part $ring): Step
     {
-        return Step::of("size.{$ring->id}", '{ring}, into the old seat', 'Turned a hair over the seat, pressed in or set in compound, '
+        return Step::of("size.{$ring->id}", '{ring}: into the old seat', 'Turned a hair over the seat, pressed in or set in compound, '
             .'down to the shoulder all round. Its bore is measured once it is in.', ['ring' => Message::plain($ring->name)])
             ->with(
                 tool: 'Lathe, or a turner; draw bolt and flat plates',

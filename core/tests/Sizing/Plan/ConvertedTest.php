@@ -66,6 +66,9 @@ final class ConvertedTest extends TestCase
             }
         }
         self::assertEqualsWithDelta($before['bearing_left']->from->mm, $pieces['bearing_left']->from->mm, 1e-9, 'they take no room');
+        $housing = $pieces['housing'];
+        self::assertGreaterThanOrEqual($housing->from->mm - 1e-9, $pieces['bearing_left']->from->mm);
+        self::assertLessThanOrEqual($housing->to->mm + 1e-9, $pieces['bearing_right']->to->mm, 'a narrower pair has shallower seats');
         $radii = array_map(static fn (array $c): float => round($c[1], 3), $pieces['housing']->outlines[0]->corners());
         self::assertContains(17.0, $radii, 'the left seat is as wide as its ring');
         self::assertContains(17.05, $radii, 'and the right one');
@@ -107,11 +110,11 @@ final class ConvertedTest extends TestCase
             static fn (ToBuy $line): string => English::of($line->what).': '.English::of($line->askFor),
             self::report(self::READ + self::MADE)->toBuy,
         );
-        self::assertContains('Plain side ring, made: Turned: 34.00 mm outside, 28.00 mm bore, 8.00 mm long', $says);
-        self::assertContains('Sprocket side ring, made: Turned: 34.10 mm outside, 28.00 mm bore, 8.00 mm long', $says);
+        self::assertContains('Made ring, plain side: Turned: 34.00 mm outside, 28.00 mm bore, 8.00 mm long', $says);
+        self::assertContains('Made ring, sprocket side: Turned: 34.10 mm outside, 28.00 mm bore, 8.00 mm long', $says);
         self::assertCount(
             1,
-            preg_grep('/bush, made.*Turned: 12.00 mm outside, 10.00 mm bore/', $says) ?: [],
+            preg_grep('/Made bush.*Turned: 12.00 mm outside, 10.00 mm bore/', $says) ?: [],
             'two bushes of one size are one line',
         );
     }
@@ -121,7 +124,7 @@ final class ConvertedTest extends TestCase
         $best = self::report(array_diff_key(self::READ, ['size.left.number' => 0, 'size.right.number' => 0]))->conversion;
         self::assertNotNull($best);
         self::assertNotSame('6001', $best->cartridges[0]->number, 'another would need fewer pieces');
-        $pieces = self::report(self::READ)->conversion?->pieces ?? [];
+        $pieces = self::report(self::READ)->conversion->pieces ?? [];
         self::assertSame(
             [['ring_left'], ['ring_right'], ['bush_left', 'bush_right']],
             array_slice(array_column($pieces, 'parts'), 0, 3),
