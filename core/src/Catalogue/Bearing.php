@@ -92,6 +92,12 @@ final readonly class Bearing
         return $this->openWidth->mm !== $this->sealedWidth->mm;
     }
 
+    /** Whether makers mean two sizes by its number: an inch wheel bearing, and one bored in inches with a metric outside. */
+    public function isOfTwoPractices(): bool
+    {
+        return str_ends_with($this->number, '99502');
+    }
+
     /** Some sizes are wider with seals or shields than open. */
     public function width(bool $closed = true): Length
     {

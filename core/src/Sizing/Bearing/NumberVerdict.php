@@ -110,6 +110,17 @@ final class NumberVerdict
                     ]
                     : [],
             )
+            ->because(
+                ...$read->size?->isOfTwoPractices() === true
+                    ? [
+                        Message::of(
+                            'number.two_practices',
+                            'Sold under this number with an inch outside, {outside}, and with one of 35 mm: measure the old one.',
+                            ['outside' => $read->size->outside],
+                        ),
+                    ]
+                    : [],
+            )
             ->next(Message::of('number.ask', 'Ask for: {words}.', ['words' => CounterWords::of($read)]))
             ->settledBy(
                 $others === []
