@@ -36,7 +36,7 @@ final class Told
     }
 
     /** @return list<Verdict> */
-    private static function verdicts(mixed $of): array
+    public static function verdicts(mixed $of): array
     {
         if ($of instanceof Verdict) {
             return [$of];
