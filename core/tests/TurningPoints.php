@@ -163,7 +163,7 @@ final readonly class TurningPoints
         $found = [];
         foreach (array_unique([0, count($list) - 1]) as $i) {
             foreach (self::within($list[$i]) as $inner => [$number, $moved]) {
-                $found[trim("$i $inner")] = [$number, static fn (float $at): array => [...array_slice($list, 0, $i), $moved($at), ...array_slice($list, $i + 1)]];
+                $found[trim("$i $inner")] = [$number, static fn (float $at): array => array_replace($list, [$i => $moved($at)])];
             }
         }
 
