@@ -9,6 +9,7 @@ use CleanRace\Core\Checking\CaliperState;
 use CleanRace\Core\Checking\Coast;
 use CleanRace\Core\Checking\ComplaintKind;
 use CleanRace\Core\Checking\EndFloat;
+use CleanRace\Core\Checking\Evidence;
 use CleanRace\Core\Checking\InnerFeel;
 use CleanRace\Core\Checking\Listen;
 use CleanRace\Core\Checking\Rock;
@@ -21,6 +22,7 @@ use CleanRace\Core\Checking\Suspect;
 use CleanRace\Core\Checking\Suspicion;
 use CleanRace\Core\Checking\Urgency;
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Measure\Share;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Level;
@@ -272,5 +274,26 @@ final class CheckingTest extends TestCase
                 $check['check'],
             );
         }
+    }
+
+    public function test_which_check_parts_two_suspects_depends_on_their_odds_alone(): void
+    {
+        $evidence = new Evidence(Limits::standard());
+        $of = static fn (Suspect $suspect, float $p): Suspicion => new Suspicion($suspect, Share::of($p), []);
+        $suspects = Suspect::cases();
+        $named = 0;
+        foreach ($suspects as $i => $first) {
+            foreach (array_slice($suspects, $i + 1) as $second) {
+                $at = static fn (float $scale): ?string => $evidence->splits(
+                    new RockCheckInput(coast: Coast::Long),
+                    $of($first, 0.5 * $scale),
+                    $of($second, 0.4 * $scale),
+                );
+                self::assertSame($at(1.0), $at(0.2), "{$first->value} and {$second->value}");
+                self::assertSame($at(1.0), $at(0.02));
+                $named += $at(1.0) === null ? 0 : 1;
+            }
+        }
+        self::assertGreaterThan(10, $named);
     }
 }

@@ -127,4 +127,39 @@ final class PriceListTest extends TestCase
             }
         }
     }
+
+    public function test_a_list_may_be_so_long_and_no_longer(): void
+    {
+        $list = static fn (int $rows): string => "Item;Price\n".implode('', array_map(static fn (int $i): string => "A$i;1\n", range(1, $rows)));
+        self::assertSame(20_000, (new PriceListReader())->read($list(20_000))->rows);
+        $this->expectExceptionMessage('more than 20000 rows');
+        (new PriceListReader())->read($list(20_001));
+    }
+
+    /** @return iterable<string, array{array<string, int>}> */
+    public static function wrongColumns(): iterable
+    {
+        yield 'nothing of that name' => [['colour' => 0]];
+        yield 'before the first' => [['price' => -1]];
+        yield 'past the last' => [['price' => 2]];
+    }
+
+    /** @param  array<string, int>  $said */
+    #[DataProvider('wrongColumns')]
+    public function test_a_column_that_is_not_there_is_refused(array $said): void
+    {
+        self::assertCount(1, (new PriceListReader())->read("Item;Price\nA;1\n", ['price' => 1])->lines);
+        $this->expectException(InvalidInput::class);
+        (new PriceListReader())->read("Item;Price\nA;1\n", $said);
+    }
+
+    public function test_a_compound_is_known_by_the_gap_it_fills(): void
+    {
+        $key = static fn (string $said): ?string => (new ArticleKey())->of('RC', $said);
+        self::assertSame('compound:thin', $key('Retaining compound'));
+        self::assertSame('compound:thin', $key('Retaining compound, to 0.1 mm'));
+        self::assertSame('compound:medium', $key('Retaining compound medium'));
+        self::assertSame('compound:medium', $key('Bearing fit, to 0,15 mm'));
+        self::assertSame('compound:gap', $key('Retaining compound, to 0.38 mm'));
+    }
 }

@@ -130,7 +130,7 @@ final readonly class BallsInCup
                     $words,
                 ),
             )->next($flat),
-            $found !== null && $found === $take - 1 => Verdict::care(
+            $found === $take - 1 => Verdict::care(
                 Message::of('cup_balls.short', '{take} balls: one was missing', $words),
                 Message::of(
                     'cup_balls.short.say',

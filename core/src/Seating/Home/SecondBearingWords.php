@@ -39,7 +39,7 @@ final readonly class SecondBearingWords
         $tight = count(array_filter($input->feel, static fn (PairFeel $f): bool => $f->meansTooFar()));
         $free = $has(PairFeel::ClampedFree);
         $values = [
-            'mm' => Length::mm(abs($toGo)),
+            'mm' => Length::mm($toGo),
             'turn' => self::turnWords($advised ?? 0.0),
             'bolt' => Written::of($input->drawBolt->value),
         ];

@@ -293,4 +293,33 @@ final class AssemblyTest extends TestCase
             }
         }
     }
+
+    public function test_how_a_pair_feels_is_a_sign_of_its_second_bearing_alone(): void
+    {
+        $said = [
+            'size.left.number' => ['text' => '608'],
+            'size.right.number' => ['text' => '608'],
+            'seat.left.home.eye' => 'level',
+            'seat.right.home.eye' => 'level',
+            'seat.look_through' => 'seen',
+            'part.sleeve' => ['state' => 'fitted'],
+            'part.bearing_left' => ['state' => 'fitted'],
+            'part.bearing_right' => ['state' => 'fitted'],
+        ];
+        $square = static function (array $more, string $side) use ($said): string {
+            $report = self::report('pair-sleeve', $said + $more);
+            $found = array_filter(
+                self::step($report, "seat.$side.home")->verdicts,
+                static fn ($v): bool => str_starts_with($v->headline->key, 'square.'),
+            );
+
+            return array_values($found)[0]->level->value;
+        };
+        $follows = ['seat.pair_feel' => ['choices' => ['other_follows']]];
+        $side = HubPatterns::find('pair-sleeve')->firstSide(new Notebook());
+        [$first, $second] = [$side->value, $side->other()->value];
+        self::assertSame('care', $square([], $second), 'so small a ring wants one sign more than a look');
+        self::assertSame('go', $square($follows, $second));
+        self::assertSame('care', $square($follows, $first));
+    }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Seating\Press;
 
+use CleanRace\Core\Measure\Force;
+use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Seating\Press\ForceCurve;
+use CleanRace\Core\Seating\Press\PressSample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -29,5 +32,15 @@ final class ForceCurveTest extends TestCase
     public function test_what_stands_at_a_share(array $values, float $share, ?float $stands): void
     {
         self::assertSame($stands, ForceCurve::quantile($values, $share));
+    }
+
+    public function test_what_was_read_before_the_ring_moved_is_not_of_the_curve(): void
+    {
+        $sample = static fn (float $mm, float $newtons): PressSample => new PressSample(Length::mm($mm), Force::newtons($newtons));
+        $curve = ForceCurve::of([$sample(-0.5, 900), $sample(0.0, 10), $sample(1.0, 110)], 10);
+        self::assertEqualsWithDelta(1.0, $curve->travel(), 1e-9);
+        self::assertEqualsWithDelta(10.0, $curve->force(0.0), 1e-9);
+        self::assertEqualsWithDelta(60.0, $curve->force(0.5), 5.1, 'between two readings it lies on their line');
+        self::assertEqualsWithDelta(110.0, $curve->force(7.0), 1e-9, 'past the end it is what it was there');
     }
 }

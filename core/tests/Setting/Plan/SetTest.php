@@ -282,4 +282,14 @@ final class SetTest extends TestCase
             [$panels['set.cone'], $panels['set.taper'], $panels['set.float'], $panels['set.ends'], $panels['set.centre']],
         );
     }
+
+    public function test_what_keeps_a_wheel_on_is_tightened_only_when_it_is_a_bolt(): void
+    {
+        $panel = static fn (array $said): Panel => self::step(self::report('flanged-wheel', $said), 'set.retaining')->panel;
+        self::assertNotSame(Panel::Torques, $panel([]), 'a ring or a pin as long as nobody says otherwise');
+        self::assertNotSame(Panel::Torques, $panel(['fastener.retaining.kind' => 'ring']));
+        self::assertNotSame(Panel::Torques, $panel(['fastener.retaining.kind' => 'pin']));
+        self::assertSame(Panel::Torques, $panel(['fastener.retaining.kind' => 'bolt']));
+        self::assertSame(Panel::Torques, self::step(self::report('pair-sleeve'), 'set.axle_nut')->panel, 'a nut is one');
+    }
 }
