@@ -477,7 +477,7 @@ export interface paths {
                             /** @enum {string} */
                             instrument?: "steel_rule" | "vernier" | "digital_caliper" | "caliper_compared" | "depth_caliper" | "micrometer" | "bore_gauge" | "depth_micrometer" | "dial_gauge" | "feeler";
                         };
-                        /** @description Wheel over its bearings */
+                        /** @description Wheel, width over its bearings */
                         wheel_mm: (number | string) | {
                             /**
                              * @example 25.4

@@ -101,7 +101,7 @@ final readonly class SleeveLength
             $verdict
                 ->showing(
                     Figure::of('sleeve_gap', 'Spacer tube minus span', Length::mm($gap->mean), $gap->spread()),
-                    Figure::of('allowed_short', 'May be short by', Length::mm($axial), null, 3),
+                    Figure::of('allowed_short', 'Allowed to be short by', Length::mm($axial), null, 3),
                 )
                 ->workedOut(
                     Working::start()
@@ -112,7 +112,7 @@ final readonly class SleeveLength
                             Length::mm($gap->mean),
                         )
                         ->line(
-                            'May be short by',
+                            'Allowed to be short by',
                             '2·√(0.04·ball·clearance)',
                             sprintf('2·√(0.04 × %.2f × %.4f)', $ball, $input->clearanceLeft->mm),
                             Length::mm($axial),

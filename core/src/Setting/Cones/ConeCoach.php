@@ -102,7 +102,7 @@ final readonly class ConeCoach
                     ($stands->spread() / 360) * $hub->thread->pitch->mm,
                     3,
                 ),
-                Figure::of('leave', 'Right at the rim', $leave),
+                Figure::of('leave', 'Right play at the rim', $leave),
                 Figure::of('lock_shift', 'The lock nut moves it', Angle::degrees($shift->mean), $shift->spread(), 0),
             )
             ->workedOut(

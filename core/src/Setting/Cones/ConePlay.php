@@ -106,7 +106,7 @@ final readonly class ConePlay
                     Figure::of('cone_turn', 'As turn of the cone', $turn, $hub->turn($off)->degrees, 0),
                     ...$shortening->mm > 0
                         ? [
-                            Figure::of('shortening', 'The lever takes', $shortening, null, 3),
+                            Figure::of('shortening', 'Taken up by the lever', $shortening, null, 3),
                             Figure::of('leave', 'Leave at the rim', Length::mm($leave)),
                         ]
                         : [],
@@ -134,7 +134,7 @@ final readonly class ConePlay
                             0,
                         )
                         ->line(
-                            'The lever takes',
+                            'Taken up by the lever',
                             'F·Lc / (E·A)',
                             Message::filled(
                                 '{force} N over {length} mm',

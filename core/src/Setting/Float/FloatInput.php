@@ -13,7 +13,7 @@ final readonly class FloatInput
     /** @param  list<WasherStock>  $washers */
     public function __construct(
         #[Field('Room between the retainers')] public Reading $space,
-        #[Field('Wheel over its bearings')] public Reading $wheel,
+        #[Field('Wheel, width over its bearings')] public Reading $wheel,
         #[Field('Washers in it now, together', least: 0)] public ?Reading $fitted = null,
         #[Field('Washers that lie there', of: WasherStock::class)] public array $washers = [],
         #[Field('There is a thrust washer on both sides')] public bool $bothSides = true,

@@ -61,7 +61,7 @@ final class FloatSteps
             ->on(Panel::AxleFloat)
             ->asking(
                 Ask::length(Places::FLOAT_SPACE, 'Room between the retainers', wanted: false),
-                Ask::length(Places::FLOAT_WHEEL, 'Wheel over its bearings', wanted: false),
+                Ask::length(Places::FLOAT_WHEEL, 'Wheel, width over its bearings', wanted: false),
                 Ask::length(Places::FLOAT_WASHERS, 'Washers in it, together', wanted: false),
                 Ask::choice(
                     Places::FLOAT_BOTH,

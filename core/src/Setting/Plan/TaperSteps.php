@@ -80,7 +80,7 @@ final class TaperSteps
                     Option::of(['one' => 'One', 'two' => 'Two, half a slot apart']),
                     wanted: false,
                 ),
-                Ask::torque(Places::TAPER_SEATING, 'Seated with, hub turning', wanted: false),
+                Ask::torque(Places::TAPER_SEATING, 'Torque to seat the rollers, hub turning', wanted: false),
                 Ask::turn(Places::TAPER_BACKED_OFF, 'Back from zero to the first slot'),
                 Ask::depth(Places::TAPER_DIAL, 'In and out, by dial', wanted: false, by: Instrument::DialGauge),
                 Ask::choice(Places::TAPER_FEEL, 'By hand', Option::each(TaperFeel::class), wanted: $felt),

@@ -200,7 +200,8 @@ final readonly class Conversion
                 Message::of('convert.thin', '{number}, with a wall too thin to trust', $words),
                 Message::of(
                     'convert.thin.say',
-                    'Below 0.4 mm a ring folds or creeps. Retaining compound for a small gap, or another bearing.',
+                    'Below {least} a ring folds or creeps. Retaining compound for a small gap, or another bearing.',
+                    ['least' => Length::mm($this->limits->get('convert.wall_least'))],
                 ),
             )->next(Message::of('convert.measure', 'Measure the seats with a bore gauge at two depths: they were made for cups.')),
             $best->pieces() === 0 => Verdict::go(

@@ -40,9 +40,9 @@ final readonly class SplitPinFinder
             ),
             static fn (array $row): array => [
                 Message::of('pin.name', 'split pin {size}', ['size' => Written::of(PartRanking::mm($row['size_mm']))]),
-                Message::of('pin.sizes', '{least} to {most} mm thick', [
-                    'least' => Written::of(PartRanking::mm($row['pin_least_mm'])),
-                    'most' => Written::of(PartRanking::mm($row['pin_most_mm'])),
+                Message::of('pin.sizes', '{least} to {most} thick', [
+                    'least' => Length::mm((float) $row['pin_least_mm']),
+                    'most' => Length::mm((float) $row['pin_most_mm']),
                 ]),
             ],
         );
