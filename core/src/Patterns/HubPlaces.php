@@ -26,7 +26,11 @@ final readonly class HubPlaces
     {
         $usual = $pattern->stack($notebook);
         $this->parts = array_column(
-            [...$usual->parts, ...StackEdits::from($notebook->value(Places::HUB))->onto($usual)->parts],
+            [
+                ...$usual->parts,
+                ...array_values(MadeParts::all($pattern->card())),
+                ...StackEdits::from($notebook->value(Places::HUB))->onto($usual)->parts,
+            ],
             null,
             'id',
         );

@@ -29,16 +29,24 @@ final class MadeParts
     /** Wall in mm of one whose other side nobody measured, and that would have none. */
     private const WALL = 1.0;
 
-    /** @return list<Part> */
+    /** Bore of such a bush as a share of the bearing's. */
+    private const REST = 0.8;
+
+    /** @return list<Part> those that somebody says are made */
     public static function of(Notebook $notebook, PatternCard $card): array
     {
         $made = $notebook->choices(Places::MADE);
+
+        return array_values(array_intersect_key(self::all($card), array_flip($made)));
+    }
+
+    /** @return array<string, Part> all that such a hub can have, by how they are answered */
+    public static function all(PatternCard $card): array
+    {
         $parts = [];
-        foreach ([Side::Left, Side::Right] as $side) {
+        foreach ($card->converted ? [Side::Left, Side::Right] : [] as $side) {
             foreach (['ring' => PartKind::SeatRing, 'bush' => PartKind::AxleBush] as $what => $kind) {
-                if (in_array("{$what}_{$side->value}", $made, true)) {
-                    $parts[] = Part::of($kind, $side, "Made $what, ".lcfirst($card->sideName($side)), self::USUAL[$what]);
-                }
+                $parts["{$what}_{$side->value}"] = Part::of($kind, $side, "Made $what, ".lcfirst($card->sideName($side)), self::USUAL[$what]);
             }
         }
 
@@ -65,7 +73,7 @@ final class MadeParts
             [$bore, $outside] =
                 $part->kind === PartKind::SeatRing
                     ? [$bearing->sizes['outside'], $seat ?? Length::mm(max($part->mm('outside'), $bearing->mm('outside') + 2 * self::WALL))]
-                    : [$axle ?? Length::mm(min($part->mm('bore'), $bearing->mm('bore') - 2 * self::WALL)), $bearing->sizes['bore']];
+                    : [$axle ?? Length::mm(min($part->mm('bore'), $bearing->mm('bore') * self::REST)), $bearing->sizes['bore']];
             $stack = $stack->with(
                 $part->resized('bore', $bore)->resized('outside', $outside)->resized('width', $bearing->sizes['width']),
             );

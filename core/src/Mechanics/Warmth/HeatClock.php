@@ -50,7 +50,7 @@ final readonly class HeatClock
             ),
             $left <= 0 => Verdict::care(
                 Message::of('clock.late', 'Warm it again'),
-                Message::of('clock.late.say', 'Below {needed} it grips, and the hub is at {hub}. Press the rest, or warm it again.', $words),
+                Message::of('clock.late.say', 'Below {needed} it grips; the hub is at {hub}. Press the rest, or warm it again.', $words),
             ),
             $left < $this->limits->get('heat.clock_short') => Verdict::care(
                 Message::of('clock.short', 'About {left} left', $words),
