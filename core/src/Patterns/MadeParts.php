@@ -46,7 +46,8 @@ final class MadeParts
         $parts = [];
         foreach ($card->converted ? [Side::Left, Side::Right] : [] as $side) {
             foreach (['ring' => PartKind::SeatRing, 'bush' => PartKind::AxleBush] as $what => $kind) {
-                $parts["{$what}_{$side->value}"] = Part::of($kind, $side, "Made $what, ".lcfirst($card->sideName($side)), self::USUAL[$what]);
+                $name = "Made $what, ".lcfirst($card->sideName($side));
+                $parts["{$what}_{$side->value}"] = Part::of($kind, $side, $name, self::USUAL[$what]);
             }
         }
 
