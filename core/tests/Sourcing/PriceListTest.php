@@ -130,7 +130,8 @@ final class PriceListTest extends TestCase
 
     public function test_a_list_may_be_so_long_and_no_longer(): void
     {
-        $list = static fn (int $rows): string => "Item;Price\n".implode('', array_map(static fn (int $i): string => "A$i;1\n", range(1, $rows)));
+        $row = static fn (int $i): string => "A$i;1\n";
+        $list = static fn (int $rows): string => "Item;Price\n".implode('', array_map($row, range(1, $rows)));
         self::assertSame(20_000, (new PriceListReader())->read($list(20_000))->rows);
         $this->expectExceptionMessage('more than 20000 rows');
         (new PriceListReader())->read($list(20_001));
