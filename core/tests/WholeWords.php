@@ -49,11 +49,12 @@ final class WholeWords
     }
 
     /**
-     * Every message in it, however deep it lies, and every text that is typed as no message.
+     * Every message in it, however deep it lies; and no text that is typed as no message may be words.
      *
+     * @param  bool  $plain whether such texts are looked at: not where tools and prices have names of this test
      * @return iterable<string, Message> by where it stands
      */
-    public static function in(object $of): iterable
+    public static function in(object $of, bool $plain = true): iterable
     {
         foreach (get_object_vars($of) as $name => $value) {
             $where = (new ReflectionClass($of))->getShortName()."::$name";
@@ -61,8 +62,8 @@ final class WholeWords
                 if ($one instanceof Message) {
                     yield $where => $one;
                 } elseif (is_object($one) && ! ($one instanceof UnitEnum) && ! ($one instanceof Quantity)) {
-                    yield from self::in($one);
-                } elseif (is_string($one) && ! in_array($where, self::NOT_OURS, true) && self::isPlain($of, $name)) {
+                    yield from self::in($one, $plain);
+                } elseif ($plain && is_string($one) && ! in_array($where, self::NOT_OURS, true) && self::isPlain($of, $name)) {
                     Assert::assertDoesNotMatchRegularExpression(
                         '/\p{Ll}{2,} \p{Ll}{2,}/u',
                         $one,

@@ -62,7 +62,7 @@ final readonly class Pulling
                 [Need::of(ToolKind::Drift)],
             ),
             Extraction::Puller => new self(
-                'Collet behind the inner ring, spread it, draw by bridge or slide hammer. Square, and no spacer tube to move.',
+                'Collet behind the inner ring, spread it, draw by bridge or slide hammer. Square, and nothing to push aside.',
                 'Expanding puller for a bore of {bore}',
                 $sizes,
                 'It pulls straight, so the bore stays whole.',

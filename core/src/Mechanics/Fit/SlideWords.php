@@ -43,7 +43,7 @@ final readonly class SlideWords
     {
         return Verdict::care(
             Message::of('slide.tapped', 'It should go by hand'),
-            Message::of('slide.tapped.say', 'Light taps are more than a free axle needs: a burr, rust, or the spacer tube askew.'),
+            Message::of('slide.tapped.say', 'Light taps are more than a free axle needs: a burr, rust, or something askew on its way.'),
         )->settledBy(Message::of('slide.tight.settle', 'Passing the axle by hand settles it.'));
     }
 
@@ -52,7 +52,7 @@ final readonly class SlideWords
     {
         return Verdict::care(
             Message::of('slide.driven', 'It wants driving where it should slide'),
-            Message::of('slide.driven.say', 'Burr, rust, a bend, or the spacer tube askew. Do not drive it through.'),
+            Message::of('slide.driven.say', 'Burr, rust, a bend, or something askew on its way. Do not drive it through.'),
         )->next(
             Message::of('slide.driven.next', 'Clean it and try again by hand; roll the axle on a flat plate; look through the hub.'),
         );

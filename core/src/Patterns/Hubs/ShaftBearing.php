@@ -145,7 +145,7 @@ final readonly class ShaftBearing implements Pattern
                 'why' => 'The housing holds its outer ring lightly; the shaft carries the fit.',
             ]),
             Put::in('collar_right', [
-                'detail' => 'Behind the bearing, before anything that hides it: spacer tube, collar and clip are forgotten once the '
+                'detail' => 'Behind the bearing, before anything that hides it: collar and clip are forgotten once the '
                     .'flange is on.',
             ]),
             ...Put::each('axle', 'snap_ring_right', 'seal_right', 'hub_flange_right', 'washer_right', 'castle_nut_right'),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace CleanRace\Core\Seating\Plan;
 
 use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
@@ -113,7 +115,7 @@ final readonly class HomeSteps
             Message::listed(array_filter($detail), ' '),
             ['part' => Message::within($seat->part->name)],
         )
-            ->with(tool: 'The driver; feeler', find: 'The ring groove shows in full.', part: $seat->part->id)
+            ->with(tool: 'The driver; feeler', find: $this->isHeld($seat) ? 'The ring groove shows in full.' : null, part: $seat->part->id)
             ->on(Panel::Clock)
             ->asking(
                 ...[
@@ -134,6 +136,15 @@ final readonly class HomeSteps
                 $this->pressShown($seat),
             )
             ->taking(4, $this->cure($seat));
+    }
+
+    /** Whether a snap ring holds it from its own side. */
+    private function isHeld(PressedSeat $seat): bool
+    {
+        return array_filter(
+            $this->bench->hub->stack->ofKind(PartKind::SnapRing),
+            static fn (Part $ring): bool => $ring->side === $seat->part->side || $seat->part->side === Side::Middle,
+        ) !== [];
     }
 
     private function signs(PressedSeat $seat): Ask

@@ -66,7 +66,7 @@ enum PressShown: string
                 Message::of('press.past', 'Past its place: stop'),
                 Message::of(
                     'shown.past.say',
-                    'No rise where shoulder or spacer tube should have stopped it: look through the hub and at the tray.',
+                    'No rise where it should have been stopped: look through the hub and at the tray.',
                 ),
             ),
             self::Loose => Verdict::care(

@@ -24,8 +24,14 @@ final class InPlace
         $turns = Ask::choice(Places::TURNS, 'It turns', Option::of(['free' => 'Free', 'drags' => 'Drags']));
         $sets = $bench->pattern->card()->sets;
         if (in_array(HubSetting::Clamped, $sets, true)) {
-            return Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with the axle nut at its torque.')
-                ->with(why: 'The nut clamps the inner rings on the spacer tube. It does not adjust anything.')
+            $tube = $bench->hub->stack->one(PartKind::Sleeve) !== null;
+
+            return Step::of('set.clamped', 'Clamped, does it turn free', 'Spin it with all of it at its torque.')
+                ->with(
+                    why: $tube
+                        ? 'The nut clamps the inner rings on the spacer tube. It does not adjust anything.'
+                        : 'What stands in line on the axle is clamped. That does not adjust anything.',
+                )
                 ->asking(
                     $turns,
                     Ask::choice(
@@ -34,7 +40,7 @@ final class InPlace
                         Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']),
                     ),
                 )
-                ->judged(self::clamped($notebook->choice(Places::TURNS)), self::pins($notebook->choice(Places::PINS)))
+                ->judged(self::clamped($notebook->choice(Places::TURNS), $tube), self::pins($notebook->choice(Places::PINS)))
                 ->taking(2);
         }
         $asksPin = ! in_array(HubSetting::Tapers, $sets, true) && $bench->hub->stack->one(PartKind::Clip) !== null;
@@ -67,17 +73,32 @@ final class InPlace
             : null;
     }
 
-    private static function clamped(?string $turns): ?Verdict
+    private static function clamped(?string $turns, bool $tube): ?Verdict
     {
         return match ($turns) {
             'free' => Verdict::go(
                 Message::of('clamped.free', 'Turns free, clamped'),
-                Message::of('clamped.free.say', 'The spacer tube carries the clamping, the balls do not.'),
+                $tube
+                    ? Message::of('clamped.free.say', 'The spacer tube carries the clamping, the balls do not.')
+                    : Message::of('clamped.free_alone.say', 'What stands in line on the axle carries the clamping, the balls do not.'),
             ),
-            'drags' => Verdict::stop(
-                Message::of('clamped.drags', 'It drags when clamped'),
-                Message::of('clamped.drags.say', 'The spacer tube is short, askew, or missing. A loose nut does not cure it.'),
-            )->next(Message::of('clamped.drags.next', 'Out again: second bearing, spacer tube, measure.')),
+            'drags' => $tube
+                ? Verdict::stop(
+                    Message::of('clamped.drags', 'It drags when clamped'),
+                    Message::of('clamped.drags.say', 'The spacer tube is short, askew, or missing. A loose nut does not cure it.'),
+                )->next(Message::of('clamped.drags.next', 'Out again: second bearing, spacer tube, measure.'))
+                : Verdict::stop(
+                    Message::of('clamped.drags', 'It drags when clamped'),
+                    Message::of(
+                        'clamped.drags_alone.say',
+                        'A bearing is not on its shoulder or was driven past it, or a spacer or cap is missing, swapped or askew.',
+                    ),
+                )->next(
+                    Message::of(
+                        'clamped.drags_alone.next',
+                        'Open it, look at each in its order, turn the bearing by hand. Leaving it loose does not cure it.',
+                    ),
+                ),
             default => null,
         };
     }

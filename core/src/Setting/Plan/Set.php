@@ -74,13 +74,29 @@ final readonly class Set
             ),
         );
 
+        $parts = array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $left);
+        // An axle that went in with its bearings was turned by hand there.
+        if (array_filter($left, static fn (Part $p): bool => $p->kind === PartKind::Axle) === []) {
+            return Step::of('set.axle', 'Spacers, caps, wheel', 'Each to its own side, as it lay on the tray.')
+                ->asking(...$parts)
+                ->judged($this->missed())
+                ->holdingStopsOnly()
+                ->taking(5);
+        }
+        $tube = $this->bench->hub->stack->one(PartKind::Sleeve) !== null;
+
         return Step::of(
             'set.axle',
             'Spacers, wheel, axle',
             'Each spacer to its own side. The axle slides through by hand, thinly greased.',
         )
-            ->with(why: 'An axle that goes through only under blows means a spacer tube askew, a burr, rust or a bend.', part: 'axle')
-            ->asking(...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $left))
+            ->with(
+                why: $tube
+                    ? 'An axle that goes through only under blows means a spacer tube askew, a burr, rust or a bend.'
+                    : 'An axle that goes through only under blows means a burr, rust or a bend.',
+                part: 'axle',
+            )
+            ->asking(...$parts)
             ->asking(
                 Ask::choice(
                     Places::AXLE_PASSES,
@@ -88,7 +104,7 @@ final readonly class Set
                     Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows']),
                 ),
             )
-            ->judged(self::passes($notebook->choice(Places::AXLE_PASSES)), $this->missed())
+            ->judged(self::passes($notebook->choice(Places::AXLE_PASSES), $tube), $this->missed())
             ->holdingStopsOnly()
             ->taking(5);
     }
@@ -122,16 +138,20 @@ final readonly class Set
             )->because(...$missed);
     }
 
-    private static function passes(?string $passes): ?Verdict
+    private static function passes(?string $passes, bool $tube): ?Verdict
     {
         return match ($passes) {
             'by_hand' => Verdict::go(
                 Message::of('axle.hand', 'Passes by hand'),
-                Message::of('axle.hand.say', 'Spacer tube and bearings are in line.'),
+                $tube
+                    ? Message::of('axle.hand.say', 'Spacer tube and bearings are in line.')
+                    : Message::of('axle.hand_alone.say', 'Nothing stands askew on its way.'),
             ),
             'blows' => Verdict::stop(
                 Message::of('axle.blows', 'It must slide'),
-                Message::of('axle.blows.say', 'Spacer tube askew, a burr, rust or a bend: find it before the nut hides it.'),
+                $tube
+                    ? Message::of('axle.blows.say', 'Spacer tube askew, a burr, rust or a bend: find it before the nut hides it.')
+                    : Message::of('axle.blows_alone.say', 'A burr, rust or a bend: find it before the nut hides it.'),
             ),
             default => null,
         };

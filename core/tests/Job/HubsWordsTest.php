@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Tests\Job;
+
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Job\WheelJob;
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\HubPatterns;
+use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\WholeWords;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Whoever answers whatever: no hub is told of a part that it cannot have. */
+final class HubsWordsTest extends TestCase
+{
+    /** Words, and the parts of which a hub needs one for them to be said. */
+    private const OF = ['/spacer tube/i' => [PartKind::Sleeve], '/ring groove/i' => [PartKind::SnapRing, PartKind::Clip]];
+
+    private const PEOPLE = [21, 22, 23];
+
+    private const ROUNDS = 6;
+
+    /** @return iterable<string, array{Pattern}> */
+    public static function patterns(): iterable
+    {
+        foreach (HubPatterns::all() as $id => $pattern) {
+            yield $id => [$pattern];
+        }
+    }
+
+    #[DataProvider('patterns')]
+    public function test_a_hub_is_told_of_its_own_parts(Pattern $pattern): void
+    {
+        foreach (self::PEOPLE as $person) {
+            $random = new Randomizer(new Mt19937($person + crc32($pattern->id())));
+            $notebook = new Notebook();
+            for ($round = 1; $round <= self::ROUNDS; $round++) {
+                $bench = RandomAnswers::bench($pattern, $notebook);
+                $report = (new WheelJob(Limits::standard()))->report($bench);
+                $unsaid = array_filter(
+                    self::OF,
+                    static fn (array $kinds): bool => $bench->hub->stack->ofKind(...$kinds) === [],
+                );
+                $said = 0;
+                foreach (WholeWords::in($report, false) as $where => $message) {
+                    $said++;
+                    foreach (array_keys($unsaid) as $words) {
+                        self::assertDoesNotMatchRegularExpression($words, $message->inEnglish(), "$where, $message->key");
+                    }
+                }
+                self::assertGreaterThan(150, $said);
+                foreach (RandomAnswers::some($report, $random) as $ask) {
+                    $notebook = RandomAnswers::noted($notebook, $ask, $random);
+                }
+            }
+        }
+    }
+}
