@@ -29,8 +29,10 @@ is_dir($folder) || mkdir($folder, 0o755, true);
 $map = CoverageMap::of($root, $folder);
 
 $equal = [];
-foreach (array_slice(file(__DIR__.'/equal.csv', FILE_IGNORE_NEW_LINES) ?: [], 1) as $row) {
-    [$file, $around, $before, $after, $nth] = str_getcsv($row, ',', '"', '');
+$rows = new SplFileObject(__DIR__.'/equal.csv');
+$rows->fgets();
+while (is_array($row = $rows->fgetcsv(',', '"', '')) && count($row) === 6) {
+    [$file, $around, $before, $after, $nth] = $row;
     $equal[implode('|', [$file, $around, $before, $after, $nth])] = true;
 }
 $all = (new Edits($root))->all();

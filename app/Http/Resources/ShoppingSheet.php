@@ -63,6 +63,7 @@ final readonly class ShoppingSheet
                     $l->quantity,
                     $l->note,
                     $l->key !== null,
+                    $l->made,
                     $list->shelf[$l->key ?? '']->id ?? null,
                     $list->shelf[$l->key ?? '']->count ?? 0,
                     $list->ordered[$l->key ?? ''] ?? 0,

@@ -129,6 +129,7 @@ final readonly class BuyingList
             ]),
             1,
             'Made here or by a turner: its drawing stands with the cartridges',
+            made: true,
         );
     }
 

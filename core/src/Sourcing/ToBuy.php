@@ -13,6 +13,7 @@ final readonly class ToBuy
     /**
      * @param  Message|string  $what what it is for
      * @param  Message|Written|string  $askFor what to say at the counter
+     * @param  bool  $made whether it is turned to measure, and in no price list
      * @param  ?string  $key what it is in any price list, {@see ArticleKey}; null while it is not known well enough
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class ToBuy
         public int $quantity,
         public Message|string|null $note,
         public ?string $key = null,
+        public bool $made = false,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class ToBuy
             $this->quantity + $other->quantity,
             $this->note,
             $this->key,
+            $this->made,
         );
     }
 }

@@ -118,7 +118,11 @@ final readonly class Step
     /** The same, with these judgements; what is null was not judged. */
     public function judged(?Verdict ...$verdicts): self
     {
-        return $this->changed(['verdicts' => [...$this->verdicts, ...array_values(array_filter($verdicts))]]);
+        $all = [...$this->verdicts, ...array_values(array_filter($verdicts))];
+        // What stops the work is seen first, whatever was judged before it.
+        usort($all, static fn (Verdict $a, Verdict $b): int => ($b->level === Level::Stop) <=> ($a->level === Level::Stop));
+
+        return $this->changed(['verdicts' => $all]);
     }
 
     /** The same, taking so many minutes of hands, and of waiting after them. */

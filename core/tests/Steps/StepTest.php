@@ -86,4 +86,13 @@ final class StepTest extends TestCase
     {
         return StationReport::of(Station::Seat, [$step], self::notebook($entries));
     }
+
+    public function test_what_stops_is_said_first_and_the_rest_in_its_order(): void
+    {
+        $of = static fn (string $level, string $key): Verdict => Verdict::{$level}(Message::plain($key), Message::plain($key));
+        $step = Step::of('x', 'X', 'X')
+            ->judged($of('go', 'a'), null, $of('care', 'b'))
+            ->judged($of('stop', 'c'), $of('go', 'd'), $of('stop', 'e'));
+        self::assertSame(['c', 'e', 'a', 'b', 'd'], array_map(static fn (Verdict $v): string => $v->headline->key, $step->verdicts));
+    }
 }

@@ -7760,6 +7760,7 @@ export interface components {
             quantity: number;
             note: components["schemas"]["Words"] | null;
             known: boolean;
+            made: boolean;
             shelf_item: number | null;
             on_shelf: number;
             ordered: number;
@@ -8754,6 +8755,7 @@ export interface components {
             quantity: number;
             note: components["schemas"]["Words"] | null;
             key: string | null;
+            made: boolean;
         };
         Tool: {
             id: string;

@@ -293,8 +293,8 @@ final class SetJudgementsTest extends TestCase
             'flanged-wheel',
             ['set.turns' => 'free', 'set.pins' => 'old'],
             'set.in_place',
-            'in_place.free',
-            Level::Go,
+            'pins.old',
+            Level::Stop,
         ];
         yield 'a cartridge for seats of cups' => [
             'cup-cone-conversion',

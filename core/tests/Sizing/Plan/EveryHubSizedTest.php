@@ -254,8 +254,9 @@ final class EveryHubSizedTest extends TestCase
             'size.part.axle.bearing_right' => ['mm' => 19.8],
         ]);
         self::assertSame(
-            [Level::Go, Level::Stop],
+            [Level::Stop, Level::Go],
             array_map(static fn ($v): Level => $v->level, self::step($report, 'size.axle')->verdicts),
+            'what stops is seen first',
         );
         $felt = self::report('pair-sleeve', ['size.part.axle.feel' => ['choice' => 'thumb_push']]);
         self::assertSame(Level::Go, self::step($felt, 'size.axle')->verdicts[0]->level);

@@ -59,7 +59,8 @@ export function BuyingListPanel({ step }: { step: Step }) {
                   Take {Math.min(line.quantity, line.on_shelf)} of {line.on_shelf} off the shelf
                 </Button>
               )}
-              {sheet && !line.known && <chakra.span color="brass">not sized yet</chakra.span>}
+              {line.made && <chakra.span color="mute">to make</chakra.span>}
+              {sheet && !line.known && !line.made && <chakra.span color="brass">not sized yet</chakra.span>}
             </Flex>
           </Grid>
         ))}
