@@ -296,4 +296,17 @@ final class CheckingTest extends TestCase
         }
         self::assertGreaterThan(10, $named);
     }
+
+    public function test_a_check_is_named_as_long_as_it_could_still_tell(): void
+    {
+        $splits = static fn (float $p, Suspect $other): ?string => (new Evidence(Limits::standard()))->splits(
+            new RockCheckInput(coast: Coast::Long),
+            new Suspicion(Suspect::Bearings, Share::of($p), []),
+            new Suspicion($other, Share::of(1 - $p), []),
+        );
+        self::assertNotNull($splits(0.992, Suspect::Brake));
+        self::assertNull($splits(0.995, Suspect::Brake), 'nothing would change that');
+        self::assertNotNull($splits(0.988, Suspect::AxleNut));
+        self::assertNull($splits(0.992, Suspect::AxleNut));
+    }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Tests\Proving;
 
+use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Proving\BeforeAfter;
 use CleanRace\Core\Proving\LastChecks;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Verdict\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -90,5 +92,30 @@ final class ProveTest extends TestCase
                 new Notebook(array_map(static fn (array $value): array => ['value' => $value, 'instrument' => null], $entries)),
             )->verdicts[0] ?? null;
         self::assertSame([$key, $level], [$verdict?->headline->key, $verdict?->level]);
+    }
+
+    public function test_a_second_person_is_waited_for_only_where_the_shop_asks_for_one(): void
+    {
+        $blocked = static function (string $asks, ?string $said): bool {
+            $entries = $said === null ? [] : ['prove.second' => ['value' => ['choice' => $said], 'instrument' => null]];
+            $report = (new WheelJob(Limits::standard()))->report(
+                new Bench(
+                    HubPatterns::find('pair-sleeve'),
+                    new Notebook($entries),
+                    [],
+                    null,
+                    DrawBolt::M12,
+                    habits: ['second_check' => $asks],
+                ),
+            );
+            $why = array_map(static fn ($block): string => $block->step, $report->blocks);
+
+            return in_array('prove.second', $why, true);
+        };
+        self::assertTrue($blocked('required', null));
+        self::assertTrue($blocked('required', 'fail'));
+        self::assertFalse($blocked('required', 'pass'));
+        self::assertFalse($blocked('none', null));
+        self::assertFalse($blocked('none', 'fail'), 'nobody asked');
     }
 }

@@ -140,18 +140,18 @@ final class PriceListTest extends TestCase
     /** @return iterable<string, array{array<string, int>}> */
     public static function wrongColumns(): iterable
     {
-        yield 'nothing of that name' => [['colour' => 0]];
+        yield 'nothing of that name' => [['colour' => 1]];
         yield 'before the first' => [['price' => -1]];
-        yield 'past the last' => [['price' => 2]];
+        yield 'past the last' => [['price' => 3]];
     }
 
     /** @param  array<string, int>  $said */
     #[DataProvider('wrongColumns')]
     public function test_a_column_that_is_not_there_is_refused(array $said): void
     {
-        self::assertCount(1, (new PriceListReader())->read("Item;Price\nA;1\n", ['price' => 1])->lines);
+        self::assertCount(1, (new PriceListReader())->read("Item;Colour;Price\nA;red;1\n", ['price' => 2])->lines);
         $this->expectException(InvalidInput::class);
-        (new PriceListReader())->read("Item;Price\nA;1\n", $said);
+        (new PriceListReader())->read("Item;Colour;Price\nA;red;1\n", $said);
     }
 
     public function test_a_compound_is_known_by_the_gap_it_fills(): void

@@ -195,4 +195,14 @@ final class HomeTest extends TestCase
             }
         }
     }
+
+    public function test_two_signs_of_the_hand_carry_a_reading_only_so_far(): void
+    {
+        $both = [HomeSign::NoteChanged, HomeSign::FeelerRefused];
+        $key = static fn (float $depth): string => self::home($depth, $both)->verdict->headline->key;
+        self::assertSame('home.doubt', $key(9.12), 'eight hundredths short');
+        self::assertSame('home.home', $key(9.15), 'five hundredths short');
+        self::assertSame('home.home', $key(9.31));
+        self::assertSame('home.doubt', $key(9.34), 'deeper than the shoulder allows, nearly');
+    }
 }

@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Seating\Home\SleeveToMake;
 use CleanRace\Core\Seating\Home\SleeveToMakeInput;
 use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\TestCase;
 
 /** A spacer tube made at the bench. */
@@ -65,5 +66,16 @@ final class SleeveToMakeTest extends TestCase
                 self::assertSame($field, $invalid->field);
             }
         }
+    }
+
+    public function test_a_tube_serves_whose_wall_is_more_than_a_millimetre(): void
+    {
+        $of = static fn (float $axle, float $bore, float $outside): string => English::of(
+            (new SleeveToMake(Limits::standard()))->work(
+                new SleeveToMakeInput(Length::mm($axle), Length::mm($bore), Length::mm($outside), Reading::mm(60.0, Instrument::DepthMicrometer)),
+            )->verdict->sentence,
+        );
+        self::assertStringContainsString('From stock: copper 35', $of(31.8, 35, 72), 'one and a half');
+        self::assertStringNotContainsString('From stock', $of(25.8, 30, 55), 'a copper pipe of 28 by 26 has one: the nut folds it');
     }
 }

@@ -322,4 +322,20 @@ final class AssemblyTest extends TestCase
         self::assertSame('go', $square($follows, $second));
         self::assertSame('care', $square($follows, $first));
     }
+
+    public function test_two_bearings_share_a_driver_only_when_they_are_of_one_size(): void
+    {
+        $drivers = static fn (float $outside): int => count(
+            self::report('flanged-wheel', [
+                'hub.edits' => [
+                    'edits' => [
+                        ['do' => 'resize', 'part' => 'flanged_bearing_left', 'size' => 'outside', 'mm' => 34.925],
+                        ['do' => 'resize', 'part' => 'flanged_bearing_right', 'size' => 'outside', 'mm' => $outside],
+                    ],
+                    'undone' => 0,
+                ],
+            ])->drivers,
+        );
+        self::assertSame([1, 1, 2, 2], [$drivers(34.925), $drivers(34.932), $drivers(34.94), $drivers(35.0)]);
+    }
 }

@@ -54,4 +54,15 @@ final class WayChoiceTest extends TestCase
         self::assertSame(['way.not'], self::keys($step));
         self::assertStringContainsString('cocks', $step->verdicts[0]->sentence->inEnglish());
     }
+
+    public function test_a_press_on_the_wall_or_a_capacity_of_the_shop_is_a_press(): void
+    {
+        $press = new WallTool('1', 'Shop press', ToolKind::Press, ram: Length::mm(50));
+        $key = static fn (?Force $capacity, WallTool ...$wall): ?string => self::keys(
+            self::step(self::report('pair-sleeve', ['size.way' => 'press'], [], array_values($wall), $capacity), 'seat.way'),
+        )[0] ?? null;
+        self::assertSame('way.not', $key(null));
+        self::assertNotSame('way.not', $key(null, $press));
+        self::assertNotSame('way.not', $key(Force::newtons(100_000)));
+    }
 }

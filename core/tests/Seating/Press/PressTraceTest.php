@@ -278,4 +278,20 @@ final class PressTraceTest extends TestCase
         self::assertSame($level, $read->verdict->level);
         self::assertSame($level === Level::Care ? 'press.unseen' : 'press.home', $read->verdict->headline->key);
     }
+
+    public function test_a_ring_that_wedges_is_told_before_it_slides_by_the_first_third_of_its_way(): void
+    {
+        // High from an eighth of the way to its middle, half as much at the end: over a third of the way it is mostly high.
+        $scaled = static fn (float $mm): float => $mm > 1.9 && $mm < 3.6 ? 3_500.0 : 1_500.0;
+        $wedged = self::read(self::curve(static fn (float $mm): float => $scaled($mm) * min(1.0, $mm / self::GRIP), 6.0), false);
+        self::assertSame(PressKind::Cocked, $wedged->kind);
+        $steady = self::read(self::curve(static fn (float $mm): float => 3_500 * min(1.0, $mm / self::GRIP), 6.0), false);
+        self::assertNotSame(PressKind::Cocked, $steady->kind, 'as high all the way is tight, not cocked');
+    }
+
+    public function test_a_rise_from_the_first_sample_on_is_no_slide(): void
+    {
+        $read = self::read(self::curve(static fn (float $mm): float => 9_000 * $mm, 2.0));
+        self::assertNotSame(PressKind::Good, $read->kind);
+    }
 }

@@ -13,6 +13,7 @@ use CleanRace\Core\Sizing\Grease\NippleUse;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
+use CleanRace\Core\Verdict\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -84,5 +85,17 @@ final class InThisHubTest extends TestCase
         self::assertSame('LM11949/LM11910, cone alone, 19.05 × 45.237 × 15.494 mm', self::number('LM11949')->askFor);
         self::assertStringContainsString('with its snap ring', self::number('6204 2RS NR')->askFor);
         self::assertStringContainsString('flanged', self::number('F608ZZ')->askFor);
+    }
+
+    public function test_what_is_right_is_not_among_the_reasons_of_a_care(): void
+    {
+        $hub = ['use' => HubUse::FastWheel, 'nipple' => NippleUse::Unused, 'wet' => true];
+        $keys = static fn (?Verdict $v): array => array_map(static fn ($m): string => $m->key, $v->why ?? []);
+        $verdict = self::number('6204 2RZ', $hub)->inThisHub;
+        self::assertSame(Level::Care, $verdict?->level);
+        self::assertSame('hub.lip', $verdict->sentence->key);
+        self::assertSame([], $keys($verdict), 'that both seals stay is no reason to look again');
+        $two = self::number('6204', ['use' => HubUse::FastWheel, 'nipple' => NippleUse::None, 'wet' => true])->inThisHub;
+        self::assertSame(['hub.open_wet'], $keys($two), 'a second care is one');
     }
 }
