@@ -111,6 +111,42 @@ test('loose balls by count, an axle in the middle, washers for the float, a wren
   await expect(verdict(page)).toHaveText('Floats 0.60 mm');
 });
 
+test('what is turned for a conversion is taken with its cartridge, set in, and stands on the list', async ({
+  page,
+}) => {
+  await signIn(page);
+  await openJob(page, 'Lined moped', 'Cups are pitted', 'cup-cone-conversion');
+  await station(page, 'Size');
+  await goTo(page, 'Cartridges for the old seats');
+  await type(page, 'size.cup_seat_left', '34.0');
+  await type(page, 'size.cup_seat_right', '34.3');
+  await type(page, 'size.axle_diameter', '10');
+  await expect(verdict(page)).toHaveText('6200, with pieces to make');
+  await page.getByRole('button', { name: 'Use 6200', exact: true }).click();
+  await expect(page.getByText('goes in', { exact: true })).toBeVisible();
+  await kept(page);
+
+  await goTo(page, 'Made ring, plain side: into the old seat');
+  await page.getByRole('button', { name: 'Fit it' }).click();
+  await kept(page);
+  await goTo(page, 'Will the left bore hold');
+  await expect(page.getByText('The bore of the made ring, once it stands in the hub')).toBeVisible();
+  await station(page, 'Source');
+  const made = page.getByRole('listitem').filter({ hasText: 'Turned: 34.00 mm outside, 30.00 mm bore, 9.00 mm long' });
+  await expect(made).toContainText('to make');
+  await expect(made).not.toContainText('not sized');
+
+  // Another cartridge takes its own pieces along, and leaves these.
+  await station(page, 'Size');
+  await goTo(page, 'Cartridges for the old seats');
+  await type(page, 'size.cup_seat_left', '30.0');
+  await type(page, 'size.cup_seat_right', '30.0');
+  await expect(verdict(page)).toHaveText('6200 goes straight in');
+  await page.getByRole('button', { name: 'Use 6200', exact: true }).click();
+  await kept(page);
+  await expect(page.getByRole('region', { name: 'Steps' })).not.toContainText('Made ring');
+});
+
 test('a hub of cups becomes one of cartridges, from the seats to the signature and out as a file', async ({ page }) => {
   await signIn(page);
   const job = await openJob(page, 'Converted moped', 'Cups are pitted', 'cup-cone-conversion');

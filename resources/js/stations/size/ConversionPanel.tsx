@@ -19,6 +19,10 @@ export function ConversionPanel({ step }: { step: Step }) {
   const number = step.asks.find((ask) => ask.kind === 'number')?.place;
   const made = step.asks.find((ask) => ask.kind === 'choices')?.place;
   const chosen = textAt(bench.entries, number, 'text');
+  const making = (bench.entries.get(made ?? '')?.value?.choices as string[] | undefined) ?? [];
+  // A seat that was read again may want other pieces for the same bearing.
+  const goesIn = (one: Cartridge) =>
+    chosen === one.sealed && making.length === one.made.length && one.made.every((piece) => making.includes(piece));
   const take = (one: Cartridge) => {
     if (number) bench.keep(number, { text: one.sealed });
     if (made) bench.keep(made, one.made.length > 0 ? { choices: one.made } : null);
@@ -56,7 +60,7 @@ export function ConversionPanel({ step }: { step: Step }) {
                     {one.thin && ': too thin to trust'}
                   </chakra.span>
                 </span>
-                {chosen === one.sealed ? (
+                {goesIn(one) ? (
                   <chakra.span color="mute" fontSize="14px" alignSelf="center">
                     goes in
                   </chakra.span>
