@@ -84,4 +84,13 @@ final class MatchCheckTest extends TestCase
             }
         }
     }
+
+    public function test_a_number_that_no_table_knows_is_compared_by_its_letters(): void
+    {
+        $check = new MatchCheck(Limits::standard());
+        $level = static fn (string $old, string $new): Level => $check->work(new MatchCheckInput($old, $new))->verdict->level;
+        self::assertSame(Level::Go, $level('6220', '6220'));
+        self::assertSame(Level::Care, $level('6204', '6220'));
+        self::assertSame(Level::Care, $level('6220', '6204'));
+    }
 }

@@ -49,4 +49,26 @@ final class SplitterTest extends TestCase
         ];
         self::assertStringContainsString('Measure the '.array_search(max($apart), $apart, true), English::of($said));
     }
+
+    /** @return iterable<string, array{?float, ?float, ?float, string}> by a rule on rusty rings, and what is not measured once more */
+    public static function coarse(): iterable
+    {
+        yield 'the bore differs most, and was read' => [5.8, 12.97, null, 'width'];
+        yield 'bore and outside were read' => [6.06, 9.435, null, 'outside'];
+        yield 'width and outside were read' => [null, 64.87, 17.17, 'bore'];
+    }
+
+    #[DataProvider('coarse')]
+    public function test_what_was_read_tells_half_as_much_when_it_is_read_again(
+        ?float $bore,
+        ?float $outside,
+        ?float $width,
+        string $named,
+    ): void {
+        $read = static fn (?float $mm): ?Reading => $mm === null ? null : Reading::mm($mm, Instrument::SteelRule);
+        $found = (new BearingFromCaliper(Limits::standard()))->work(
+            new BearingFromCaliperInput($read($bore), $read($outside), $read($width), RingState::Rusty),
+        );
+        self::assertStringContainsString("Measure the $named", English::of($found->verdict->settledBy));
+    }
 }

@@ -11,6 +11,7 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Sizing\SmallParts\BallFinder;
 use CleanRace\Core\Sizing\SmallParts\BallInput;
 use CleanRace\Core\Sizing\SmallParts\BallReading;
+use CleanRace\Core\Sizing\SmallParts\PartFound;
 use CleanRace\Core\Sizing\SmallParts\SealFinder;
 use CleanRace\Core\Sizing\SmallParts\SealInput;
 use CleanRace\Core\Sizing\SmallParts\SnapRingFinder;
@@ -57,5 +58,16 @@ final class SmallPartsPropertiesTest extends TestCase
             );
             self::assertSame($row['name'], English::of($found->found));
         }
+    }
+
+    public function test_the_nearest_seal_is_not_said_to_be_it(): void
+    {
+        $read = static fn (float $mm): Reading => Reading::mm($mm, Instrument::Micrometer);
+        $seal = static fn (float $shaft, float $bore): PartFound => (new SealFinder(Limits::standard()))->work(
+            new SealInput(shaft: $read($shaft), bore: $read($bore), width: $read(7.0)),
+        );
+        self::assertNull($seal(35.6, 62.9)->found);
+        self::assertSame('seal.none', $seal(35.6, 62.9)->verdict->headline->key);
+        self::assertNotNull($seal(35.0, 62.0)->found);
     }
 }
