@@ -27,9 +27,9 @@ use CleanRace\Core\Verdict\Level;
  */
 final readonly class FitTrial implements Trial
 {
-    private const NUMBERS = ['608', '6000', '6001', '6200', '6202', '6203', '6204', '6205', '6304', '6305', '6306'];
+    public const NUMBERS = ['608', '6000', '6001', '6200', '6202', '6203', '6204', '6205', '6304', '6305', '6306'];
 
-    private const METALS = [Material::Aluminium, Material::Magnesium, Material::CastIron, Material::Steel];
+    public const METALS = [Material::Aluminium, Material::Magnesium, Material::CastIron, Material::Steel];
 
     public function __construct(private Limits $limits)
     {

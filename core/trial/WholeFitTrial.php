@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace CleanRace\Core\Trial;
 
 use CleanRace\Core\Catalogue\BearingTable;
-use CleanRace\Core\Catalogue\Material;
 use CleanRace\Core\Catalogue\Tolerances;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Instrument;
@@ -26,10 +25,6 @@ use LogicException;
  */
 final readonly class WholeFitTrial implements Trial
 {
-    private const NUMBERS = ['608', '6000', '6001', '6200', '6202', '6203', '6204', '6205', '6304', '6305', '6306'];
-
-    private const METALS = [Material::Aluminium, Material::Magnesium, Material::CastIron, Material::Steel];
-
     public function __construct(private Limits $limits)
     {
     }
@@ -53,9 +48,9 @@ final readonly class WholeFitTrial implements Trial
         $gauge = new Gauge($chance);
         $hands = new Hands($chance, Scatter::people());
         for ($i = 0; $i < $jobs; $i++) {
-            $number = $chance->oneOf(self::NUMBERS);
+            $number = $chance->oneOf(FitTrial::NUMBERS);
             $size = (new BearingTable())->find($number) ?? throw new LogicException('No such number.');
-            $material = $chance->oneOf(self::METALS);
+            $material = $chance->oneOf(FitTrial::METALS);
             $around = Length::mm($size->outside->mm * $chance->between(1.2, 1.8));
             $joint = new Joint(RingSeat::Bore, $size->bore, $size->outside, $size->width(), $around, material: $material);
             $most = (new Tolerances())->nominalInterference($size->outside, 'N7')[1];
