@@ -72,4 +72,11 @@ final class ThreadTest extends TestCase
         }
         self::assertEqualsWithDelta(8.77, Thread::read('M10x1')->root()->mm, 0.005);
     }
+
+    public function test_a_size_over_nothing_is_none(): void
+    {
+        self::assertEqualsWithDelta(9.525, Thread::read('3/8-26')->diameter->mm, 1e-9);
+        $this->expectException(InvalidInput::class);
+        Thread::read('3/0-26');
+    }
 }

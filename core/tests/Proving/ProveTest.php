@@ -70,6 +70,11 @@ final class ProveTest extends TestCase
         ];
         yield 'still rough' => [['prove.after.spin' => ['choice' => 'grind']], 'after.rough', Level::Stop];
         yield 'rubs' => [['prove.after.spin' => ['choice' => 'rub']], 'after.rub', Level::Care];
+        yield 'no less of little play' => [
+            ['check.rim_play' => ['mm' => 0.5], 'prove.after.rim_play' => ['mm' => 0.5]],
+            'after.play',
+            Level::Care,
+        ];
         yield 'no less play' => [
             ['check.rim_play' => ['mm' => 1.2], 'prove.after.rim_play' => ['mm' => 1.2]],
             'after.play',

@@ -65,7 +65,7 @@ enum AxleTurns: string
     {
         return Message::of(
             'axle_turns.back',
-            'A soft tap on the other end of the axle sets the second bearing back. Turn it again after each; catches stay: a new bearing.',
+            'A soft tap on the other end of the axle sets the second bearing back; turn it after each. One that still catches is replaced.',
         );
     }
 }

@@ -16,6 +16,7 @@ use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Status;
 use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Tooling\WallTool;
 use CleanRace\Core\Verdict\Level;
@@ -337,5 +338,20 @@ final class AssemblyTest extends TestCase
             ])->drivers,
         );
         self::assertSame([1, 1, 2, 2], [$drivers(34.925), $drivers(34.932), $drivers(34.94), $drivers(35.0)]);
+    }
+
+    public function test_only_the_bearings_of_a_pair_are_its_first_and_its_second(): void
+    {
+        $titles = array_map(
+            static fn (Step $s): string => English::of($s->title),
+            self::steps(
+                self::report('pair-sleeve', [
+                    'hub.edits' => ['edits' => [['do' => 'add', 'kind' => 'bush', 'after' => 'sleeve']], 'undone' => 0],
+                ]),
+            ),
+        );
+        self::assertContains('Start the first bearing square', $titles);
+        self::assertContains('Start the second bearing square', $titles);
+        self::assertCount(1, preg_grep('/^Start it square: .*bush/', $titles) ?: [], implode(', ', $titles));
     }
 }
