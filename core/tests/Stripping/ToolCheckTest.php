@@ -106,4 +106,29 @@ final class ToolCheckTest extends TestCase
             }
         }
     }
+
+    public function test_a_receiving_cup_is_deeper_and_wider_than_the_bearing(): void
+    {
+        $cup = static fn (float $inside, float $deep): bool => (new WallTool(
+            '1',
+            'Cup',
+            ToolKind::Cup,
+            opening: Length::mm($inside),
+            length: Length::mm($deep),
+        ))->serves(Need::receiver(Length::mm(48), Length::mm(17)));
+        self::assertTrue($cup(48.5, 17.0));
+        self::assertFalse($cup(48.5, 16.9), 'the bearing would stand on its bottom');
+        self::assertFalse($cup(47.9, 20.0), 'the bearing would not go in');
+
+        $wall = static fn (float $deep): array => [
+            new WallTool('1', 'Rod', ToolKind::Rod, length: Length::mm(400)),
+            new WallTool('2', 'Cup', ToolKind::Cup, opening: Length::mm(60), length: Length::mm($deep)),
+        ];
+        $missing = static fn (float $deep): array => array_filter(
+            self::tools(self::bench('pair-sleeve', ['strip.way' => ['choice' => 'rod']], $wall($deep))),
+            static fn ($line): bool => $line->have === null && str_contains(strtolower(English::of($line->tool)), 'cup'),
+        );
+        self::assertCount(0, $missing(17.0), 'three more than a 6204 is wide');
+        self::assertNotCount(0, $missing(16.9));
+    }
 }

@@ -103,4 +103,30 @@ final class PressForceTest extends TestCase
             self::assertSame($field, $invalid->field);
         }
     }
+
+    public function test_what_it_takes_to_get_it_out_is_another_sum_of_the_middle_force(): void
+    {
+        $sure = self::force();
+        $wide = self::force(['interferencePlusMinus' => Length::mm(0.01)]);
+        self::assertEqualsWithDelta($sure->removal->newtons, $wide->removal->newtons, 1e-6, 'the doubt does not make it harder to get out');
+        self::assertEqualsWithDelta((1.5 * 0.20 / 0.12) * $sure->force->newtons, $sure->removal->newtons, 0.01);
+    }
+
+    public function test_hammer_and_rod_are_chosen_by_the_most_it_may_take(): void
+    {
+        $key = static fn (float $mm, float $off): string => self::force([
+            'interference' => Length::mm($mm),
+            'interferencePlusMinus' => Length::mm($off),
+        ])->verdict->headline->key;
+        // 0.045 takes 2690 N, a hundredth more 3360: the hammer ends at 3000.
+        self::assertNotSame('force.press', $key(0.045, 0.0));
+        self::assertSame('force.press', $key(0.045, 0.01));
+        $limit = DrawBolt::M8->limit(Limits::standard()->get('force.rod_limit_8_8'))->newtons;
+        $steel = ['material' => Material::Steel, 'hubOutside' => Length::mm(120), 'drawBolt' => DrawBolt::M8];
+        $near = 0.005 + (0.020 * $limit) / self::force($steel)->force->newtons - 0.004;
+        $of = static fn (float $off): string => self::force(
+            ['interference' => Length::mm($near), 'interferencePlusMinus' => Length::mm($off)] + $steel,
+        )->verdict->headline->key;
+        self::assertSame(['force.press', 'force.rod'], [$of(0.0), $of(0.008)]);
+    }
 }
