@@ -309,4 +309,17 @@ final class CheckingTest extends TestCase
         self::assertNotNull($splits(0.988, Suspect::AxleNut));
         self::assertNull($splits(0.992, Suspect::AxleNut));
     }
+
+    public function test_what_is_certain_is_split_by_nothing(): void
+    {
+        foreach ([[1.0, 0.0], [0.0, 1.0]] as [$one, $other]) {
+            self::assertNull(
+                (new Evidence(Limits::standard()))->splits(
+                    new RockCheckInput(coast: Coast::Long),
+                    new Suspicion(Suspect::Bearings, Share::of($one), []),
+                    new Suspicion(Suspect::Brake, Share::of($other), []),
+                ),
+            );
+        }
+    }
 }

@@ -165,4 +165,18 @@ final class LengthTextTest extends TestCase
             }
         }
     }
+
+    public function test_a_fraction_of_more_than_one_stands_alone_only(): void
+    {
+        self::assertEqualsWithDelta(1.125 * 25.4, (new LengthText())->read('9/8 in')->mm, 1e-9);
+        self::assertEqualsWithDelta(25.4, (new LengthText())->read('8/8')->mm, 1e-9);
+        foreach (['1 8/8', '1 9/8 in', '1 0/0'] as $typed) {
+            try {
+                (new LengthText())->read($typed);
+                self::fail($typed);
+            } catch (InvalidInput $refused) {
+                self::assertNotSame('', $refused->getMessage());
+            }
+        }
+    }
 }

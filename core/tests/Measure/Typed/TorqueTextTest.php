@@ -78,4 +78,11 @@ final class TorqueTextTest extends TestCase
             self::assertEqualsWithDelta($newtonMetres, (new TorqueText())->read($typed)->newtonMetres, 1e-4, $typed);
         }
     }
+
+    public function test_no_wheel_takes_more_than_a_thousand(): void
+    {
+        self::assertEqualsWithDelta(1000.0, (new TorqueText())->read('1000')->newtonMetres, 1e-9);
+        $this->expectException(InvalidInput::class);
+        (new TorqueText())->read('1001');
+    }
 }

@@ -12,6 +12,7 @@ use CleanRace\Core\Mechanics\Drivers\ToolInput;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\English;
 use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Verdict\Level;
 use PHPUnit\Framework\TestCase;
 
 /** The tool to get next. */
@@ -48,6 +49,7 @@ final class NextToolTest extends TestCase
                 English::of($offer->name).' serves what it promises',
             );
         }
-        self::assertSame('next_tool.none', (new NextTool(Limits::standard()))->work(new NextToolInput([]))->verdict->headline->key);
+        $none = (new NextTool(Limits::standard()))->work(new NextToolInput([]))->verdict;
+        self::assertSame(['next_tool.none', Level::Care], [$none->headline->key, $none->level]);
     }
 }

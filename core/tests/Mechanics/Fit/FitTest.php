@@ -285,4 +285,15 @@ final class FitTest extends TestCase
         $this->expectException(InvalidInput::class);
         self::fit(42.0, null);
     }
+
+    public function test_which_feel_means_loose_depends_on_what_the_seat_is_for(): void
+    {
+        $loose = static fn (SeatMeant $meant): array => array_map(
+            static fn (FitFeel $f): string => $f->value,
+            array_values(array_filter(FitFeel::cases(), static fn (FitFeel $f): bool => $f->meansLoose($meant))),
+        );
+        self::assertSame(['rattles', 'drops_in'], $loose(SeatMeant::PressedFast));
+        self::assertSame(['rattles', 'drops_in'], $loose(SeatMeant::PressedSlow));
+        self::assertSame(['rattles'], $loose(SeatMeant::StandsStill));
+    }
 }

@@ -354,4 +354,19 @@ final class AssemblyTest extends TestCase
         self::assertContains('Start the second bearing square', $titles);
         self::assertCount(1, preg_grep('/^Start it square: .*bush/', $titles) ?: [], implode(', ', $titles));
     }
+
+    public function test_how_a_pair_feels_shows_nothing_of_its_first_bearing(): void
+    {
+        $side = HubPatterns::find('pair-sleeve')->firstSide(new Notebook());
+        $said = [
+            'seat.pair_feel' => ['choices' => ['other_follows']],
+            'seat.look_through' => 'seen',
+            'part.sleeve' => ['state' => 'fitted'],
+        ];
+        $keys = static fn (string $at): array => self::keys(
+            self::step(self::report('pair-sleeve', $said + ["part.bearing_$at" => ['state' => 'fitted']]), "seat.$at.home"),
+        );
+        self::assertContains('home.unseen', $keys($side->value));
+        self::assertNotContains('home.unseen', $keys($side->other()->value));
+    }
 }

@@ -24,7 +24,7 @@ final class PressReckoningTest extends TestCase
     {
         $bench = RandomAnswers::bench(new PairSleeve(), new Notebook([
             'size.hub_outside' => ['value' => ['mm' => 70.0], 'instrument' => null],
-            'size.hub_material' => ['value' => ['choice' => 'aluminium'], 'instrument' => null],
+            'size.hub_material' => ['value' => ['choice' => 'cast_iron'], 'instrument' => null],
         ]));
         $setup = (new WheelJob(Limits::standard()))->pressSetup($bench, 'left');
         self::assertNotNull($setup);
@@ -40,9 +40,9 @@ final class PressReckoningTest extends TestCase
                 material: $material,
             ),
         )->force?->forceHigh->newtons;
-        self::assertEqualsWithDelta($alone(70.0, Material::Aluminium), $setup->high->newtons, 1e-6);
-        self::assertNotEqualsWithDelta($alone(null, Material::Aluminium) ?? 0.0, $setup->high->newtons, 1.0);
-        self::assertNotEqualsWithDelta($alone(70.0, Material::Steel) ?? 0.0, $setup->high->newtons, 1.0);
+        self::assertEqualsWithDelta($alone(70.0, Material::CastIron), $setup->high->newtons, 1e-6);
+        self::assertNotEqualsWithDelta($alone(null, Material::CastIron) ?? 0.0, $setup->high->newtons, 1.0);
+        self::assertNotEqualsWithDelta($alone(70.0, Material::Aluminium) ?? 0.0, $setup->high->newtons, 1.0);
     }
 
     public function test_a_shaft_is_reckoned_as_a_shaft_whatever_the_hub_is_of(): void

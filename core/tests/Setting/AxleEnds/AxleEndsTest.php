@@ -49,4 +49,14 @@ final class AxleEndsTest extends TestCase
         $this->expectException(InvalidInput::class);
         new AxleEndsInput(self::caliper(4), self::caliper(4), beforeLeft: Length::mm(3));
     }
+
+    public function test_how_near_is_as_near_as_it_was_read(): void
+    {
+        $said = static fn (Instrument $by): string => (new AxleEnds(Limits::standard()))->work(
+            new AxleEndsInput(Reading::mm(5.0, $by), Reading::mm(5.1, $by)),
+        )->verdict->sentence->inEnglish();
+        self::assertStringContainsString('within 0.35 mm', $said(Instrument::SteelRule));
+        self::assertStringNotContainsString('within 0.35 mm', $said(Instrument::DigitalCaliper));
+        self::assertStringNotContainsString('within 0.02 mm', $said(Instrument::DigitalCaliper), 'never nearer than hands set it');
+    }
 }

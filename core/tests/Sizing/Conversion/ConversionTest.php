@@ -107,4 +107,11 @@ final class ConversionTest extends TestCase
             }
         }
     }
+
+    public function test_a_bush_is_no_thicker_than_a_smaller_bore_would_want(): void
+    {
+        $numbers = static fn (float $axle): array => array_column(self::convert(32.0, 32.0, $axle)->cartridges, 'number');
+        self::assertContains('6002', $numbers(10.1), 'two and a half less a little');
+        self::assertNotContains('6002', $numbers(9.9), 'and a little more');
+    }
 }
