@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Tests\Catalogue;
 
 use CleanRace\Core\Catalogue\Bearing;
+use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Measure\Length;
 use PHPUnit\Framework\TestCase;
@@ -18,6 +19,14 @@ final class BearingTest extends TestCase
         self::assertSame(
             Bearing::usualCorner(Length::mm(12.7), Length::mm(28.575))->mm,
             (new BearingTable())->find('R8')?->corner()->mm,
+        );
+    }
+
+    public function test_only_slanted_tracks_have_a_way_round(): void
+    {
+        self::assertSame(
+            [BearingKind::AngularContact, BearingKind::Taper],
+            array_values(array_filter(BearingKind::cases(), static fn (BearingKind $k): bool => $k->isOneWay())),
         );
     }
 }

@@ -12,6 +12,7 @@ use CleanRace\Core\Mechanics\Drivers\DriverChoiceInput;
 use CleanRace\Core\Mechanics\Drivers\DriverFit;
 use CleanRace\Core\Mechanics\Drivers\DriverWay;
 use CleanRace\Core\Mechanics\Drivers\ToolInput;
+use CleanRace\Core\Mechanics\Drivers\ToolToMake;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Tooling\ToolKind;
@@ -166,5 +167,15 @@ final class DriverWayTest extends TestCase
             [33.7, 27.3],
             [(float) Table::keyed('pipes')['pipe 1']['outside_mm'], (float) Table::keyed('pipes')['pipe 1']['inside_mm']],
         );
+    }
+
+    public function test_a_plug_is_turned_and_no_pipe_is_named_for_it(): void
+    {
+        $words = static fn (?float $pilot): string => ToolToMake::of(DriverWay::OutFromBehind, 30, 49.5, 0, 40, 60, $pilot)
+            ->words()
+            ->inEnglish();
+        self::assertStringContainsString('with a nose of 29.70 mm', $words(29.7));
+        self::assertStringNotContainsString('pipe', $words(29.7));
+        self::assertMatchesRegularExpression('/(From stock|Turned from)/', $words(null));
     }
 }

@@ -70,9 +70,10 @@ final class SleeveToMakeTest extends TestCase
 
     public function test_a_tube_serves_whose_wall_is_more_than_a_millimetre(): void
     {
+        $span = Reading::mm(60.0, Instrument::DepthMicrometer);
         $of = static fn (float $axle, float $bore, float $outside): string => English::of(
             (new SleeveToMake(Limits::standard()))->work(
-                new SleeveToMakeInput(Length::mm($axle), Length::mm($bore), Length::mm($outside), Reading::mm(60.0, Instrument::DepthMicrometer)),
+                new SleeveToMakeInput(Length::mm($axle), Length::mm($bore), Length::mm($outside), $span),
             )->verdict->sentence,
         );
         self::assertStringContainsString('From stock: copper 35', $of(31.8, 35, 72), 'one and a half');

@@ -40,6 +40,7 @@ final class PressReckoningTest extends TestCase
                 material: $material,
             ),
         )->force?->forceHigh->newtons;
+        self::assertTrue($setup->measured, 'of this hub');
         self::assertEqualsWithDelta($alone(70.0, Material::CastIron), $setup->high->newtons, 1e-6);
         self::assertNotEqualsWithDelta($alone(null, Material::CastIron) ?? 0.0, $setup->high->newtons, 1.0);
         self::assertNotEqualsWithDelta($alone(70.0, Material::Aluminium) ?? 0.0, $setup->high->newtons, 1.0);
@@ -56,5 +57,13 @@ final class PressReckoningTest extends TestCase
         )?->high->newtons;
         self::assertNotNull($force('steel'));
         self::assertSame($force('steel'), $force('aluminium'));
+    }
+
+    public function test_it_says_whether_it_is_of_this_hub_or_of_hubs_as_they_are(): void
+    {
+        $setup = (new WheelJob(Limits::standard()))->pressSetup(RandomAnswers::bench(new PairSleeve(), new Notebook()), 'left');
+        self::assertNotNull($setup);
+        self::assertFalse($setup->measured);
+        self::assertGreaterThan(100, $setup->high->newtons);
     }
 }
