@@ -167,4 +167,10 @@ final class SecondBearingTest extends TestCase
         $this->expectException(InvalidInput::class);
         new SecondBearingInput($reading(50), $reading(9), Length::mm(14), $reading(57), Length::mm(14), $reading(9));
     }
+
+    public function test_near_the_end_half_of_what_is_left_is_turned(): void
+    {
+        // 0.48 to go on a pitch of 1.75 is 98.7°: half of it, and less than the quarter turn that is the most.
+        self::assertEqualsWithDelta((0.48 / 1.75) * 180, self::second(8.72)->advisedTurn?->degrees, 0.01);
+    }
 }

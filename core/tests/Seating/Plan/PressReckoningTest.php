@@ -30,7 +30,7 @@ final class PressReckoningTest extends TestCase
         self::assertNotNull($setup);
         $size = $bench->hub->stack->find('bearing_left');
         self::assertNotNull($size);
-        $alone = static fn (?float $outside, ?Material $material): ?float => (new PressFit(Limits::standard()))->work(
+        $alone = static fn (?float $outside, ?Material $material, string $end = 'forceHigh'): ?float => (new PressFit(Limits::standard()))->work(
             new PressFitInput(
                 bore: $size->sizes['bore'],
                 outside: $size->sizes['outside'],
@@ -39,9 +39,11 @@ final class PressReckoningTest extends TestCase
                 hubOutside: $outside === null ? null : Length::mm($outside),
                 material: $material,
             ),
-        )->force?->forceHigh->newtons;
+        )->force?->{$end}->newtons;
         self::assertTrue($setup->measured, 'of this hub');
         self::assertEqualsWithDelta($alone(70.0, Material::CastIron), $setup->high->newtons, 1e-6);
+        self::assertEqualsWithDelta($alone(70.0, Material::CastIron, 'forceLow'), $setup->low->newtons, 1e-6);
+        self::assertLessThan($setup->high->newtons, $setup->low->newtons);
         self::assertNotEqualsWithDelta($alone(null, Material::CastIron) ?? 0.0, $setup->high->newtons, 1.0);
         self::assertNotEqualsWithDelta($alone(70.0, Material::Aluminium) ?? 0.0, $setup->high->newtons, 1.0);
     }

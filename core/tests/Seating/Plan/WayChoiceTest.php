@@ -65,4 +65,18 @@ final class WayChoiceTest extends TestCase
         self::assertNotSame('way.not', $key(null, $press));
         self::assertNotSame('way.not', $key(Force::newtons(100_000)));
     }
+
+    public function test_what_has_not_all_its_sizes_is_not_stood_upon(): void
+    {
+        $keys = static fn (?Length $length): array => self::keys(
+            self::step(
+                self::report('pair-sleeve', wall: [
+                    new WallTool('1', 'Cup', ToolKind::Cup, Length::mm(50), Length::mm(64), $length),
+                ]),
+                'seat.first',
+            ),
+        );
+        self::assertSame(['support.take'], $keys(Length::mm(80)));
+        self::assertSame(['support.blocks'], $keys(null));
+    }
 }
