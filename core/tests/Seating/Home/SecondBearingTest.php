@@ -173,4 +173,14 @@ final class SecondBearingTest extends TestCase
         // 0.48 to go on a pitch of 1.75 is 98.7°: half of it, and less than the quarter turn that is the most.
         self::assertEqualsWithDelta((0.48 / 1.75) * 180, self::second(8.72)->advisedTurn?->degrees, 0.01);
     }
+
+    public function test_a_pair_that_turns_free_when_it_is_clamped_is_never_said_to_be_squeezed(): void
+    {
+        $key = static fn (float $depth, PairFeel ...$feel): string => self::second($depth, array_values($feel))->verdict->headline->key;
+        $squeezed = $key(9.75, PairFeel::Binds);
+        self::assertSame(Level::Stop, self::second(9.75, [PairFeel::Binds])->verdict->level, 'one sign, and the sizes say so too');
+        self::assertNotSame($squeezed, $key(9.75, PairFeel::Binds, PairFeel::ClampedFree));
+        self::assertNotSame(Level::Stop, self::second(9.75, [PairFeel::Binds, PairFeel::ClampedFree])->verdict->level);
+        self::assertSame($squeezed, $key(9.3, PairFeel::Binds, PairFeel::ClampedDrags), 'two signs need no sizes');
+    }
 }

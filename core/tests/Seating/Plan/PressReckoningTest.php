@@ -30,7 +30,8 @@ final class PressReckoningTest extends TestCase
         self::assertNotNull($setup);
         $size = $bench->hub->stack->find('bearing_left');
         self::assertNotNull($size);
-        $alone = static fn (?float $outside, ?Material $material, string $end = 'forceHigh'): ?float => (new PressFit(Limits::standard()))->work(
+        $press = new PressFit(Limits::standard());
+        $alone = static fn (?float $outside, ?Material $material, string $end = 'forceHigh'): ?float => $press->work(
             new PressFitInput(
                 bore: $size->sizes['bore'],
                 outside: $size->sizes['outside'],
