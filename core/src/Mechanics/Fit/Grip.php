@@ -195,7 +195,7 @@ final readonly class Grip
             $feel === FitFeel::ThumbPush || $feel === FitFeel::DropsIn => $gaugedLoose ? $words->worn() : $words->right(),
             $feel === FitFeel::Rattles => $words->worn(),
             $readTight => $words->tight(),
-            $gaugedLoose || $readWorn => $words->worn(),
+            $gaugedLoose => $words->worn(),
             $right >= $sure && $evidence->isGauged($this->limits) => $words->right(),
             default => $words->doubt(),
         };

@@ -296,4 +296,11 @@ final class FitTest extends TestCase
         self::assertSame(['rattles', 'drops_in'], $loose(SeatMeant::PressedSlow));
         self::assertSame(['rattles'], $loose(SeatMeant::StandsStill));
     }
+
+    public function test_two_observations_next_to_good_that_agree_are_a_sign(): void
+    {
+        $level = static fn (array $looks): Level => self::fit(47.0115, FitFeel::ThumbPush, Instrument::BoreGauge, looks: $looks)->verdict->level;
+        self::assertSame(Level::Care, $level([]), 'it slides under the thumb: one');
+        self::assertSame(Level::Stop, $level([WallLook::BrightBand]), 'and a ring has turned there: two');
+    }
 }
