@@ -299,8 +299,13 @@ final class FitTest extends TestCase
 
     public function test_two_observations_next_to_good_that_agree_are_a_sign(): void
     {
-        $level = static fn (array $looks): Level => self::fit(47.0115, FitFeel::ThumbPush, Instrument::BoreGauge, looks: $looks)->verdict->level;
-        self::assertSame(Level::Care, $level([]), 'it slides under the thumb: one');
-        self::assertSame(Level::Stop, $level([WallLook::BrightBand]), 'and a ring has turned there: two');
+        $level = static fn (WallLook ...$looks): Level => self::fit(
+            47.0115,
+            FitFeel::ThumbPush,
+            Instrument::BoreGauge,
+            looks: array_values($looks),
+        )->verdict->level;
+        self::assertSame(Level::Care, $level(), 'it slides under the thumb: one');
+        self::assertSame(Level::Stop, $level(WallLook::BrightBand), 'and a ring has turned there: two');
     }
 }
