@@ -59,4 +59,14 @@ final class SpelledOutTest extends TestCase
             self::assertCount(1, $same, $number);
         }
     }
+
+    public function test_a_stroke_is_part_of_a_number_only_where_it_says_the_bore(): void
+    {
+        $number = static fn (string $typed): string => (new DesignationReader())->read($typed)->number;
+        self::assertSame('62/22', $number('62/22'));
+        self::assertSame('688', $number('618/8'), 'its other name');
+        self::assertSame('6205', $number('62/05'), 'a stroke between series and code parts nothing');
+        self::assertSame('16004', $number('160/04'));
+        self::assertSame('6008', $number('60/08'));
+    }
 }
