@@ -56,7 +56,7 @@ final readonly class PressTrial implements Trial
                 $go += $read->verdict->level === Level::Go ? 1 : 0;
             }
             $of = $kind->value.($few === null ? '' : ", $few samples");
-            $figures[] = TrialFigure::atLeast("press: $of named", $right, $each, $few === null ? 0.95 : 0.9, $wrong);
+            $figures[] = TrialFigure::atLeast("press: $of named", $right, $each, $few === null ? 0.95 : 0.93, $wrong);
             if ($kind !== PressKind::Good) {
                 $figures[] = TrialFigure::atMost("press: go for $of", $go, $each, 0.02);
             } else {

@@ -37,6 +37,7 @@ final class TrialTest extends TestCase
         yield 'seating again' => [new SeatingTrial($limits), 1000, 14];
         yield 'tapers and axles' => [new SettingTrial($limits), 600, 13];
         yield 'press traces' => [new PressTrial($limits), 3000, 16];
+        yield 'press traces again' => [new PressTrial($limits), 3000, 17];
         yield 'cones' => [new ConeTrial($limits), 60, 6];
         yield 'hostile text' => [new HostileTrial($limits), 10000, 15];
     }
