@@ -29,7 +29,7 @@ for (const [name, address, step] of [
   ['check-in', '/jobs/2/check_in', 'Rock it'],
   ['strip', '/jobs/19/strip', 'Rock the hub'],
   ['strip-tools', '/jobs/15/strip', 'Tools, before'],
-  ['size-bore', '/jobs/4/size', 'Will the left bore hold'],
+  ['size-bore', '/jobs/4/size', 'Will the bore hold: left bearing'],
   ['source', '/jobs/5/source', 'The list to buy'],
   ['parts', '/parts/orders'],
   ['seat', '/jobs/6/seat', 'Start the first'],

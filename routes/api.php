@@ -36,6 +36,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/several', [JobController::class, 'several']);
     Route::get('jobs/{job}/records', [RecordController::class, 'index'])->whereNumber('job');
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
+    Route::patch('jobs/{job}', [JobController::class, 'update'])->whereNumber('job');
+    Route::post('jobs/{job}/closed', [JobController::class, 'close'])->whereNumber('job');
+    Route::delete('jobs/{job}/closed', [JobController::class, 'takeUp'])->whereNumber('job');
     Route::post('jobs/file', [JobFileController::class, 'store']);
     Route::post('jobs/{job}/addenda', [AddendumController::class, 'store'])->whereNumber('job');
     Route::post('jobs/{job}/signature', [SignatureController::class, 'store'])->whereNumber('job');

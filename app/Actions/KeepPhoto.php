@@ -31,9 +31,7 @@ final readonly class KeepPhoto
         if ($kept !== null) {
             return $kept->job_id === $job->id ? $kept : throw Conflict::idTaken();
         }
-        if ($job->isSigned()) {
-            throw Conflict::closed();
-        }
+        $job->mustBeOpen();
         [$jpeg, $width, $height] = ($this->redraw)((string) $file->get());
         $photo = new Photo(['id' => $id, 'width' => $width, 'height' => $height]);
         $photo

@@ -74,9 +74,8 @@ final readonly class KeepRecord
             // One record of a job at a time: order of arrival is order of truth.
             $job = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
             try {
-                $record = $job->isSigned()
-                    ? throw Conflict::closed()
-                    : $this->record($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt);
+                $job->mustBeOpen();
+                $record = $this->record($job, $author, $id, $place, $entry, $unit, $instrument, $madeAt);
             } catch (InvalidInput|Conflict $fault) {
                 // What was kept before is kept, whatever has changed since.
                 return [self::keptAs($id, $job, $place) ?? throw $fault, false];

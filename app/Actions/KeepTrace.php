@@ -28,9 +28,7 @@ final readonly class KeepTrace
             if ($kept !== null) {
                 return $kept->job_id === $job->id && $kept->seat === $seat ? [$kept, false] : throw Conflict::idTaken();
             }
-            if ($job->isSigned()) {
-                throw Conflict::closed();
-            }
+            $job->mustBeOpen();
             $trace = new PressTrace([
                 'id' => $id,
                 'seat' => $seat,

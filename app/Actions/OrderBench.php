@@ -21,7 +21,7 @@ final class OrderBench
             foreach ($jobs as $place => $job) {
                 Job::query()
                     ->whereKey($job)
-                    ->whereNull('signed_at')
+                    ->open()
                     ->update(['bench_place' => $place + 1]);
             }
         });

@@ -64,6 +64,9 @@ final readonly class ReadEntry
             in_array($place->role, ['feel', 'wall'], true) => $this->asWarm($notebook, $value),
             default => $value,
         };
+        if (is_int($entry['from_job'] ?? null) && $entry['from_job'] > 0) {
+            $value['from_job'] = $entry['from_job'];
+        }
         $by = in_array($place->kind, self::READ_OFF, true) ? Instrument::tryFrom($instrument ?? '') ?? self::usual($place) : null;
         if ($by !== null && isset($value['mm'])) {
             // A reading keeps how well it was read, whatever hangs on the wall later.

@@ -32,9 +32,7 @@ final readonly class SignJob
     {
         return DB::transaction(function () use ($job, $by): SignOff {
             $job = Job::query()->whereKey($job->id)->with('shop', 'machine')->lockForUpdate()->firstOrFail();
-            if ($job->isSigned()) {
-                throw Conflict::closed();
-            }
+            $job->mustBeOpen();
             $notes = Notes::of($job);
             $report = $this->workbench->report($job, $notes->notebook());
             if (! $report->maySign) {

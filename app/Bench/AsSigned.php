@@ -57,7 +57,15 @@ final class AsSigned
             foreach ($frozen as $i => $one) {
                 // What is called otherwise today stands in the same place, as long as there are as many.
                 $same = is_array($one) ? self::same($one, $today) ?? (count($frozen) === count($today) ? $today[$i] : null) : null;
-                $frozen[$i] = is_array($one) && is_array($same) ? self::completed($one, $same) : $one;
+                $frozen[$i] = match (true) {
+                    is_array($one) && is_array($same) => self::completed($one, $same),
+                    // Nothing of the kind is said any more: what its like has learnt to say is left empty.
+                    is_array($one) && ! array_is_list($one) && is_array($today[0] ?? null) => self::completed(
+                        $one,
+                        array_map(self::blank(...), $today[0]),
+                    ),
+                    default => $one,
+                };
             }
 
             return $frozen;
@@ -71,6 +79,18 @@ final class AsSigned
         }
 
         return $frozen;
+    }
+
+    /** Nothing, of the kind that a value is; of a list, one nothing of the kind that it lists. */
+    private static function blank(mixed $value): mixed
+    {
+        return match (true) {
+            is_array($value) && array_is_list($value) => array_map(self::blank(...), array_slice($value, 0, 1)),
+            is_array($value) => array_map(self::blank(...), $value),
+            is_string($value) => '',
+            is_bool($value) => false,
+            default => null,
+        };
     }
 
     /**

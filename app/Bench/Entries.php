@@ -16,27 +16,14 @@ final class Entries
         'made_at', to_char(r.made_at at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"+00:00"')) order by r.seq), '[]')
     SQL;
 
-    /** The latest entry of each place, what was withdrawn left out; and what earlier jobs on the same wheel noted of its fasteners. */
+    /** The latest entry of each place, what was withdrawn left out. */
     private const ALL = <<<'SQL'
-    select
-        (select %1$s from (select distinct on (place) * from records where job_id = jobs.id order by place, seq desc) r
-            join users on users.id = r.author_id where r.value is not null) as entries,
-        (select %1$s from (
-            select distinct on (place) * from records
-            where place like 'fastener.%%' and place not like '%%.done' and job_id in (
-                select id from jobs earlier
-                where earlier.machine_id = jobs.machine_id and earlier.wheel = jobs.wheel and earlier.id < jobs.id
-                order by id desc limit 3
-            ) order by place, seq desc) r
-            join users on users.id = r.author_id where r.value is not null) as remembered
-    from jobs where jobs.id = ?
+    select %1$s as entries from (select distinct on (place) * from records where job_id = ? order by place, seq desc) r
+        join users on users.id = r.author_id where r.value is not null
     SQL;
 
-    /** @return array{Ready, Ready} of this job, and what is remembered from before */
-    public static function of(Job $job): array
+    public static function of(Job $job): Ready
     {
-        $rows = DB::selectOne(sprintf(self::ALL, self::ENTRY), [$job->id]);
-
-        return [new Ready($rows->entries), new Ready($rows->remembered)];
+        return new Ready(DB::selectOne(sprintf(self::ALL, self::ENTRY), [$job->id])->entries);
     }
 }

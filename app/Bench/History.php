@@ -18,7 +18,7 @@ final readonly class History
     private const COLUMNS = <<<'SQL'
     machines.*,
     to_json(array(select past from (
-        select jobs.id, jobs.number, jobs.wheel, jobs.created_at, jobs.signed_at,
+        select jobs.id, jobs.number, jobs.wheel, jobs.created_at, jobs.signed_at, jobs.dropped_for,
             case when jobs.origin is not null and jobs.signed_at < jobs.created_at then null
                 else (select users.name from users where users.id = jobs.signed_by) end as signed_by,
             jobs.standing -> 'fitted' as fitted, jobs.standing ->> 'carried' as carried, jobs.standing ->> 'look_again' as look_again

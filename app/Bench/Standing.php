@@ -20,21 +20,22 @@ final class Standing
     /**
      * @return array{stations: array<string, string>, waits_at: string, complaint: string, left: list<array{string,
      *   int, int}>, asked: ?string, fitted: list<string>, carried: ?string, look_again: ?string}
-     *                what is left as station, minutes of hands, minutes of waiting; the question that waits for the
+     *                what waits at is the first station that stops, else the first
+     *                that is open; what is left as station, minutes of hands, minutes of waiting; the question that waits for the
      * customer; the numbers that were fitted; what is carried forward, and when to look again
      */
     public static function of(JobReport $report, Notebook $notebook): array
     {
         $stations = [];
-        $waits = 'prove';
-        foreach (array_reverse($report->stations) as $station) {
+        foreach ($report->stations as $station) {
             $stations[$station->station->value] = $station->status->value;
-            $waits = in_array($station->status, [Status::Settled, Status::Care], true) ? $waits : $station->station->value;
         }
+        $stopped = array_search(Status::Stop->value, $stations, true);
+        $open = array_key_first(array_diff($stations, [Status::Settled->value, Status::Care->value]));
 
         return [
-            'stations' => array_reverse($stations),
-            'waits_at' => $waits,
+            'stations' => $stations,
+            'waits_at' => $stopped !== false ? $stopped : $open ?? 'prove',
             'complaint' => $notebook->text(Places::COMPLAINT) ?? '',
             'left' => self::left($report),
             'asked' => CustomerWord::waiting($notebook),

@@ -35,7 +35,7 @@ final readonly class Today
     public static function planned(int $from): self
     {
         $jobs = Board::jobs()
-            ->whereNull('jobs.signed_at')
+            ->open()
             ->whereNotNull('jobs.bench_place')
             ->orderBy('jobs.bench_place')
             ->limit(self::MOST)
@@ -43,7 +43,7 @@ final readonly class Today
             ->get();
         $chosen = $jobs->isNotEmpty();
         if (! $chosen) {
-            $jobs = Board::jobs()->whereNull('jobs.signed_at')->orderByDesc('jobs.id')->limit(self::UNCHOSEN)->toBase()->get();
+            $jobs = Board::jobs()->open()->orderByDesc('jobs.id')->limit(self::UNCHOSEN)->toBase()->get();
         }
         $tasks = array_values($jobs->map(static fn (stdClass $job): BenchTask => self::task($job, $from))->all());
         $minutes = array_combine(

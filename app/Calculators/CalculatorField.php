@@ -29,6 +29,7 @@ final readonly class CalculatorField
      * @param  list<string>  $options values of a choice
      * @param  list<Message|string>  $labels and what they are called
      * @param  list<CalculatorField>  $of fields of each item of a list
+     * @param  Message|string|null  $usual what a choice is taken to be when nothing is said; null where nothing is taken
      */
     private function __construct(
         public string $name,
@@ -39,6 +40,7 @@ final readonly class CalculatorField
         public array $labels,
         public ?string $instrument,
         public array $of,
+        public Message|string|null $usual,
     ) {
     }
 
@@ -77,7 +79,22 @@ final readonly class CalculatorField
             $enum === null ? [] : array_column(Option::each($enum), 'label'),
             $type === Reading::class ? $field->by->value : null,
             $kind === 'list' && $field->of !== null ? self::all($field->of) : [],
+            self::usual($parameter, $enum),
         );
+    }
+
+    /** @param  ?class-string<BackedEnum>  $enum */
+    private static function usual(ReflectionParameter $parameter, ?string $enum): Message|string|null
+    {
+        $usual = $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : null;
+        if (is_bool($usual)) {
+            return $usual ? 'yes' : 'no';
+        }
+        if (! $usual instanceof BackedEnum || $enum === null) {
+            return null;
+        }
+
+        return array_column(Option::each($enum), 'label', 'value')[$usual->value] ?? null;
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Models\Record;
 use App\Shapes\Json;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\PlaceTable;
+use CleanRace\Core\Patterns\Fastener;
 use CleanRace\Core\Patterns\HubPatterns;
 
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
@@ -162,6 +163,7 @@ final readonly class PrintedCard
                     'part_maker' => 'part maker',
                     'shop' => 'shop standard',
                     'none' => 'none found',
+                    Fastener::ABSENT => 'none here',
                     default => 'not noted',
                 },
                 'spanner' => $said($f->place('spanner'), 'text'),

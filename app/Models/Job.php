@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Http\Conflicts\Conflict;
 use App\Models\Concerns\BelongsToShop;
 use App\Speed\BootsByName;
 use Database\Factories\JobFactory;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -32,12 +34,17 @@ use Illuminate\Support\Carbon;
  * @property ?array{shop: string, number: int, opened_at: string, signed_by: ?string, signed_at?: ?string,
  *   authors: array<string, string>} $origin where it was imported from, and who wrote what there
  * @property ?int $bench_place its place in the order of the bench day
+ * @property ?Carbon $dropped_at when it was closed without a signature
+ * @property ?int $dropped_by
+ * @property ?string $dropped_for why
+ * @property list<array<string, string>> $put_right what was said of it before somebody corrected it, with when and by whom
  * @property ?string $parts_on the day on which the last of what is ordered for it comes, as it was noted: YYYY-MM-DD
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Machine $machine
  * @property Shop $shop
  * @property ?User $signer
+ * @property ?User $dropper
  */
 final class Job extends Model
 {
@@ -63,6 +70,12 @@ final class Job extends Model
         return $this->belongsTo(User::class, 'signed_by');
     }
 
+    /** @return BelongsTo<User, $this> */
+    public function dropper(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'dropped_by');
+    }
+
     /** @return HasMany<Record, $this> */
     public function records(): HasMany
     {
@@ -84,6 +97,26 @@ final class Job extends Model
     public function isSigned(): bool
     {
         return $this->signed_at !== null;
+    }
+
+    /** @throws Conflict when nothing in it changes any more */
+    public function mustBeOpen(): void
+    {
+        if ($this->isSigned()) {
+            throw Conflict::closed();
+        }
+        if ($this->dropped_at !== null) {
+            throw Conflict::dropped();
+        }
+    }
+
+    /**
+     * @param  Builder<Job>  $jobs
+     * @return Builder<Job> those that are neither signed nor closed without
+     */
+    public function scopeOpen(Builder $jobs): Builder
+    {
+        return $jobs->whereNull('jobs.signed_at')->whereNull('jobs.dropped_at');
     }
 
     /** Who signed it here; nobody when it was taken in as signed, as version 0.1 did. */
@@ -108,6 +141,6 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['standing' => 'array', 'origin' => 'array', 'signed_at' => 'datetime'];
+        return ['standing' => 'array', 'origin' => 'array', 'signed_at' => 'datetime', 'dropped_at' => 'datetime', 'put_right' => 'array'];
     }
 }

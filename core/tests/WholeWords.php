@@ -25,6 +25,7 @@ final class WholeWords
         'TrayItem::reason',
         'TrayItem::note',
         'Option::value',
+        'OrdinaryAnswer::wayRound',
     ];
 
     /** What of a message no other language could be laid over; null when there is nothing. */

@@ -108,6 +108,9 @@ final class AuthorisationTest extends TestCase
         ];
         yield 'POST jobs/{job}/photos' => ['POST', '/api/v1/jobs/@job/photos', ['id' => '@uuid', 'photo' => '@photo'], $all(201)];
         yield 'POST jobs/{job}/signature' => ['POST', '/api/v1/jobs/@job/signature', [], [409, 409, 403]];
+        yield 'PATCH jobs/{job}' => ['PATCH', '/api/v1/jobs/@job', ['wheel' => 'Rear wheel'], $all(200)];
+        yield 'POST jobs/{job}/closed' => ['POST', '/api/v1/jobs/@job/closed', ['reason' => 'Opened twice'], $all(200)];
+        yield 'DELETE jobs/{job}/closed' => ['DELETE', '/api/v1/jobs/@job/closed', [], $all(200)];
         yield 'GET machines' => ['GET', '/api/v1/machines', [], $all(200)];
         yield 'POST machines' => ['POST', '/api/v1/machines', ['name' => 'Barrow'], $all(201)];
         yield 'PUT machines/{machine}' => ['PUT', '/api/v1/machines/@machine', ['name' => 'Barrow'], $all(200)];

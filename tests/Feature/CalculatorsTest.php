@@ -40,6 +40,26 @@ final class CalculatorsTest extends TestCase
         }
     }
 
+    public function test_what_a_choice_is_taken_to_be_is_said_and_taken(): void
+    {
+        $seen = 0;
+        foreach ($this->getJson('/api/v1/calculators')->json('data') as $card) {
+            foreach ($card['fields'] as $field) {
+                if ($field['usual'] === null || $field['kind'] !== 'choice') {
+                    continue;
+                }
+                $option = array_search($field['usual'], $field['labels'], true);
+                self::assertIsInt($option, $card['name'].', '.$field['name']);
+                // Said or left out: the same answer.
+                $left = array_diff_key($card['example'], [$field['name'] => true]);
+                $answer = fn (array $input) => $this->postJson('/api/v1/calculators/'.$card['name'], $input)->json('verdict');
+                self::assertSame($answer($left), $answer($left + [$field['name'] => $field['options'][$option]]));
+                $seen++;
+            }
+        }
+        self::assertGreaterThan(8, $seen);
+    }
+
     public function test_another_language_can_be_laid_over_every_answer(): void
     {
         foreach (Registry::all() as $name => $class) {

@@ -141,6 +141,10 @@ final class JobsTest extends TestCase
         $card = $this->getJson('/api/v1/jobs')->json('data.0');
         self::assertSame('set', $card['waits_at']);
         self::assertSame('stop', array_column($card['stations'], 'status', 'station')['set']);
+        // What is open before it waits behind the stop.
+        $this->keep($job, 'part.axle', ['state' => 'in_place'])->assertCreated();
+        $card = $this->getJson('/api/v1/jobs')->json('data.0');
+        self::assertSame(['set', 'under_way'], [$card['waits_at'], array_column($card['stations'], 'status', 'station')['strip']]);
     }
 
     public function test_tools_are_hung_in_either_unit_and_chosen_from(): void

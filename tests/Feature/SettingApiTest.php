@@ -27,6 +27,18 @@ final class SettingApiTest extends TestCase
         $this->actingAs($this->user);
     }
 
+    /** @param  array{text: string, values: array<string, mixed>}|string  $words as the page says them */
+    private static function said(array|string $words): string
+    {
+        return is_string($words)
+            ? $words
+            : (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                static fn (array $at): string => self::said($words['values'][$at[1]]),
+                $words['text'],
+            );
+    }
+
     private function hub(string $pattern): Job
     {
         return Job::factory()
@@ -170,7 +182,7 @@ final class SettingApiTest extends TestCase
         self::assertContains('Spacer tube', array_column($conversion['pieces'], 'name'));
         foreach ($conversion['pieces'] as $piece) {
             $query = http_build_query([
-                'title' => $piece['name'],
+                'title' => self::said($piece['name']),
                 'outside' => $piece['outside_mm'],
                 'bore' => $piece['bore_mm'],
                 'bore_to' => $piece['bore_to_mm'],

@@ -56,13 +56,13 @@ for (const wanted of ['light', 'dark'] as const) {
       expect(await serious(page), address).toEqual([]);
     }
     for (const [where, step] of [
-      ['Size', 'Will the left bore hold'],
+      ['Size', 'Will the bore hold: left bearing'],
       ['Seat', 'Choose the driver'],
       ['Strip', 'Axle out'],
       ['Strip', 'How it will come apart'],
       ['Strip', 'Tools, before the first bolt'],
       ['Check in', 'Measure before you strip'],
-      ['Source', 'Match the left'],
+      ['Source', 'Match: left bearing'],
       ['Source', 'The list to buy'],
       ['Set', 'Tighten axle nut'],
       ['Set', 'Rim in the middle'],

@@ -174,10 +174,10 @@ test('what was found is sent to a job', async ({ page }) => {
   const sheet = page.getByRole('dialog', { name: /Send to a job/ });
   await sheet.getByRole('searchbox').fill('finder trial');
   await sheet.getByRole('button', { name: /Finder trial/ }).click();
-  await sheet.getByRole('button', { name: 'The left bearing' }).click();
+  await sheet.getByRole('button', { name: 'Left bearing' }).click();
   await expect(sheet.getByRole('status')).toContainText('is kept in job');
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'The left bearing');
+  await goTo(page, 'Left bearing');
   await expect(field(page, 'size.left.number')).toHaveValue('6204 2RS C3');
   await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Right for this hub');
 });

@@ -1,4 +1,4 @@
-import { goTo, kept, openJob, PNG, pickMachine, records, signIn, station, tick } from './helpers';
+import { goTo, kept, openJob, PNG, pickKind, pickMachine, records, signIn, station, tick } from './helpers';
 import { expect, test } from './worker';
 
 test('a hub is edited by keyboard alone, undone and redone', async ({ page }) => {
@@ -139,7 +139,7 @@ test('the four wheels of a quad are checked in at once', async ({ page }) => {
   await signIn(page);
   await page.getByRole('button', { name: 'Open a job' }).click();
   await pickMachine(page, 'Campsite quad 3');
-  await page.getByLabel('How its hub is built').selectOption('knuckle-wide');
+  await pickKind(page, 'knuckle-wide');
   await page.getByRole('button', { name: 'All four' }).click();
   await page.getByLabel('What the customer says').fill('Back from a week in the sea');
   await page.getByLabel('Wheel 4').fill('Front left');
@@ -235,4 +235,24 @@ test('the hub is taken along as drawings', async ({ page }) => {
     expect((await answer.text()).startsWith(begins)).toBe(true);
   }
   await expect(page.getByRole('list', { name: 'Legend' })).toContainText('bearing rings');
+});
+
+test('a row of parts comes out in the order in which it was added: what is added is picked', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Row of washers');
+  await page.goto(`/jobs/${job}/hub`);
+  const line = () =>
+    page.locator('g[data-part]').evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));
+  await page.locator('g[data-part="spacer_left"]').click();
+  const before = await line();
+  for (const kind of ['washer', 'collar', 'o_ring']) {
+    await page.getByRole('combobox', { name: /^Add a part after/ }).selectOption(kind);
+    await expect
+      .poll(async () => (await line()).length)
+      .toBe(before.length + ['washer', 'collar', 'o_ring'].indexOf(kind) + 1);
+    await expect(page.locator('g[data-part][aria-pressed="true"]')).toHaveAttribute('data-part', new RegExp(kind));
+  }
+  const now = await line();
+  const at = now.indexOf('Left wheel spacer');
+  expect(now.slice(at, at + 4)).toEqual(['Left wheel spacer', 'Washer', 'Collar', 'O-ring']);
 });

@@ -168,7 +168,7 @@ test('a warm hub shows the seconds that are left', async ({ page }) => {
   await goTo(page, 'The hub');
   await tap(page, 'size.hub_material', 'Aluminium');
   await type(page, 'size.room_temperature', '18');
-  await goTo(page, 'Will the left bore hold');
+  await goTo(page, 'Will the bore hold: left bearing');
   await tap(page, 'fit.left.feel', 'Wants firm driving');
   await station(page, 'Seat');
   await goTo(page, 'Hub to');
@@ -222,7 +222,9 @@ for (const pattern of [
         await expect(page.locator(`g[data-part="${part}"]`)).toHaveAttribute('data-state', 'fitted');
       }
       await expect(page.getByRole('note')).toHaveCount(0);
-      if (i < steps.length - 1) await page.getByRole('button', { name: /^Next: / }).click();
+      // By the list: what is optional is passed over by Next, and a step that is done leads on by itself.
+      const list = page.getByRole('region', { name: 'Steps' }).getByRole('button');
+      if (i < steps.length - 1) await list.nth(i + 1).click();
     }
     await kept(page);
     const parts = steps.flatMap((step) => step.parts);

@@ -93,7 +93,7 @@ test('loose balls by count, an axle in the middle, washers for the float, a wren
   await goTo(page, 'Axle ends as they were');
   await type(page, 'set.ends.left', '4.2');
   await type(page, 'set.ends.right', '6.6');
-  await expect(verdict(page)).toHaveText('Move it 1.20 mm to the left');
+  await expect(verdict(page)).toHaveText('Move it 1.20 mm towards the plain side');
   await goTo(page, 'Tighten wheel nuts or quick-release');
   await type(page, 'fastener.wheel_nuts.torque', '30');
   await tap(page, 'fastener.wheel_nuts.source', 'Manual');
@@ -129,7 +129,7 @@ test('what is turned for a conversion is taken with its cartridge, set in, and s
   await goTo(page, 'Made ring, plain side: into the old seat');
   await page.getByRole('button', { name: 'Fit it' }).click();
   await kept(page);
-  await goTo(page, 'Will the left bore hold');
+  await goTo(page, 'Will the bore hold: plain-side bearing');
   await expect(page.getByText('The bore of the made ring, once it stands in the hub')).toBeVisible();
   await station(page, 'Source');
   const made = page.getByRole('listitem').filter({ hasText: 'Turned: 34.00 mm outside, 30.00 mm bore, 9.00 mm long' });
@@ -156,7 +156,7 @@ test('a hub of cups becomes one of cartridges, from the seats to the signature a
   await type(page, 'size.cup_seat_right', '34.3');
   await type(page, 'size.cup_seat_depth', '10');
   await expect(verdict(page)).toHaveText(/with pieces to make$/);
-  const drawing = page.getByRole('listitem').filter({ hasText: 'Ring, left' }).getByRole('link', { name: 'SVG' });
+  const drawing = page.getByRole('listitem').filter({ hasText: 'Ring, plain side' }).getByRole('link', { name: 'SVG' });
   const piece = await page.request.get((await drawing.getAttribute('href')) ?? '');
   expect(piece.headers()['content-type']).toContain('svg');
   await type(page, 'size.cup_seat_left', '32.0');
@@ -231,7 +231,9 @@ test('with a spacer tube on the tray nobody signs', async ({ page }) => {
   await station(page, 'Prove');
   await goTo(page, 'Sign it off');
   await expect(verdict(page)).toHaveText('Not yet');
-  await expect(page.getByText('Spacer tube still lies on the tray').first()).toBeVisible();
+  const lying = page.getByRole('listitem').filter({ hasText: 'Still lies on the tray: Spacer tube' });
+  await expect(lying).toHaveCount(1);
+  await expect(lying.getByRole('link', { name: 'Seat' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Sign as Ines' })).toBeDisabled();
 });
 

@@ -1,4 +1,4 @@
-import { demo, goTo, signIn, station } from './helpers';
+import { demo, goTo, pickKind, signIn, station } from './helpers';
 import { expect, test } from './worker';
 
 test('the keys do what the help sheet says', async ({ page }) => {
@@ -26,12 +26,12 @@ test('the keys do what the help sheet says', async ({ page }) => {
     await expect(page).toHaveURL(new RegExp(`/${where}$`));
   }
   await page.keyboard.press('3');
-  await goTo(page, 'The left bearing');
-  await expect(page.getByRole('heading', { level: 2, name: 'The left bearing' })).toBeVisible();
+  await goTo(page, 'Left bearing');
+  await expect(page.getByRole('heading', { level: 2, name: 'Left bearing' })).toBeVisible();
   await page.keyboard.press('n');
-  await expect(page.getByRole('heading', { level: 2, name: 'The right bearing' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 2, name: 'Right bearing' })).toBeVisible();
   await page.keyboard.press('p');
-  await expect(page.getByRole('heading', { level: 2, name: 'The left bearing' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 2, name: 'Left bearing' })).toBeVisible();
 });
 
 test('a wrong password is said beside the field and keeps the address', async ({ page }) => {
@@ -177,7 +177,7 @@ test('a machine is picked by a few letters, and a new one is noted once', async 
   await box.press('Enter');
   await expect(page.getByText('Not seen before: it is noted.')).toBeVisible();
   await page.getByLabel('Owner', { exact: true }).fill('Harbour Hire');
-  await page.getByLabel('How its hub is built').selectOption('taper-pair');
+  await pickKind(page, 'taper-pair');
   await page.getByRole('button', { name: 'Open it' }).click();
   await expect(page.getByRole('alert')).toContainText('Write what the customer says');
   await expect(box).toHaveValue(name);

@@ -59,7 +59,7 @@ test('a bore is read at three depths; the wall and the fit are drawn, and what c
   const job = await openJob(page, `Bore trial ${Date.now()}`);
   await page.goto(`/jobs/${job}/size`);
   await type(page, 'size.left.number', '6204 2RS');
-  await goTo(page, 'Will the left bore hold');
+  await goTo(page, 'Will the bore hold: left bearing');
   await page.locator('input[data-place="bore.left.lip.12"]').focus();
   for (const typed of ['47.05', '47.06', '47.05', '47.05', '47.05', '47.06']) {
     await page.keyboard.type(typed);

@@ -22,7 +22,7 @@ test('the record store killed while readings are entered loses none that was ack
     }
   });
   await page.goto(`/jobs/${job}/size`);
-  await goTo(page, 'Will the left bore hold');
+  await goTo(page, 'Will the bore hold: left bearing');
   await type(page, 'bore.left.lip.12', '46.98');
   await type(page, 'bore.left.lip.2', '46.97');
   await type(page, 'bore.left.lip.4', '46.99');

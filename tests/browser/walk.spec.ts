@@ -20,7 +20,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await expect(verdict(page)).toContainText('Suspect the wheel bearings');
   await expect(page.getByText('Not to be ridden')).toBeVisible();
   await page.keyboard.press('n');
-  await answer('check.ring_side', 'Left');
+  await answer('check.ring_side', 'Left side');
   await page.locator('input[data-place="check.axle_left"]').focus();
   for (const typed of ['11.5', '9', '24.1', '18,6', '0.3', '0.2']) {
     await page.keyboard.type(typed);
@@ -41,7 +41,6 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   const lay = async (part: string, condition: string) => {
     const ask = page.locator(`[data-place="part.${part}"]`);
     await ask.getByRole('button', { name: condition, exact: true }).click();
-    await ask.getByRole('button', { name: 'Onto the tray' }).click();
     await expect(page.locator(`g[data-part="${part}"]`)).toHaveAttribute('data-state', 'on_tray');
   };
   await lay('axle', 'Use');
@@ -57,7 +56,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
     .setInputFiles({ name: 'seal.png', mimeType: 'image/png', buffer: PNG });
   await expect(page.locator('[data-place="part.seal_right"] img')).toBeVisible();
   await lay('seal_right', 'Replace');
-  await goTo(page, 'Look on both sides');
+  await goTo(page, 'Snap ring out');
   await lay('snap_ring_left', 'Use');
   await tick(page, 'strip.rings.done');
   await goTo(page, 'Push the spacer tube aside');
@@ -83,32 +82,37 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await expect(verdict(page)).toContainText('6204');
   await page.getByRole('button', { name: '6204', exact: true }).click();
   await expect(page.locator('input[data-place="size.left.number"]')).toHaveValue('6204 2RS');
-  await goTo(page, 'The right bearing');
-  await page.getByRole('button', { name: 'Same as the left: 6204 2RS' }).click();
+  await goTo(page, 'Right bearing');
+  await page.getByRole('button', { name: 'Same as the first: 6204 2RS' }).click();
   await expect(verdict(page)).toHaveText('6204 2RS');
   await goTo(page, 'The hub');
-  await tap(page, 'size.hub_material', 'Aluminium');
-  await tap(page, 'size.hub_finish', 'Paint');
   await type(page, 'size.hub_outside', '66');
   await type(page, 'size.room_temperature', '18');
+  await tap(page, 'size.hub_material', 'Aluminium');
+  await tap(page, 'size.hub_finish', 'Paint');
   await goTo(page, 'Shoulder, spacer tube, faces');
   await tap(page, 'size.ledges', 'One: the spacer tube stops the second');
   await type(page, 'size.over_faces', '104.00');
   await type(page, 'size.ledge_depth', '23.20');
-  await type(page, 'size.sleeve_length', '57.60');
   await type(page, 'size.groove_edge', '9.10');
+  await type(page, 'size.sleeve_length', '57.60');
   for (const side of ['left', 'right']) {
-    await goTo(page, `Will the ${side} bore hold`);
+    await goTo(page, `Will the bore hold: ${side} bearing`);
     await page.locator(`input[data-place="bore.${side}.lip.12"]`).focus();
     for (const typed of ['46.98', '46.98', '46.99', '46.98', '46.97', '46.98']) {
       await page.keyboard.type(typed);
       await page.keyboard.press('Enter');
     }
     await tap(page, `fit.${side}.feel`, 'Wants firm driving');
+    await kept(page);
+    await goTo(page, `Will the bore hold: ${side} bearing`);
     await expect(verdict(page)).toHaveText('The bore will hold it');
   }
   await goTo(page, 'Heat and force');
   await tap(page, 'size.way', 'Draw bolt');
+  await page.waitForURL('**/source');
+  await station(page, 'Size');
+  await goTo(page, 'Heat and force');
   await expect(verdict(page)).toHaveText(/^Hub to 5\d °C$/);
   await expect(page.getByText(/Light work: \d+ N/)).toBeVisible();
 
@@ -116,14 +120,15 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await station(page, 'Source');
   await expect(page.getByText('6204, contact seal on both sides, 20 × 47 × 14 mm')).toBeVisible();
   await tick(page, 'source.list.done');
-  await goTo(page, 'Match the left bearing');
+  await goTo(page, 'Match: left bearing');
   await type(page, 'source.left.number', '6204 RS1');
   await expect(verdict(page)).toHaveText('Not the same bearing');
   await type(page, 'source.left.number', '6204 DDU');
   await expect(verdict(page)).toHaveText('It matches');
+  await goTo(page, 'Match: left bearing');
   await type(page, 'source.left.width', '13.96');
-  await goTo(page, 'Match the right bearing');
-  await page.getByRole('button', { name: 'Same as the left: 6204 DDU' }).click();
+  await goTo(page, 'Match: right bearing');
+  await page.getByRole('button', { name: 'Same as the first: 6204 DDU' }).click();
   await expect(verdict(page)).toHaveText('It matches');
 
   // Seat, by keyboard: readings run from field to field.
@@ -221,7 +226,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   }
   await goTo(page, 'Sign it off');
   await expect(page.getByRole('button', { name: 'Sign as Ines' })).toBeDisabled();
-  await expect(page.getByText('Not passed: disc wiped of fingerprints').first()).toBeVisible();
+  await expect(page.getByText('Not passed: disc, where there is one, wiped of fingerprints').first()).toBeVisible();
   await goTo(page, 'The last checks');
   await tap(page, 'prove.disc_clean', 'Passed');
   await goTo(page, 'Carry forward');

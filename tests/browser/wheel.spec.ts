@@ -1,4 +1,19 @@
-import { demo, field, goTo, kept, openJob, pickMachine, records, signIn, station, tap, type, verdict } from './helpers';
+import {
+  demo,
+  enter,
+  field,
+  goTo,
+  kept,
+  openJob,
+  pickKind,
+  pickMachine,
+  records,
+  signIn,
+  station,
+  tap,
+  type,
+  verdict,
+} from './helpers';
 import { expect, test } from './worker';
 
 test('the demo jobs stand where they should: cocked, bad bore, a little to go', async ({ page }) => {
@@ -136,7 +151,7 @@ test('fasteners are offered again the next time', async ({ page }) => {
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
   await pickMachine(page, 'Campsite trail bike 1');
-  await page.getByLabel('How its hub is built').selectOption('pair-sleeve');
+  await pickKind(page, 'pair-sleeve');
   await page.getByLabel('What the customer says').fill('Again');
   await page.getByRole('button', { name: 'Open it' }).click();
   await page.waitForURL(/check_in/);
@@ -180,4 +195,45 @@ test('a long board goes on by itself, and what did not come is asked for at a pr
   await again.click();
   await expect(line(9044)).toBeAttached();
   await expect(again).toBeHidden();
+});
+
+test('a second wheel starts from the first: one tap for what stays true, by step or for all of it', async ({
+  page,
+}) => {
+  await signIn(page);
+  const first = await openJob(page, 'Two-wheeled cart');
+  await enter(page, first, [
+    { place: 'size.left.number', entry: { text: '6204 2RS' } },
+    { place: 'size.right.number', entry: { text: '6204 2RS' } },
+    { place: 'size.hub_material', entry: { choice: 'aluminium' } },
+    { place: 'size.hub_outside', entry: { typed: '2.6 in' } },
+    { place: 'size.sleeve_length', entry: { typed: '57.6' } },
+    { place: 'fit.left.feel', entry: { choice: 'light_taps' } },
+  ]);
+  await page.goto('/board');
+  await page.getByRole('button', { name: 'Open a job' }).click();
+  await pickMachine(page, 'Two-wheeled cart');
+  await page.getByLabel('Which wheel').fill('Rear wheel');
+  await pickKind(page, 'pair-sleeve');
+  await page.getByLabel('What the customer says').fill('The other one too');
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await page.waitForURL(/check_in/);
+  const second = Number(page.url().match(/jobs\/(\d+)/)?.[1]);
+  await page.getByRole('button', { name: /^Start from the front wheel, job \d+$/ }).click();
+  await expect(page.locator('[data-lent]')).toHaveCount(0);
+  await station(page, 'Size');
+  await goTo(page, 'Left bearing');
+  await expect(field(page, 'size.left.number')).toHaveValue('6204 2RS');
+  await expect(verdict(page)).toHaveText('6204 2RS');
+  await expect(page.getByText(/from job \d+/)).toBeVisible();
+  await goTo(page, 'Shoulder, spacer tube, faces');
+  await expect(field(page, 'size.sleeve_length')).toHaveValue('');
+  const taken = (await records(page, second)).map((one) => one.place);
+  expect(taken).toEqual([
+    'check.complaint',
+    'size.left.number',
+    'size.right.number',
+    'size.hub_material',
+    'size.hub_outside',
+  ]);
 });

@@ -81,6 +81,7 @@ test.describe('words and numbers', () => {
       pieces: [],
       spans: [],
       gaps: [],
+      note: null,
       left: 'Left',
       right: 'Right',
     };

@@ -24,6 +24,11 @@ final class Conflict extends RuntimeException
         return new self('This job is signed: nothing in it changes any more. Open a new job.', 'signed', 'Already signed');
     }
 
+    public static function dropped(): self
+    {
+        return new self('This job was closed without a signature. Take it up again first.', 'dropped', 'Closed');
+    }
+
     public static function notSigned(): self
     {
         return new self('This job is not signed yet: enter it where it belongs.', 'not-signed', 'Not signed yet');

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CloseJob;
 use App\Actions\OpenJob;
+use App\Actions\PutJobRight;
 use App\Actions\ReadEntry;
 use App\Bench\Ahead;
 use App\Bench\Board;
 use App\Bench\Entries;
+use App\Bench\Lent;
 use App\Bench\Notes;
 use App\Bench\Reports;
 use App\Bench\Search;
@@ -16,8 +19,10 @@ use App\Bench\Workbench;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Query;
+use App\Http\Requests\CloseJobRequest;
 use App\Http\Requests\NewJobRequest;
 use App\Http\Requests\PreviewRequest;
+use App\Http\Requests\PutRightRequest;
 use App\Http\Requests\SeveralJobsRequest;
 use App\Http\Resources\JobCard;
 use App\Http\Resources\JobSheet;
@@ -46,7 +51,7 @@ final class JobController
     {
         Gate::authorize('viewAny', Job::class);
         $jobs = Search::jobs(Board::jobs(), $request->query('find'))->orderByDesc('jobs.id');
-        $jobs = $request->boolean('signed') ? $jobs->whereNotNull('jobs.signed_at') : $jobs->whereNull('jobs.signed_at');
+        $jobs = $request->boolean('signed') ? $jobs->whereNotNull('jobs.signed_at') : $jobs->open();
 
         return Answer::page($jobs->toBase()->cursorPaginate(self::PAGE), JobCard::of(...));
     }
@@ -89,10 +94,37 @@ final class JobController
     public function show(Job $job, Reports $reports): JsonResponse
     {
         Gate::authorize('view', $job);
-        $job->load('machine', ...$job->isSigned() || $job->origin !== null ? ['addenda.author:id,name', 'signer', 'signOff'] : []);
-        [$entries, $remembered] = Entries::of($job);
+        $job->load('machine', ...$job->dropped_at === null ? [] : ['dropper:id,name']);
+        $job->load($job->isSigned() || $job->origin !== null ? ['addenda.author:id,name', 'signer', 'signOff'] : []);
 
-        return Answer::around(JobSheet::of($job, $entries, $remembered, $reports->of($job), Ahead::ofMachine($job)));
+        return Answer::around(JobSheet::of($job, Entries::of($job), Lent::to($job), $reports->of($job), Ahead::ofMachine($job)));
+    }
+
+    #[Documented('Put right what was said when a job was opened: its wheel, how its hub is built', answers: JobCard::class)]
+    public function update(PutRightRequest $request, Job $job, PutJobRight $right, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('work', $job);
+        $right($job, $user, array_map(strval(...), $request->safe(['wheel', 'pattern'])));
+
+        return Answer::with(JobCard::of(Board::row($job->id)));
+    }
+
+    #[Documented('Close a job without a signature, with a reason', answers: JobCard::class)]
+    public function close(CloseJobRequest $request, Job $job, CloseJob $close, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('work', $job);
+        $close($job, $user, $request->string('reason')->trim()->toString());
+
+        return Answer::with(JobCard::of(Board::row($job->id)));
+    }
+
+    #[Documented('Take up again a job that was closed without a signature', answers: JobCard::class)]
+    public function takeUp(Job $job, CloseJob $close): JsonResponse
+    {
+        Gate::authorize('work', $job);
+        $close->takeUp($job);
+
+        return Answer::with(JobCard::of(Board::row($job->id)));
     }
 
     #[Documented(

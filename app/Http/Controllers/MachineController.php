@@ -23,7 +23,8 @@ final class MachineController
     private const PAGE = 20;
 
     private const LINE = 'machines.id, machines.name, machines.model, machines.owner,
-        (select count(*) from jobs where jobs.machine_id = machines.id and jobs.signed_at is null) as open_jobs,
+        (select count(*) from jobs where jobs.machine_id = machines.id and jobs.signed_at is null
+            and jobs.dropped_at is null) as open_jobs,
         (select max(jobs.signed_at) from jobs where jobs.machine_id = machines.id) as last_signed_at,
         (select min(due_items.due_on) from due_items where due_items.machine_id = machines.id and due_items.settled_at is null) as due_on';
 

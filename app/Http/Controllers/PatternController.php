@@ -17,7 +17,7 @@ final class PatternController
     public function __invoke(): JsonResponse
     {
         return Answer::with([
-            'data' => array_values(array_map(static fn (Pattern $p): PatternShown => PatternShown::of($p), HubPatterns::all())),
+            'data' => array_map(static fn (Pattern $p): PatternShown => PatternShown::of($p), HubPatterns::byMachine()),
         ]);
     }
 }

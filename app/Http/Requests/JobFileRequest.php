@@ -8,7 +8,6 @@ use App\JobFile\JobFile;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Patterns\HubPatterns;
-use CleanRace\Core\Patterns\Pattern;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Opis\JsonSchema\Validator;
@@ -86,7 +85,7 @@ final class JobFileRequest extends FormRequest
      */
     private static function againstTrade(array $file): ?string
     {
-        if (! in_array($file['job']['pattern'], array_map(static fn (Pattern $p): string => $p->id(), HubPatterns::all()), true)) {
+        if (! HubPatterns::has($file['job']['pattern'])) {
             return 'job.pattern';
         }
         foreach ($file['records'] as $i => $record) {

@@ -13,7 +13,7 @@ final readonly class KnownPattern implements ValidationRule
 {
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        if (! is_string($value) || ! isset(HubPatterns::all()[$value])) {
+        if (! is_string($value) || ! HubPatterns::has($value)) {
             $fail('Choose how the hub is built.');
         }
     }

@@ -14,11 +14,11 @@ use CleanRace\Core\Verdict\Message;
 use DateTimeInterface;
 use stdClass;
 
-/** A whole job: what is entered, what was remembered from last time, and how it stands. */
+/** A whole job: what is entered, what other jobs lend, and how it stands. */
 final readonly class JobSheet
 {
     /**
-     * @param  Ready  $remembered fasteners as an earlier job on this wheel noted them
+     * @param  Ready  $lent what other jobs on this machine know of such a hub
      * @param  list<AddendumCard>  $addenda added after the signature, oldest first
      * @param  list<DueCard>  $carried what earlier jobs on this machine said should be looked at
      */
@@ -26,14 +26,16 @@ final readonly class JobSheet
         public int $id,
         public int $number,
         public string $wheel,
+        public string $pattern,
         public Message|string $patternName,
         public MachineCard $machine,
         public DateTimeInterface $openedAt,
         public ?DateTimeInterface $signedAt,
         public ?string $signedBy,
         public ?string $signedAs,
+        public ?ClosedJob $closed,
         #[ShapeOf(Entry::class, many: true)] public Ready $entries,
-        #[ShapeOf(Entry::class, many: true)] public Ready $remembered,
+        #[ShapeOf(LentEntry::class, many: true)] public Ready $lent,
         #[ShapeOf(JobReport::class)] public Ready $report,
         public array $addenda,
         public array $carried,
@@ -43,20 +45,22 @@ final readonly class JobSheet
     }
 
     /** @param  list<stdClass>  $carried rows of {@see Ahead} */
-    public static function of(Job $job, Ready $entries, Ready $remembered, Ready $report, array $carried): self
+    public static function of(Job $job, Ready $entries, Ready $lent, Ready $report, array $carried): self
     {
         return new self(
             $job->id,
             $job->number,
             $job->wheel,
+            $job->pattern,
             HubPatterns::find($job->pattern)->card()->name,
             MachineCard::of($job->machine),
             $job->created_at,
             $job->signed_at,
             $job->signerName(),
             self::signedAs($job),
+            ClosedJob::of($job),
             $entries,
-            $remembered,
+            $lent,
             $report,
             $job->relationLoaded('addenda') ? array_values($job->addenda->map(AddendumCard::of(...))->all()) : [],
             array_map(DueCard::of(...), $carried),

@@ -12,7 +12,10 @@ use stdClass;
 /** One job in a machine's history. */
 final readonly class PastJob
 {
-    /** @param  list<string>  $fitted numbers of the bearings fitted */
+    /**
+     * @param  list<string>  $fitted numbers of the bearings fitted
+     * @param  ?string  $closedFor why it was closed without a signature
+     */
     public function __construct(
         public int $id,
         public int $number,
@@ -23,6 +26,7 @@ final readonly class PastJob
         public array $fitted,
         public ?string $carried,
         public ?string $lookAgain,
+        public ?string $closedFor,
     ) {
     }
 
@@ -39,6 +43,7 @@ final readonly class PastJob
             $job->fitted ?? [],
             $job->carried,
             $job->look_again,
+            $job->dropped_for,
         );
     }
 }

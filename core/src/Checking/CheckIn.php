@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace CleanRace\Core\Checking;
 
 use BackedEnum;
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubRole;
+use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Panel;
@@ -30,32 +34,26 @@ final readonly class CheckIn
     /** The station as it stands: what the customer says, the checks, what must be measured before. */
     public function report(Bench $bench): StationReport
     {
+        $words = CheckWords::of($bench->pattern->card());
+
         return StationReport::of(
             Station::CheckIn,
             [
                 Step::of('check.complaint', 'The complaint', 'In the customer\'s words, as far as it can be written.')
                     ->asking(
                         Ask::text(Places::COMPLAINT, 'What the customer says'),
-                        Ask::choices(Places::COMPLAINT_KINDS, 'It comes to', Option::each(ComplaintKind::class), wanted: false),
+                        Ask::choices(Places::COMPLAINT_KINDS, 'It comes to', self::complaints($bench->pattern->card()), wanted: false),
                         Ask::meter(Places::METER, 'Meter of the machine'),
                     )
                     ->advice(),
-                Step::of(
-                    'check.rock',
-                    'Rock it, spin it, listen',
-                    'Wheel off the ground, load off. Free the caliper first: a dragging pad is the commonest false alarm.',
-                )
-                    ->with(
-                        tool: 'Hands; a rod on the fork end to listen',
-                        caution: 'On a stand that cannot tip. Fingers clear of disc and spokes.',
-                        why: 'Coasting alone proves nothing: a freshly packed bearing stops soon, a dry one coasts long and sings.',
-                    )
-                    ->asking(...$this->checks())
+                Step::of('check.rock', 'Rock it, spin it, listen', $words->detail)
+                    ->with(tool: $words->tool, caution: $words->caution, why: $words->why)
+                    ->asking(...$this->checks($bench, $words))
                     ->judged($this->verdict($bench), $this->sides($bench))
                     ->advice(),
                 Step::of('check.capture', 'Measure before you strip', 'These cannot be had once it is apart. A rule is enough.')
-                    ->with(why: 'Spacers swapped side to side put the wheel off centre, and nobody remembers which was which.')
-                    ->asking(...$bench->pattern->capture())
+                    ->with(why: $words->lost)
+                    ->asking(...FittingAsks::of($bench), ...$bench->pattern->capture())
                     ->asking(
                         ...array_map(
                             Ask::photos(...),
@@ -63,10 +61,30 @@ final readonly class CheckIn
                         ),
                     )
                     ->on(Panel::Captures)
+                    ->throughOnce($this->isCaptured($bench))
                     ->advice(),
             ],
             $bench->notebook,
         );
+    }
+
+    /** @return list<Option> what can be complained of such a hub */
+    private static function complaints(PatternCard $card): array
+    {
+        return array_values(
+            array_filter(
+                Option::each(ComplaintKind::class),
+                static fn (Option $o): bool => ComplaintKind::from($o->value)->isOf($card),
+            ),
+        );
+    }
+
+    /** Whether all that can be had only now is measured, or skipped with a reason. */
+    private function isCaptured(Bench $bench): bool
+    {
+        $open = array_filter($bench->pattern->capture(), static fn (Ask $a): bool => ! $a->isEntered($bench->notebook));
+
+        return $open === [];
     }
 
     /** @param  class-string<BackedEnum>  $enum */
@@ -75,45 +93,126 @@ final readonly class CheckIn
         return Ask::choice(PlacesOf::check($id), $label, Option::each($enum), $wanted);
     }
 
-    /** @return list<Ask> */
-    private function checks(): array
+    /** @return list<Ask> what such a hub can be asked: no brake where there is none, no side where it has but one */
+    private function checks(Bench $bench, CheckWords $words): array
     {
-        return [
-            self::tap('caliper', 'Caliper', CaliperState::class, true),
-            self::tap('rock_3_9', 'Rocked at 3 and 9', Rock::class, true),
-            self::tap('rock_12_6', 'Rocked at 12 and 6', Rock::class, true),
-            self::tap('spin', 'Spun by hand', Spin::class, true),
-            self::tap('seals', 'At the seals', SealLook::class),
-            self::tap('brake_held', 'Rocked with the brake held', BrakeHeld::class),
-            self::tap('end_float', 'Pushed and pulled along the axle', EndFloat::class),
-            self::tap('listen', 'Heard with a rod', Listen::class),
-            self::tap('coast', 'How it stops', Coast::class),
-            self::tap('inner_left', 'Left inner ring, by finger', InnerFeel::class),
-            self::tap('inner_right', 'Right inner ring, by finger', InnerFeel::class),
-            Ask::choice(
-                Places::BROKEN,
-                'Seen: cracked, missing or blue parts',
-                Option::of(['yes' => 'Yes', 'no' => 'No']),
+        $card = $bench->pattern->card();
+        $braked = $card->isBraked();
+        $wheel = $card->role === HubRole::Wheel;
+        $sealed = $bench->hub->stack->ofKind(PartKind::Seal, PartKind::Felt, PartKind::DustCap) !== [];
+
+        return array_values(
+            array_filter([
+                $braked ? self::tap('caliper', 'Brake', CaliperState::class, true) : null,
+                Ask::choice(PlacesOf::check('rock_3_9'), $words->rock, self::rocked($card)),
+                $wheel ? Ask::choice(PlacesOf::check('rock_12_6'), 'Rocked at 12 and 6', self::rocked($card)) : null,
+                self::tap('spin', $words->spin, Spin::class, true),
+                $sealed ? self::tap('seals', 'At the seals', SealLook::class) : null,
+                $braked ? self::tap('brake_held', 'Rocked with the brake held', BrakeHeld::class) : null,
+                self::tap('end_float', 'Pushed and pulled along the axle', EndFloat::class),
+                $this->isPaired($bench)
+                    ? Ask::choice(PlacesOf::check('listen'), 'Heard with a rod', self::louder($card), wanted: false)
+                    : null,
+                $wheel ? self::tap('coast', 'How it stops', Coast::class) : null,
+                ...$this->innerRings($bench),
+                Ask::choice(
+                    Places::BROKEN,
+                    'Seen: cracked, missing or blue parts',
+                    Option::of(['yes' => 'Yes', 'no' => 'No']),
+                    wanted: false,
+                ),
+                ...$this->isPaired($bench)
+                    ? [
+                        Ask::choice(
+                            Places::SIDES,
+                            'To be done',
+                            Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']),
+                            wanted: false,
+                            hint: 'Usual: both. Same age, same water, and it is apart.',
+                        ),
+                        ...$bench->doesOne()
+                            ? [
+                                Ask::choice(Places::BAD_SIDE, 'The bad one', $this->ends($bench)),
+                                Ask::text(Places::SIDES_REASON, 'Why only one', wanted: false),
+                            ]
+                            : [],
+                    ]
+                    : [],
+            ]),
+        );
+    }
+
+    /** Whether it runs in two bearings, one at each end. */
+    private function isPaired(Bench $bench): bool
+    {
+        return ! $bench->pattern->card()->converted && count($this->rings($bench)) > 1;
+    }
+
+    /** @return list<Part> one for each end that a bearing may be good or bad at; balls come out of both whatever is done */
+    private function rings(Bench $bench): array
+    {
+        return [...$bench->hub->stack->cartridges(), ...$bench->hub->stack->ofKind(PartKind::TaperCup, PartKind::Bush)];
+    }
+
+    /** @return list<Option> its two ends, by the names of their bearings */
+    private function ends(Bench $bench): array
+    {
+        return array_map(
+            static fn (Part $ring): Option => new Option($ring->side->value, $ring->name),
+            array_values(array_filter($this->rings($bench), static fn (Part $p): bool => $p->side !== Side::Middle)),
+        );
+    }
+
+    /** @return list<Ask> cartridges have an inner ring that a finger turns once the axle is out; each by its own name */
+    private function innerRings(Bench $bench): array
+    {
+        $asks = [];
+        $rings = $bench->hub->stack->cartridges();
+        foreach ($rings as $i => $ring) {
+            $asks[] = Ask::choice(
+                PlacesOf::check($i === 0 ? 'inner_left' : 'inner_right'),
+                Message::of('check.inner', 'By a finger in it: {part}', ['part' => Message::within($ring->name)]),
+                Option::each(InnerFeel::class),
                 wanted: false,
-            ),
-            Ask::choice(
-                Places::SIDES,
-                'To be done',
-                Option::of(['both' => 'Both sides', 'one' => 'Only the bad one']),
-                wanted: false,
-                hint: 'Usual: both. Same age, same water, and the wheel is apart.',
-            ),
-            Ask::text(Places::SIDES_REASON, 'Why only one', wanted: false),
-        ];
+            );
+        }
+
+        return array_slice($asks, 0, 2);
+    }
+
+    /** @return list<Option> play further in is only where there is something further in */
+    private static function rocked(PatternCard $card): array
+    {
+        $steered = $card->role === HubRole::Wheel && $card->machine->isSteered();
+
+        return array_values(
+            array_filter(Option::each(Rock::class), static fn (Option $o): bool => $steered || $o->value !== Rock::FurtherIn->value),
+        );
+    }
+
+    /** @return list<Option> where it is louder, by this hub's own sides */
+    private static function louder(PatternCard $card): array
+    {
+        $louder = static fn (Side $side): Message => Message::of('check.louder', 'Louder: {side}', [
+            'side' => Message::within($card->sideName($side)),
+        ]);
+
+        return array_map(
+            static fn (Option $o): Option => match ($o->value) {
+                'left' => new Option('left', $louder(Side::Left)),
+                'right' => new Option('right', $louder(Side::Right)),
+                default => $o,
+            },
+            Option::each(Listen::class),
+        );
     }
 
     private function sides(Bench $bench): ?Verdict
     {
-        $chosen = $bench->notebook->choice(Places::SIDES) ?? ($bench->habits['sides'] ?? 'both');
         $reason = $bench->notebook->text(Places::SIDES_REASON);
 
         return match (true) {
-            $chosen !== 'one' => null,
+            ! $this->isPaired($bench), ! $bench->doesOne() => null,
             $reason === null => Verdict::care(
                 Message::of('sides.why', 'One side only: say why'),
                 Message::of('sides.why.say', 'The other is as old and stood in the same water. A reason is kept with the job.'),
@@ -131,7 +230,12 @@ final readonly class CheckIn
         $seen = static fn (string $id, string $enum): mixed => $enum::tryFrom($n->choice(PlacesOf::check($id)) ?? '');
         $stack = $bench->hub->stack;
         try {
-            return (new RockCheck($this->limits))->work(
+            $asked = array_map(
+                static fn (Ask $a): string => substr($a->place, strlen('check.')),
+                $this->checks($bench, CheckWords::of($bench->pattern->card())),
+            );
+
+            return (new RockCheck($this->limits, TriedHub::of($bench, $this->isPaired($bench), $asked)))->work(
                 new RockCheckInput(
                     $seen('rock_3_9', Rock::class),
                     $seen('rock_12_6', Rock::class),

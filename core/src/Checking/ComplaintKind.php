@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Checking;
 
+use CleanRace\Core\Patterns\HubRole;
+use CleanRace\Core\Patterns\MachineKind;
+use CleanRace\Core\Patterns\PatternCard;
+
 /** What a customer complains of. */
 enum ComplaintKind: string
 {
@@ -24,7 +28,7 @@ enum ComplaintKind: string
     {
         return match ($this) {
             self::Grinding => 'Grinding or rumble',
-            self::Squeal => 'Squeal or tick with the wheel',
+            self::Squeal => 'Squeal or tick as it turns',
             self::Wobble => 'Wobble or knock',
             self::Drag => 'Drags, will not coast',
             self::Locked => 'Locked',
@@ -34,6 +38,17 @@ enum ComplaintKind: string
             self::BrakeRub => 'Uneven brake rub',
             self::Chain => 'Chain noise that is not the chain',
             self::Age => 'Nothing: age, water or season',
+        };
+    }
+
+    /** Whether it can be said of such a hub: no brake rubs where there is none, no chain runs over a blade spindle. */
+    public function isOf(PatternCard $card): bool
+    {
+        return match ($this) {
+            self::BrakeRub, self::Pulling => $card->isBraked(),
+            self::Chain => in_array($card->machine, [MachineKind::Bicycle, MachineKind::Motorcycle, MachineKind::Loose], true) ||
+                $card->role === HubRole::Freehub,
+            default => true,
         };
     }
 }

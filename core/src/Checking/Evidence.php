@@ -18,8 +18,12 @@ final readonly class Evidence
     /** Checks of something that a hub may lack. */
     private const OF = ['caliper' => Suspect::Brake, 'brake_held' => Suspect::Brake, 'seals' => Suspect::Seal];
 
-    public function __construct(private Limits $limits)
+    private TriedHub $hub;
+
+    /** @param  ?TriedHub  $hub whose checks are proposed; null when it is tried on no hub in particular */
+    public function __construct(private Limits $limits, ?TriedHub $hub = null)
     {
+        $this->hub = $hub ?? TriedHub::any();
     }
 
     /** @return non-empty-list<Suspicion> likeliest first */
@@ -63,7 +67,7 @@ final readonly class Evidence
             ) {
                 continue;
             }
-            if (in_array(self::OF[$check['check']] ?? null, $input->without, true)) {
+            if (! $this->hub->takes($check['check']) || in_array(self::OF[$check['check']] ?? null, $input->without, true)) {
                 continue;
             }
             $left = $this->doubtAfter($check, $p, $first->suspect->value, $second->suspect->value);
@@ -109,7 +113,7 @@ final readonly class Evidence
             if ($row['suspect'] === $suspect && in_array($row['outcome'], $seen[$row['check']] ?? [], true)) {
                 $odds += (float) $row['weight'];
                 if ($row['check'] !== 'prior' && (float) $row['weight'] > 0) {
-                    $reasons[] = $row['reason'];
+                    $reasons[] = $this->hub->reason($row['check'], $row['outcome']) ?? $row['reason'];
                 }
             }
         }

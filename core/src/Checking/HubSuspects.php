@@ -7,15 +7,11 @@ namespace CleanRace\Core\Checking;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Fastener;
-use CleanRace\Core\Patterns\MachineKind;
+use CleanRace\Core\Patterns\HubRole;
 
 /** What a hub and its machine cannot be blamed for: it has none. */
 final class HubSuspects
 {
-    private const BRAKED = [MachineKind::Bicycle, MachineKind::Motorcycle, MachineKind::Quad, MachineKind::Cart, MachineKind::Trailer];
-
-    private const STEERED = [MachineKind::Bicycle, MachineKind::Motorcycle, MachineKind::Quad, MachineKind::Cart];
-
     /** Nuts that clamp what turns. */
     private const AXLE_NUTS = [
         'axle_nut',
@@ -31,16 +27,17 @@ final class HubSuspects
     /** @return list<Suspect> */
     public static function without(Bench $bench): array
     {
-        $machine = $bench->pattern->card()->machine;
+        $card = $bench->pattern->card();
+        $isWheel = $card->role === HubRole::Wheel;
         $fasteners = array_map(static fn (Fastener $f): string => $f->id, $bench->pattern->fasteners());
 
         return array_values(
             array_filter([
                 $bench->hub->stack->ofKind(PartKind::Seal, PartKind::Felt, PartKind::DustCap) === [] ? Suspect::Seal : null,
                 array_intersect(self::AXLE_NUTS, $fasteners) === [] ? Suspect::AxleNut : null,
-                in_array($machine, self::BRAKED, true) ? null : Suspect::Brake,
-                in_array($machine, self::STEERED, true) ? null : Suspect::Joints,
-                in_array($machine, self::BRAKED, true) || $machine === MachineKind::Mower ? null : Suspect::WheelTyre,
+                $card->isBraked() ? null : Suspect::Brake,
+                $isWheel && $card->machine->isSteered() ? null : Suspect::Joints,
+                $isWheel ? null : Suspect::WheelTyre,
             ]),
         );
     }

@@ -23,14 +23,18 @@ use CleanRace\Core\Verdict\Working;
 ]
 final readonly class RockCheck
 {
-    public function __construct(private Limits $limits)
+    private TriedHub $hub;
+
+    /** @param  ?TriedHub  $hub whose words are used; null when it is tried on no hub in particular */
+    public function __construct(private Limits $limits, ?TriedHub $hub = null)
     {
+        $this->hub = $hub ?? TriedHub::any();
     }
 
     /** Weighs every check by the odds of check_evidence.csv. */
     public function work(RockCheckInput $input): RockCheckResult
     {
-        $evidence = new Evidence($this->limits);
+        $evidence = new Evidence($this->limits, $this->hub);
         $suspects = $evidence->suspicions($input);
         $first = $suspects[0];
         $urgency = $this->urgency($input, $first);
@@ -38,13 +42,19 @@ final readonly class RockCheck
         $working = Working::start();
         foreach ($suspects as $s) {
             $working = $working->line(
-                $s->suspect->label(),
+                $this->hub->suspect($s->suspect),
                 'weights of the signs, as odds',
                 $s->reasons === [] ? 'no sign' : Message::listed($s->reasons, '; '),
                 $s->probability,
             );
         }
-        $sides = abs($left->share - 0.5) < 0.01 ? [] : [Figure::of('left_bearing', 'Of the two, the left', $left)];
+        $sides = abs($left->share - 0.5) < 0.01 ? [] : [
+            Figure::of(
+                'left_bearing',
+                Message::of('check.of_two', 'Of the two: {part}', ['part' => Message::within($this->hub->left)]),
+                $left,
+            ),
+        ];
 
         return new RockCheckResult(
             $first->suspect,
@@ -55,9 +65,9 @@ final readonly class RockCheck
             $this->verdict($input, $first, $suspects[1] ?? $first, $urgency, $left, $evidence)
                 ->showing(
                     ...array_map(
-                        static fn (Suspicion $s): Figure => Figure::of(
+                        fn (Suspicion $s): Figure => Figure::of(
                             'suspect_'.$s->suspect->value,
-                            $s->suspect->label(),
+                            $this->hub->suspect($s->suspect),
                             $s->probability,
                         ),
                         array_slice($suspects, 0, 3),
@@ -125,26 +135,23 @@ final readonly class RockCheck
         Evidence $evidence,
     ): Verdict {
         if (! $this->found($input)) {
-            $all = $input->rockThreeNine !== null && $input->rockTwelveSix !== null && $input->spin !== null;
-            $clean = Message::of('check.clean.say', 'Nothing found so far. It may be ridden; listen again with a rod on the fork end.');
+            $rocked = $input->rockThreeNine !== null && ($input->rockTwelveSix !== null || ! $this->hub->isRockedBothWays());
 
-            return $all
-                ? Verdict::go(Message::of('check.clean', 'Nothing found'), $clean)
-                : Verdict::care(Message::of('check.early', 'Not enough checks yet'), $clean)->settledBy(
-                    Message::of('check.early.settle', 'Rock both ways, and spin with the caliper freed.'),
-                );
+            return $rocked && $input->spin !== null
+                ? Verdict::go(Message::of('check.clean', 'Nothing found'), $this->hub->clean())
+                : Verdict::care(Message::of('check.early', 'Not enough checks yet'), $this->hub->clean())->settledBy($this->hub->early());
         }
         $sure = $first->probability->share >= $this->limits->get('check.sure');
         $sided = $this->limits->get('check.side_sure');
         $name = match (true) {
-            $first->suspect === Suspect::Bearings && $left->share >= $sided => 'the left bearing',
-            $first->suspect === Suspect::Bearings && $left->share <= 1 - $sided => 'the right bearing',
-            default => lcfirst($first->suspect->label()),
+            $first->suspect === Suspect::Bearings && $left->share >= $sided => Message::within($this->hub->left),
+            $first->suspect === Suspect::Bearings && $left->share <= 1 - $sided => Message::within($this->hub->right),
+            default => Message::within($this->hub->suspect($first->suspect)),
         };
         $values = [
-            'first' => Message::plain($name),
+            'first' => $name,
             'p' => $first->probability,
-            'second' => Message::within($second->suspect->label()),
+            'second' => Message::within($this->hub->suspect($second->suspect)),
         ];
         $headline = $sure
             ? Message::of('check.suspect', 'Suspect {first}, {p}', $values)
@@ -153,23 +160,12 @@ final readonly class RockCheck
         $settle = $split === null ? null : Message::of('check.settle', '{check}.', ['check' => Message::plain($split)]);
 
         return match ($urgency) {
-            Urgency::Stop => Verdict::stop(
-                $headline,
-                Message::of(
-                    'check.no_ride',
-                    'Not to be ridden until it is put right: play, grinding or a broken part at a wheel can end in a locked wheel.',
-                ),
-            )
-                ->next(Message::of('check.no_ride.next', 'Tell the owner. For road machines the manual and a licensed person decide.'))
-                ->settledBy($settle),
+            Urgency::Stop => Verdict::stop($headline, $this->hub->stopped())->next($this->hub->told())->settledBy($settle),
             Urgency::NextChance => Verdict::care(
                 $headline,
                 Message::of('check.next_chance', 'It may be moved with care. Put it right at the next chance, before the season.'),
             )->settledBy($settle),
-            default => Verdict::care(
-                $headline,
-                Message::of('check.soon', 'It may be moved with care. Put it right soon, both sides.'),
-            )->settledBy($settle),
+            default => Verdict::care($headline, $this->hub->soon())->settledBy($settle),
         };
     }
 }

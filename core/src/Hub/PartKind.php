@@ -89,10 +89,47 @@ enum PartKind: string
         return $this->row()['renewed'] === '1';
     }
 
+    /**
+     * What is entered of such a part when all is as it should be: on the tray, good or what is always new to be renewed, as
+     * drawn; or fitted.
+     *
+     * @return ?array<string, string> null when it keeps a wheel on: then it is always said by itself
+     */
+    public function usualEntry(PartState $until): ?array
+    {
+        $way = array_key_first($this->ways());
+
+        return match (true) {
+            $this->row()['alone'] === '1' => null,
+            $until === PartState::Fitted => ['state' => $until->value],
+            default => ['state' => $until->value, 'condition' => $this->row()['off']] + ($way === null ? [] : ['way_round' => $way]),
+        };
+    }
+
+    /** Whether a hub of this kind may be built without it: any fastener, cap, spacer, seal, pin, clip. */
+    public function mayLack(): bool
+    {
+        $rolls = [self::Cup, self::Cone, self::Balls, self::TaperCup, self::TaperCone, self::Bush];
+
+        return ! $this->isCartridge() && ! in_array($this, [self::Axle, self::Housing, ...$rolls], true);
+    }
+
     /** A rolling bearing that comes as one piece. */
     public function isCartridge(): bool
     {
         return in_array($this, [self::Bearing, self::DoubleRow, self::FlangedBearing, self::AngularBearing], true);
+    }
+
+    /** What sits in its seat by a press fit: a bearing, its bush, its cup. */
+    public function isPressed(): bool
+    {
+        return $this->isCartridge() || in_array($this, [self::Bush, self::TaperCup, self::Cup], true);
+    }
+
+    /** What closes a bearing in, or holds it, on its own side. */
+    public function closes(): bool
+    {
+        return in_array($this, [self::Seal, self::Felt, self::DustCap, self::SnapRing], true);
     }
 
     /** Which of its sizes it takes up along the axle. */

@@ -17,4 +17,14 @@ enum PartState: string
 
     /** Thrown away, with a reason. */
     case Scrapped = 'scrapped';
+
+    /** Whether it answers where a part is to be: there, or nowhere that it could come from. */
+    public function answers(?self $until): bool
+    {
+        return match ($this) {
+            self::Fitted, self::NotThere, self::Stays => true,
+            self::Scrapped => $until === self::OnTray,
+            default => $this === $until,
+        };
+    }
 }

@@ -76,7 +76,7 @@ final readonly class WheelJob
         $sizing = new SizingRun($this->limits);
         $findings = $sizing->findings($bench);
         $run = new SeatingRun($this->limits, $bench, $findings);
-        if ($station === Station::Prove) {
+        if ($station === Station::Prove || ! $bench->pattern->card()->sure) {
             // Whether it may be signed is the matter of all stations.
             $all = $this->report($bench);
 
@@ -84,7 +84,7 @@ final readonly class WheelJob
                 $all->section,
                 $all->sizes,
                 $all->tray,
-                [$all->stations[6]],
+                array_values(array_filter($all->stations, static fn (StationReport $s): bool => $s->station === $station)),
                 blocks: $all->blocks,
                 maySign: $all->maySign,
             );
@@ -143,10 +143,11 @@ final readonly class WheelJob
     private function sourcing(Bench $bench, Findings $findings): array
     {
         $source = new Source($this->limits);
+        $lines = (new BuyingList($this->limits))->lines($bench, $findings);
 
         return [
-            'stations' => [$source->report($bench, $findings)],
-            'toBuy' => (new BuyingList($this->limits))->lines($bench, $findings),
+            'stations' => [$source->report($bench, $findings, $lines)],
+            'toBuy' => $lines,
             'matchLeft' => $source->compared($bench, Side::Left)->compared ?? [],
             'matchRight' => $source->compared($bench, Side::Right)->compared ?? [],
             'matches' => (new PartMatches())->matches($bench),
@@ -168,14 +169,25 @@ final readonly class WheelJob
         $run = new SeatingRun($this->limits, $bench, $findings);
         $strip = new Strip($bench);
         $set = new Set($this->limits, $bench, $run);
+        $lines = (new BuyingList($this->limits))->lines($bench, $findings);
         $earlier = [
             (new CheckIn($this->limits))->report($bench),
             $strip->report(),
             (new Size($this->limits, $sizing))->report($bench, $findings),
-            $source->report($bench, $findings),
+            $source->report($bench, $findings, $lines),
             (new Seat())->report($bench, $run),
             $set->report(),
         ];
+        if (! $bench->pattern->card()->sure) {
+            $earlier = [
+                $earlier[0],
+                KindFirst::stripped($earlier[1], $bench),
+                ...array_map(
+                    static fn (Station $s): StationReport => KindFirst::station($s, $bench),
+                    [Station::Size, Station::Source, Station::Seat, Station::Set],
+                ),
+            ];
+        }
         $blocks = Blocks::of($bench, $earlier);
 
         return new JobReport(
@@ -183,7 +195,7 @@ final readonly class WheelJob
             $findings->sizes,
             [...$earlier, (new Prove())->report($bench, $blocks)],
             $bench->tray->items,
-            (new BuyingList($this->limits))->lines($bench, $findings),
+            $lines,
             $source->compared($bench, Side::Left)->compared ?? [],
             $source->compared($bench, Side::Right)->compared ?? [],
             $sizing->byCaliper($bench, Side::Left)->candidates ?? [],

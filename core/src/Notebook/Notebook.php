@@ -92,6 +92,18 @@ final readonly class Notebook
         return ($this->value($place)['done'] ?? false) === true;
     }
 
+    /**
+     * Whether it was said to be done of all of these.
+     *
+     * @param  ?string  $all names parted by commas; null where it is not said of anything. Before 0.2 nobody said of what
+     */
+    public function doneOf(string $place, ?string $all): bool
+    {
+        $of = $this->value($place)['of'] ?? null;
+
+        return $this->done($place) && ($all === null || ! is_string($of) || array_diff(explode(',', $all), explode(',', $of)) === []);
+    }
+
     /** The torque kept there, in N·m; null when there is none. */
     public function torque(string $place): ?Torque
     {

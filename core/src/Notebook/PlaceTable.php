@@ -75,6 +75,33 @@ final class PlaceTable
     }
 
     /**
+     * Places whose answer is true of the hub and not of the day, so that another job may start from it: as a POSIX
+     * expression, which a store can search by.
+     *
+     * @param  bool  $thisWheel those that are true of one wheel only, not of the other wheels of its machine
+     */
+    public static function lending(bool $thisWheel): string
+    {
+        $lending = array_filter(
+            Table::rows('places'),
+            static fn (array $row): bool => $row['lends'] === ($thisWheel ? 'wheel' : 'machine'),
+        );
+
+        return '^('.
+            implode(
+                '|',
+                array_map(
+                    static fn (array $row): string => strtr(
+                        (string) preg_replace('/\{[a-z]+\}/', self::VARIABLE, $row['address']),
+                        ['.' => '\\.', '{' => '(', '}' => ')'],
+                    ),
+                    $lending,
+                ),
+            ).
+            ')$';
+    }
+
+    /**
      * One expression for each room: the first row that fits is marked by its number.
      *
      * @return array<string, array{regex: string, variables: array<int|string, list<string>>}> by the first word of the address

@@ -42,6 +42,10 @@ final class Places
 
     public const SIDES = 'check.sides';
 
+    public const BAD_SIDE = 'check.bad_side';
+
+    public const KEPT = 'strip.kept';
+
     public const USE = 'size.use';
 
     public const NIPPLE = 'size.nipple';
@@ -64,6 +68,8 @@ final class Places
 
     public const AXLE_RIGHT = 'check.axle_right';
 
+    public const FITTINGS = 'check.fittings';
+
     public const BROKEN = 'check.broken';
 
     public const COMPLAINT = 'check.complaint';
@@ -84,6 +90,9 @@ final class Places
 
     public const HEAT_USED = 'strip.heat';
 
+    /** The side of the shoulder that the first bearing goes down to. */
+    public const LOOK_FIRST = 'strip.look.first';
+
     public const LOOK_AXLE = 'strip.look.axle';
 
     public const LOOK_BORE_LEFT = 'strip.look.bore_left';
@@ -95,6 +104,8 @@ final class Places
     public const LOOK_NOTE = 'strip.look.note';
 
     public const WAY_OUT = 'strip.way';
+
+    public const WAY_OUT_WHY = 'strip.way_why';
 
     public const AXLE_DIAMETER = 'size.axle_diameter';
 
@@ -117,6 +128,10 @@ final class Places
     public const GREASE_OLD = 'size.grease_old';
 
     public const WAY_IN = 'size.way';
+
+    public const WAY_IN_WHY = 'seat.way_why';
+
+    public const SEALS_IN = 'seat.seals_in';
 
     public const ASSEMBLY_MINUTES = 'source.assembly.minutes';
 

@@ -13,6 +13,12 @@ final class PlacesOf
         return "part.$id";
     }
 
+    /** What is noted of something outside the hub: before, off, back. */
+    public static function fitting(string $name, string $what): string
+    {
+        return "fitting.$name.$what";
+    }
+
     /** @param  string  $side left or right */
     public static function number(string $side): string
     {

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Patterns;
 
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tooling\DrawBolt;
 use CleanRace\Core\Tooling\Tool;
 use CleanRace\Core\Tooling\WallTool;
@@ -40,6 +45,51 @@ final readonly class Bench
     ) {
         $this->hub = Hub::of($pattern, $notebook);
         $this->tray = Tray::of($this->hub->stack, $notebook);
+    }
+
+    /** The side whose bearing is good and stays, when only the bad one is done; null when both are, or nobody said which. */
+    public function keeps(): ?Side
+    {
+        return $this->doesOne() ? Side::tryFrom($this->notebook->choice(Places::BAD_SIDE) ?? '')?->other() : null;
+    }
+
+    /** Whether only one of two bearings is done: by this job, or by the shop's way. Where cups become cartridges both are new. */
+    public function doesOne(): bool
+    {
+        return ! $this->pattern->card()->converted &&
+            ($this->notebook->choice(Places::SIDES) ?? ($this->habits['sides'] ?? 'both')) === 'one';
+    }
+
+    /** Whether a part is left where it is: found so, or of the side that is good and not taken out after all. */
+    public function stays(Part $part): bool
+    {
+        return match ($this->tray->state($part->id)) {
+            PartState::Stays => true,
+            PartState::InPlace => $this->isKept($part),
+            default => false,
+        };
+    }
+
+    /** Whether it is the good bearing of two, or closes that in: looked after where it is. A cone leaves its cup, whatever is done. */
+    public function isKept(Part $part): bool
+    {
+        return $part->side !== Side::Middle &&
+            $part->side === $this->keeps() &&
+            ($part->kind->isPressed() ||
+                ($part->kind->closes() && $this->hub->stack->ofKind(PartKind::TaperCone, PartKind::Cone) === []));
+    }
+
+    /** @return list<Side> of a pair, those whose bearing does not stay; none when the hub is no pair */
+    public function renewed(): array
+    {
+        $bearings = $this->isPair() ? $this->hub->stack->cartridges() : [];
+
+        return array_values(
+            array_map(
+                static fn (Part $p): Side => $p->side,
+                array_filter($bearings, fn (Part $p): bool => ! $this->stays($p)),
+            ),
+        );
     }
 
     /** Two bearings of one piece with a sleeve between: sized, bought and seated as a pair. */

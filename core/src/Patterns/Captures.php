@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Patterns;
 
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
@@ -54,14 +55,22 @@ final class Captures
         return $missed;
     }
 
-    /** On which side a snap ring is seen. */
-    public static function ringSide(): Ask
+    /** On which side a snap ring is seen, by the hub's own names of its sides. */
+    public static function ringSide(PatternCard $card): Ask
     {
-        return Ask::choice(
-            Places::RING_SIDE,
-            'Snap ring seen on',
-            Option::of(['left' => 'Left', 'right' => 'Right', 'both' => 'Both', 'none' => 'None seen']),
-        );
+        return Ask::choice(Places::RING_SIDE, 'Snap ring seen on', self::ringSides($card));
+    }
+
+    /** @return list<Option> */
+    public static function ringSides(PatternCard $card): array
+    {
+        return Option::of([
+            'left' => $card->sideName(Side::Left),
+            'right' => $card->sideName(Side::Right),
+            'both' => 'Both',
+            'none' => 'None here',
+            'unseen' => 'Cannot see yet',
+        ]);
     }
 
     /** Which way an arrow of rotation points. */

@@ -10,6 +10,9 @@ use CleanRace\Core\Steps\Option;
 /** A nut or bolt of a hub. Its spanner, thread, torque and source are asked once and remembered for the machine. */
 final readonly class Fastener
 {
+    /** Said in place of a source: this machine has none. */
+    public const ABSENT = 'absent';
+
     /**
      * @param  ?string  $part the part that comes off with it
      * @param  bool  $several whether there are several, tightened crosswise
@@ -30,6 +33,12 @@ final readonly class Fastener
     public static function sources(): array
     {
         return Option::of(['manual' => 'Manual', 'part_maker' => 'Part maker', 'shop' => 'Shop standard', 'none' => 'None found']);
+    }
+
+    /** @return list<Option> the same for this one; one that belongs to no part of the hub may be missing on a machine */
+    public function ownSources(): array
+    {
+        return [...self::sources(), ...$this->part === null ? [new Option(self::ABSENT, 'None here')] : []];
     }
 
     /** Where something of this fastener is kept. */

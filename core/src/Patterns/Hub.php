@@ -19,6 +19,7 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Tables\Table;
+use CleanRace\Core\Verdict\Message;
 
 /** The hub of one job: what its pattern usually has, as somebody changed it, with what was read of it. */
 final readonly class Hub
@@ -40,6 +41,17 @@ final readonly class Hub
     public function layout(): Layout
     {
         return Layout::of($this->stack);
+    }
+
+    /** The bearing of a pair on that side, by the name that people of this hub give it. */
+    public function bearingName(Side $side): Message|string
+    {
+        $cartridges = $this->stack->cartridges();
+        $part = $side === Side::Right ? end($cartridges) : reset($cartridges);
+
+        return $part === false
+            ? Message::of('hub.bearing', '{side} bearing', ['side' => Message::plain($this->pattern->card()->side($side))])
+            : $part->name;
     }
 
     /** Readings and bearing numbers say more than what such hubs usually have. */

@@ -25,8 +25,11 @@ final readonly class HubPlaces
     public function __construct(private Pattern $pattern, Notebook $notebook)
     {
         $usual = $pattern->stack($notebook);
+        // Wherever a ring was seen, or not: one may be found on either side.
+        $ringed = $pattern->stack(new Notebook([Places::RING_SIDE => ['value' => ['choice' => 'both'], 'instrument' => null]]));
         $this->parts = array_column(
             [
+                ...$ringed->parts,
                 ...$usual->parts,
                 ...array_values(MadeParts::all($pattern->card())),
                 ...StackEdits::from($notebook->value(Places::HUB))->onto($usual)->parts,

@@ -50,7 +50,7 @@ final readonly class HubSheet
             $card->fit,
             $card->cautions,
             array_map(HubPart::of(...), $hub->stack->parts),
-            StackFaults::of($hub->stack),
+            $card->sure ? StackFaults::of($hub->stack) : [],
             $notebook->done(Places::AS_FOUND),
             $hub->edits->mayUndo(),
             $hub->edits->mayRedo(),

@@ -9,9 +9,13 @@ use CleanRace\Core\Hub\Side;
 /** One milestone of a take-down, as a pattern names it. How it is done here, with what and how long, is the plan's to say. */
 final readonly class Move
 {
+    /** The name of the milestone at which steering joints are parted. */
+    public const JOINTS = 'joints';
+
     /**
      * @param  list<string>  $parts what comes off at it
      * @param  array<string, string>  $words that this hub says otherwise than usual: title, detail, tool, why, caution, find
+     * @param  list<string>  $leave which of its parts are left in unless something is wrong with them
      */
     private function __construct(
         public MoveKind $kind,
@@ -20,6 +24,7 @@ final readonly class Move
         public ?Side $towards = null,
         public ?string $name = null,
         public int $minutes = 0,
+        public array $leave = [],
     ) {
     }
 
@@ -79,6 +84,12 @@ final readonly class Move
     public static function say(string $name, array $words, int $minutes = 2): self
     {
         return new self(MoveKind::Say, words: $words, name: $name, minutes: $minutes);
+    }
+
+    /** The same, where these of its parts are looked at and left in, unless something is wrong with them. */
+    public function leaving(string ...$parts): self
+    {
+        return new self($this->kind, $this->parts, $this->words, $this->towards, $this->name, $this->minutes, array_values($parts));
     }
 
     /** Everything cleaned and looked at, last of all. */

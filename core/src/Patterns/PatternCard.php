@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\SideNames;
 
 /** What there is to say of a way hubs are built, whatever the hub. */
 final readonly class PatternCard
@@ -26,6 +27,10 @@ final readonly class PatternCard
      * @param  bool  $converted whether its seats were made for cups, so that a cartridge for them is chosen first
      * @param  SeatMeant  $outer what the seats of the outer rings are meant to do
      * @param  SeatMeant  $inner what those of the inner rings are
+     * @param  HubRole  $role what it carries
+     * @param  string  $called what a job of one is usually called, until somebody says which it is
+     * @param  bool  $eitherFirst whether only what lies there tells which side locates, and not the way such hubs are built
+     * @param  bool  $sure whether it is known how such a hub is built
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -44,7 +49,17 @@ final readonly class PatternCard
         public bool $converted = false,
         public SeatMeant $outer = SeatMeant::PressedFast,
         public SeatMeant $inner = SeatMeant::Slides,
+        public HubRole $role = HubRole::Wheel,
+        public bool $eitherFirst = false,
+        public string $called = 'Front wheel',
+        public bool $sure = true,
     ) {
+    }
+
+    /** Whether it is a wheel that has a brake of its own, on most such machines. */
+    public function isBraked(): bool
+    {
+        return $this->role === HubRole::Wheel && $this->machine->isRidden();
     }
 
     /** Whether cones or tapers were set by hand: such a setting is looked at again after the first ride. */
@@ -69,5 +84,11 @@ final readonly class PatternCard
         $name = $this->side($side);
 
         return self::SIDES[$name] ?? $name;
+    }
+
+    /** What both its sides are called. */
+    public function sideNames(): SideNames
+    {
+        return new SideNames($this->sideName(Side::Left), $this->sideName(Side::Right));
     }
 }

@@ -19,6 +19,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Tray;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Verdict\Message;
 
 /** Draws a hub in half-section: every part at its place, from its sizes, from where parts are and how bearings stand. */
 final readonly class SectionMaker
@@ -57,6 +58,7 @@ final readonly class SectionMaker
             (new SectionSpans($this->hub, $this->notebook, $this->layout))->gaps(),
             $card->left,
             $card->right,
+            $card->sure ? null : Message::of('hub.outline', 'Only an outline: how it is built is not said yet'),
         );
     }
 

@@ -25,13 +25,19 @@ final readonly class AfterSigning
             array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done'))),
         );
         $set = $pattern->card()->isSetByHand();
+        $ridden = $pattern->card()->machine->isRidden();
 
         return match (true) {
             $tightened === [] && ! $set => null,
-            $tightened === [] => Message::plain('Setting after the first ride'),
+            $tightened === [] => Message::plain($ridden ? 'Setting after the first ride' : 'Setting after the first run'),
             default => Message::of(
-                'recheck',
-                $set ? 'Setting and torques after the first ride: {fasteners}' : 'Torques after the first ride: {fasteners}',
+                $ridden ? 'recheck' : 'recheck.run',
+                match (true) {
+                    $set && $ridden => 'Setting and torques after the first ride: {fasteners}',
+                    $ridden => 'Torques after the first ride: {fasteners}',
+                    $set => 'Setting and torques after the first run: {fasteners}',
+                    default => 'Torques after the first run: {fasteners}',
+                },
                 ['fasteners' => Message::listed($tightened)],
             ),
         };

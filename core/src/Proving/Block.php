@@ -16,6 +16,7 @@ final readonly class Block
 
     /**
      * @param  ?string  $word why it may go all the same
+     * @param  ?string  $part that still lies on the tray, when that is what stands in the way
      * @param  bool  $byWord whether a word lifts it; a stop is lifted by one only where somebody may decide so
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class Block
         public Message $what,
         public ?string $word,
         public bool $byWord,
+        public ?string $part = null,
     ) {
         $this->open = ! $byWord || $word === null;
     }

@@ -9,6 +9,7 @@ use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Fitting;
 use CleanRace\Core\Steps\Station;
 use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Steps\Status;
@@ -26,6 +27,12 @@ final readonly class Blocks
     /** @param  list<StationReport>  $earlier the stations before Prove */
     public static function of(Bench $bench, array $earlier): self
     {
+        if (! $bench->pattern->card()->sure) {
+            $what = Message::of('block.kind', 'How the hub is built is not said yet');
+
+            return new self([new Block(Level::Stop, Station::Strip, 'strip.kind', $what, null, false)]);
+        }
+
         return new self([...self::stations($bench, $earlier), ...self::parts($bench), ...self::checks($bench)]);
     }
 
@@ -70,7 +77,7 @@ final readonly class Blocks
             }
             if (in_array($report->status, [Status::Untouched, Status::UnderWay], true)) {
                 $id = 'unfinished.'.$report->station->value;
-                $missing = count($report->steps) - $report->doneSteps;
+                $missing = $report->totalSteps - $report->doneSteps;
                 $blocks[] = new Block(
                     Level::Care,
                     $report->station,
@@ -97,7 +104,14 @@ final readonly class Blocks
                 Message::of('block.tray', '{part} still lies on the tray', ['part' => Message::plain($item->name)]),
                 null,
                 false,
+                $item->part,
             );
+        }
+        foreach (Fitting::there($bench->pattern, $bench->notebook) as $fitting) {
+            if ($bench->notebook->done($fitting->place('off')) && ! $bench->notebook->done($fitting->place('back'))) {
+                $what = Message::of('block.fitting', '{fitting} is not back', ['fitting' => Message::plain($fitting->label)]);
+                $blocks[] = new Block(Level::Stop, Station::Set, 'set.fittings_'.$fitting->backAt, $what, null, false);
+            }
         }
         foreach ($bench->tray->items as $item) {
             $what = self::notReplaced($item);

@@ -31,18 +31,13 @@ final readonly class Prove
             Station::Prove,
             array_values(
                 array_filter([
-                    Step::of(
-                        'prove.checks',
-                        'The last checks',
-                        'Wheel in, torques done. Then a short, careful ride; look at the torques again after.',
-                    )
-                        ->with(
-                            caution: 'Road machines: brakes, steering and wheel fixings are for the manual and, where the law says '
-                                .'so, a licensed person. Ride only when checked.',
-                        )
+                    Step::of('prove.checks', 'The last checks', LastChecks::after($bench->pattern->card()))
+                        ->with(caution: LastChecks::caution($bench->pattern->card()))
                         ->asking(
                             ...array_map(
-                                static fn (string $id, string $label): Ask => Ask::choice(PlacesOf::prove($id), $label, $yesNo),
+                                static fn (string $id, string $label): Ask => LastChecks::isByItself($id)
+                                    ? Ask::choice(PlacesOf::prove($id), $label, $yesNo)
+                                    : Ask::choice(PlacesOf::prove($id), $label, $yesNo)->usually('pass'),
                                 array_keys($checks),
                                 array_values($checks),
                             ),
@@ -75,12 +70,13 @@ final readonly class Prove
                                 ),
                             )
                             ->advice(),
-                    Step::of('prove.carry', 'Carry forward', 'What the next one at this wheel should know, and when to look.')
+                    Step::of('prove.carry', 'Carry forward', 'What the next one at it should know, and when to look.')
                         ->asking(
                             Ask::text(Places::CARRY, 'Note for next time', wanted: false),
                             Ask::when(Places::CARRY_WHEN, 'Look again'),
                         )
-                        ->advice(),
+                        ->advice()
+                        ->optional(),
                     Step::of('prove.sign', 'Sign it off', 'The record is closed with your name. Nothing in it changes after.')
                         ->on(Panel::SignOff)
                         ->judged($bench->signed ? self::signed() : $this->mayBeSigned($blocks))
@@ -107,7 +103,7 @@ final readonly class Prove
             $stops === [] ? Level::Care : Level::Stop,
             Message::of('sign.blocked', 'Not yet'),
             Message::counted('sign.blocked.say', count($open), 'One thing stands in the way.', '{count} things stand in the way.'),
-        )->because(...array_map(static fn (Block $b): Message => $b->what, $open));
+        );
     }
 
     /**

@@ -9,6 +9,7 @@ use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\TrayItem;
 use CleanRace\Core\Measure\Instrument;
@@ -74,6 +75,8 @@ final readonly class BuyingList
         $along = $finding?->askFor === null ? 'Take the old one along' : null;
 
         return match (true) {
+            $item->state === PartState::NotThere => null,
+            $part !== null && $item->condition !== 'replace' && $bench->stays($part) => null,
             $part?->kind->lane() === Lane::Around => $this->turned($part),
             $part !== null && $this->isInSet($bench, $part, $finding?->askFor) => null,
             $part !== null &&
@@ -192,7 +195,7 @@ final readonly class BuyingList
             if ($bench->isPair() && $fit !== null && $bench->notebook->choice(PlacesOf::remedy($side->value)) === 'compound') {
                 $gap = max(0.05, -$fit->interferenceLow->mm);
                 $list[] = new ToBuy(
-                    $side === Side::Left ? 'For the left bore' : 'For the right bore',
+                    Message::of('buy.for_bore', 'For the bore: {part}', ['part' => Message::within($bench->hub->bearingName($side))]),
                     Message::of('buy.compound', 'Retaining compound that fills {gap}', ['gap' => Length::mm($gap)]),
                     1,
                     'Dry and degreased',

@@ -90,7 +90,7 @@ final readonly class CustomerWord
         return Step::of(
             "source.customer.$n",
             $n === 1 ? 'Ask the customer' : 'Ask the customer again',
-            'A worn bore, a dear part, another wheel: what only they can decide.',
+            'A worn bore, a dear part, the other side as well: what only they can decide.',
         )
             ->asking(
                 Ask::text(self::asked($n), 'What was asked', wanted: false, hint: 'Bore is worn. Sleeve it, or a new hub?'),

@@ -17,6 +17,8 @@ use CleanRace\Core\Steps\Station;
 use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
 
 /** The fourth station: what to buy, and whether what came matches what came out. */
 final readonly class Source
@@ -25,23 +27,54 @@ final readonly class Source
     {
     }
 
-    /** The station as it stands. */
-    public function report(Bench $bench, Findings $findings): StationReport
+    /**
+     * The station as it stands.
+     *
+     * @param  list<ToBuy>  $lines what is to be bought
+     */
+    public function report(Bench $bench, Findings $findings, array $lines): StationReport
     {
+        $here = Ask::tick(PlacesOf::done('source.list'), 'Everything is here')->saidOf(self::named($lines));
+
         return StationReport::of(
             Station::Source,
             [
                 Step::of('source.list', 'The list to buy', 'By number, a counter has it for a fraction of the machine maker\'s price.')
                     ->on(Panel::BuyingList)
-                    ->ticked('Everything is here')
+                    ->asking($here)
+                    ->judged(...$bench->notebook->done($here->place) && ! $here->isEntered($bench->notebook) ? [self::more()] : [])
                     ->advice(),
                 $this->assembly(),
                 ...(new CustomerWord())->steps($bench->notebook),
-                ...$bench->isPair() ? [$this->match($bench, Side::Left), $this->match($bench, Side::Right)] : [],
+                ...array_map(fn (Side $side): Step => $this->match($bench, $side), $bench->renewed()),
                 ...(new PartMatches())->steps($bench),
             ],
             $bench->notebook,
         );
+    }
+
+    /**
+     * What stands on the list, as names that change with what is asked for and with how many.
+     *
+     * @param  list<ToBuy>  $lines
+     */
+    private static function named(array $lines): string
+    {
+        return implode(
+            ',',
+            array_map(
+                static fn (ToBuy $line): string => hash('crc32b', Message::plain($line->askFor)->inEnglish()."|$line->quantity"),
+                $lines,
+            ),
+        );
+    }
+
+    private static function more(): Verdict
+    {
+        return Verdict::care(
+            Message::of('list.more', 'The list has more on it now'),
+            Message::of('list.more.say', 'When it was said that everything is here, a line was not on it, or was another.'),
+        )->next(Message::of('list.more.next', 'Look at the list again, and say so once it is here.'));
     }
 
     private function assembly(): Step
@@ -72,8 +105,9 @@ final readonly class Source
 
         return Step::of(
             "$at.match",
-            $side === Side::Left ? 'Match the left bearing' : 'Match the right bearing',
+            'Match: {part}',
             'Old beside new, before anything is pressed.',
+            ['part' => Message::within($bench->hub->bearingName($side))],
         )
             ->with(
                 why: 'The counter hands over the wrong one more often than anyone says: one seal for two, inch for metric, same bore '

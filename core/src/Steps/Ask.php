@@ -10,7 +10,6 @@ use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
-use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Verdict\Message;
@@ -24,11 +23,19 @@ final readonly class Ask
     /** The seat that it is about: left or right of a pair, or the part that sits there; null when it is about none. */
     public ?string $seat;
 
+    /** The id of the part that it is about; null when it is about none, or the seat of one. */
+    public ?string $part;
+
     /**
      * @param  list<Option>  $options
      * @param  list<Finding>  $findings what may be seen of a part of that kind
      * @param  ?string  $picture of where the instrument stands; such an ask may be skipped with a reason
      * @param  ?string  $before the place where the same was said when the wheel came in
+     * @param  ?array<string, bool|string|list<string>>  $usual the entry when all is as it should be; null when it is always said by
+     *   itself
+     * @param  bool  $mayLack whether such a hub may be built without the part
+     * @param  bool  $leave whether the part is looked at and left where it is, unless something is wrong with it
+     * @param  ?string  $stamp what a tick is said of, as names parted by commas: it is asked anew once there is another among them
      * @param  ?string  $at where it stands on the instrument: an hour of the clock, or a depth and an hour; of
      *   photos, the place they are of
      */
@@ -46,10 +53,14 @@ final readonly class Ask
         public ?string $picture = null,
         public array $findings = [],
         public ?string $before = null,
+        public bool $leave = false,
+        public bool $mayLack = false,
+        private ?array $usual = null,
+        public ?string $stamp = null,
     ) {
         $known = PlaceTable::find($place);
         $this->role = $known->role ?? '';
-        $this->seat = $known?->seat;
+        [$this->seat, $this->part] = [$known?->seat, $known?->part];
     }
 
     /** A size: more than zero. */
@@ -101,7 +112,7 @@ final readonly class Ask
     /** Something that is done by doing it. */
     public static function tick(string $place, Message|string $label): self
     {
-        return new self($place, AskKind::Tick, $label, true);
+        return new self($place, AskKind::Tick, $label, true, usual: ['done' => true]);
     }
 
     /** Something to be written down. */
@@ -114,12 +125,6 @@ final readonly class Ask
     public static function photos(self $of): self
     {
         return new self($of->place.'.photos', AskKind::Photos, $of->label, false, at: $of->place);
-    }
-
-    /** Changes to the parts of the hub. */
-    public static function stack(): self
-    {
-        return new self(Places::HUB, AskKind::Stack, 'Parts of the hub', false);
     }
 
     /** A bearing number. */
@@ -199,7 +204,36 @@ final readonly class Ask
             Option::of($part->kind->ways()),
             until: $until,
             findings: $until === PartState::OnTray ? Finding::of($part->kind) : [],
+            mayLack: $until === PartState::OnTray && $part->kind->mayLack(),
+            usual: $part->kind->usualEntry($until),
         );
+    }
+
+    /** A part that is looked at, and left in when it is good. */
+    public function leftIn(): self
+    {
+        return $this->changed([
+            'leave' => true,
+            'usual' => $this->usual === null ? null : ['state' => PartState::Stays->value, 'condition' => 'use'],
+        ]);
+    }
+
+    /** The same, with the answer that is given when all is as it should be. */
+    public function usually(string ...$said): self
+    {
+        return $this->changed(['usual' => $this->kind === AskKind::Choices ? ['choices' => array_values($said)] : ['choice' => $said[0]]]);
+    }
+
+    /** Never said along with others: it keeps a wheel on, or stops it. */
+    public function byItself(): self
+    {
+        return $this->changed(['usual' => null]);
+    }
+
+    /** @return ?array<string, bool|string|list<string>> what is entered when all is as it should be; null when it is said by itself */
+    public function usual(): ?array
+    {
+        return $this->usual;
     }
 
     /** Measured before the hub comes apart; the picture shows where the instrument stands. */
@@ -225,32 +259,26 @@ final readonly class Ask
     {
         $all = [...get_object_vars($this), ...$changed];
         // What its place says follows from it.
-        unset($all['role'], $all['seat']);
+        unset($all['role'], $all['seat'], $all['part']);
 
         /** @var array{place: string, kind: AskKind, label: string, wanted: bool} $all */
         return new self(...$all);
     }
 
+    /** The same tick, said of these things: names parted by commas. */
+    public function saidOf(string $stamp): self
+    {
+        return $this->changed(['stamp' => $stamp]);
+    }
+
     /** Whether something that counts as an answer is kept at its place: of a part, that it is where it is to be. */
     public function isEntered(Notebook $notebook): bool
     {
-        $entry = $notebook->value($this->place);
-
         return match ($this->kind) {
-            AskKind::Tick => $notebook->done($this->place),
-            AskKind::Part => in_array(
-                $entry['state'] ?? null,
-                [
-                    $this->until?->value,
-                    PartState::Fitted->value,
-                    PartState::NotThere->value,
-                    PartState::Stays->value,
-                    ...$this->until === PartState::OnTray ? [PartState::Scrapped->value] : [],
-                ],
-                true,
-            ),
+            AskKind::Tick => $notebook->doneOf($this->place, $this->stamp),
+            AskKind::Part => PartState::tryFrom($notebook->value($this->place)['state'] ?? '')?->answers($this->until) === true,
             AskKind::Choices => $notebook->choices($this->place) !== [],
-            default => $entry !== null,
+            default => $notebook->has($this->place),
         };
     }
 }

@@ -68,7 +68,7 @@ final readonly class EntryReader
             ],
             AskKind::Tick => [
                 'done' => is_bool($entry['done'] ?? null) ? $entry['done'] : throw new InvalidInput('Say whether it is done or not.'),
-            ],
+            ] + (is_string($entry['of'] ?? null) ? ['of' => self::text($entry['of'])] : []),
             AskKind::Text => ['text' => self::text($entry['text'] ?? null)],
             AskKind::Number => $this->number(self::text($entry['text'] ?? null)),
             AskKind::Torque => self::sensible($place, 'nm', [

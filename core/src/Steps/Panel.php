@@ -30,5 +30,6 @@ enum Panel: string
     case Centre = 'centre';
     case Torques = 'torques';
     case BeforeAfter = 'before_after';
+    case Kind = 'kind';
     case SignOff = 'sign_off';
 }

@@ -11,7 +11,12 @@ use CleanRace\Core\Verdict\Message;
 /** One station as it stands: its steps, what is judged, how far it is. */
 final readonly class StationReport
 {
-    /** @param  list<Step>  $steps */
+    /**
+     * @param  int  $doneSteps of those that are not optional
+     * @param  int  $totalSteps of those that are not optional
+     * @param  list<Step>  $steps
+     * @param  ?Ordinary  $ordinary what one tap says of all its steps
+     */
     private function __construct(
         public Station $station,
         public Message|string $label,
@@ -19,16 +24,28 @@ final readonly class StationReport
         public int $doneSteps,
         public int $totalSteps,
         public array $steps,
+        public ?Ordinary $ordinary = null,
     ) {
     }
 
     /** @param  list<Step>  $steps with their asks; which are done is read from the notebook */
     public static function of(Station $station, array $steps, Notebook $notebook): self
     {
-        $steps = array_map(static fn (Step $step): Step => $step->markedDone($step->done || self::isDone($step, $notebook)), $steps);
-        $done = count(array_filter($steps, static fn (Step $step): bool => $step->done));
+        $steps = array_map(
+            static fn (Step $step): Step => $step->standing($step->done || self::isDone($step, $notebook), $notebook),
+            $steps,
+        );
+        $counted = array_filter($steps, static fn (Step $step): bool => ! $step->optional);
 
-        return new self($station, $station->label(), self::status($steps, $notebook), $done, count($steps), $steps);
+        return new self(
+            $station,
+            $station->label(),
+            self::status($steps, $notebook),
+            count(array_filter($counted, static fn (Step $step): bool => $step->done)),
+            count($counted),
+            $steps,
+            $station === Station::Strip ? Ordinary::ofTakeDown($steps, $notebook) : null,
+        );
     }
 
     /** Done when everything that is wanted is entered. A step that wants nothing is done once anything is entered in it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Steps;
 
 use CleanRace\Core\Measure\Quantity;
+use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Verdict\Level;
@@ -24,6 +25,13 @@ final readonly class Step
      * @param  bool  $optional whether its station is settled without it
      * @param  bool  $onlyStops when it holds, whether a care is only advice
      * @param  list<Message>  $waitsFor what has to be done before it and is not
+     * @param  ?Ordinary  $ordinary what one tap says of it
+     * @param  bool  $lingers whether more than is wanted is usually entered at it
+     * @param  bool  $settles whether it is through once its judgement is go, although nothing of it is wanted for itself
+     * @param  bool  $through whether all that is usually entered at it is entered, although nothing of it is wanted for itself
+     * @param  ?Message  $usualLabel what its ordinary answers are called, when not as usual
+     * @param  bool  $judges whether what is entered at it is judged here, once there is enough of it
+     * @param  bool  $leadsOn whether the next step follows by itself once it is done: nothing is left to read or to add
      */
     private function __construct(
         public string $id,
@@ -44,6 +52,13 @@ final readonly class Step
         public int $waitMinutes = 0,
         public bool $optional = false,
         public array $waitsFor = [],
+        public ?Ordinary $ordinary = null,
+        private bool $lingers = false,
+        private bool $settles = false,
+        private bool $through = false,
+        private ?Message $usualLabel = null,
+        public bool $leadsOn = false,
+        public bool $judges = false,
     ) {
     }
 
@@ -109,6 +124,12 @@ final readonly class Step
         return $this->asking(Ask::tick(PlacesOf::done($this->id), $label));
     }
 
+    /** A step that is done by doing it, and always said by itself: it keeps a wheel on, or keeps someone whole. */
+    public function tickedByItself(string $label): self
+    {
+        return $this->asking(Ask::tick(PlacesOf::done($this->id), $label)->byItself());
+    }
+
     /** The same, worked with that instrument. */
     public function on(Panel $panel): self
     {
@@ -122,7 +143,7 @@ final readonly class Step
         // What stops the work is seen first, whatever was judged before it.
         usort($all, static fn (Verdict $a, Verdict $b): int => ($b->level === Level::Stop) <=> ($a->level === Level::Stop));
 
-        return $this->changed(['verdicts' => $all]);
+        return $this->changed(['verdicts' => $all, 'judges' => $this->judges || $verdicts !== []]);
     }
 
     /** The same, taking so many minutes of hands, and of waiting after them. */
@@ -153,6 +174,44 @@ final readonly class Step
     public function optional(): self
     {
         return $this->changed(['optional' => true]);
+    }
+
+    /** The same, as the notebook has it: done or not, and what is left of it to say in one tap. */
+    public function standing(bool $done, Notebook $notebook): self
+    {
+        $wants = array_filter($this->asks, static fn (Ask $a): bool => $a->wanted) !== [];
+        $good = in_array($this->worst(), [null, Level::Go], true);
+        $through = $wants ? $good : ($this->through && $good) || ($this->settles && $this->worst() === Level::Go);
+
+        return $this->changed([
+            'done' => $done,
+            'ordinary' => Ordinary::ofStep($this->asks, $notebook, $this->usualLabel),
+            'leadsOn' => $done && $through && ! $this->lingers,
+        ]);
+    }
+
+    /** The same, through once its judgement is go: what decides it was entered, and no more is wanted. */
+    public function settledByGo(bool $entered): self
+    {
+        return $this->changed(['settles' => $entered]);
+    }
+
+    /** The same, through once all that is usually entered at it is entered. */
+    public function throughOnce(bool $entered): self
+    {
+        return $this->changed(['through' => $entered]);
+    }
+
+    /** The same, its ordinary answers called otherwise than usual. */
+    public function ordinarily(Message|string $label): self
+    {
+        return $this->changed(['usualLabel' => self::words("{$this->id}.ordinary", $label, [])]);
+    }
+
+    /** The same, where more than is wanted is usually entered: it waits for a word before the next follows. */
+    public function lingering(bool $lingers = true): self
+    {
+        return $this->changed(['lingers' => $lingers]);
     }
 
     /** The same, done or not. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Hub\Stack;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\MachineKind;
+use CleanRace\Core\Patterns\PatternCard;
 
 /** What is the matter with a hub, or near it, that changes how it is taken apart. */
 enum Condition: string
@@ -25,7 +28,7 @@ enum Condition: string
         return match ($this) {
             self::Corroded => 'Corroded',
             self::Burst => 'A bearing has burst, its outer ring stayed',
-            self::Seized => 'Cone, ring or shaft seized',
+            self::Seized => 'A ring or the shaft is seized',
             self::Joints => 'Steering joints in the way',
             self::Painted => 'Paint or powder on the hub',
             self::Plastic => 'Plastic wheel',
@@ -33,6 +36,30 @@ enum Condition: string
             self::Electric => 'Electric drive',
             self::Blade => 'Blade',
         };
+    }
+
+    /**
+     * What may be the matter with such a hub: no blade on a bicycle, no burst cartridge where it has none.
+     *
+     * @return list<self>
+     */
+    public static function possible(PatternCard $card, Stack $stack): array
+    {
+        return array_values(
+            array_filter(
+                self::cases(),
+                static fn (self $one): bool => match ($one) {
+                    self::Blade => $card->role === HubRole::Blade,
+                    self::Electric => in_array($card->machine, [MachineKind::Cart, MachineKind::Bicycle, MachineKind::Motorcycle], true),
+                    self::Disc => $card->isBraked(),
+                    self::Joints => $card->machine === MachineKind::Quad,
+                    self::Plastic => in_array($card->role, [HubRole::Idler, HubRole::Wheel], true) &&
+                        in_array($card->machine, [MachineKind::Loose, MachineKind::Mower], true),
+                    self::Burst => $stack->cartridges() !== [],
+                    default => true,
+                },
+            ),
+        );
     }
 
     /** @return list<self> what such a machine has, until somebody says */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\HubRole;
+use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 
@@ -12,7 +14,7 @@ use CleanRace\Core\Steps\Option;
 final class FastenerAsks
 {
     /** @return list<Ask> */
-    public static function of(Fastener $fastener): array
+    public static function of(Fastener $fastener, PatternCard $card): array
     {
         return [
             Ask::text($fastener->place('spanner'), $fastener->name.': spanner', wanted: false, hint: '27, or 1 1/16'),
@@ -29,8 +31,8 @@ final class FastenerAsks
                 Option::of([
                     'bar' => 'Bar on the axle',
                     'hub' => 'Hub held',
-                    'ground' => 'Wheel on the ground',
-                    'brake' => 'Brake held',
+                    ...$card->role === HubRole::Wheel ? ['ground' => 'Wheel on the ground'] : [],
+                    ...$card->isBraked() ? ['brake' => 'Brake held'] : [],
                 ]),
                 wanted: false,
             ),

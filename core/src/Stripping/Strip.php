@@ -62,7 +62,15 @@ final readonly class Strip
             'Say what state it is in. The plan follows, and changes at once when the way does.',
         )
             ->asking(
-                Ask::choices(Places::CONDITION, 'Condition', Option::each(Condition::class), wanted: false),
+                Ask::choices(
+                    Places::CONDITION,
+                    'Condition',
+                    array_map(
+                        static fn (Condition $one): Option => new Option($one->value, $one->label()),
+                        Condition::possible($this->bench->pattern->card(), $this->bench->hub->stack),
+                    ),
+                    wanted: false,
+                ),
                 Ask::choice(
                     Places::WAY_OUT,
                     'Bearings out by',
@@ -77,13 +85,17 @@ final readonly class Strip
                     wanted: false,
                     hint: 'The shop\'s way: '.lcfirst($usual->heat->label()),
                 ),
+                ...$this->ways->isAs($usual) ? [] : [Ask::text(Places::WAY_OUT_WHY, 'Why another way', wanted: false)],
             )
             ->judged($this->judged($others))
             ->advice()
+            // What lies on the tray came off in some way.
+            ->throughOnce($this->bench->tray->left() !== [])
             ->markedDone(
                 $this->bench->notebook->has(Places::CONDITION) ||
                     $this->bench->notebook->has(Places::WAY_OUT) ||
-                    $this->bench->notebook->has(PlacesOf::done('strip.safe')),
+                    $this->bench->notebook->has(PlacesOf::done('strip.safe')) ||
+                    $this->bench->tray->left() !== [],
             );
     }
 

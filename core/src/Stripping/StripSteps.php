@@ -7,10 +7,10 @@ namespace CleanRace\Core\Stripping;
 use CleanRace\Core\Catalogue\BallCount;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
-use CleanRace\Core\Hub\Side;
-use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubRole;
+use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -18,12 +18,11 @@ use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tooling\Need;
 use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Message;
-use CleanRace\Core\Verdict\Verdict;
 
 /** Single steps of a take-down, each with its words and its tools; {@see TakeDown} puts them in their order. */
 final readonly class StripSteps
 {
-    public function __construct(private Bench $bench, private Stack $stack, private Ways $ways)
+    public function __construct(private Bench $bench, private Ways $ways)
     {
     }
 
@@ -42,8 +41,8 @@ final readonly class StripSteps
                 'Make it safe',
                 Message::listed([$move->words['detail'] ?? 'On a stand that cannot tip; what could roll is blocked.', ...$more], ' '),
             )
-                ->with(tool: 'Stand, straps, blocks', caution: 'Never a jack alone. Do not pull the brake lever while the disc is out.')
-                ->ticked('It stands safe')
+                ->with(tool: $this->stand(), caution: $this->safety())
+                ->tickedByItself('It stands safe')
                 ->taking(4),
         );
         if ($this->ways->has(Condition::Corroded) || $this->ways->has(Condition::Seized)) {
@@ -64,6 +63,29 @@ final readonly class StripSteps
         }
 
         return $steps;
+    }
+
+    private function stand(): string
+    {
+        $card = $this->bench->pattern->card();
+
+        return match (true) {
+            $card->machine === MachineKind::Bicycle => 'Work stand, or the wheel on the bench',
+            $card->role === HubRole::Idler => 'Stand; key out',
+            default => 'Stand, straps, blocks',
+        };
+    }
+
+    /** What can hurt while it is made safe: no jack where a wheel lies on the bench, no lever where there is no disc. */
+    private function safety(): ?string
+    {
+        $lifted = $this->bench->pattern->card()->machine !== MachineKind::Bicycle;
+        $words = [
+            ...$lifted ? ['Never a jack alone.'] : [],
+            ...$this->ways->has(Condition::Disc) ? ['Do not pull the brake lever while the disc is out.'] : [],
+        ];
+
+        return $words === [] ? null : implode(' ', $words);
     }
 
     /** An axle that will not move. */
@@ -184,97 +206,54 @@ final readonly class StripSteps
         return $steps;
     }
 
+    /** The good one of two: looked after where it is. */
+    public function kept(Part $part, Ask $left): PlannedStep
+    {
+        return PlannedStep::of(
+            Step::of(
+                'strip.'.$part->id,
+                '{part} stays',
+                'Only the bad one is done. Turn this one by finger, look at its seal, grease it, and leave it in.',
+                ['part' => Message::plain($part->name)],
+            )
+                ->with(
+                    find: 'Rough, notched, loose, a torn seal: then both are done.',
+                    why: 'It is as old as the bad one and stood in the same water.',
+                    part: $part->id,
+                )
+                ->asking(
+                    $left,
+                    Ask::choice(
+                        Places::KEPT,
+                        'Done for it',
+                        Option::of([
+                            'greased' => 'Greased, seal looked at',
+                            'packed' => 'Opened, packed, closed',
+                            'looked' => 'Only looked at',
+                        ]),
+                    ),
+                )
+                ->taking(4),
+        );
+    }
+
     /** A step that the pattern words itself. */
     public function say(Move $move): PlannedStep
     {
         $words = $move->words;
 
-        return PlannedStep::of(
-            Step::of('strip.'.$move->name, $words['title'], $words['detail'] ?? null)
-                ->with(
-                    ...array_filter([
-                        'tool' => $words['tool'] ?? '',
-                        'why' => $words['why'] ?? '',
-                        'caution' => $words['caution'] ?? '',
-                        'find' => $words['find'] ?? '',
-                    ]),
-                )
-                ->ticked()
-                ->taking($move->minutes),
-        );
-    }
-
-    /** @return list<PlannedStep> */
-    public function look(): array
-    {
-        $steps = [];
-        $judged = Option::of(['use' => 'Use', 'note' => 'Use, and look again', 'replace' => 'Repair or replace']);
-        $card = $this->bench->pattern->card();
-        $bore = static fn (Side $side): Message => Message::of('look.bore', '{side} bore', [
-            'side' => Message::plain($card->side($side)),
-        ]);
-        $seats =
-            count($this->stack->cartridges()) === 1
-                ? [Ask::choice(Places::LOOK_BORE_LEFT, 'Bore', $judged)]
-                : [
-                    Ask::choice(Places::LOOK_BORE_LEFT, $bore(Side::Left), $judged),
-                    Ask::choice(Places::LOOK_BORE_RIGHT, $bore(Side::Right), $judged),
-                ];
-        $steps[] = PlannedStep::of(
-            Step::of(
-                'strip.look',
-                'Clean and look',
-                'Most of the bench time goes here. One part at a time, so that the order on the tray holds. Old grease out where it '
-                    .'is dark, wet or gritty; solvent on the rag, none left in blind holes.',
+        $step = Step::of('strip.'.$move->name, $words['title'], $words['detail'] ?? null)
+            ->with(
+                ...array_filter([
+                    'tool' => $words['tool'] ?? '',
+                    'why' => $words['why'] ?? '',
+                    'caution' => $words['caution'] ?? '',
+                    'find' => $words['find'] ?? '',
+                ]),
             )
-                ->with(
-                    tool: 'Rags, brush, scuff pad',
-                    caution: 'Gloves, air, no flame. Never spin a bearing with compressed air.',
-                    find: 'Bright rings where it crept, rust at the lip, scores that catch a nail.',
-                )
-                ->asking(
-                    ...$seats,
-                    ...$this->stack->ofKind(PartKind::SnapRing) === []
-                        ? []
-                        : [Ask::choice(Places::LOOK_GROOVE, 'Ring groove', $judged, wanted: false)],
-                    ...[
-                        Ask::choice(Places::LOOK_AXLE, 'Axle or shaft', $judged, wanted: false),
-                        Ask::text(Places::LOOK_NOTE, 'What was seen', wanted: false),
-                    ],
-                )
-                ->taking(15),
-        );
-        if ($this->ways->has(Condition::Burst)) {
-            $steps[] = PlannedStep::of(
-                Step::of(
-                    'strip.last_ball',
-                    'Find the last ball',
-                    'Lamp and magnet through the whole hub, then turn it over and tap it.',
-                )
-                    ->with(tool: 'Magnet, lamp')
-                    ->asking(
-                        Ask::choice(Places::BALLS_FOUND, 'Balls of it', Option::of(['all' => 'All found', 'missing' => 'Some missing'])),
-                    )
-                    ->judged($this->balls())
-                    ->taking(3),
-            );
-        }
+            ->taking($move->minutes);
 
-        return $steps;
-    }
-
-    private function balls(): ?Verdict
-    {
-        return $this->bench->notebook->choice(Places::BALLS_FOUND) === 'missing'
-            ? Verdict::stop(
-                Message::of('strip.balls_missing', 'Balls are missing'),
-                Message::of('strip.balls_missing.say', 'One that stays in the hub is driven into the new bearing.'),
-            )->next(
-                Message::of(
-                    'strip.balls_missing.next',
-                    'Magnet and lamp once more; open the hollow hub and shake it out. Then say that all are found.',
-                ),
-            )
-            : null;
+        // A joint that was parted is never passed over along with others.
+        return PlannedStep::of($move->name === Move::JOINTS ? $step->tickedByItself('Done') : $step->ticked());
     }
 }

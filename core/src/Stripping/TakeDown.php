@@ -11,15 +11,11 @@ use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\Reach;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
-use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Patterns\MoveKind;
 use CleanRace\Core\Steps\Ask;
-use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Step;
-use CleanRace\Core\Tooling\Need;
-use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Message;
 
 /**
@@ -41,20 +37,26 @@ final class TakeDown
 
     private readonly StripSteps $words;
 
-    private function __construct(private readonly Bench $bench, private readonly Stack $stack, private readonly Ways $ways)
-    {
-        $this->words = new StripSteps($bench, $stack, $ways);
+    /** @param  list<string>  $leave ids of what is looked at and left in */
+    private function __construct(
+        private readonly Bench $bench,
+        private readonly Stack $stack,
+        private readonly Ways $ways,
+        private readonly array $leave,
+    ) {
+        $this->words = new StripSteps($bench, $ways);
     }
 
     /** @return list<PlannedStep> in order */
     public static function plan(Bench $bench, Ways $ways): array
     {
-        $plan = new self($bench, $bench->hub->stack, $ways);
-        foreach ($bench->pattern->moves($bench->hub->stack, $bench->hub->first) as $move) {
+        $moves = $bench->pattern->moves($bench->hub->stack, $bench->hub->first);
+        $plan = new self($bench, $bench->hub->stack, $ways, array_merge(...array_map(static fn (Move $m): array => $m->leave, $moves)));
+        foreach ($moves as $move) {
             $plan->take($move);
         }
 
-        return $plan->steps;
+        return FittingsOff::into($plan->steps, $bench);
     }
 
     private function take(Move $move): void
@@ -67,7 +69,7 @@ final class TakeDown
             MoveKind::Rings => $this->rings(),
             MoveKind::Bearing => $this->bearing($move),
             MoveKind::Sleeve => $this->group($this->still(PartKind::Sleeve), []),
-            MoveKind::Say => $move->name === 'joints' && ! $this->ways->has(Condition::Joints)
+            MoveKind::Say => $move->name === Move::JOINTS && ! $this->ways->has(Condition::Joints)
                 ? null
                 : ($this->steps[] = $this->words->say($move)),
             MoveKind::Look => $this->look(),
@@ -121,9 +123,10 @@ final class TakeDown
                 ]),
             )
             ->asking(
-                ...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $parts),
+                ...array_map($this->ask(...), $parts),
                 ...TakeOff::fastenerAsks($this->bench, $ids),
             )
+            ->lingering(TakeOff::wantsSpanner($this->bench, $ids))
             ->taking((int) $usual['minutes'] + max(0, count($parts) - 1));
         $this->steps[] = PlannedStep::of($step, ...TakeOff::needs($this->bench, $usual['needs'], $ids));
         array_push($this->off, ...$ids);
@@ -140,7 +143,7 @@ final class TakeDown
         foreach (Reach::before($this->stack, $part, [...$this->off, ...$with], $towards) as $first) {
             if (! $this->isOff($first) && ! in_array($first->id, $this->taking, true)) {
                 $first->kind->isCartridge() || $first->kind === PartKind::Bush
-                    ? $this->bearing(Move::bearing($first->id, $first->side === Side::Middle ? Side::Left : $first->side))
+                    ? $this->bearing(Move::bearing($first->id, $first->side === Side::Middle ? Side::Left : $first->side), inTheWay: true)
                     : $this->group([$first], []);
             }
         }
@@ -150,42 +153,25 @@ final class TakeDown
     private function rings(): void
     {
         $rings = $this->still(PartKind::SnapRing);
-        $seenBefore = array_filter($this->bench->pattern->capture(), static fn (Ask $a): bool => $a->place === Places::RING_SIDE) !== [];
-        $asks = $seenBefore
-            ? [
-                Ask::choice(
-                    Places::RING_SIDE,
-                    'Ring found on',
-                    Option::of(['left' => 'Left', 'right' => 'Right', 'both' => 'Both', 'none' => 'None']),
-                )->borrowed(),
-            ]
-            : [];
         foreach ($rings as $ring) {
             $this->clear($ring, null, array_map(static fn (Part $p): string => $p->id, $rings));
         }
         $rings = array_values(array_filter($rings, fn (Part $p): bool => ! $this->isOff($p)));
-        $usual = TakeOff::usual(PartKind::SnapRing);
-        $this->steps[] = PlannedStep::of(
-            Step::of('strip.rings', $usual['title'], $usual['detail'])
-                ->with(
-                    tool: $usual['tool'],
-                    why: 'A ring missed on the far side is pressed against, and breaks its groove.',
-                    caution: $usual['caution'],
-                    find: $usual['find'],
-                    part: $rings[0]->id ?? null,
-                )
-                ->asking(...$asks, ...array_map(static fn (Part $p): Ask => Ask::part($p, PartState::OnTray), $rings))
-                ->ticked('Both sides looked at')
-                ->taking((int) $usual['minutes']),
-            ...$rings === [] ? [] : [Need::of(ToolKind::RingPliersIn)],
-        );
+        $this->steps[] = RingStep::of($this->bench, $rings, array_map($this->ask(...), $rings));
         array_push($this->off, ...array_map(static fn (Part $p): string => $p->id, $rings));
     }
 
-    private function bearing(Move $move): void
+    /** @param  bool  $inTheWay so that another can come out, however good this one is */
+    private function bearing(Move $move, bool $inTheWay = false): void
     {
         $part = $this->stack->find($move->parts[0]);
         if ($part === null || $this->isOff($part)) {
+            return;
+        }
+        if (! $inTheWay && $this->bench->isKept($part)) {
+            $this->steps[] = $this->words->kept($part, $this->ask($part));
+            $this->off[] = $part->id;
+
             return;
         }
         $this->clear($part, $move->towards, [$part->id]);
@@ -210,8 +196,7 @@ final class TakeDown
             $this->steps[] = $this->words->crescent();
         }
         $how = Pulling::of($this->ways->extraction, $part, $this->stack);
-        $side = $this->bench->pattern->card()->sideName($move->towards ?? $part->side);
-        $words = $move->words;
+        [$side, $words] = [$this->bench->pattern->card()->sideName($move->towards ?? $part->side), $move->words];
         $this->steps[] = PlannedStep::of(
             Step::of(
                 'strip.'.$part->id,
@@ -233,7 +218,7 @@ final class TakeDown
                     part: $part->id,
                     values: $how->sizes,
                 )
-                ->asking(Ask::part($part, PartState::OnTray))
+                ->asking($this->ask($part))
                 ->taking($how->minutes),
             ...isset($words['tool']) ? [] : $how->needs,
         );
@@ -257,7 +242,14 @@ final class TakeDown
                 $part->kind->isCartridge() ? $this->bearing(Move::bearing($part->id, $part->side)) : $this->group([$part], []);
             }
         }
-        array_push($this->steps, ...$this->words->look());
+        array_push($this->steps, ...(new LookSteps($this->bench, $this->stack, $this->ways))->steps());
+    }
+
+    private function ask(Part $part): Ask
+    {
+        $ask = Ask::part($part, PartState::OnTray);
+
+        return in_array($part->id, $this->leave, true) || $this->bench->isKept($part) ? $ask->leftIn() : $ask;
     }
 
     /** @return list<Part> */

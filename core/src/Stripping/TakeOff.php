@@ -40,11 +40,28 @@ final class TakeOff
         $asks = [];
         foreach ($bench->pattern->fasteners() as $fastener) {
             if ($fastener->part !== null && in_array($fastener->part, $parts, true)) {
-                array_push($asks, ...FastenerAsks::of($fastener));
+                array_push($asks, ...FastenerAsks::of($fastener, $bench->pattern->card()));
             }
         }
 
         return $asks;
+    }
+
+    /**
+     * Whether a fastener of these parts has no spanner noted yet, here or the last time: it is asked while it comes off.
+     *
+     * @param  list<string>  $parts
+     */
+    public static function wantsSpanner(Bench $bench, array $parts): bool
+    {
+        foreach ($bench->pattern->fasteners() as $fastener) {
+            $place = $fastener->place('spanner');
+            if (in_array($fastener->part, $parts, true) && ! $bench->notebook->has($place) && ! isset($bench->spanners[$place])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

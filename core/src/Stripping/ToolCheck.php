@@ -75,7 +75,7 @@ final class ToolCheck
     private static function standIn(Need $need): ?Message
     {
         if ($need->unsized) {
-            return Message::of('stand_in.unsized', 'Its size is not noted: try one on the nut before the wheel leaves the ground');
+            return Message::of('stand_in.unsized', 'Its size is not noted: try one on the nut before it is lifted');
         }
         $text = array_column(Table::rows('stand_ins'), 'stand_in', 'kind')[$need->kind->value] ?? null;
 

@@ -21,7 +21,12 @@ final readonly class Ways
         $n = $bench->notebook;
         $said = $n->has(Places::CONDITION)
             ? array_values(array_filter(array_map(Condition::tryFrom(...), $n->choices(Places::CONDITION))))
-            : Condition::usual($bench->pattern->card()->machine);
+            : array_values(
+                array_filter(
+                    Condition::usual($bench->pattern->card()->machine),
+                    static fn (Condition $c): bool => in_array($c, Condition::possible($bench->pattern->card(), $bench->hub->stack), true),
+                ),
+            );
         $usual = self::usual($bench, $said);
 
         return new self(
@@ -45,6 +50,12 @@ final readonly class Ways
             Extraction::tryFrom($bench->habits['extraction'] ?? '') ?? Extraction::Drift,
             in_array(Condition::Corroded, $conditions, true) ? Heat::Warm : $heat,
         );
+    }
+
+    /** Whether it goes that way, whatever is the matter with the hub. */
+    public function isAs(self $other): bool
+    {
+        return $this->extraction === $other->extraction && $this->heat === $other->heat;
     }
 
     /** Whether that is the matter with this hub. */

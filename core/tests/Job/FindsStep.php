@@ -23,4 +23,17 @@ trait FindsStep
         }
         self::fail("No step $id among ".implode(' ', $ids));
     }
+
+    /** @return array<string, Step> by id, in the order of the job */
+    private static function steps(JobReport $report): array
+    {
+        $steps = [];
+        foreach ($report->stations as $station) {
+            foreach ($station->steps as $step) {
+                $steps[$step->id] = $step;
+            }
+        }
+
+        return $steps;
+    }
 }

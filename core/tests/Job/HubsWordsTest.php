@@ -8,6 +8,8 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\HubPatterns;
+use CleanRace\Core\Patterns\HubRole;
+use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Pattern;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\WholeWords;
@@ -20,7 +22,34 @@ use Random\Randomizer;
 final class HubsWordsTest extends TestCase
 {
     /** Words, and the parts of which a hub needs one for them to be said. */
-    private const OF = ['/spacer tube/i' => [PartKind::Sleeve], '/ring groove/i' => [PartKind::SnapRing, PartKind::Clip]];
+    private const OF = [
+        '/spacer tube/i' => [PartKind::Sleeve],
+        '/ring groove/i' => [PartKind::SnapRing, PartKind::Clip],
+        '/\b(its|the) cones\b|set the cone/i' => [PartKind::Cone, PartKind::TaperCone],
+    ];
+
+    /**
+     * What is never said of such a hub, whatever its parts are.
+     *
+     * @return list<string>
+     */
+    private static function unsayable(Pattern $pattern): array
+    {
+        $card = $pattern->card();
+
+        return array_keys(
+            array_filter([
+                '/\bbrakes?\b(?! cleaner)/i' => ! $card->isBraked(),
+                '/\bridden\b|\bride\b|\bcoasts?\b|3 and 9|12 and 6|fork end|\bwheels?\b/i' => $card->role === HubRole::Blade,
+                '/\bridden\b|\bride\b|3 and 9|12 and 6|fork end/i' => $card->role === HubRole::Idler,
+                '/3 and 9|12 and 6|fork end/i' => $card->role === HubRole::Freehub,
+                '/blade (spindle|true|blocked)|\bmow/i' => $card->role !== HubRole::Blade,
+                '/dropout/i' => $card->machine !== MachineKind::Bicycle,
+                '/\bjack\b/i' => $card->machine === MachineKind::Bicycle,
+                '/\b(left|right)[- ](hand )?(side|bearing|bore|inner ring|seal|end)\b/i' => $card->left !== 'Left',
+            ]),
+        );
+    }
 
     private const PEOPLE = [21, 22, 23];
 
@@ -50,7 +79,7 @@ final class HubsWordsTest extends TestCase
                 $said = 0;
                 foreach (WholeWords::in($report, false) as $where => $message) {
                     $said++;
-                    foreach (array_keys($unsaid) as $words) {
+                    foreach ([...array_keys($unsaid), ...self::unsayable($pattern)] as $words) {
                         self::assertDoesNotMatchRegularExpression($words, $message->inEnglish(), "$where, $message->key");
                     }
                 }

@@ -65,6 +65,18 @@ final class PatternsTest extends TestCase
         self::assertSame(self::FOURTEEN, array_keys(HubPatterns::all()));
     }
 
+    public function test_people_find_a_kind_by_the_machine_it_is_met_on(): void
+    {
+        $order = array_map(static fn (Pattern $p): string => $p->card()->machine->value, array_slice(HubPatterns::byMachine(), 0, -1));
+        self::assertSame(['bicycle', 'motorcycle'], array_slice(array_values(array_unique($order)), 0, 2));
+        $runs = array_filter(array_keys($order), static fn (int $i): bool => $i === 0 || $order[$i - 1] !== $order[$i]);
+        self::assertCount(count(array_unique($order)), $runs, 'each machine in one run');
+        self::assertEqualsCanonicalizing(
+            [...array_keys(HubPatterns::all()), 'not-sure'],
+            array_map(static fn (Pattern $p): string => $p->id(), HubPatterns::byMachine()),
+        );
+    }
+
     #[DataProvider('patterns')]
     public function test_it_says_what_it_is(Pattern $pattern): void
     {

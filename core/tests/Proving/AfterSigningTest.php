@@ -17,6 +17,8 @@ use PHPUnit\Framework\TestCase;
 /** What a signed job asks to be looked at again after the first ride. */
 final class AfterSigningTest extends TestCase
 {
+    private const NOT_RIDDEN = ['single-ring', 'spindle', 'flanged-wheel'];
+
     /** @return iterable<string, array{Pattern}> */
     public static function patterns(): iterable
     {
@@ -42,7 +44,8 @@ final class AfterSigningTest extends TestCase
         self::assertSame($pattern->card()->isSetByHand() ? 'Setting after the first ride' : '', $none);
         foreach ($fasteners as $i => $fastener) {
             $one = self::recheck($pattern, [$places[$i]]);
-            self::assertStringEndsWith(' after the first ride: '.lcfirst($fastener->name), $one);
+            $when = in_array($pattern->id(), self::NOT_RIDDEN, true) ? 'run' : 'ride';
+            self::assertStringEndsWith(" after the first $when: ".lcfirst($fastener->name), $one);
             self::assertSame($pattern->card()->isSetByHand(), str_starts_with($one, 'Setting and torques'));
         }
         if ($fasteners !== []) {

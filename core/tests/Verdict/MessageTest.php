@@ -24,4 +24,11 @@ final class MessageTest extends TestCase
         self::assertSame(Level::Stop, Level::Care->worse(Level::Stop));
         self::assertSame(Instrument::DepthCaliper, Ask::depth('d', 'D')->instrument);
     }
+
+    public function test_words_with_something_in_them_are_not_plain(): void
+    {
+        self::assertTrue(Message::plain('Left seal')->isPlain());
+        self::assertFalse(Message::filled('{number} out', number: '6204')->isPlain(), 'its key is its text, and still it has a value');
+        self::assertFalse(Message::of('k', 'Left seal')->isPlain());
+    }
 }

@@ -2,6 +2,7 @@ import { useInfiniteQuery, useMutation, useMutationState, useQuery, useQueryClie
 import { answer, api, asForm, type Refusal } from './client';
 import { jobKey } from './jobs';
 import { outOfDate } from './outOfDate';
+import { stands } from './stands';
 import type { AddendumCard, BenchDaySheet, CalendarLink, DueCard, JobCard } from './types';
 
 interface Page {
@@ -61,7 +62,7 @@ export const useChangeCalendar = () => {
   return useMutation<CalendarLink, Refusal, 'new' | 'end'>({
     mutationFn: (change) =>
       change === 'new' ? answer(api.POST('/shop/calendar')) : answer(api.DELETE('/shop/calendar')),
-    onSuccess: (link) => client.setQueryData(['calendar'], link),
+    onSuccess: (link) => stands(client, ['calendar'], link),
   });
 };
 
@@ -79,7 +80,7 @@ export const useOrderBench = (from: number) => {
     mutationFn: (jobs) => answer(api.PUT('/bench-day', { body: { from, jobs } })),
     onSuccess: async (day) => {
       await client.invalidateQueries({ queryKey: ['bench-day'], refetchType: 'none' });
-      client.setQueryData(['bench-day', from], day);
+      await stands(client, ['bench-day', from], day);
     },
   });
 };

@@ -74,6 +74,31 @@ export const usePatterns = () =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
+/** What changes a job as a whole: its sheet, the board and its machine are read anew. */
+const useJobChange = <T>(job: number, change: (to: T) => Promise<JobCard>) => {
+  const client = useQueryClient();
+  return useMutation<JobCard, Refusal, T>({
+    mutationFn: change,
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: jobKey(job) });
+      await outOfDate(client, 'jobs', 'machine', 'machines', 'bench-day');
+    },
+  });
+};
+
+export const usePutRight = (job: number) =>
+  useJobChange(job, (body: { wheel: string; pattern: string }) =>
+    answer(api.PATCH('/jobs/{job}', { params: { path: { job } }, body })),
+  );
+
+export const useCloseJob = (job: number) =>
+  useJobChange(job, (reason: string) =>
+    answer(api.POST('/jobs/{job}/closed', { params: { path: { job } }, body: { reason } })),
+  );
+
+export const useTakeUp = (job: number) =>
+  useJobChange<void>(job, () => answer(api.DELETE('/jobs/{job}/closed', { params: { path: { job } } })));
+
 export const useOpenJobs = () => {
   const client = useQueryClient();
   return useMutation<JobCard[], Refusal, NewJobs>({

@@ -5649,7 +5649,45 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        /** Put right what was said when a job was opened: its wheel, how its hub is built */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        wheel?: string;
+                        pattern?: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Put right what was said when a job was opened: its wheel, how its hub is built */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         trace?: never;
     };
     "/jobs/{job}/addenda": {
@@ -5702,6 +5740,90 @@ export interface paths {
             };
         };
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/jobs/{job}/closed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Close a job without a signature, with a reason */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        reason: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Close a job without a signature, with a reason */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        /** Take up again a job that was closed without a signature */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Take up again a job that was closed without a signature */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -7700,6 +7822,7 @@ export interface components {
         Ask: {
             role: string;
             seat: string | null;
+            part: string | null;
             place: string;
             kind: components["schemas"]["AskKind"];
             label: components["schemas"]["Words"];
@@ -7713,6 +7836,9 @@ export interface components {
             picture: string | null;
             findings: components["schemas"]["Finding"][];
             before: string | null;
+            leave: boolean;
+            may_lack: boolean;
+            stamp: string | null;
         };
         /** @enum {string} */
         AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "meter" | "when" | "cone_try" | "part" | "stack" | "photos";
@@ -7842,6 +7968,7 @@ export interface components {
             what: components["schemas"]["Message"];
             word: string | null;
             by_word: boolean;
+            part: string | null;
         };
         /** @enum {string} */
         BoreDepth: "lip" | "middle" | "bottom";
@@ -7873,6 +8000,7 @@ export interface components {
             labels: components["schemas"]["Words"][];
             instrument: string | null;
             of: components["schemas"]["CalculatorField"][];
+            usual: components["schemas"]["Words"] | null;
         };
         CalendarLink: {
             address: string | null;
@@ -7907,6 +8035,12 @@ export interface components {
             left_mean_mm: number;
             left_most_mm: number;
             verdict: components["schemas"]["Verdict"];
+        };
+        ClosedJob: {
+            /** Format: date-time */
+            at: string;
+            by: string | null;
+            reason: string;
         };
         ColumnShown: {
             name: components["schemas"]["PriceColumn"];
@@ -8189,6 +8323,7 @@ export interface components {
             id: number;
             number: number;
             wheel: string;
+            pattern: string;
             pattern_name: components["schemas"]["Words"];
             machine: components["schemas"]["MachineCard"];
             /** Format: date-time */
@@ -8197,8 +8332,9 @@ export interface components {
             signed_at: string | null;
             signed_by: string | null;
             signed_as: string | null;
+            closed: components["schemas"]["ClosedJob"] | null;
             entries: components["schemas"]["Entry"][];
-            remembered: components["schemas"]["Entry"][];
+            lent: components["schemas"]["LentEntry"][];
             report: components["schemas"]["JobReport"];
             addenda: components["schemas"]["AddendumCard"][];
             carried: components["schemas"]["DueCard"][];
@@ -8218,6 +8354,20 @@ export interface components {
             inches: string;
             fraction: string | null;
             verdict: components["schemas"]["Verdict"];
+        };
+        LentEntry: {
+            id: string;
+            place: string;
+            value: {
+                [key: string]: unknown;
+            } | null;
+            instrument: string | null;
+            by: string;
+            /** Format: date-time */
+            made_at: string;
+            job: number;
+            wheel: string;
+            same_wheel: boolean;
         };
         /** @enum {string} */
         Level: "go" | "care" | "stop";
@@ -8331,13 +8481,28 @@ export interface components {
             by: string;
             lines: components["schemas"]["OrderLineShown"][];
         };
+        Ordinary: {
+            label: components["schemas"]["Message"];
+            says: components["schemas"]["Words"][];
+            answers: components["schemas"]["OrdinaryAnswer"][];
+        };
+        OrdinaryAnswer: {
+            place: string;
+            choice: string | null;
+            choices: string[];
+            done: boolean | null;
+            state: string | null;
+            condition: string | null;
+            way_round: string | null;
+            new: boolean | null;
+        };
         Outline: {
             hatch: components["schemas"]["Hatch"];
             points: number[];
             round: number | null;
         };
         /** @enum {string} */
-        Panel: "answers" | "clock" | "bearing" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "before_after" | "sign_off";
+        Panel: "answers" | "clock" | "bearing" | "part_size" | "survey" | "conversion" | "driver" | "heat_clock" | "sleeve" | "tray" | "tools" | "captures" | "buying_list" | "match" | "assembly" | "balls" | "axle_ends" | "cone" | "taper" | "axle_float" | "centre" | "torques" | "before_after" | "kind" | "sign_off";
         PartCandidate: {
             name: components["schemas"]["Words"];
             sizes: components["schemas"]["Words"];
@@ -8382,13 +8547,17 @@ export interface components {
             fitted: string[];
             carried: string | null;
             look_again: string | null;
+            closed_for: string | null;
         };
         PatternShown: {
             id: string;
             name: components["schemas"]["Words"];
             met_on: components["schemas"]["Words"];
             turns: components["schemas"]["Words"];
+            called: string;
             fit: components["schemas"]["Words"];
+            section: components["schemas"]["Section"];
+            sure: boolean;
         };
         Person: {
             id: number;
@@ -8579,6 +8748,7 @@ export interface components {
             gaps: components["schemas"]["Span"][];
             left: components["schemas"]["Words"];
             right: components["schemas"]["Words"];
+            note: components["schemas"]["Message"] | null;
         };
         SetCard: {
             wheel: string;
@@ -8681,6 +8851,7 @@ export interface components {
             done_steps: number;
             total_steps: number;
             steps: components["schemas"]["Step"][];
+            ordinary: components["schemas"]["Ordinary"] | null;
         };
         /** @enum {string} */
         Status: "untouched" | "under_way" | "settled" | "care" | "stop";
@@ -8703,6 +8874,9 @@ export interface components {
             wait_minutes: number;
             optional: boolean;
             waits_for: components["schemas"]["Message"][];
+            ordinary: components["schemas"]["Ordinary"] | null;
+            leads_on: boolean;
+            judges: boolean;
         };
         Substitute: {
             number: components["schemas"]["Words"];

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, fetchToken, type Refusal } from './client';
 import { forget } from './queryClient';
+import { stands } from './stands';
 import type { Person } from './types';
 
 export const sessionKey = ['session'] as const;
@@ -31,7 +32,7 @@ export const useSignIn = () => {
       await fetchToken();
       return answer(api.POST('/session', { body }));
     },
-    onSuccess: (person) => client.setQueryData(sessionKey, person),
+    onSuccess: (person) => stands(client, sessionKey, person),
     networkMode: 'always',
   });
 };
@@ -52,10 +53,10 @@ export const usePreferences = () => {
   const client = useQueryClient();
   return useMutation<Person, Refusal, { units?: 'mm' | 'in'; theme?: 'light' | 'dark' }>({
     mutationFn: (body) => answer(api.PATCH('/session', { body })),
-    onMutate: (change) => client.setQueryData<Person>(sessionKey, (person) => person && { ...person, ...change }),
+    onMutate: (change) => stands<Person>(client, sessionKey, (person) => person && { ...person, ...change }),
     // One after the other: the answer to an earlier change must not undo a later one on the page.
     scope: { id: 'preferences' },
     onSuccess: (kept, change) =>
-      client.setQueryData<Person>(sessionKey, (person) => (person ? { ...person, ...change } : kept)),
+      stands<Person>(client, sessionKey, (person) => (person ? { ...person, ...change } : kept)),
   });
 };

@@ -3,6 +3,7 @@ import { answer, api, asForm, type Refusal } from './client';
 import { FOUND } from './jobs';
 import { outOfDate } from './outOfDate';
 import type { paths } from './schema.generated';
+import { stands } from './stands';
 import type {
   Asked,
   Assembly,
@@ -156,8 +157,8 @@ export const useHabit = () => {
   const client = useQueryClient();
   return useMutation<ShopSheet, Refusal, Record<string, string>>({
     mutationFn: (habits) => answer(api.PATCH('/shop', { body: { habits } })),
-    onSuccess: (sheet) => {
-      client.setQueryData(['shop'], sheet);
+    onSuccess: async (sheet) => {
+      await stands(client, ['shop'], sheet);
       return client.invalidateQueries({ queryKey: ['job'] });
     },
   });

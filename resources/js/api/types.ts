@@ -2,6 +2,7 @@ import type { components } from './schema.generated';
 
 type Schemas = components['schemas'];
 
+export type Block = Schemas['Block'];
 export type Level = Schemas['Level'];
 export type Message = Schemas['Message'];
 /** Words of the program: whole as they stand, or with values in them. */
@@ -11,6 +12,7 @@ export type Figure = Schemas['Figure'];
 export type Verdict = Schemas['Verdict'];
 export type Ask = Schemas['Ask'];
 export type Step = Schemas['Step'];
+export type Ordinary = NonNullable<Schemas['Step']['ordinary']>;
 export type StationReport = Schemas['StationReport'];
 export type StationName = Schemas['Station'];
 export type Status = Schemas['Status'];
@@ -20,6 +22,7 @@ export type LiveReport = Schemas['LiveReport'];
 export type JobSheet = Schemas['JobSheet'];
 export type JobCard = Schemas['JobCard'];
 export type Entry = Schemas['Entry'];
+export type LentEntry = Schemas['LentEntry'];
 export type Kept = Schemas['Kept'];
 export type ShopSheet = Schemas['ShopSheet'];
 export type PatternShown = Schemas['PatternShown'];

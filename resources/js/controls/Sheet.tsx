@@ -7,11 +7,14 @@ export function Sheet({
   title,
   open,
   onClose,
+  wide = false,
   children,
 }: {
   title: string;
   open: boolean;
   onClose: () => void;
+  /** Room for pictures beside one another. */
+  wide?: boolean;
   children: ReactNode;
 }) {
   const dialog = useRef<HTMLDialogElement>(null);
@@ -25,7 +28,7 @@ export function Sheet({
       onClose={onClose}
       aria-label={title}
       m="auto"
-      w="min(560px, 94vw)"
+      w={wide ? 'min(1000px, 96vw)' : 'min(560px, 94vw)'}
       maxH="88vh"
       overflowY="auto"
       bg="paper"

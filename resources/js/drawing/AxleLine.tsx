@@ -178,7 +178,12 @@ export function AxleLine({ report, units, width, height, lit, driver = null, vie
           />
         ))
       )}
-      {guessed && !picked && (
+      {section.note && (
+        <text x={width - 14} y={height - 8} fontSize={12.5} textAnchor="end" fill={ink('brass')}>
+          {say(section.note, units)}
+        </text>
+      )}
+      {guessed && !picked && !section.note && (
         <text x={width - 14} y={height - 8} fontSize={12.5} textAnchor="end" fill={ink('mute')}>
           ? as such hubs usually are, not measured
         </text>

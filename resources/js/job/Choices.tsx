@@ -4,6 +4,7 @@ import type { Ask } from '../api/types';
 import { Button } from '../controls/Button';
 import { useSay } from '../words/person';
 import { useBench } from './bench';
+import { useLent } from './lent';
 
 /** An answer by a tap: one of several, or any number of them. */
 export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
@@ -13,6 +14,7 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
   const several = ask.kind === 'choices';
   const chosen = several ? ((value?.choices as string[] | undefined) ?? []) : [value?.choice as string | undefined];
   const refused = bench.refused.get(ask.place);
+  const lent = useLent()(ask.place);
   const given = useRef(false);
   const tap = (option: string) => {
     if (several) {
@@ -47,6 +49,11 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
             onClick={() => tap(option.value)}
           >
             {say(option.label)}
+            {lent?.value?.choice === option.value && (
+              <chakra.span ml="2" fontSize="13px" color="mute">
+                {lent.same_wheel ? 'last time' : lent.wheel.toLowerCase()}
+              </chakra.span>
+            )}
           </Button>
         ))}
       </Flex>
@@ -63,14 +70,18 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
 export function Tick({ ask }: { ask: Ask }) {
   const say = useSay();
   const bench = useBench();
-  const done = bench.entries.get(ask.place)?.value?.done === true;
+  const value = bench.entries.get(ask.place)?.value;
+  // Said of less than there is now: it is asked again.
+  const known = typeof value?.of === 'string' ? value.of.split(',') : null;
+  const more = known && ask.stamp?.split(',').some((one) => !known.includes(one));
+  const done = value?.done === true && !more;
   return (
     <Button
       look={done ? 'plain' : 'main'}
       aria-pressed={done}
       disabled={bench.closed}
       data-place={ask.place}
-      onClick={() => bench.keep(ask.place, { done: !done })}
+      onClick={() => bench.keep(ask.place, { done: !done, ...(ask.stamp !== null && { of: ask.stamp }) })}
       alignSelf="start"
     >
       {done ? `✓ ${say(ask.label)}` : say(ask.label)}

@@ -63,7 +63,7 @@ export function PartAsk({ ask }: { ask: Ask }) {
           {say(ask.label)}
         </chakra.legend>
         {!there && (
-          <Button look="quiet" disabled={bench.closed} onClick={() => put({ state: 'stays' })}>
+          <Button look={ask.leave ? 'main' : 'quiet'} disabled={bench.closed} onClick={() => put({ state: 'stays' })}>
             {fitting ? 'It never came out' : 'Leave in place'}
           </Button>
         )}
@@ -73,7 +73,7 @@ export function PartAsk({ ask }: { ask: Ask }) {
           </Button>
         )}
         <Button
-          look={there || (fitting && held === 'replace') ? 'plain' : 'main'}
+          look={there || ask.leave || (fitting && held === 'replace') ? 'plain' : 'main'}
           disabled={bench.closed}
           onClick={() => put({ state: there ? (fitting ? 'on_tray' : 'in_place') : ask.until, new: undefined })}
         >
@@ -96,7 +96,9 @@ export function PartAsk({ ask }: { ask: Ask }) {
               disabled={bench.closed}
               onClick={() => {
                 setCondition(name);
-                if (there) put({ condition: name });
+                // Whoever says how it looks has it in the hand; what is looked at and left stays unless it is renewed.
+                const laid = ask.leave && name !== 'replace' ? 'stays' : ask.until;
+                put(there ? { condition: name } : { state: laid, condition: name });
               }}
             >
               {label}
@@ -124,6 +126,11 @@ export function PartAsk({ ask }: { ask: Ask }) {
               </option>
             ))}
           </chakra.select>
+        )}
+        {!there && ask.may_lack && (
+          <Button look="quiet" disabled={bench.closed} onClick={() => put({ state: 'not_there' })}>
+            None here
+          </Button>
         )}
         {!fitting && <PartPhotos ask={ask} photos={(value.photos as string[] | undefined) ?? []} onPhotos={put} />}
       </Flex>

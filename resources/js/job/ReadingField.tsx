@@ -8,6 +8,7 @@ import { INSTRUMENTS } from '../words/instruments';
 import { useSay, useUnits } from '../words/person';
 import { length, within } from '../words/say';
 import { useBench } from './bench';
+import { entryOfLent, typedAs, useLent } from './lent';
 
 const WORDS = ['text', 'number', 'thread', 'meter', 'when'];
 const isWords = (ask: Ask): boolean => WORDS.includes(ask.kind);
@@ -37,7 +38,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
   const entry = bench.entries.get(ask.place);
   const refused = bench.refused.get(ask.place);
   const kept = asTyped(ask, entry?.value);
-  const remembered = bench.job.remembered.find((one) => one.place === ask.place);
+  const lent = useLent()(ask.place);
   const [typed, setTypedState] = useState<string | null>(null);
   // Enter keeps and moves on, and moving on leaves the field: what was typed is kept once.
   const pending = useRef<string | null>(null);
@@ -155,18 +156,19 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
               {typeof half === 'number' && !short && ` ${within(half, units)}`}
             </>
           )}
-          {kept === '' && remembered?.value && !bench.closed && (
+          {kept === '' && lent && (
             <chakra.button
               type="button"
               color="blue"
               textDecoration="underline"
               minH="24px"
               cursor="pointer"
-              onClick={() => bench.keep(ask.place, asEntry(ask, asTyped(ask, remembered.value)))}
+              onClick={() => bench.keep(ask.place, entryOfLent(lent), lent.instrument ?? undefined)}
             >
-              Last time: {asTyped(ask, remembered.value)}
+              {lent.same_wheel ? 'Last time' : lent.wheel}: {typedAs(lent.value)}
             </chakra.button>
           )}
+          {typeof entry?.value?.from_job === 'number' && typed === null && ` from job ${entry.value.from_job}`}
         </Box>
       )}
     </Box>

@@ -9,19 +9,20 @@ import { ink } from '../theme/system';
 
 /** A bearing pair drawn as a marking-out: what the product is, before anyone reads a word. */
 const Marking = () => (
-  <chakra.svg viewBox="0 0 420 420" w="min(380px, 40vw)" aria-hidden color="blue">
+  <chakra.svg viewBox="0 0 420 460" w="min(380px, 40vw)" aria-hidden color="blue">
     <g fill="none" stroke="currentColor" strokeWidth="1.4">
       {[180, 142, 88, 50].map((r) => (
         <circle key={r} cx="210" cy="210" r={r} />
       ))}
-      <path d="M10 210H410M210 10V410" strokeDasharray="18 5 3 5" stroke={ink('mute')} />
+      <path d="M10 210H410M210 10V406" strokeDasharray="18 5 3 5" stroke={ink('mute')} />
       {Array.from({ length: 8 }, (_, i) => i * 45 + 22.5).map((turn) => (
         <circle key={turn} cx="210" cy="95" r="25" transform={`rotate(${turn} 210 210)`} />
       ))}
-      <path d="M30 388H390M30 380v16M390 380v16M38 384l-8 4 8 4M382 384l8 4-8 4" stroke={ink('ink')} />
+      <path d="M30 216V446M390 216V446" stroke={ink('mute')} strokeWidth="1" />
+      <path d="M30 438H128M292 438H390M42 433l-12 5 12 5M378 433l12 5-12 5" stroke={ink('ink')} />
     </g>
-    <chakra.text x="210" y="376" textAnchor="middle" fontFamily="heading" fontSize="19" fill={ink('ink')}>
-      47.00 −0.011
+    <chakra.text x="210" y="445" textAnchor="middle" fontFamily="heading" fontSize="20" fill={ink('ink')}>
+      ⌀ 47.00 0 / −0.011
     </chakra.text>
   </chakra.svg>
 );

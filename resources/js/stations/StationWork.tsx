@@ -1,8 +1,11 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type ComponentType, useEffect, useRef } from 'react';
-import type { StationReport, Step } from '../api/types';
+import type { StationReport, Step, Words } from '../api/types';
 import { Button } from '../controls/Button';
+import { LevelMark } from '../controls/LevelMark';
 import { AnswersPanel } from '../job/AnswersPanel';
+import { AllLentBar, LentBar } from '../job/LentBar';
+import { OrdinaryBar } from '../job/OrdinaryBar';
 import { VerdictCard } from '../job/VerdictCard';
 import { useSay } from '../words/person';
 import { CapturesPanel } from './check_in/CapturesPanel';
@@ -24,6 +27,7 @@ import { SurveyPanel } from './size/SurveyPanel';
 import { AssemblyPanel } from './source/AssemblyPanel';
 import { BuyingListPanel } from './source/BuyingListPanel';
 import { MatchPanel } from './source/MatchPanel';
+import { KindPanel } from './strip/KindPanel';
 import { ToolsPanel } from './strip/ToolsPanel';
 import { TrayPanel } from './strip/TrayPanel';
 
@@ -51,6 +55,7 @@ const PANELS: Record<Step['panel'], ComponentType<{ step: Step }>> = {
   centre: CentrePanel,
   torques: TorquePanel,
   before_after: BeforeAfterPanel,
+  kind: KindPanel,
   sign_off: SignOffPanel,
 };
 
@@ -59,16 +64,30 @@ const lasting = (minutes: number): string => (minutes < 120 ? `${minutes} min` :
 interface Props {
   station: StationReport;
   step: Step;
+  /** The step that led here by itself. */
+  before: Step | null;
   onStep: (id: string) => void;
+  /** To the station that follows; null at the last one. */
+  onNext: { label: Words; go: () => void } | null;
 }
 
 /** A station at work: its steps, the instrument of the step, and the verdict. */
-export function StationWork({ station, step, onStep }: Props) {
+export function StationWork({ station, step, before, onStep, onNext }: Props) {
   const say = useSay();
   const list = useRef<HTMLOListElement>(null);
+  const head = useRef<HTMLHeadingElement>(null);
   const Panel = PANELS[step.panel];
   const place = station.steps.findIndex((one) => one.id === step.id);
-  const next = station.steps[place + 1];
+  const after = station.steps.slice(place + 1).filter((one) => !one.optional);
+  const next = after.find((one) => !one.done) ?? after[0];
+  // Where nothing is ever judged, the work has its room.
+  const judging = step.judges || step.verdicts.length > 0 || before !== null;
+
+  // Led here by itself: what had the focus is gone, and the next Tab goes to the first thing that is asked.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each step that was led to
+  useEffect(() => {
+    if (before && (document.activeElement === document.body || document.activeElement === null)) head.current?.focus();
+  }, [before, step.id]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of step scrolls
   useEffect(() => {
@@ -77,7 +96,7 @@ export function StationWork({ station, step, onStep }: Props) {
 
   return (
     <Grid
-      templateColumns={{ base: '1fr', md: '272px minmax(0, 1fr) 324px' }}
+      templateColumns={{ base: '1fr', md: judging ? '272px minmax(0, 1fr) 324px' : '272px minmax(0, 1fr)' }}
       minH="0"
       flex="1"
       overflow={{ md: 'hidden' }}
@@ -129,6 +148,7 @@ export function StationWork({ station, step, onStep }: Props) {
       <Box
         as="section"
         aria-label={say(step.title)}
+        data-step={step.id}
         overflowY={{ md: 'auto' }}
         px="6"
         py="4"
@@ -136,7 +156,9 @@ export function StationWork({ station, step, onStep }: Props) {
         borderColor="line"
       >
         <Flex align="baseline" justify="space-between" gap="4">
-          <chakra.h2 fontSize="22px">{say(step.title)}</chakra.h2>
+          <chakra.h2 ref={head} tabIndex={-1} outline="none" fontSize="22px">
+            {say(step.title)}
+          </chakra.h2>
           {step.hand_minutes + step.wait_minutes > 0 && (
             <chakra.span color="mute" fontSize="14px" whiteSpace="nowrap">
               {`${step.hand_minutes} min${step.wait_minutes > 0 ? `, then ${lasting(step.wait_minutes)} of waiting` : ''}`}
@@ -159,20 +181,37 @@ export function StationWork({ station, step, onStep }: Props) {
             <span>{step.waits_for.map((one) => say(one)).join('; ')}.</span>
           </Flex>
         )}
+        {step.ordinary && step.waits_for.length === 0 && <OrdinaryBar ordinary={step.ordinary} />}
+        {station.ordinary && !step.done && !step.optional && <OrdinaryBar ordinary={station.ordinary} quiet />}
+        {station.station === 'check_in' ? <AllLentBar /> : <LentBar asks={step.asks} />}
         <Panel key={step.id} step={step} />
+        {!next && onNext && (
+          <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" onClick={onNext.go}>
+            Next: {say(onNext.label)}
+          </Button>
+        )}
         {next && (
           <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" onClick={() => onStep(next.id)}>
             Next: {say(next.title)}
           </Button>
         )}
       </Box>
-      <Box as="section" aria-label="Verdict" aria-live="polite" overflowY={{ md: 'auto' }} tabIndex={0}>
+      <Box
+        as="section"
+        aria-label="Verdict"
+        aria-live="polite"
+        overflowY={{ md: 'auto' }}
+        tabIndex={0}
+        hidden={!judging}
+        display={judging ? undefined : 'none'}
+      >
         {step.verdicts.map((verdict, i) => (
           <VerdictCard key={verdict.headline.key} verdict={verdict} main={i === 0} />
         ))}
-        {step.verdicts.length === 0 && (
+        {step.verdicts.length === 0 && before && <JustBefore step={before} />}
+        {step.verdicts.length === 0 && !before && (
           <chakra.p px="5" py="4" color="mute">
-            {step.done ? 'Done. Nothing to judge at this step.' : 'Nothing to judge yet.'}
+            Judged here, with its reasons, once enough of it is entered.
           </chakra.p>
         )}
       </Box>
@@ -188,3 +227,22 @@ const Note = ({ name, text, warn = false }: { name: string; text: string; warn?:
     </chakra.span>
   </Grid>
 );
+
+/** What was judged at the step that led here, so that a judgement is not gone before it is read. */
+function JustBefore({ step }: { step: Step }) {
+  const say = useSay();
+  const [verdict] = step.verdicts;
+  return (
+    <Box px="5" py="4" color="mute">
+      <chakra.span fontSize="14px">Just before: {say(step.title)}</chakra.span>
+      {verdict && (
+        <Flex gap="2" mt="1" align="center">
+          <LevelMark level={verdict.level} size={20} />
+          <chakra.h3 fontSize="18px" color="ink">
+            {say(verdict.headline)}
+          </chakra.h3>
+        </Flex>
+      )}
+    </Box>
+  );
+}

@@ -17,6 +17,7 @@ final readonly class Section
      * @param  list<Piece>  $pieces housing first, then along the axle
      * @param  list<Span>  $spans
      * @param  list<Span>  $gaps room between neighbours, on the axle or in the housing
+     * @param  ?Message  $note what must be known of the drawing as a whole
      * @param  Message|string  $left what people call the left end
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Section
         public array $gaps,
         public Message|string $left,
         public Message|string $right,
+        public ?Message $note = null,
     ) {
     }
 }

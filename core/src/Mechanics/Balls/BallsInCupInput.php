@@ -19,7 +19,7 @@ final readonly class BallsInCupInput
         #[Field('The circle was measured')] public bool $measured = true,
     ) {
         if ($ball->mm >= $circle->value->mm / 2) {
-            throw InvalidInput::about('ball_mm', 'That ball is too large for its circle: three would not go in.');
+            throw InvalidInput::about('ball_mm', 'That ball is too large for its circle: not even six would go in.');
         }
     }
 }

@@ -96,7 +96,7 @@ final readonly class GripWords
                 : Message::of('fit.doubt.say', 'What is read and felt cannot tell a light grip from none.'),
         )->next(
             $this->isNylon()
-                ? Message::of('fit.doubt.nylon', 'Measure it. In nylon no compound holds: another wheel when it is loose.')
+                ? Message::of('fit.doubt.nylon', 'Measure it. In nylon no compound holds: what it sits in is replaced when it is loose.')
                 : Message::of('fit.doubt.next', 'Measure it with a gauge, or use retaining compound and tell the owner.'),
         );
     }
@@ -121,7 +121,7 @@ final readonly class GripWords
                 Message::of(
                     'fit.worn.next',
                     match (true) {
-                        $this->isNylon() => 'Fit another wheel. Tell the owner before going on.',
+                        $this->isNylon() => 'Replace what it sits in. Tell the owner before going on.',
                         $this->inBore => 'Have the bore sleeved, or fit another hub. Tell the owner before going on.',
                         default => 'Have the shaft sleeved, or fit another. Tell the owner before going on.',
                     },
@@ -182,7 +182,7 @@ final readonly class GripWords
             match ($look) {
                 WallLook::BrightBand => Message::of(
                     'fit.band.next',
-                    'Compound under the ring, or look again after the first long ride.',
+                    'Compound under the ring, or look again after the first long run.',
                 ),
                 WallLook::Pits => Message::of('fit.pits.next', 'Smear the seat so that water stays out; carry a note forward.'),
                 default => Message::of('fit.score.next', 'Stone the raised edge flat, clean, and try the ring again.'),
@@ -196,7 +196,7 @@ final readonly class GripWords
         return Verdict::care(
             Message::of('fit.warm', 'Holds cold, lets go when hot'),
             Message::of('fit.warm.say', 'The hub grows more than the ring. Long braking may free it.'),
-        )->next(Message::of('fit.warm.next', 'Retaining compound, or look again after the first long ride.'));
+        )->next(Message::of('fit.warm.next', 'Retaining compound, or look again after the first long run.'));
     }
 
     /** Readings and hands that cannot both be right. */

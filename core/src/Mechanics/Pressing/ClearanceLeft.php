@@ -72,7 +72,7 @@ final readonly class ClearanceLeft
             $verdict
                 ->showing(
                     Figure::of('clearance_taken', 'Taken by the fit', Length::mm($taken), null, 4),
-                    Figure::of('clearance_mean', 'Left, in the middle', Length::mm($leftMean), null, 4),
+                    Figure::of('clearance_mean', 'Clearance left, middle', Length::mm($leftMean), null, 4),
                 )
                 ->workedOut(
                     Working::start()

@@ -29,7 +29,7 @@ enum HubFinish: string
             self::Paint => 'Paint',
             self::Powder => 'Powder coat',
             self::Rubber => 'Rubber or plastic near',
-            self::Plastic => 'Plastic wheel',
+            self::Plastic => 'Plastic',
         };
     }
 }

@@ -114,7 +114,7 @@ final readonly class CupCone implements Pattern
                     'title' => 'Sprocket side: only if it must be renewed',
                     'detail' => 'Measure the protrusion first. Otherwise lay the axle down with these on it.',
                 ],
-            ),
+            )->leaving('lock_nut_right', 'spacer_right', 'cone_right'),
             Move::off(
                 ['balls_left', 'balls_right'],
                 [
@@ -127,7 +127,7 @@ final readonly class CupCone implements Pattern
             Move::off(
                 ['dust_cap_left', 'dust_cap_right'],
                 ['detail' => 'Only if it must: worked up a little all round with a wide blade, so that it stays flat.'],
-            ),
+            )->leaving('dust_cap_left', 'dust_cap_right'),
             Move::off(
                 ['cup_left', 'cup_right'],
                 [
@@ -137,7 +137,7 @@ final readonly class CupCone implements Pattern
                     'find' => 'Pits and brown spots in the track; a cup that turns in the shell.',
                     'caution' => 'Eyes covered.',
                 ],
-            ),
+            )->leaving('cup_left', 'cup_right'),
             Move::look(),
         ];
     }

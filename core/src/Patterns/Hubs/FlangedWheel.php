@@ -42,6 +42,7 @@ final readonly class FlangedWheel implements Pattern
             cautions: ['The flange is the stop: nothing is driven past it.'],
             use: HubUse::SlowWheel,
             sets: [HubSetting::Float],
+            called: 'Front left',
             outer: SeatMeant::PressedSlow,
         );
     }
@@ -96,7 +97,7 @@ final readonly class FlangedWheel implements Pattern
                 'detail' => 'Straight off; worked round when rust holds it. The axle stays on the machine: leave it in place.',
                 'tool' => 'Hands; penetrant and warmth when stuck',
                 'find' => 'A step or rust where the bearings ran.',
-            ]),
+            ])->leaving('axle'),
             Move::off('washer_right'),
             Move::bearing('flanged_bearing_left', Side::Left, [
                 'detail' => 'From inside, behind the flange side: out towards its own flange.',

@@ -13,6 +13,7 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Patterns\Pattern;
@@ -39,6 +40,8 @@ final readonly class FreehubBody implements Pattern
             'Pawl side',
             'Sprocket side',
             cautions: ['Springs and pawls jump out: work over a tray.'],
+            role: HubRole::Freehub,
+            called: 'Freehub',
             outer: SeatMeant::PressedSlow,
         );
     }

@@ -40,6 +40,7 @@ final readonly class KnucklePair implements Pattern
             'Inner',
             pair: true,
             cautions: ['Inner and outer seal are not alike: keep each with its side.'],
+            called: 'Front left',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );
@@ -99,7 +100,7 @@ final readonly class KnucklePair implements Pattern
             ),
             Move::off('hub_flange_left', ['title' => 'Pull the wheel hub', 'detail' => 'Off its splines, straight.']),
             Move::say(
-                'joints',
+                Move::JOINTS,
                 [
                     'title' => 'Knuckle off its joints, or work on the machine',
                     'detail' => 'On the bench it is squarer. Nut left on the stud flush while the eye is struck.',

@@ -43,6 +43,7 @@ final readonly class KnuckleWide implements Pattern
             'Inner',
             cautions: ['The bearing leaves on the side of its snap ring only, after the ring.'],
             grips: [RingSeat::Bore, RingSeat::Shaft],
+            called: 'Front left',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );
@@ -108,7 +109,7 @@ final readonly class KnuckleWide implements Pattern
                 'tool' => 'Hub puller or slide hammer on two opposite studs',
             ]),
             Move::say(
-                'joints',
+                Move::JOINTS,
                 [
                     'title' => 'Knuckle off its joints',
                     'detail' => 'Nut left on the stud flush while the eye is struck or the fork is used. Lay the knuckle on the bench.',

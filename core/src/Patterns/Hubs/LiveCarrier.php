@@ -39,6 +39,7 @@ final readonly class LiveCarrier implements Pattern
             'Sprocket side',
             pair: true,
             cautions: ['An eccentric carrier sets the chain: mark where it stood.'],
+            called: 'Rear axle',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Slides,
         );

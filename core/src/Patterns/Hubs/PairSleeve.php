@@ -7,7 +7,9 @@ namespace CleanRace\Core\Patterns\Hubs;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\SnapRings;
 use CleanRace\Core\Hub\Stack;
+use CleanRace\Core\Hub\StackEdits;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Captures;
@@ -38,6 +40,7 @@ final readonly class PairSleeve implements Pattern
             MachineKind::Motorcycle,
             cautions: ['The brake disc must not carry the wheel: blocks under the hub.'],
             pair: true,
+            eitherFirst: true,
             sets: [HubSetting::Clamped, HubSetting::Centre],
         );
     }
@@ -79,7 +82,7 @@ final readonly class PairSleeve implements Pattern
     public function capture(): array
     {
         return [
-            Captures::ringSide(),
+            Captures::ringSide($this->card()),
             Captures::length('axle_left', 'Axle sticks out, left', 'axle_end', 'from the fork end'),
             Captures::length('axle_right', 'Axle sticks out, right', 'axle_end', 'from the fork end'),
             Captures::length('spacer_left', 'Left wheel spacer, length', 'spacer'),
@@ -110,9 +113,7 @@ final readonly class PairSleeve implements Pattern
             ),
             Move::seals(),
             Move::rings(),
-            Move::bearing('bearing_'.$second->value, $second, [
-                'why' => "The {$second->value} side leaves outward first and frees the sleeve.",
-            ]),
+            Move::bearing('bearing_'.$second->value, $second, ['why' => 'It leaves outward first and frees the spacer tube.']),
             Move::sleeve(),
             Move::bearing('bearing_'.$first->value, $first),
             Move::look(),
@@ -121,14 +122,27 @@ final readonly class PairSleeve implements Pattern
 
     public function firstSide(Notebook $notebook): Side
     {
-        return $notebook->choice(Places::RING_SIDE) === 'right' ? Side::Right : Side::Left;
+        return $this->onlyRing($notebook) ?? (Side::tryFrom($notebook->choice(Places::LOOK_FIRST) ?? '') ?? Side::Left);
+    }
+
+    /** The side of its only snap ring, wherever it was moved to; null when it has none, or one on each side. */
+    private function onlyRing(Notebook $notebook): ?Side
+    {
+        return SnapRings::only(StackEdits::from($notebook->value(Places::HUB))->onto($this->stack($notebook)));
     }
 
     public function firstSideReason(Notebook $notebook): string
     {
-        return $this->ringSides($notebook) === []
-            ? 'Its shoulder locates the pair, so it goes fully home before the other side is touched.'
-            : 'Its shoulder and snap ring hold it, so that driving the other side cannot push it out.';
+        return match (true) {
+            ! $notebook->has(Places::RING_SIDE) && ! $notebook->has(Places::HUB) => 'As such hubs usually are drawn, with the snap '
+                .'ring on the left: say at Check in on which side one is seen.',
+            $this->onlyRing($notebook) !== null => 'Its shoulder and snap ring hold it, so that driving the other side cannot push it out.',
+            Side::tryFrom($notebook->choice(Places::LOOK_FIRST) ?? '') !== null => 'Its shoulder locates the pair, so it goes fully home '
+                .'before the other side is touched.',
+            count($this->ringSides($notebook)) > 1 => 'A snap ring on each side: the one on the shoulder that locates goes '
+                .'first. Say it at Clean and look.',
+            default => 'Nothing seen says yet which side locates: look into both bores for the shoulder, and say it at Clean and look.',
+        };
     }
 
     public function assembly(Side $first): array
@@ -165,7 +179,7 @@ final readonly class PairSleeve implements Pattern
         return match ($notebook->choice(Places::RING_SIDE)) {
             'right' => [Side::Right],
             'both' => [Side::Left, Side::Right],
-            'none' => [],
+            'none', 'unseen' => [],
             default => [Side::Left],
         };
     }

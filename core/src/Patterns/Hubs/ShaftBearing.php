@@ -43,6 +43,7 @@ final readonly class ShaftBearing implements Pattern
                 'It leaves the shaft one way only: away from its shoulder.',
             ],
             grips: [RingSeat::Shaft],
+            called: 'Rear left',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::PressedFast,
         );

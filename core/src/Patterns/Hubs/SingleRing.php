@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Patterns\Pattern;
@@ -40,6 +41,8 @@ final readonly class SingleRing implements Pattern
             'Inner',
             cautions: ['A bottoming face cracks under a press: feel it come, and stop.'],
             use: HubUse::SlowWheel,
+            role: HubRole::Idler,
+            called: 'Idler',
             outer: SeatMeant::PressedSlow,
         );
     }

@@ -13,6 +13,7 @@ use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Patterns\Pattern;
@@ -41,6 +42,8 @@ final readonly class Spindle implements Pattern
             pair: true,
             cautions: ['Spark lead off and blade blocked before a hand goes under the deck.'],
             use: HubUse::Blade,
+            role: HubRole::Blade,
+            called: 'Blade spindle',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );

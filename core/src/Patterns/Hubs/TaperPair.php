@@ -111,7 +111,7 @@ final readonly class TaperPair implements Pattern
                 'detail' => 'Straight off; the spindle stays on the machine: leave it in place. The inner cone may stay on it.',
                 'tool' => 'Hands; puller behind the cone when seized',
                 'find' => 'Blue or scored under a cone: it turned on the spindle.',
-            ]),
+            ])->leaving('axle'),
             Move::seals(),
             Move::off('taper_cone_right', ['title' => 'Inner cone out']),
             Move::off(
@@ -123,7 +123,7 @@ final readonly class TaperPair implements Pattern
                     'find' => 'A shadow at every roller, pits, a step felt with a nail.',
                     'caution' => 'Eyes covered: cups are hard and may chip.',
                 ],
-            ),
+            )->leaving('taper_cup_left', 'taper_cup_right'),
             Move::look(),
         ];
     }

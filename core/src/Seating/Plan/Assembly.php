@@ -43,7 +43,7 @@ final class Assembly
     {
         $this->turn = new InTurn($bench->tray);
         $this->rings = new PressedSteps($bench, $run, $this->turn);
-        $this->sealsIn = SealsIn::tryFrom($bench->habits['seals'] ?? '') ?? SealsIn::AfterBoth;
+        $this->sealsIn = SealsIn::of($bench);
         $this->puts = new PutSteps($bench, $run, $this->sealsIn);
     }
 
@@ -56,27 +56,16 @@ final class Assembly
         }
         // A ring made for a seat is set in before its bearing is judged: nothing is pressed while it is missing.
         $this->structure = $this->bench->hub->stack->ofKind(PartKind::SeatRing);
-        $this->steps = [
-            Step::of(
-                'seat.clean',
-                'Clean, dry, a thin smear',
-                'Bore wiped, burrs off, a smear of grease on the wall. A load of it holds the ring off its shoulder. With compound: dry '
-                    .'and degreased instead.',
-            )
-                ->with(
-                    why: 'Water comes from within too: smear the face that will be hidden.',
-                    find: 'Lint, grit, a burr at the mouth.',
-                )
-                ->ticked('Bore is ready')
-                ->taking(6),
-        ];
         $first = array_values($pressed)[0][0] ?? null;
-        if ($first !== null) {
-            $this->stand($first);
-        }
+        $first === null ? $this->steps[] = self::clean() : $this->stand($first);
         $order = $this->sealsIn->arranged(PutIn::order($this->bench, array_keys($pressed)), array_keys($pressed));
         for ($i = 0; $i < count($order); $i++) {
             [$part, $put] = $order[$i];
+            if ($this->bench->stays($part)) {
+                $this->structure[] = $part;
+
+                continue;
+            }
             if (isset($pressed[$part->id])) {
                 array_push($this->steps, ...$this->rings->of($pressed[$part->id], $put, $this->structure));
                 $this->structure[] = $part;
@@ -88,6 +77,7 @@ final class Assembly
                 PutIn::isCover($part) &&
                 isset($order[$i + 1]) &&
                 PutIn::isCover($order[$i + 1][0]) &&
+                ! $this->bench->stays($order[$i + 1][0]) &&
                 ! isset($pressed[$order[$i + 1][0]->id])
             ) {
                 $together[] = $order[++$i];
@@ -96,6 +86,19 @@ final class Assembly
         }
 
         return $this->steps;
+    }
+
+    /** Where nothing is pressed there is nothing to stand it on. */
+    private static function clean(): Step
+    {
+        return Step::of('seat.clean', 'Clean and dry', 'All of it wiped, no grit and no lint where grease goes.')
+            ->asking(self::isClean())
+            ->taking(6);
+    }
+
+    private static function isClean(): Ask
+    {
+        return Ask::tick(PlacesOf::done('seat.clean'), 'Bore is clean, with a thin smear');
     }
 
     /** The side that locates, what the hub stands on, and the way it will be pressed. */
@@ -114,6 +117,8 @@ final class Assembly
                 [
                     $this->bench->pattern->firstSideReason($this->bench->notebook),
                     $words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.',
+                    'Bore wiped, burrs off, a smear of grease on its wall. A load of it holds the ring off its shoulder. With compound: '
+                        .'dry and degreased instead.',
                 ],
                 ' ',
             ),
@@ -121,21 +126,38 @@ final class Assembly
         )
             ->with(
                 tool: 'Wood blocks or a ring',
+                why: 'Water comes from within too: smear the face that will be hidden.',
                 caution: 'Stand aside of a press. Eyes covered for hammer and press alike.',
+                find: 'Lint, grit, a burr at the mouth.',
                 part: $first->part->id,
             )
+            ->asking(self::isClean())
             ->ticked('Hub stands on its blocks')
+            ->ordinarily('Bore clean, hub on its blocks')
             ->judged($first->seat === RingSeat::Bore ? $support->verdict : null)
             ->advice()
-            ->taking(3);
+            ->taking(9);
         array_push($this->steps, ...$this->rings->chosen($first));
         $this->steps[] = Step::of('seat.way', 'Press, draw or hammer', 'By the force that was reckoned, and what hangs on the wall.')
             ->with(tool: 'Clean driver: what falls off it falls in', part: $first->part->id)
-            ->asking(Ask::choice(Places::WAY_IN, 'How it goes in', Option::each(WayIn::class), wanted: false)->borrowed())
+            ->asking(
+                Ask::choice(Places::WAY_IN, 'How it goes in', Option::each(WayIn::class), wanted: false)->borrowed(),
+                ...SealsIn::asks($this->bench),
+                ...$this->isOtherWay() ? [Ask::text(Places::WAY_IN_WHY, 'Why another way', wanted: false)] : [],
+            )
             ->judged($this->run->tools->way($first))
             ->advice()
             ->optional()
             ->taking(3);
+    }
+
+    /** Whether somebody chose what is not the shop's way. */
+    private function isOtherWay(): bool
+    {
+        $chosen = $this->bench->notebook->choice(Places::WAY_IN);
+
+        return ($chosen !== null && $chosen !== ($this->bench->habits['pressing'] ?? WayIn::DrawBolt->value)) ||
+            $this->sealsIn !== SealsIn::usual($this->bench);
     }
 
     /** @param  non-empty-list<array{Part, Put}>  $together that go in at one step */

@@ -74,7 +74,8 @@ final readonly class HomeSteps
                         wanted: false,
                     ),
                     ...$own ? [$this->signs($seat)] : [],
-                    Ask::choices(Places::PAIR_FEEL, 'How the pair feels', Option::each(PairFeel::class), wanted: false),
+                    Ask::choices(Places::PAIR_FEEL, 'How the pair feels', Option::each(PairFeel::class), wanted: false)
+                        ->usually(PairFeel::NudgesOnly->value, PairFeel::AxleByHand->value),
                     ...$this->watched($seat),
                     Ask::part($seat->part, PartState::Fitted),
                 ],
@@ -89,6 +90,7 @@ final readonly class HomeSteps
                 $this->run->watch($seat),
                 $this->pressShown($seat),
             )
+            ->ordinarily('It is there: level, the pair right, turns free')
             ->taking(6, $this->cure($seat));
     }
 
@@ -135,6 +137,11 @@ final readonly class HomeSteps
                 $this->run->watch($seat),
                 $this->pressShown($seat),
             )
+            ->ordinarily(
+                $seat->part->kind->isCartridge()
+                    ? 'It is home: level, by note and feeler, turns free'
+                    : 'It is home: level, by note and feeler',
+            )
             ->taking(4, $this->cure($seat));
     }
 
@@ -156,7 +163,7 @@ final readonly class HomeSteps
             Message::of('seat.home.signs', 'What hands and ears tell (feeler {leaf})', ['leaf' => $leaf]),
             Option::each(HomeSign::class),
             wanted: false,
-        );
+        )->usually(HomeSign::NoteChanged->value, HomeSign::FeelerRefused->value);
     }
 
     /** Nothing counts as home without a depth, a sign of the hand, or a look. */
@@ -207,10 +214,12 @@ final readonly class HomeSteps
     {
         $turns = match (true) {
             $this->isOverAxle($seat) => [
-                Ask::choice(PlacesOf::seat($seat->key, 'axle'), 'The axle, turned by hand', Option::each(AxleTurns::class)),
+                Ask::choice(PlacesOf::seat($seat->key, 'axle'), 'The axle, turned by hand', Option::each(AxleTurns::class))
+                    ->usually(AxleTurns::Free->value),
             ],
             $seat->part->kind->isCartridge() => [
-                Ask::choice(PlacesOf::seat($seat->key, 'turns'), 'By a finger, cold', Option::each(TurnsFeel::class), wanted: false),
+                Ask::choice(PlacesOf::seat($seat->key, 'turns'), 'By a finger, cold', Option::each(TurnsFeel::class), wanted: false)
+                    ->usually(TurnsFeel::Free->value),
             ],
             default => [],
         };

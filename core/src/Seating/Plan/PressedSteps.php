@@ -188,9 +188,19 @@ final class PressedSteps
             ->asking(...SeatAsks::clock($seat->key, 'start'), ...SeatAsks::face($seat->key, $this->bench->notebook))
             ->asking(Ask::choice(PlacesOf::feel($seat->key), 'How it goes in', Option::each(FitFeel::class))->borrowed())
             ->judged($sleeve, $square)
+            ->settledByGo($this->byEyeAlone($seat))
             ->taking(4);
         $step = $this->turn->inTurn($step, $before, $square !== null);
         $this->steps[] = $this->run->isHome($seat) && $sleeve === null ? $step->advice() : $step;
+    }
+
+    /** Whether it is looked at and not measured: then one answer is all there is to enter. */
+    private function byEyeAlone(PressedSeat $seat): bool
+    {
+        $notebook = $this->bench->notebook;
+        $read = array_filter(SeatReadings::HOURS, static fn (string $h): bool => $notebook->has(PlacesOf::seat($seat->key, 'start', $h)));
+
+        return $read === [] && $notebook->has(PlacesOf::seat($seat->key, 'start', 'eye'));
     }
 
     /** A shaft or flange that is drawn into a ring already seated: its inner ring is held from behind. */

@@ -74,7 +74,7 @@ final readonly class PutSteps
                         Places::LOOK_THROUGH,
                         'Looked through the hub',
                         Option::of(['seen' => 'Spacer tube seen', 'not_seen' => 'Not seen']),
-                    ),
+                    )->usually('seen'),
                 )
                 ->judged(
                     $this->bench->notebook->choice(Places::LOOK_THROUGH) === 'not_seen' ? SecondBearing::sleeveMissing() : null,
@@ -95,7 +95,9 @@ final readonly class PutSteps
         $place = $step->id.'_seated';
 
         return $step
-            ->asking(Ask::choice($place, 'In its groove', Option::of(['all_round' => 'All round', 'not_all' => 'Not all round'])))
+            ->asking(Ask::choice($place, 'In its groove', Option::of(['all_round' => 'All round', 'not_all' => 'Not all round']))
+                ->usually('all_round'))
+            ->ordinarily('In, and seen in its groove all round')
             ->judged(SeatVerdicts::ring($this->bench->notebook->choice($place)));
     }
 

@@ -6,7 +6,11 @@ namespace CleanRace\Core\Seating\Plan;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Put;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
 
 /** The schools of when seals go in. */
 enum SealsIn: string
@@ -21,6 +25,34 @@ enum SealsIn: string
             self::AfterBoth => 'After both bearings',
             self::AfterOwn => 'Each after its own bearing',
         };
+    }
+
+    /** As was chosen for this job, else as the shop does it. */
+    public static function of(Bench $bench): self
+    {
+        return self::tryFrom($bench->notebook->choice(Places::SEALS_IN) ?? '') ?? self::usual($bench);
+    }
+
+    /** As the shop does it. */
+    public static function usual(Bench $bench): self
+    {
+        return self::tryFrom($bench->habits['seals'] ?? '') ?? self::AfterBoth;
+    }
+
+    /** @return list<Ask> none where there are not two seals whose order could be another */
+    public static function asks(Bench $bench): array
+    {
+        return count($bench->hub->stack->ofKind(PartKind::Seal)) < 2 || count($bench->hub->stack->cartridges()) < 2
+            ? []
+            : [
+                Ask::choice(
+                    Places::SEALS_IN,
+                    'Seals in',
+                    Option::each(self::class),
+                    wanted: false,
+                    hint: 'The shop\'s way: '.lcfirst(self::usual($bench)->label()),
+                ),
+            ];
     }
 
     /** How seals go in by this school, as a step says it. */

@@ -28,7 +28,7 @@ final class SeatAsks
                 'By eye',
                 Option::of(['level' => 'Level all round', 'proud' => 'Proud on one side', 'cocked' => 'Plainly cocked']),
                 wanted: false,
-            ),
+            )->usually('level'),
             Ask::choice(PlacesOf::seat($seat, $stage, 'eye_clock'), 'Proud at', $hours, wanted: false),
         ];
     }

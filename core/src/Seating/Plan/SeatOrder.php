@@ -41,7 +41,7 @@ final class SeatOrder
         $seats = array_values(
             array_filter(
                 (new Seats($this->limits))->all($this->bench, $this->findings),
-                fn (PressedSeat $s): bool => $this->bench->tray->state($s->part->id) !== PartState::Stays,
+                fn (PressedSeat $s): bool => ! $this->bench->stays($s->part),
             ),
         );
         $order = array_flip(

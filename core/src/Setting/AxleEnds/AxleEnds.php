@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Setting\AxleEnds;
 
 use CleanRace\Core\Catalogue\Thread;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\SideNames;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
@@ -26,7 +28,8 @@ use CleanRace\Core\Verdict\Written;
 ]
 final readonly class AxleEnds
 {
-    public function __construct(private Limits $limits)
+    /** @param  SideNames  $sides what its ends are called */
+    public function __construct(private Limits $limits, private SideNames $sides = new SideNames())
     {
     }
 
@@ -68,8 +71,10 @@ final readonly class AxleEnds
                 ]),
             ),
             default => Verdict::care(
-                Message::of('axle_ends.move', $move > 0 ? 'Move it {move} to the right' : 'Move it {move} to the left', $words),
-                Message::of('axle_ends.move.say', 'That is {turns} turns of the axle in its cones, before anything is locked.', $words),
+                Message::of('axle_ends.move', 'Move it {move} towards the {side}', $words + [
+                    'side' => $this->sides->within($move > 0 ? Side::Right : Side::Left),
+                ]),
+                Message::of('axle_ends.move.say', 'That is {turns} turns of the axle, before anything is locked.', $words),
             ),
         };
 
@@ -80,8 +85,8 @@ final readonly class AxleEnds
             Length::mm($wantRight),
             $verdict
                 ->showing(
-                    Figure::of('want_left', 'Left end, in place', Length::mm($wantLeft), $off),
-                    Figure::of('want_right', 'Right end, in place', Length::mm($wantRight), $off),
+                    Figure::of('want_left', $this->inPlace(Side::Left), Length::mm($wantLeft), $off),
+                    Figure::of('want_right', $this->inPlace(Side::Right), Length::mm($wantRight), $off),
                 )
                 ->workedOut(
                     Working::start()
@@ -99,5 +104,10 @@ final readonly class AxleEnds
                         ),
                 ),
         );
+    }
+
+    private function inPlace(Side $side): Message
+    {
+        return Message::of('axle_ends.in_place', '{side}, in place', ['side' => $this->sides->headed($side)]);
     }
 }

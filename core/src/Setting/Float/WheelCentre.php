@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Setting\Float;
 
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\SideNames;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
@@ -24,7 +26,8 @@ use CleanRace\Core\Verdict\Working;
 ]
 final readonly class WheelCentre
 {
-    public function __construct(private Limits $limits)
+    /** @param  SideNames  $sides what the sides of the wheel are called */
+    public function __construct(private Limits $limits, private SideNames $sides = new SideNames())
     {
     }
 
@@ -43,14 +46,14 @@ final readonly class WheelCentre
             'right' => Length::mm($right),
             'wide' => Length::mm(-min($left, $right)),
             'rim' => Length::mm(abs($rim)),
+            'left_side' => $this->sides->headed(Side::Left),
+            'right_side' => $this->sides->headed(Side::Right),
         ];
         $verdict = match (true) {
             min($left, $right) < ($input->gapLeft === null ? -$this->limits->get('centre.near') : 0.0) - 1e-9 => Verdict::stop(
-                Message::of(
-                    'centre.wide',
-                    $left < $right ? 'The left side is {wide} too wide' : 'The right side is {wide} too wide',
-                    $words,
-                ),
+                Message::of('centre.wide', 'The {side} is {wide} too wide', $words + [
+                    'side' => $this->sides->within($left < $right ? Side::Left : Side::Right),
+                ]),
                 Message::of(
                     'centre.wide.say',
                     'No spacer is left to take away there: hub, lock nut or brake plate stands too far out.',
@@ -62,11 +65,13 @@ final readonly class WheelCentre
                 Message::of('centre.right.say', 'Within what a rule tells at the rim.'),
             ),
             $input->gapLeft !== null => Verdict::care(
-                Message::of('centre.move', $rim > 0 ? 'The rim stands {rim} to the right' : 'The rim stands {rim} to the left', $words),
-                Message::of('centre.spacers', 'Left spacer {left}, right spacer {right}.', $words),
+                Message::of('centre.move', 'The rim stands {rim} towards the {side}', $words + [
+                    'side' => $this->sides->within($rim > 0 ? Side::Right : Side::Left),
+                ]),
+                Message::of('centre.spacers', 'Spacers. {left_side}: {left}, {right_side}: {right}.', $words),
             )->next(Message::of('centre.move.next', 'The same goes off one side and onto the other: the sum stays.')),
             default => Verdict::go(
-                Message::of('centre.cut', 'Left {left}, right {right}', $words),
+                Message::of('centre.cut', '{left_side} {left}, {right_side} {right}', $words),
                 Message::of(
                     'centre.cut.say',
                     'Faces square and deburred. Try the wheel in and read both gaps before the nut is tightened.',
@@ -82,8 +87,8 @@ final readonly class WheelCentre
             self::named($stacks[1]),
             $verdict
                 ->showing(
-                    Figure::of('spacer_left', 'Left spacer', Length::mm($left), $off),
-                    Figure::of('spacer_right', 'Right spacer', Length::mm($right), $off),
+                    Figure::of('spacer_left', $this->spacer(Side::Left), Length::mm($left), $off),
+                    Figure::of('spacer_right', $this->spacer(Side::Right), Length::mm($right), $off),
                 )
                 ->workedOut(
                     $input->gapLeft !== null
@@ -94,10 +99,15 @@ final readonly class WheelCentre
                             Length::mm($rim),
                         )
                         : Working::start()
-                            ->line('Left spacer', 'W/2 − a left + e', '', Length::mm($left))
-                            ->line('Right spacer', 'W/2 − a right − e', '', Length::mm($right)),
+                            ->line($this->spacer(Side::Left), 'W/2 − a left + e', '', Length::mm($left))
+                            ->line($this->spacer(Side::Right), 'W/2 − a right − e', '', Length::mm($right)),
                 ),
         );
+    }
+
+    private function spacer(Side $side): Message
+    {
+        return Message::of('centre.spacer', 'Spacer, {side}', ['side' => $this->sides->within($side)]);
     }
 
     /** @return array{float, float, float, float} left, right, how far the rim stands to the right, ± */

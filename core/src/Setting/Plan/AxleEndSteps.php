@@ -32,7 +32,7 @@ final class AxleEndSteps
         [$before, $beforeRight] = [$notebook->length(Places::AXLE_LEFT), $notebook->length(Places::AXLE_RIGHT)];
         $both = $before !== null && $beforeRight !== null;
         try {
-            return (new AxleEnds($limits))->work(
+            return (new AxleEnds($limits, $bench->pattern->card()->sideNames()))->work(
                 new AxleEndsInput(
                     $left,
                     $right,

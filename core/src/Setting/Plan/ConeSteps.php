@@ -119,7 +119,7 @@ final class ConeSteps
             $made = $bench->notebook->has(PlacesOf::coneTry($n)) ? $n : $made;
         }
         // One more is wanted until the coach calls it right.
-        $right = $coach !== null && $coach->set === null && $coach->lockings > 0;
+        $right = $coach !== null && $coach->set === null && self::tries($bench->notebook) !== [];
         $tries = array_map(
             static fn (int $n): Ask => Ask::coneTry(PlacesOf::coneTry($n), "Try $n", wanted: $n > $made && ! $right),
             range(1, min(self::TRIES, $made + 1)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Setting\Plan;
 
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Places;
@@ -23,6 +24,7 @@ use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tooling\ToolKind;
+use CleanRace\Core\Verdict\Message;
 
 /** End float of a wheel on a plain axle, and the rim in its fork: both made up of washers. */
 final class FloatSteps
@@ -85,7 +87,7 @@ final class FloatSteps
             $read('spacer_right') ?? self::spacer($bench, 'spacer_right'),
         ];
         if ($left !== null && $right !== null) {
-            return (new WheelCentre($limits))->work(
+            return (new WheelCentre($limits, $bench->pattern->card()->sideNames()))->work(
                 new WheelCentreInput(
                     gapLeft: $left,
                     gapRight: $right,
@@ -103,12 +105,21 @@ final class FloatSteps
 
         return $fork === null || $faceLeft === null || $faceRight === null
             ? null
-            : (new WheelCentre($limits))->work(new WheelCentreInput($fork, $faceLeft, $faceRight, washers: self::stock($bench)));
+            : (new WheelCentre($limits, $bench->pattern->card()->sideNames()))->work(
+                new WheelCentreInput($fork, $faceLeft, $faceRight, washers: self::stock($bench)),
+            );
     }
 
     /** The step at which the rim is put in the middle. */
-    public static function centreStep(?WheelCentreResult $centre): Step
+    public static function centreStep(Bench $bench, ?WheelCentreResult $centre): Step
     {
+        $sides = $bench->pattern->card()->sideNames();
+        $of = static fn (string $key, string $what, Side $side): Message => Message::of(
+            "centre.asked.$key",
+            $what.', {side}',
+            ['side' => $sides->within($side)],
+        );
+
         return Step::of(
             'set.centre',
             'Rim in the middle',
@@ -116,13 +127,13 @@ final class FloatSteps
         )
             ->on(Panel::Centre)
             ->asking(
-                Ask::length(Places::CENTRE_GAP_LEFT, 'Rim to leg, left', Instrument::SteelRule, wanted: false),
-                Ask::length(Places::CENTRE_GAP_RIGHT, 'Rim to leg, right', Instrument::SteelRule, wanted: false),
-                Ask::length(Places::CENTRE_SPACER_LEFT, 'Spacer in it, left', wanted: false),
-                Ask::length(Places::CENTRE_SPACER_RIGHT, 'Spacer in it, right', wanted: false),
+                Ask::length(Places::CENTRE_GAP_LEFT, $of('gap', 'Rim to leg', Side::Left), Instrument::SteelRule, wanted: false),
+                Ask::length(Places::CENTRE_GAP_RIGHT, $of('gap', 'Rim to leg', Side::Right), Instrument::SteelRule, wanted: false),
+                Ask::length(Places::CENTRE_SPACER_LEFT, $of('spacer', 'Spacer in it', Side::Left), wanted: false),
+                Ask::length(Places::CENTRE_SPACER_RIGHT, $of('spacer', 'Spacer in it', Side::Right), wanted: false),
                 Ask::length(Places::CENTRE_FORK, 'Between the fork legs', wanted: false),
-                Ask::length(Places::CENTRE_FACE_LEFT, 'Middle of rim to face, left', wanted: false),
-                Ask::length(Places::CENTRE_FACE_RIGHT, 'Middle of rim to face, right', wanted: false),
+                Ask::length(Places::CENTRE_FACE_LEFT, $of('face', 'Middle of rim to face', Side::Left), wanted: false),
+                Ask::length(Places::CENTRE_FACE_RIGHT, $of('face', 'Middle of rim to face', Side::Right), wanted: false),
             )
             ->judged($centre?->verdict)
             ->holdingStopsOnly()

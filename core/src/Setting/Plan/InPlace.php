@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubSetting;
+use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Step;
@@ -21,7 +22,7 @@ final class InPlace
     public static function step(Bench $bench): Step
     {
         $notebook = $bench->notebook;
-        $turns = Ask::choice(Places::TURNS, 'It turns', Option::of(['free' => 'Free', 'drags' => 'Drags']));
+        $turns = Ask::choice(Places::TURNS, 'It turns', Option::of(['free' => 'Free', 'drags' => 'Drags']))->usually('free');
         $sets = $bench->pattern->card()->sets;
         if (in_array(HubSetting::Clamped, $sets, true)) {
             $tube = $bench->hub->stack->one(PartKind::Sleeve) !== null;
@@ -34,11 +35,15 @@ final class InPlace
                 )
                 ->asking(
                     $turns,
-                    Ask::choice(
-                        Places::PINS,
-                        'Pins and clips',
-                        Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']),
-                    ),
+                    ...! self::hasPins($bench)
+                        ? []
+                        : [
+                            Ask::choice(
+                                Places::PINS,
+                                'Pins and clips',
+                                Option::of(['new' => 'New and spread', 'none' => 'None here', 'old' => 'Old one again']),
+                            ),
+                        ],
                 )
                 ->judged(self::clamped($notebook->choice(Places::TURNS), $tube), self::pins($notebook->choice(Places::PINS)))
                 ->taking(2);
@@ -60,6 +65,15 @@ final class InPlace
             )
             ->judged(self::set($notebook->choice(Places::TURNS)), $asksPin ? self::pins($notebook->choice(Places::PINS)) : null)
             ->taking(2);
+    }
+
+    /** Whether such a machine may have a pin or a clip that holds an axle or a nut. */
+    private static function hasPins(Bench $bench): bool
+    {
+        $card = $bench->pattern->card();
+
+        return $bench->hub->stack->ofKind(PartKind::Clip, PartKind::CastleNut) !== [] ||
+            ($card->isBraked() && $card->machine !== MachineKind::Bicycle);
     }
 
     /** Pins and clips that are not all in; null while nobody said. */

@@ -10,6 +10,7 @@ use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Captures;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\HubSetting;
 use CleanRace\Core\Seating\Plan\PutIn;
 use CleanRace\Core\Seating\Plan\SeatingRun;
@@ -51,9 +52,12 @@ final readonly class Set
         return StationReport::of(
             Station::Set,
             [
+                ...FittingsBack::steps($this->bench, 'wheel'),
                 $this->axle(),
+                ...FittingsBack::steps($this->bench, 'machine'),
                 ...array_merge(...$settings),
                 ...(new TorqueSteps($this->limits, $this->bench))->steps(),
+                ...FittingsBack::steps($this->bench, 'last'),
                 InPlace::step($this->bench),
             ],
             $this->bench->notebook,
@@ -84,11 +88,15 @@ final readonly class Set
                 ->taking(5);
         }
         $tube = $this->bench->hub->stack->one(PartKind::Sleeve) !== null;
+        $isWheel = $this->bench->pattern->card()->role === HubRole::Wheel;
 
         return Step::of(
             'set.axle',
-            'Spacers, wheel, axle',
-            'Each spacer to its own side. The axle slides through by hand, thinly greased.',
+            $isWheel ? 'Spacers, wheel, axle' : '{axle} in',
+            $isWheel
+                ? 'Each spacer to its own side. The axle slides through by hand, thinly greased.'
+                : 'What goes with it back to its own side. It slides through by hand, thinly greased.',
+            ['axle' => Message::plain($this->bench->hub->stack->one(PartKind::Axle)->name ?? 'Axle')],
         )
             ->with(
                 why: $tube
@@ -102,7 +110,7 @@ final readonly class Set
                     Places::AXLE_PASSES,
                     'The axle went through',
                     Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows']),
-                ),
+                )->usually('by_hand'),
             )
             ->judged(self::passes($notebook->choice(Places::AXLE_PASSES), $tube), $this->missed())
             ->holdingStopsOnly()
@@ -121,7 +129,7 @@ final readonly class Set
                 TaperSteps::pin($this->limits, $this->bench),
             ],
             HubSetting::Float => [FloatSteps::floatStep($this->findings->float)],
-            HubSetting::Centre => [FloatSteps::centreStep($this->findings->centre)],
+            HubSetting::Centre => [FloatSteps::centreStep($this->bench, $this->findings->centre)],
         };
     }
 

@@ -68,7 +68,7 @@ final readonly class TorqueSteps
             'All round in its groove, or through its hole with both legs spread. A new pin; a ring that was bent is replaced.',
             ['name' => Message::plain($fastener->name)],
         )
-            ->asking(self::kind($fastener), Ask::tick($fastener->place('done'), 'In, and seen'))
+            ->asking(self::kind($fastener), Ask::tick($fastener->place('done'), 'In, and seen')->byItself())
             ->judged($this->outOfOrder($fastener))
             ->taking(2);
     }
@@ -78,8 +78,24 @@ final readonly class TorqueSteps
         return Ask::choice($fastener->place('kind'), 'It is', Option::of(['ring' => 'A ring', 'pin' => 'A pin', 'bolt' => 'A bolt']));
     }
 
+    /** This machine has none: nothing more is asked, and nothing judged. */
+    private function absent(Fastener $fastener): Step
+    {
+        return Step::of('set.'.$fastener->id, 'No {name} here', null, ['name' => Message::within($fastener->name)])->asking(
+            Ask::choice($fastener->place('source'), 'From', $fastener->ownSources()),
+        );
+    }
+
+    private function isAbsent(Fastener $fastener): bool
+    {
+        return $this->bench->notebook->choice($fastener->place('source')) === Fastener::ABSENT;
+    }
+
     private function step(Fastener $fastener): Step
     {
+        if ($this->isAbsent($fastener)) {
+            return $this->absent($fastener);
+        }
         if ($fastener->orPlain && $this->bench->notebook->choice($fastener->place('kind')) !== 'bolt') {
             return $this->plain($fastener);
         }
@@ -100,6 +116,7 @@ final readonly class TorqueSteps
             ->on(Panel::Torques)
             ->asking(...$fastener->orPlain ? [self::kind($fastener)] : [], ...$this->asks($fastener, $wrenches))
             ->judged($this->outOfOrder($fastener), $this->judged($fastener, $wrenches))
+            ->ordinarily($fastener->several ? 'All tightened crosswise, to the manual\'s figure' : 'Tightened, to the manual\'s figure')
             ->taking(2);
     }
 
@@ -118,7 +135,7 @@ final readonly class TorqueSteps
 
         return [
             Ask::torque($fastener->place('torque'), 'Torque', wanted: false),
-            Ask::choice($fastener->place('source'), 'From', Fastener::sources()),
+            $this->source($fastener),
             Ask::text($fastener->place('spanner'), 'Spanner', hint: '27, or 1 1/16')->borrowed(),
             Ask::text($fastener->place('thread'), 'Thread', hint: 'M16 × 1.5')->borrowed(),
             Ask::choice($fastener->place('grade'), 'Marked', Option::of(array_combine($grades, $grades)), wanted: false),
@@ -136,6 +153,14 @@ final readonly class TorqueSteps
         ];
     }
 
+    /** Where the figure comes from: usually the manual, once there is a figure. */
+    private function source(Fastener $fastener): Ask
+    {
+        $ask = Ask::choice($fastener->place('source'), 'From', $fastener->ownSources());
+
+        return $this->bench->notebook->torque($fastener->place('torque')) === null ? $ask : $ask->usually(TorqueSource::Manual->value);
+    }
+
     private function outOfOrder(Fastener $fastener): ?Verdict
     {
         $notebook = $this->bench->notebook;
@@ -143,7 +168,7 @@ final readonly class TorqueSteps
             if ($earlier->id === $fastener->id) {
                 break;
             }
-            if ($notebook->done($fastener->place('done')) && ! $notebook->done($earlier->place('done'))) {
+            if ($notebook->done($fastener->place('done')) && ! $notebook->done($earlier->place('done')) && ! $this->isAbsent($earlier)) {
                 return Verdict::stop(
                     Message::of('torque.order', '{name} first', ['name' => Message::plain($earlier->name)]),
                     Message::of(

@@ -130,7 +130,7 @@ final readonly class TorqueSetting
             $input->noWrench => Verdict::care(
                 Message::of('torque.no_wrench', '{torque}, and no wrench for it', $words),
                 Message::of('torque.no_wrench.say', 'By hand it is a guess: recorded as judged.'),
-            )->next(Message::of('torque.no_wrench.next', 'Borrow one that reads it, or have it checked before the first ride.')),
+            )->next(Message::of('torque.no_wrench.next', 'Borrow one that reads it, or have it checked before it runs.')),
             $input->wrenchMost !== null && $set->newtonMetres > $input->wrenchMost->newtonMetres,
             $input->wrenchLeast !== null && $set->newtonMetres < $input->wrenchLeast->newtonMetres => Verdict::care(
                 Message::of('torque.range', 'Out of the wrench\'s range'),

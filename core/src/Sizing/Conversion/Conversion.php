@@ -8,6 +8,8 @@ use CleanRace\Core\Catalogue\Bearing;
 use CleanRace\Core\Catalogue\BearingKind;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Catalogue\Number\DesignationReader;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\SideNames;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Measure\Reading;
@@ -37,7 +39,8 @@ final readonly class Conversion
     /** An axle this much larger than a bore still goes through it, in mm. */
     private const SLIDES = 0.02;
 
-    public function __construct(private Limits $limits)
+    /** @param  SideNames  $sides what the sides of the hub are called */
+    public function __construct(private Limits $limits, private SideNames $sides = new SideNames())
     {
     }
 
@@ -64,8 +67,8 @@ final readonly class Conversion
             $pieces,
             $this->verdict($input, $best)
                 ->showing(
-                    Figure::of('seat_left', 'Left seat', $input->seatLeft->value, 2 * $input->seatLeft->sigma()),
-                    Figure::of('seat_right', 'Right seat', $input->seatRight->value, 2 * $input->seatRight->sigma()),
+                    Figure::of('seat_left', $this->on('Seat', Side::Left), $input->seatLeft->value, 2 * $input->seatLeft->sigma()),
+                    Figure::of('seat_right', $this->on('Seat', Side::Right), $input->seatRight->value, 2 * $input->seatRight->sigma()),
                 )
                 ->workedOut(
                     $best === null
@@ -230,11 +233,16 @@ final readonly class Conversion
         return (new BearingTable())->find($one->number)?->isThin() ?? false;
     }
 
+    private function on(string $what, Side $side): Message
+    {
+        return Message::of('convert.on.'.strtolower($what), $what.', {side}', ['side' => $this->sides->within($side)]);
+    }
+
     /** @return list<PieceToMake> */
     private function pieces(ConversionInput $input, Cartridge $best): array
     {
         $press = $this->limits->get('convert.press');
-        $ring = static fn (string $name, Reading $seat, string $part): PieceToMake => new PieceToMake(
+        $ring = static fn (Message $name, Reading $seat, string $part): PieceToMake => new PieceToMake(
             $name,
             Length::mm($seat->value->mm + $press),
             Length::mm($best->outside->mm - $press),
@@ -246,8 +254,8 @@ final readonly class Conversion
 
         return array_values(
             array_filter([
-                $best->shimLeft === null ? null : $ring('Ring, left', $input->seatLeft, 'ring_left'),
-                $best->shimRight === null ? null : $ring('Ring, right', $input->seatRight, 'ring_right'),
+                $best->shimLeft === null ? null : $ring($this->on('Ring', Side::Left), $input->seatLeft, 'ring_left'),
+                $best->shimRight === null ? null : $ring($this->on('Ring', Side::Right), $input->seatRight, 'ring_right'),
                 $best->bush === null
                     ? null
                     : new PieceToMake(

@@ -40,7 +40,7 @@ final class Converted
         $axle =
             $notebook->length(Places::AXLE_DIAMETER) ?? ($bench->hub->stack->one(PartKind::Axle)->sizes['diameter'] ?? Length::mm(10));
 
-        return (new Conversion($limits))->work(
+        return (new Conversion($limits, $bench->pattern->card()->sideNames()))->work(
             new ConversionInput(
                 $left,
                 $right,
@@ -74,6 +74,9 @@ final class Converted
             }
         }
 
+        $sides = $bench->pattern->card()->sideNames();
+        $seat = static fn (Side $side): Message => Message::of('convert.on.seat', 'Seat, {side}', ['side' => $sides->within($side)]);
+
         return Step::of(
             'size.conversion',
             'Cartridges for the old seats',
@@ -86,8 +89,8 @@ final class Converted
             )
             ->on(Panel::Conversion)
             ->asking(
-                Ask::length(Places::CUP_SEAT_LEFT, 'Left seat', Instrument::BoreGauge, wanted: false),
-                Ask::length(Places::CUP_SEAT_RIGHT, 'Right seat', Instrument::BoreGauge, wanted: false),
+                Ask::length(Places::CUP_SEAT_LEFT, $seat(Side::Left), Instrument::BoreGauge, wanted: false),
+                Ask::length(Places::CUP_SEAT_RIGHT, $seat(Side::Right), Instrument::BoreGauge, wanted: false),
                 Ask::length(Places::AXLE_DIAMETER, 'Axle', wanted: false),
                 Ask::depth(Places::CUP_SEAT_DEPTH, 'Depth of the seats', wanted: false),
                 Ask::length(Places::LEDGE_SPAN, 'Shoulder to shoulder', wanted: false)->borrowed(),

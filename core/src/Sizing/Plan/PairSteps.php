@@ -15,6 +15,7 @@ use CleanRace\Core\Mechanics\Warmth\HubFinish;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Panel;
@@ -34,9 +35,9 @@ final readonly class PairSteps
         $at = 'size.'.$side->value;
         $byNumber = $this->sizing->byNumber($bench, $side);
 
-        return Step::of(
+        $step = Step::of(
             "$at.bearing",
-            $side === Side::Left ? 'The left bearing' : 'The right bearing',
+            Message::plain($bench->hub->bearingName($side)),
             'What is stamped on the ring settles it. Nothing to read: caliper it, three places round.',
         )
             ->with(part: 'bearing_'.$side->value)
@@ -54,7 +55,10 @@ final readonly class PairSteps
                 ),
             )
             ->judged(...$byNumber !== [] ? $byNumber : [$this->sizing->byCaliper($bench, $side)?->verdict])
+            ->settledByGo($byNumber !== [] && ! $bench->notebook->has(PlacesOf::bearing($side->value, 'bore')))
             ->advice();
+
+        return in_array($side, $bench->renewed(), true) || ! $bench->isPair() ? $step : $step->optional();
     }
 
     /** What the hub is of, and how it is used. */
@@ -82,9 +86,10 @@ final readonly class PairSteps
                     'Hub is',
                     array_map(static fn (Material $m): Option => new Option($m->value, ucfirst($m->label())), Material::cases()),
                     wanted: $bench->isPair(),
-                ),
-                Ask::choice(Places::FINISH, 'On it', Option::each(HubFinish::class), wanted: $bench->isPair()),
-                Ask::choice(Places::USE, 'It is', Option::each(HubUse::class), wanted: false),
+                )->usually(Material::Aluminium->value),
+                Ask::choice(Places::FINISH, 'On it', Option::each(HubFinish::class), wanted: $bench->isPair())
+                    ->usually(HubFinish::Paint->value),
+                Ask::choice(Places::USE, 'It is', self::uses($bench), wanted: false),
                 Ask::choice(Places::WATER, 'Runs', Option::of(['dry' => 'In the dry', 'wet' => 'In the wet']), wanted: false),
                 ...[
                     ...$nipple,
@@ -92,9 +97,29 @@ final readonly class PairSteps
                     Ask::temperature(Places::ROOM, 'Shop is at', wanted: false),
                 ],
             )
+            ->ordinarily('As most are: aluminium, painted')
             ->advice();
 
         return $bench->isPair() ? $step : $step->optional();
+    }
+
+    /** @return list<Option> how such a hub may be used: no blade on a wheel, no road under a spindle */
+    private static function uses(Bench $bench): array
+    {
+        $card = $bench->pattern->card();
+        $may = match ($card->role) {
+            HubRole::Wheel => [HubUse::FastWheel, HubUse::SlowWheel],
+            HubRole::Idler => [HubUse::SlowWheel, HubUse::Pivot],
+            HubRole::Blade => [HubUse::Blade],
+            HubRole::Freehub => [HubUse::FastWheel],
+        };
+
+        return array_values(
+            array_filter(
+                Option::each(HubUse::class),
+                static fn (Option $o): bool => $o->value === $card->use->value || in_array(HubUse::from($o->value), $may, true),
+            ),
+        );
     }
 
     /** Shoulder, spacer tube and faces. */
@@ -127,10 +152,11 @@ final readonly class PairSteps
 
         return Step::of(
             'size.'.$side->value.'.bore',
-            $side === Side::Left ? 'Will the left bore hold' : 'Will the right bore hold',
+            'Will the bore hold: {part}',
             $this->isLined($bench, $side)
                 ? 'The bore of the made ring, once it stands in the hub: up to three depths, three directions; or how the bearing goes in.'
                 : 'Up to three depths, three directions; or none, and how a ring goes in.',
+            ['part' => Message::within($bench->hub->bearingName($side))],
         )
             ->with(
                 tool: 'Caliper with sharp jaws, or a bore gauge',
@@ -143,7 +169,8 @@ final readonly class PairSteps
             )
             ->on(Panel::Survey)
             ->asking(...$seat->asks())
-            ->judged($seat->warmVerdict(), $findings->fit($side)?->verdict, $seat->survey()?->verdict);
+            ->judged($seat->warmVerdict(), $findings->fit($side)?->verdict, $seat->survey()?->verdict)
+            ->settledByGo($bench->notebook->has(PlacesOf::feel($side->value)));
     }
 
     /** Whether a ring was made round the bearing of that side: then its bore is the one that must hold. */

@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sizing\Plan;
 
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
@@ -89,9 +90,27 @@ final readonly class PartSizeSteps
             ->on(Panel::PartSize)
             ->asking(...$said, ...$asks, ...$state)
             ->judged(...$sized->verdicts ?? [])
+            // A number settles it; what was calipered is looked at beside its likenesses.
+            ->settledByGo(
+                $part->kind->isCartridge() &&
+                    $bench->notebook->has(PlacesOf::sized($part->id)) &&
+                    ! $bench->notebook->has(PlacesOf::sizedBy($part->id, 'bore')),
+            )
             ->advice();
 
-        return $part->kind->isRenewed() && ! $bench->isPair() ? $step : $step->optional();
+        return $this->isBought($bench, $part) && ! $bench->stays($part) ? $step : $step->optional();
+    }
+
+    /** Whether a new one is bought for it, whose size must be known: what is good, or not there, needs none. */
+    private function isBought(Bench $bench, Part $part): bool
+    {
+        $item = $bench->tray->find($part->id);
+
+        return match (true) {
+            $item?->state === PartState::NotThere, $item?->condition === 'use' => false,
+            $item?->condition === 'replace' => $item->state === PartState::OnTray,
+            default => $part->kind->isRenewed() && ! $bench->isPair(),
+        };
     }
 
     private function detail(PartKind $kind): string

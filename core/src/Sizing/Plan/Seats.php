@@ -7,6 +7,7 @@ namespace CleanRace\Core\Sizing\Plan;
 use CleanRace\Core\Catalogue\BearingTable;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Patterns\Bench;
@@ -131,6 +132,10 @@ final readonly class Seats
         $pressed = [];
         foreach ($bench->hub->stack->line() as $part) {
             $isCup = in_array($part->kind, [PartKind::TaperCup, PartKind::Cup], true);
+            // What is good stays in: nothing is pressed then.
+            if ($bench->stays($part) || ($isCup && $bench->tray->state($part->id) === PartState::NotThere)) {
+                continue;
+            }
             foreach (
                 $part->kind->isCartridge() || $part->kind === PartKind::Bush ? $grips : ($isCup ? [RingSeat::Bore] : []) as $seat
             ) {

@@ -46,8 +46,7 @@ final readonly class Size
                 ...$parts,
                 $pair->hub($bench),
                 $pair->lengths(),
-                $pair->bore($bench, $findings, Side::Left),
-                $pair->bore($bench, $findings, Side::Right),
+                ...array_map(static fn (Side $s): Step => $pair->bore($bench, $findings, $s), $bench->renewed()),
                 $this->axle($bench),
                 $this->force($findings),
                 $this->grease($bench),
@@ -78,7 +77,7 @@ final readonly class Size
                     $this->sizing->seat($bench, $side)->survey(),
                     $findings->fit($side),
                 ),
-                [Side::Left, Side::Right],
+                $bench->renewed(),
             )
             : (new Seats($this->limits))->findings($bench);
     }

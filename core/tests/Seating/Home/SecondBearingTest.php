@@ -183,4 +183,15 @@ final class SecondBearingTest extends TestCase
         self::assertNotSame(Level::Stop, self::second(9.75, [PairFeel::Binds, PairFeel::ClampedFree])->verdict->level);
         self::assertSame($squeezed, $key(9.3, PairFeel::Binds, PairFeel::ClampedDrags), 'two signs need no sizes');
     }
+
+    public function test_between_two_shoulders_a_loose_tube_waits_for_the_axle(): void
+    {
+        $said = static fn (PairFeel ...$feel): array => (static fn ($v): array => [$v->headline->key, $v->level])(
+            (new SecondBearing(Limits::standard()))->work(
+                new SecondBearingInput(feel: array_values($feel), twoShoulders: true),
+            )->verdict,
+        );
+        self::assertSame(['second.clamp_first', Level::Care], $said(PairFeel::Rattles));
+        self::assertSame(['second.pair_free', Level::Go], $said(PairFeel::Rattles, PairFeel::ClampedFree));
+    }
 }

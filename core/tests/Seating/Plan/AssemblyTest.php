@@ -42,7 +42,8 @@ final class AssemblyTest extends TestCase
         $report = self::report($pattern->id());
         $ids = array_map(static fn (Step $s): string => $s->id, self::steps($report));
         self::assertSame(count($ids), count(array_unique($ids)), implode(' ', $ids));
-        self::assertSame('seat.clean', $ids[0]);
+        self::assertSame('seat.first', $ids[0]);
+        self::assertContains('seat.clean.done', array_column(self::steps($report)[0]->asks, 'place'), 'nothing is set on its blocks dirty');
         $entries = [];
         foreach (self::steps($report) as $step) {
             self::assertGreaterThan(0, $step->handMinutes, $step->id);

@@ -57,6 +57,29 @@ final class SealsInTest extends TestCase
         self::assertNotContains('seat.turn', self::keys($own));
     }
 
+    public function test_a_job_may_go_another_way_than_the_shop_with_a_word_on_why(): void
+    {
+        $way = static fn (array $entries, array $habits = []): array => array_column(
+            self::step(self::report('pair-sleeve', $entries, $habits), 'seat.way')->asks,
+            'place',
+        );
+        $own = ['seat.seals_in' => ['choice' => 'after_own']];
+        $ids = static fn (array $entries, array $habits = []): array => array_map(
+            static fn (Step $s): string => $s->id,
+            self::steps(self::report('pair-sleeve', $entries, $habits)),
+        );
+        self::assertSame($ids([], ['seals' => 'after_own']), $ids($own));
+        self::assertSame($ids([]), $ids(['seat.seals_in' => ['choice' => 'after_both']], ['seals' => 'after_own']), 'and back again');
+        self::assertContains('seat.seals_in', $way([]));
+        self::assertNotContains('seat.way_why', $way([]));
+        self::assertNotContains('seat.way_why', $way($own, ['seals' => 'after_own']), 'it is the shop\'s way');
+        self::assertContains('seat.way_why', $way($own));
+        self::assertContains('seat.way_why', $way(['size.way' => ['choice' => 'hammer']]));
+        self::assertNotContains('seat.way_why', $way(['size.way' => ['choice' => 'draw_bolt']]));
+        $flanged = array_column(self::step(self::report('flanged-wheel', []), 'seat.way')->asks, 'place');
+        self::assertNotContains('seat.seals_in', $flanged, 'no seals, no question');
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, ?string}> entries beside a seal that is in, step, key */
     public static function sealsIn(): iterable
     {

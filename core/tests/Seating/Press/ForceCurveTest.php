@@ -43,4 +43,20 @@ final class ForceCurveTest extends TestCase
         self::assertEqualsWithDelta(60.0, $curve->force(0.5), 5.1, 'between two readings it lies on their line');
         self::assertEqualsWithDelta(110.0, $curve->force(7.0), 1e-9, 'past the end it is what it was there');
     }
+
+    public function test_without_a_sample_there_is_no_force(): void
+    {
+        self::assertSame(0.0, ForceCurve::of([], 10)->force(1.0));
+    }
+
+    public function test_a_stick_and_a_slip_are_seen_in_fifteen_samples(): void
+    {
+        $samples = [];
+        for ($i = 0; $i < 15; $i++) {
+            $samples[] = new PressSample(Length::mm($i * 0.05), Force::newtons($i % 2 === 0 ? 400 : 600));
+        }
+        $curve = ForceCurve::of($samples, 500);
+        self::assertGreaterThan(0.1, $curve->roughness(0.0, 0.7), 'a fifth above and below its middle');
+        self::assertSame(0.0, $curve->roughness(0.0, 0.4), 'nine are too few to tell');
+    }
 }

@@ -114,4 +114,15 @@ final class ConversionTest extends TestCase
         self::assertContains('6002', $numbers(10.1), 'two and a half less a little');
         self::assertNotContains('6002', $numbers(9.9), 'and a little more');
     }
+
+    public function test_a_cartridge_wider_than_its_seat_is_deep_is_not_offered(): void
+    {
+        $widths = static fn (float $depth): array => array_map(
+            static fn (Cartridge $c): float => $c->width->mm,
+            self::convert(32.0, 32.0, 12, $depth)->cartridges,
+        );
+        self::assertContains(10.0, $widths(10.0), '6201');
+        self::assertNotContains(10.0, $widths(6.0));
+        self::assertLessThanOrEqual(7.5, max([0.0, ...$widths(6.0)]));
+    }
 }

@@ -4,13 +4,14 @@ import { useNavigate } from 'react-router';
 import { useOpenJobs, usePatterns } from '../../api/jobs';
 import { useAddMachine } from '../../api/shop';
 import { Button } from '../../controls/Button';
-import { Area, Input, Labelled, Select } from '../../controls/Field';
+import { Area, Input, Labelled } from '../../controls/Field';
 import { Sheet } from '../../controls/Sheet';
-import { useSay } from '../../words/person';
+import { KindPick } from '../../job/KindPick';
 import { MachinePick, type Picked } from './MachinePick';
 
+const UNNAMED = 'Front wheel';
 const WHEELS = [
-  'Front wheel',
+  UNNAMED,
   'Rear wheel',
   'Left wheel',
   'Right wheel',
@@ -18,6 +19,10 @@ const WHEELS = [
   'Front right',
   'Rear left',
   'Rear right',
+  'Rear axle',
+  'Blade spindle',
+  'Idler',
+  'Freehub',
 ];
 const SETS: [string, string[]][] = [
   ['Front and rear', ['Front wheel', 'Rear wheel']],
@@ -35,7 +40,6 @@ const wheel = (name: string, pattern: string): Wheel => ({ key: ++keys, wheel: n
 
 /** Opens a job for each wheel that is looked at: which machine, which wheels, how their hubs are built, what the customer says. */
 export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const say = useSay();
   const { data: patterns = [] } = usePatterns();
   const addMachine = useAddMachine();
   const openJobs = useOpenJobs();
@@ -44,11 +48,17 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
   const [model, setModel] = useState('');
   const [owner, setOwner] = useState('');
   const [complaint, setComplaint] = useState('');
-  const [wheels, setWheels] = useState<Wheel[]>([wheel('Front wheel', '')]);
+  const [wheels, setWheels] = useState<Wheel[]>([wheel(UNNAMED, '')]);
   const busy = addMachine.isPending || openJobs.isPending;
 
   const change = (key: number, to: Partial<Wheel>) =>
     setWheels((before) => before.map((one) => (one.key === key ? { ...one, ...to } : one)));
+  const calledBy = (pattern: string) => patterns.find((about) => about.id === pattern)?.called;
+  // Until somebody names it, it is called what such a hub usually is: nobody calls a blade spindle a front wheel.
+  const choose = (one: Wheel, pattern: string) => {
+    const unnamed = one.wheel === UNNAMED || one.wheel === calledBy(one.pattern);
+    change(one.key, { pattern, wheel: (unnamed && wheels.length === 1 && calledBy(pattern)) || one.wheel });
+  };
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     if (busy) return;
@@ -71,13 +81,8 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
     }
   };
   const fault = (field: string) => openJobs.error?.about(field);
-  const metOn = (pattern: string) => {
-    const about = patterns.find((one) => one.id === pattern);
-    return about && say(about.met_on);
-  };
-
   return (
-    <Sheet title="Open a job" open={open} onClose={onClose}>
+    <Sheet title="Open a job" open={open} onClose={onClose} wide>
       <Flex as="form" onSubmit={submit} direction="column" gap="3">
         <MachinePick
           picked={machine}
@@ -100,50 +105,36 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
           ))}
         </datalist>
         {wheels.map((one, i) => (
-          <Grid
-            key={one.key}
-            as="fieldset"
-            templateColumns={{ base: '1fr', sm: '136px 1fr auto' }}
-            gap="2"
-            alignItems="start"
-          >
-            <Labelled label={i === 0 ? 'Which wheel' : `Wheel ${i + 1}`} fault={fault(`wheels.${i}.wheel`)}>
-              {(props) => (
-                <Input
-                  {...props}
-                  list="wheels"
-                  value={one.wheel}
-                  onChange={(e) => change(one.key, { wheel: e.target.value })}
-                />
+          <Flex key={one.key} direction="column" gap="2">
+            <Flex gap="2" align="start">
+              <Labelled label={i === 0 ? 'Which wheel' : `Wheel ${i + 1}`} fault={fault(`wheels.${i}.wheel`)}>
+                {(props) => (
+                  <Input
+                    {...props}
+                    list="wheels"
+                    value={one.wheel}
+                    onChange={(e) => change(one.key, { wheel: e.target.value })}
+                  />
+                )}
+              </Labelled>
+              {wheels.length > 1 && (
+                <Button
+                  look="quiet"
+                  mt="6"
+                  aria-label={`Leave out ${one.wheel}`}
+                  onClick={() => setWheels(wheels.filter((other) => other.key !== one.key))}
+                >
+                  Leave out
+                </Button>
               )}
-            </Labelled>
-            <Labelled
-              label={i === 0 ? 'How its hub is built' : `Hub ${i + 1}`}
+            </Flex>
+            <KindPick
+              label={i === 0 ? undefined : `Hub ${i + 1}`}
+              chosen={one.pattern}
+              onChoose={(pattern) => choose(one, pattern)}
               fault={fault(`wheels.${i}.pattern`)}
-              hint={one.pattern === wheels[i - 1]?.pattern ? undefined : metOn(one.pattern)}
-            >
-              {(props) => (
-                <Select {...props} value={one.pattern} onChange={(e) => change(one.key, { pattern: e.target.value })}>
-                  <option value="">Choose…</option>
-                  {patterns.map((pattern) => (
-                    <option key={pattern.id} value={pattern.id}>
-                      {say(pattern.name)}
-                    </option>
-                  ))}
-                </Select>
-              )}
-            </Labelled>
-            {wheels.length > 1 && (
-              <Button
-                look="quiet"
-                mt="6"
-                aria-label={`Leave out ${one.wheel}`}
-                onClick={() => setWheels(wheels.filter((other) => other.key !== one.key))}
-              >
-                Leave out
-              </Button>
-            )}
-          </Grid>
+            />
+          </Flex>
         ))}
         <Flex gap="2" wrap="wrap" align="center">
           <Button look="quiet" onClick={() => setWheels([...wheels, wheel('', wheels.at(-1)?.pattern ?? '')])}>

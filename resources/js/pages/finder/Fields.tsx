@@ -103,7 +103,9 @@ function One({
               )
             }
           >
-            <option value="">{field.required ? 'Choose…' : 'As usual'}</option>
+            <option value="">
+              {field.required ? 'Choose…' : field.usual === null ? 'Not said' : `As usual: ${say(field.usual)}`}
+            </option>
             {(field.kind === 'yes_no' ? ['true', 'false'] : field.options).map((option, i) => (
               <option key={option} value={option}>
                 {{ true: 'yes', false: 'no' }[option] ?? say(field.labels[i] ?? option)}

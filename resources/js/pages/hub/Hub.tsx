@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useJob } from '../../api/jobs';
 import { useKeep, useRefused } from '../../api/records';
@@ -37,7 +37,7 @@ function Sheet({ job }: { job: JobSheet }) {
   const [view, setView] = useState<View>(WHOLE);
   const part = hub.parts.find((one) => one.part === picked) ?? null;
   const piece = section.pieces.find((one) => one.part === picked);
-  const closed = job.signed_at !== null;
+  const closed = job.signed_at !== null || job.closed !== null;
   const edit = useMemo(
     () => (change: Record<string, unknown>) => {
       dismiss(PLACE);
@@ -45,6 +45,23 @@ function Sheet({ job }: { job: JobSheet }) {
     },
     [keep, dismiss],
   );
+  // What was just added is picked, so that the next goes in after it: a row is typed in its order.
+  const known = useRef(new Set(hub.parts.map((one) => one.part)));
+  const adding = useRef(false);
+  const add = useCallback(
+    (change: Record<string, unknown>) => {
+      adding.current = true;
+      edit(change);
+    },
+    [edit],
+  );
+  useEffect(() => {
+    const added = hub.parts.find((one) => !known.current.has(one.part));
+    known.current = new Set(hub.parts.map((one) => one.part));
+    if (!added || !adding.current) return;
+    adding.current = false;
+    setPicked(added.part);
+  }, [hub.parts]);
   const zoom = (by: number) =>
     setView((now) => {
       const next = ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, ZOOMS.indexOf(now.zoom) + by))] ?? 1;
@@ -123,7 +140,7 @@ function Sheet({ job }: { job: JobSheet }) {
                 Y
               </chakra.kbd>
             </Button>
-            <AddPart kinds={hub.kinds} after={part?.in_line ? part : null} disabled={closed} onAdd={edit} />
+            <AddPart kinds={hub.kinds} after={part?.in_line ? part : null} disabled={closed} onAdd={add} />
           </Flex>
           {wrong && said?.size === undefined && (
             <Box role="alert" color="oxide" mb="2">

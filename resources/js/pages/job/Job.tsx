@@ -12,6 +12,8 @@ import { type JobBench, JobProvider } from '../../job/bench';
 import { Keeping } from '../../job/Keeping';
 import { StationWork } from '../../stations/StationWork';
 import { usePerson, useSay, useUnits } from '../../words/person';
+import { openStep, useOnward } from './onward';
+import { ClosedNote, PutRight } from './PutRight';
 import { TrayStrip } from './TrayStrip';
 
 /** How long typing rests before it is worked out. */
@@ -83,12 +85,44 @@ function Sheet({ job }: { job: JobSheet }) {
   const step = station.steps.find((one) => one.id === stepId) ?? station.steps[0];
 
   const go = useCallback((to: StationName) => navigate(`/jobs/${job.id}/${to}`), [navigate, job.id]);
+  const after = report.stations[report.stations.indexOf(station) + 1];
+  const [before, setBefore] = useState<{ from: Step; to: string } | null>(null);
+  const hand = useOnward(
+    job.report.stations.find((one) => one.station === station.station),
+    stepId,
+    drafts.length > 0,
+    useCallback(
+      (from: Step, to: Step | undefined) => {
+        const ahead = to ?? (after && (openStep(after.steps) ?? after.steps[0]));
+        if (!ahead) return;
+        setBefore({ from, to: ahead.id });
+        if (to) setStepId(to.id);
+        else if (after) go(after.station);
+      },
+      [after, go, setStepId],
+    ),
+  );
+  const choose = useCallback(
+    (id: string) => {
+      hand.chosen();
+      setStepId(id);
+    },
+    [hand, setStepId],
+  );
   const turn = useCallback(
     (by: number) => {
       const next = station.steps[station.steps.findIndex((one) => one.id === stepId) + by];
-      if (next) setStepId(next.id);
+      if (next) choose(next.id);
     },
-    [station, stepId, setStepId],
+    [station, stepId, choose],
+  );
+  const enter = useCallback<JobBench['keep']>(
+    (...entry) => {
+      // One of several answers is seldom the last of them.
+      if (entry[1]?.choices === undefined) hand.entered(stepId);
+      return keep(...entry);
+    },
+    [hand, keep, stepId],
   );
   useKeys(
     useMemo(
@@ -109,12 +143,12 @@ function Sheet({ job }: { job: JobSheet }) {
       waiting: new Set(waitingList.filter((one) => one.job === job.id).map((one) => one.place)),
       refused,
       faults: new Map((preview.error?.problem.errors ?? []).map((one) => [one.field, one.detail])),
-      closed: job.signed_at !== null,
-      keep,
+      closed: job.signed_at !== null || job.closed !== null,
+      keep: enter,
       draft,
       dismiss,
     }),
-    [job, report, entries, waitingList, refused, preview.error, keep, draft, dismiss],
+    [job, report, entries, waitingList, refused, preview.error, enter, draft, dismiss],
   );
   if (!step) return null;
   const seat = report.drivers.find(
@@ -142,7 +176,9 @@ function Sheet({ job }: { job: JobSheet }) {
             )}
             <Keeping /> · {person.name}
           </chakra.span>
+          <PutRight job={job} />
         </Flex>
+        <ClosedNote job={job} />
         <Box bg="card" borderBottomWidth="1px" borderColor="line" display={{ base: 'none', sm: 'block' }}>
           <Box position="relative">
             <Drawing report={report} units={units} lit={step.part} driver={driver} />
@@ -155,7 +191,13 @@ function Sheet({ job }: { job: JobSheet }) {
           <TrayStrip items={report.tray} lit={step.part} />
         </Box>
         <StationBand job={job.id} stations={report.stations} current={station.station} />
-        <StationWork station={station} step={step} onStep={setStepId} />
+        <StationWork
+          station={station}
+          step={step}
+          before={before?.to === step.id ? before.from : null}
+          onStep={choose}
+          onNext={after ? { label: after.label, go: () => go(after.station) } : null}
+        />
       </Flex>
     </JobProvider>
   );

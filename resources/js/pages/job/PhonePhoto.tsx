@@ -65,7 +65,7 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
       <Button
         minH="88px"
         fontSize="24px"
-        disabled={isPending || job.signed_at !== null}
+        disabled={isPending || job.signed_at !== null || job.closed !== null}
         onClick={() => input.current?.click()}
       >
         {isPending ? 'Sending…' : 'Take a photo'}

@@ -68,7 +68,13 @@ export function Machine() {
               </Box>
               <Box textAlign="right">
                 <Box color={job.signed_at ? 'verdigris' : 'mute'}>
-                  {job.signed_at ? (job.signed_by ? `Signed by ${job.signed_by}` : 'Taken in as signed') : 'Open'}
+                  {job.signed_at
+                    ? job.signed_by
+                      ? `Signed by ${job.signed_by}`
+                      : 'Taken in as signed'
+                    : job.closed_for
+                      ? `Closed unsigned: ${job.closed_for}`
+                      : 'Open'}
                 </Box>
                 <Link to={`/jobs/${job.id}/${job.signed_at ? 'prove' : 'check_in'}`}>
                   <chakra.span color="blue" textDecoration="underline">

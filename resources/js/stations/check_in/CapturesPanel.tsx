@@ -12,7 +12,7 @@ import { CaliperPicture } from './CaliperPicture';
 /** What must be measured before it comes apart: each with where the caliper goes, and a way to say why not. */
 export function CapturesPanel({ step }: { step: Step }) {
   return (
-    <Grid templateColumns="repeat(auto-fill, minmax(250px, 1fr))" gap="3" data-fields="">
+    <Grid templateColumns="repeat(auto-fill, minmax(250px, 1fr))" gap="3" alignItems="start" data-fields="">
       {step.asks
         .filter((ask) => ask.kind !== 'photos')
         .map((ask) => (
@@ -33,7 +33,14 @@ function Capture({ ask, photos }: { ask: Ask; photos?: Ask }) {
   const skipped = bench.entries.get(ask.place)?.value?.skipped as string | undefined;
   const entered = bench.entries.has(ask.place);
   return (
-    <Box borderWidth="1px" borderColor={entered && !skipped ? 'verdigris' : 'line'} borderRadius="sm" bg="card" p="3">
+    <Box
+      borderWidth="1px"
+      borderColor={entered && !skipped ? 'verdigris' : 'line'}
+      borderRadius="sm"
+      bg="card"
+      p="3"
+      gridColumn={ask.kind === 'choices' ? '1 / -1' : undefined}
+    >
       {ask.picture && <CaliperPicture of={ask.picture} />}
       {skipped !== undefined ? (
         <Flex justify="space-between" gap="2" fontSize="14px" mt="1">

@@ -1,6 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useSignJob } from '../../api/jobs';
+import type { Block, Level, StationName } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { LevelMark } from '../../controls/LevelMark';
 import { useBench } from '../../job/bench';
@@ -9,6 +11,46 @@ import { usePerson, useSay } from '../../words/person';
 
 import { Addenda } from './Addenda';
 
+/** What still lies on the tray, by the station where it goes back in. */
+function useLying(open: Block[]): [StationName, string[]][] {
+  const say = useSay();
+  const { report } = useBench();
+  const by = new Map<StationName, string[]>();
+  for (const block of open) {
+    const { part } = block;
+    if (part === null) continue;
+    const name = report.tray.find((item) => item.part === part)?.name;
+    const goesIn = report.stations.find((one) =>
+      one.steps.some((step) => step.asks.some((ask) => ask.until === 'fitted' && ask.part === part)),
+    );
+    const station = goesIn?.station ?? block.station;
+    const said = name ? say(name) : part;
+    const names = by.get(station) ?? [];
+    by.set(station, [...names, names.length === 0 ? said : said.charAt(0).toLowerCase() + said.slice(1)]);
+  }
+  return [...by];
+}
+
+/** One thing in the way, and the station at which it is put right. */
+function InTheWay({ level, station, children }: { level: Level; station: StationName; children: ReactNode }) {
+  const { job, report } = useBench();
+  const say = useSay();
+  const label = report.stations.find((one) => one.station === station)?.label;
+  return (
+    <chakra.li display="flex" gap="2" alignItems="center" py="1.5" borderBottomWidth="1px" borderColor="line">
+      <LevelMark level={level} size={18} />
+      <span>{children}</span>
+      <chakra.span ml="auto" whiteSpace="nowrap">
+        <Link to={`/jobs/${job.id}/${station}`}>
+          <chakra.span color="blue" textDecoration="underline">
+            {label ? say(label) : station}
+          </chakra.span>
+        </Link>
+      </chakra.span>
+    </chakra.li>
+  );
+}
+
 /** What stands in the way, and the signature. */
 export function SignOffPanel() {
   const say = useSay();
@@ -16,6 +58,7 @@ export function SignOffPanel() {
   const person = usePerson();
   const { mutate, isPending, error } = useSignJob(job.id);
   const open = report.blocks.filter((block) => block.open);
+  const lying = useLying(open);
   const card = `/files/jobs/${job.id}/card.pdf`;
   return (
     <Flex direction="column" gap="4">
@@ -29,27 +72,18 @@ export function SignOffPanel() {
         <>
           {open.length > 0 && (
             <chakra.ul>
-              {open.map((block) => (
-                <chakra.li
-                  key={block.step}
-                  display="flex"
-                  gap="2"
-                  alignItems="center"
-                  py="1.5"
-                  borderBottomWidth="1px"
-                  borderColor="line"
-                >
-                  <LevelMark level={block.level} size={18} />
-                  <span>{say(block.what)}</span>
-                  <chakra.span ml="auto">
-                    <Link to={`/jobs/${job.id}/${block.station}`}>
-                      <chakra.span color="blue" textDecoration="underline">
-                        {block.station.replace('_', ' ')}
-                      </chakra.span>
-                    </Link>
-                  </chakra.span>
-                </chakra.li>
+              {lying.map(([station, names]) => (
+                <InTheWay key={station} level="stop" station={station}>
+                  {`${names.length === 1 ? 'Still lies' : 'Still lie'} on the tray: ${names.join(', ')}`}
+                </InTheWay>
               ))}
+              {open
+                .filter((block) => block.part === null)
+                .map((block) => (
+                  <InTheWay key={block.step} level={block.level} station={block.station}>
+                    {say(block.what)}
+                  </InTheWay>
+                ))}
             </chakra.ul>
           )}
           {person.may_sign ? (

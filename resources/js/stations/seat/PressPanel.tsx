@@ -48,6 +48,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
     if (outcome && !UNSETTLED.includes(result.kind)) bench.keep(outcome.place, { choice: result.kind });
   };
   const { mutate } = keep;
+  const tube = bench.report.tray.some((item) => item.kind === 'sleeve');
 
   // A pressing that has ended is kept by itself: nobody presses Save with a hand on the lever.
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it ends
@@ -83,7 +84,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
           onChange={(e) => setPlay(e.target.value)}
           w="auto"
         >
-          {PLAYS.map(([value, name]) => (
+          {PLAYS.filter(([value]) => tube || value !== 'missing_sleeve').map(([value, name]) => (
             <option key={value} value={value}>
               {name}
             </option>

@@ -25,7 +25,7 @@ export function BearingPanel({ step }: { step: Step }) {
     <Flex direction="column" gap="4">
       {!left && other && !mine && (
         <Button look="plain" alignSelf="start" onClick={() => bench.keep(place, { text: other })}>
-          Same as the left: {other}
+          Same as the first: {other}
         </Button>
       )}
       <AnswersPanel step={step} />

@@ -23,7 +23,7 @@ export function MatchPanel({ step }: { step: Step }) {
     <Flex direction="column" gap="3">
       {side === 'right' && other && !textAt(bench.entries, number?.place, 'text') && (
         <Button look="plain" alignSelf="start" onClick={() => number && bench.keep(number.place, { text: other })}>
-          Same as the left: {other}
+          Same as the first: {other}
         </Button>
       )}
       <AnswersPanel step={step} />

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Checking;
+
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\Fitting;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Verdict\Message;
+
+/** What is asked at Check in of things that a machine carries outside the hub. */
+final readonly class FittingAsks
+{
+    /** @return list<Ask> what the machine carries outside the hub, and what must be noted of it before it comes off */
+    public static function of(Bench $bench): array
+    {
+        $possible = Fitting::possible($bench->pattern);
+        if ($possible === []) {
+            return [];
+        }
+        $noted = array_filter(Fitting::there($bench->pattern, $bench->notebook), static fn (Fitting $f): bool => $f->before !== '');
+
+        return [
+            Ask::choices(
+                Places::FITTINGS,
+                'On it, to come off and go back',
+                array_map(static fn (Fitting $f): Option => new Option($f->name, $f->label), $possible),
+                wanted: false,
+            ),
+            ...array_map(
+                static fn (Fitting $f): Ask => Ask::text(
+                    $f->place('before'),
+                    Message::of('fitting.note', '{fitting}: {what}', [
+                        'fitting' => Message::plain($f->label),
+                        'what' => Message::within($f->before),
+                    ]),
+                    wanted: false,
+                ),
+                $noted,
+            ),
+        ];
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Stripping;
+
+use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\SnapRings;
+use CleanRace\Core\Hub\Stack;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+
+/** The end of a take-down: all of it cleaned and looked at, the last ball of one that burst found. */
+final readonly class LookSteps
+{
+    public function __construct(private Bench $bench, private Stack $stack, private Ways $ways)
+    {
+    }
+
+    /** @return list<PlannedStep> in order */
+    public function steps(): array
+    {
+        $steps = [];
+        $judged = Option::of(['use' => 'Use', 'note' => 'Use, and look again', 'replace' => 'Repair or replace']);
+        $card = $this->bench->pattern->card();
+        $bore = static fn (Side $side): Message => Message::of('look.bore', '{side} bore', [
+            'side' => Message::plain($card->side($side)),
+        ]);
+        $seats =
+            count($this->stack->cartridges()) === 1
+                ? [Ask::choice(Places::LOOK_BORE_LEFT, 'Bore', $judged)->usually('use')]
+                : [
+                    Ask::choice(Places::LOOK_BORE_LEFT, $bore(Side::Left), $judged)->usually('use'),
+                    Ask::choice(Places::LOOK_BORE_RIGHT, $bore(Side::Right), $judged)->usually('use'),
+                ];
+        $steps[] = PlannedStep::of(
+            Step::of(
+                'strip.look',
+                'Clean and look',
+                'Most of the bench time goes here. One part at a time, so that the order on the tray holds. Old grease out where it '
+                    .'is dark, wet or gritty; solvent on the rag, none left in blind holes.',
+            )
+                ->with(
+                    tool: 'Rags, brush, scuff pad',
+                    caution: 'Gloves, air, no flame. Never spin a bearing with compressed air.',
+                    find: 'Bright rings where it crept, rust at the lip, scores that catch a nail.',
+                )
+                ->asking(
+                    ...$seats,
+                    ...$this->locates(),
+                    ...$this->stack->ofKind(PartKind::SnapRing) === []
+                        ? []
+                        : [Ask::choice(Places::LOOK_GROOVE, 'Ring groove', $judged, wanted: false)->usually('use')],
+                    ...[
+                        Ask::choice(Places::LOOK_AXLE, 'Axle or shaft', $judged, wanted: false)->usually('use'),
+                        Ask::text(Places::LOOK_NOTE, 'What was seen', wanted: false),
+                    ],
+                )
+                ->taking(15),
+        );
+        if ($this->ways->has(Condition::Burst)) {
+            $steps[] = PlannedStep::of(
+                Step::of(
+                    'strip.last_ball',
+                    'Find the last ball',
+                    'Lamp and magnet through the whole hub, then turn it over and tap it.',
+                )
+                    ->with(tool: 'Magnet, lamp')
+                    ->asking(
+                        Ask::choice(Places::BALLS_FOUND, 'Balls of it', Option::of(['all' => 'All found', 'missing' => 'Some missing'])),
+                    )
+                    ->judged($this->balls())
+                    ->taking(3),
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Ask> which side locates, where no ring on one side tells */
+    private function locates(): array
+    {
+        $card = $this->bench->pattern->card();
+
+        return ! $card->eitherFirst || SnapRings::only($this->stack) !== null
+            ? []
+            : [
+                Ask::choice(
+                    Places::LOOK_FIRST,
+                    'The shoulder that the first bearing goes down to',
+                    Option::of([
+                        'left' => $card->sideName(Side::Left),
+                        'right' => $card->sideName(Side::Right),
+                        'unseen' => 'Cannot see yet',
+                    ]),
+                ),
+            ];
+    }
+
+    private function balls(): ?Verdict
+    {
+        return $this->bench->notebook->choice(Places::BALLS_FOUND) === 'missing'
+            ? Verdict::stop(
+                Message::of('strip.balls_missing', 'Balls are missing'),
+                Message::of('strip.balls_missing.say', 'One that stays in the hub is driven into the new bearing.'),
+            )->next(
+                Message::of(
+                    'strip.balls_missing.next',
+                    'Magnet and lamp once more; open the hollow hub and shake it out. Then say that all are found.',
+                ),
+            )
+            : null;
+    }
+}

@@ -1,0 +1,66 @@
+import type { Page } from '@playwright/test';
+import { enter, goTo, kept, openJob, signIn, station, type } from './helpers';
+import { expect, test } from './worker';
+
+/** Holds what the server says of a job until it is let go. */
+async function held(page: Page, job: number): Promise<() => Promise<void>> {
+  let letGo = () => {};
+  const gate = new Promise<void>((open) => {
+    letGo = open;
+  });
+  const address = `**/api/v1/jobs/${job}`;
+  await page.route(address, async (route) => {
+    await gate;
+    await route.continue();
+  });
+  return async () => {
+    const said = page.waitForResponse((one) => one.url().endsWith(`/api/v1/jobs/${job}`));
+    letGo();
+    await said;
+    await page.unroute(address);
+  };
+}
+
+const heading = (page: Page) => page.getByRole('heading', { level: 2 }).first();
+
+test('a step that was done here leads to the next, and its heading has the focus', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, 'Led bicycle');
+  await station(page, 'Size');
+  await goTo(page, 'Left bearing');
+  await type(page, 'size.left.number', '6204 2RS');
+  await expect(heading(page)).toHaveText('Right bearing');
+  await expect(heading(page)).toBeFocused();
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Just before: Left bearing');
+  await page.getByRole('button', { name: 'Same as the first: 6204 2RS' }).click();
+  await expect(heading(page)).not.toHaveText('Right bearing');
+});
+
+test('what another hand entered leads nobody away', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Shared bicycle');
+  await station(page, 'Size');
+  await goTo(page, 'Left bearing');
+  await enter(page, job, [{ place: 'size.left.number', entry: { text: '6204 2RS' } }]);
+  const letGo = await held(page, job);
+  await page.reload();
+  await goTo(page, 'Left bearing');
+  await letGo();
+  await expect(page.locator('input[data-place="size.left.number"]')).toHaveValue('6204 2RS');
+  await expect(heading(page)).toHaveText('Left bearing');
+});
+
+test('who chose a step stays there when the answer to an earlier tap comes late', async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, 'Late bicycle');
+  await station(page, 'Size');
+  await goTo(page, 'Shoulder, spacer tube, faces');
+  await goTo(page, 'Left bearing');
+  const letGo = await held(page, job);
+  await type(page, 'size.left.number', '6204 2RS');
+  await kept(page);
+  await goTo(page, 'Left bearing');
+  await letGo();
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('6204');
+  await expect(heading(page)).toHaveText('Left bearing');
+});
