@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { enter, goTo, kept, openJob, signIn, station, type } from './helpers';
+import { enter, goTo, kept, openJob, signIn, station, tap, type } from './helpers';
 import { expect, test } from './worker';
 
 /** Holds what the server says of a job until it is let go. */
@@ -63,4 +63,18 @@ test('who chose a step stays there when the answer to an earlier tap comes late'
   await letGo();
   await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('6204');
   await expect(heading(page)).toHaveText('Left bearing');
+});
+
+test('a size given beside what a step wants is read there, and what it wanted leads on', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, 'Read trailer', 'Runs hot', 'taper-pair');
+  await station(page, 'Set');
+  await goTo(page, 'A new pin, spread');
+  const letGo = await held(page, Number(page.url().match(/jobs\/(\d+)/)?.[1]));
+  await tap(page, 'set.pins', 'New and spread');
+  await type(page, 'set.taper.hole', '4.0');
+  await kept(page);
+  await letGo();
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Split pin 4');
+  await expect(heading(page)).toHaveText('A new pin, spread');
 });

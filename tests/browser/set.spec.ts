@@ -72,9 +72,13 @@ test('a tractor hub on tapers is set to its slot, read by dial and pinned', asyn
   await goTo(page, 'A new pin, spread');
   await tap(page, 'set.pins', 'Old one again');
   await expect(verdict(page)).toHaveText('A new pin');
-  await tap(page, 'set.pins', 'New and spread');
   await type(page, 'set.taper.hole', '4.0');
-  await expect(verdict(page)).toHaveText('Split pin 4');
+  await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Split pin 4');
+  await expect(verdict(page)).toHaveText('A new pin');
+  await tap(page, 'set.pins', 'New and spread');
+  const onward = page.getByRole('region', { name: 'Verdict', exact: true });
+  await expect(onward).toContainText('Just before: A new pin, spread');
+  await expect(onward).toContainText('Split pin 4');
 });
 
 test('loose balls by count, an axle in the middle, washers for the float, a wrench with an adapter', async ({

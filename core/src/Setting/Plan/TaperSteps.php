@@ -100,8 +100,8 @@ final class TaperSteps
         )
             ->with(why: 'A pin that was bent once breaks at the second bend.', part: 'castle_nut_left')
             ->asking(
-                Ask::choice(Places::PINS, 'Pin', Option::of(['new' => 'New and spread', 'old' => 'Old one again'])),
                 Ask::length(Places::TAPER_HOLE, 'Hole in the spindle', wanted: false),
+                Ask::choice(Places::PINS, 'Pin', Option::of(['new' => 'New and spread', 'old' => 'Old one again'])),
             )
             ->judged(InPlace::pins($bench->notebook->choice(Places::PINS)), self::pinSize($limits, $bench))
             ->holdingStopsOnly()

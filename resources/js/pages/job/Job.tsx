@@ -12,7 +12,7 @@ import { type JobBench, JobProvider } from '../../job/bench';
 import { Keeping } from '../../job/Keeping';
 import { StationWork } from '../../stations/StationWork';
 import { usePerson, useSay, useUnits } from '../../words/person';
-import { openStep, useOnward } from './onward';
+import { isBeside, openStep, useOnward } from './onward';
 import { ClosedNote, PutRight } from './PutRight';
 import { TrayStrip } from './TrayStrip';
 
@@ -118,11 +118,13 @@ function Sheet({ job }: { job: JobSheet }) {
   );
   const enter = useCallback<JobBench['keep']>(
     (...entry) => {
-      // One of several answers is seldom the last of them.
-      if (entry[1]?.choices === undefined) hand.entered(stepId);
+      // One of several answers is seldom the last of them, and what was given beside what is wanted is given to be read.
+      const more = entry[1]?.choices !== undefined || (step !== undefined && isBeside(step, entry[0]));
+      if (more) hand.chosen();
+      else hand.entered(stepId);
       return keep(...entry);
     },
-    [hand, keep, stepId],
+    [hand, keep, step, stepId],
   );
   useKeys(
     useMemo(

@@ -4,6 +4,10 @@ import type { StationReport, Step } from '../../api/types';
 /** The first step that still wants something; what is optional waits to be chosen. */
 export const openStep = (steps: Step[]): Step | undefined => steps.find((one) => !one.done && !one.optional);
 
+/** Whether a place is asked at a step beside what is wanted there. */
+export const isBeside = (step: Step, place: string): boolean =>
+  step.asks.some((one) => one.wanted) && step.asks.some((one) => one.place === place && !one.wanted);
+
 /** Whose hand was at which step: an entry marks it, choosing a step by oneself wipes it. */
 export interface AtHand {
   entered: (step: string) => void;
