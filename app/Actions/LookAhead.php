@@ -20,6 +20,7 @@ use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Proving\AfterSigning;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Written;
 use Illuminate\Support\Carbon;
 
 /** Notes of a job that is signed what outlives it: the set that was fitted, what is to be looked at again, and when. */
@@ -29,7 +30,8 @@ final readonly class LookAhead
     {
     }
 
-    public function __invoke(Job $job): void
+    /** @param  ?Message  $noted what was used and is looked at again the next time */
+    public function __invoke(Job $job, ?Message $noted = null): void
     {
         $notebook = Notes::notebookOf($job);
         $signed = $job->signed_at ?? Carbon::now();
@@ -41,7 +43,7 @@ final readonly class LookAhead
             ->whereNull('settled_at')
             ->update(['settled_at' => $signed]);
         $this->meter($job, $notebook);
-        $this->carried($job, $notebook, $signed);
+        $this->carried($job, $notebook, $signed, $noted);
         $this->recheck($job, $notebook, $signed);
         $this->fitted($job, $notebook, $signed);
     }
@@ -63,10 +65,10 @@ final readonly class LookAhead
         }
     }
 
-    private function carried(Job $job, Notebook $notebook, Carbon $signed): void
+    private function carried(Job $job, Notebook $notebook, Carbon $signed, ?Message $noted): void
     {
         [$what, $when] = [$notebook->text(Places::CARRY), $notebook->text(Places::CARRY_WHEN)];
-        if ($what === null && $when === null) {
+        if ($what === null && $when === null && $noted === null) {
             return;
         }
         try {
@@ -74,7 +76,12 @@ final readonly class LookAhead
         } catch (InvalidInput) {
             $day = null;
         }
-        $this->due($job, 'carry', $what ?? Message::plain('Look again'), $day);
+        $words = match (true) {
+            $noted === null => $what ?? Message::plain('Look again'),
+            $what === null => $noted,
+            default => Message::listed([Written::of($what), $noted], '. '),
+        };
+        $this->due($job, 'carry', $words, $day);
     }
 
     private function recheck(Job $job, Notebook $notebook, Carbon $signed): void

@@ -55,7 +55,7 @@ final readonly class SignJob
             ]);
             $signOff->forceFill(['shop_id' => $job->shop_id])->save();
             $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();
-            ($this->lookAhead)($job);
+            ($this->lookAhead)($job, $report->carried);
 
             defer(fn () => ($this->noteStanding)($job->id));
 

@@ -7,6 +7,7 @@ namespace App\Cards;
 use App\Bench\Notes;
 use App\Models\DueItem;
 use App\Models\Job;
+use CleanRace\Core\Checking\Cause;
 use CleanRace\Core\Checking\Coast;
 use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Hub\Side;
@@ -14,6 +15,7 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\HubPatterns;
+use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
@@ -43,8 +45,12 @@ final readonly class CustomerSheet
                     'words' => $words,
                     'complaint' => $notebook->text(Places::COMPLAINT) ?? '',
                     'kind' => $words->of(HubPatterns::find($job->pattern)->card()->name),
+                    'causes' => array_map(
+                        static fn (Cause $one): string => $words->of(Message::plain($one->label())),
+                        array_values(array_filter(array_map(Cause::tryFrom(...), $notebook->choices(Places::CAUSE)))),
+                    ),
                     'decided' => CustomerWord::decided($notebook),
-                    'bearings' => self::bearings($notebook, $words),
+                    'bearings' => self::bearings($notebook, HubPatterns::find($job->pattern)->card(), $words),
                     'before' => self::turning($notebook, PlacesOf::check(...), $words),
                     'after' => self::turning($notebook, PlacesOf::after(...), $words),
                     'due' => DueItem::query()
@@ -59,14 +65,15 @@ final readonly class CustomerSheet
     }
 
     /** @return list<string> what is in it now */
-    private static function bearings(Notebook $notebook, Words $words): array
+    private static function bearings(Notebook $notebook, PatternCard $card, Words $words): array
     {
         $fitted = [];
         foreach ([Side::Left, Side::Right] as $side) {
             $number = $notebook->text(PlacesOf::newNumber($side->value)) ?? $notebook->text(PlacesOf::number($side->value));
             if ($number !== null) {
                 $fitted[] = $words->of(
-                    Message::of('sheet.bearing', $side === Side::Left ? 'Left: {number}' : 'Right: {number}', [
+                    Message::of('sheet.bearing', '{side}: {number}', [
+                        'side' => Message::plain($card->sideName($side)),
                         'number' => Written::of($number),
                     ]),
                 );

@@ -22,6 +22,10 @@ $signer = $job->signerName();
 <h2>What you told us</h2>
 <p>“{{ $complaint }}”</p>
 @endif
+@if ($causes)
+<h2>Why it failed</h2>
+<p>{{ implode('; ', $causes) }}.</p>
+@endif
 @if ($decided)
 <h2>What you decided</h2>
 @foreach ($decided as [$asked, $answer])

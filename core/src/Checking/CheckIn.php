@@ -121,6 +121,15 @@ final readonly class CheckIn
                     Option::of(['yes' => 'Yes', 'no' => 'No']),
                     wanted: false,
                 ),
+                Ask::choices(
+                    Places::CAUSE,
+                    'Why it failed, as far as is seen',
+                    array_map(
+                        static fn (Cause $one): Option => new Option($one->value, $one->label()),
+                        Cause::possible($bench->hub->stack),
+                    ),
+                    wanted: false,
+                ),
                 ...$this->isPaired($bench)
                     ? [
                         Ask::choice(

@@ -72,7 +72,7 @@ final readonly class Evidence
             }
             $left = $this->doubtAfter($check, $p, $first->suspect->value, $second->suspect->value);
             if ($best === null || $left < $best[0] - 1e-9) {
-                $best = [$left, $check['say']];
+                $best = [$left, $this->hub->settling($check['check']) ?? $check['say']];
             }
         }
 

@@ -70,6 +70,22 @@ final readonly class TriedHub
         };
     }
 
+    /** How a check that would settle it is made here, where it is made otherwise than on a wheel. */
+    public function settling(string $check): ?string
+    {
+        return match (true) {
+            $check === 'rock_3_9' => match ($this->role) {
+                HubRole::Wheel => null,
+                HubRole::Blade => 'Rock it by the blade, belt off',
+                HubRole::Idler => 'Rock it by hand',
+                HubRole::Freehub => 'Rock it across the hub',
+            },
+            $check === 'spin' && $this->role === HubRole::Blade => 'Turn it by hand, belt off, and listen',
+            in_array($check, ['inner_left', 'inner_right'], true) && ! $this->paired => 'Turn its inner ring with a finger once it is out',
+            default => null,
+        };
+    }
+
     /** What a suspect is called here. */
     public function suspect(Suspect $suspect): string
     {

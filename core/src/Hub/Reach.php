@@ -13,7 +13,7 @@ final class Reach
     private const RING_OPENING = 0.86;
 
     /**
-     * Parts still on that must come off first, the outermost first, on the side where fewer are.
+     * Parts still on that must come off first, the outermost first, on the side where it is less trouble.
      *
      * @param  list<string>  $off ids of what is off already
      * @param  ?Side  $towards the only way it leaves; null when either will do
@@ -34,7 +34,44 @@ final class Reach
         $left = self::on($stack, $part, $off, Side::Left);
         $right = self::on($stack, $part, $off, Side::Right);
 
-        return count($left) <= count($right) ? $left : $right;
+        return self::trouble($left) <= self::trouble($right) ? $left : $right;
+    }
+
+    /**
+     * How much it is to take these off: no bearing is driven out to save a few nuts.
+     *
+     * @param  list<Part>  $parts
+     * @return array{int, int}
+     */
+    private static function trouble(array $parts): array
+    {
+        return [count(array_filter($parts, static fn (Part $p): bool => $p->kind->isPressed())), count($parts)];
+    }
+
+    /**
+     * With what lies behind one of these and in the way of another: it comes off along with them, after the one.
+     *
+     * @param  list<Part>  $parts
+     * @param  list<string>  $off ids of what is off already
+     * @return list<Part>
+     */
+    public static function withBetween(Stack $stack, array $parts, array $off): array
+    {
+        $ids = array_map(static fn (Part $p): string => $p->id, $parts);
+        foreach ($parts as $part) {
+            foreach (self::before($stack, $part, [...$off, ...$ids]) as $first) {
+                $behind = array_filter(
+                    self::before($stack, $first, $off),
+                    static fn (Part $p): bool => in_array($p->id, $ids, true) && $p->side === $first->side,
+                );
+                if ($first->kind->lane() === Lane::Axle && $first->kind !== PartKind::Sleeve && $behind !== []) {
+                    array_splice($parts, (int) array_search($part, $parts, true), 0, [$first]);
+                    $ids[] = $first->id;
+                }
+            }
+        }
+
+        return $parts;
     }
 
     /**

@@ -20,6 +20,7 @@ use CleanRace\Core\Sourcing\PartMatch;
 use CleanRace\Core\Sourcing\ToBuy;
 use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Stripping\ToolLine;
+use CleanRace\Core\Verdict\Message;
 
 /** A whole job as it stands: the axle line, the seven stations, the tray, and what stands in the way of signing. */
 final readonly class JobReport
@@ -38,6 +39,7 @@ final readonly class JobReport
      * @param  list<PartFinding>  $partFindings
      * @param  list<SeatFinding>  $seats
      * @param  list<PartMatch>  $matches of parts other than the bearings of a pair
+     * @param  ?Message  $carried what is used and looked at again the next time, in one line; null when nothing is
      */
     public function __construct(
         public Section $section,
@@ -59,6 +61,7 @@ final readonly class JobReport
         public array $matches,
         public SetFindings $set,
         public ?ConversionResult $conversion,
+        public ?Message $carried,
     ) {
     }
 }

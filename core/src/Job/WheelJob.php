@@ -14,6 +14,7 @@ use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubSheet;
 use CleanRace\Core\Patterns\SectionMaker;
 use CleanRace\Core\Proving\Blocks;
+use CleanRace\Core\Proving\CarriedForward;
 use CleanRace\Core\Proving\Prove;
 use CleanRace\Core\Seating\Plan\PressReckoning;
 use CleanRace\Core\Seating\Plan\Seat;
@@ -210,6 +211,7 @@ final readonly class WheelJob
             (new PartMatches())->matches($bench),
             $set->findings,
             Converted::work($this->limits, $bench),
+            CarriedForward::line($bench),
         );
     }
 }

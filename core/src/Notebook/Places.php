@@ -72,6 +72,12 @@ final class Places
 
     public const BROKEN = 'check.broken';
 
+    /** Parts that this hub has besides those such hubs usually have. */
+    public const ALSO = 'hub.also';
+
+    /** Why it failed, as far as is seen. */
+    public const CAUSE = 'check.cause';
+
     public const COMPLAINT = 'check.complaint';
 
     public const COMPLAINT_KINDS = 'check.kinds';
@@ -83,6 +89,9 @@ final class Places
     public const BALLS_FOUND = 'strip.balls_found';
 
     public const BURST_COUNT = 'strip.burst.count';
+
+    /** Which bearing burst: left, right or both. */
+    public const BURST_WHICH = 'strip.burst.which';
 
     public const BURST_WAY = 'strip.burst.way';
 

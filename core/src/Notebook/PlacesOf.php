@@ -61,6 +61,12 @@ final class PlacesOf
         return "bore.$seat.look";
     }
 
+    /** What is judged of something that is looked over while it is here. */
+    public static function lookedOver(string $name): string
+    {
+        return "strip.look.$name";
+    }
+
     /** One diameter of a wall: how deep, and in which direction of the clock. */
     public static function bore(string $seat, string $depth, string $clock): string
     {

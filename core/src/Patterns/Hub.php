@@ -34,7 +34,7 @@ final readonly class Hub
         $edits = StackEdits::from($notebook->value(Places::HUB));
         $first = $pattern->firstSide($notebook);
 
-        return new self($pattern, self::measured($edits->onto($pattern->stack($notebook)), $first, $notebook), $first, $edits);
+        return new self($pattern, self::measured($edits->onto(AlsoPart::onto($pattern->stack($notebook), $pattern, $notebook)), $first, $notebook), $first, $edits);
     }
 
     /** Where every part of it lies, in mm from the left face. */

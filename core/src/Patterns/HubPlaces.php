@@ -27,12 +27,15 @@ final readonly class HubPlaces
         $usual = $pattern->stack($notebook);
         // Wherever a ring was seen, or not: one may be found on either side.
         $ringed = $pattern->stack(new Notebook([Places::RING_SIDE => ['value' => ['choice' => 'both'], 'instrument' => null]]));
+        // And with all that such a hub may have besides.
+        $also = AlsoPart::all($usual, $pattern);
         $this->parts = array_column(
             [
+                ...$also->parts,
                 ...$ringed->parts,
                 ...$usual->parts,
                 ...array_values(MadeParts::all($pattern->card())),
-                ...StackEdits::from($notebook->value(Places::HUB))->onto($usual)->parts,
+                ...StackEdits::from($notebook->value(Places::HUB))->onto(AlsoPart::onto($usual, $pattern, $notebook))->parts,
             ],
             null,
             'id',

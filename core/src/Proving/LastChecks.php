@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Proving;
 
+use CleanRace\Core\Checking\Cause;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\HubSetting;
@@ -57,6 +59,9 @@ final class LastChecks
                     $held => 'Ring, clip or pin seen in its place',
                     default => null,
                 },
+                'cover' => in_array(Cause::Cover->value, $bench->notebook->choices(Places::CAUSE), true)
+                    ? 'The cover or seal that was missing is on'
+                    : null,
                 'seals_level' => $stack->ofKind(PartKind::Seal, PartKind::DustCap) === [] ? null : 'Seals and caps level',
                 'disc_clean' => $card->isBraked() ? 'Disc, where there is one, wiped of fingerprints' : null,
                 'towel' => 'No towel, rag or tool left in it',

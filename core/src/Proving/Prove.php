@@ -26,6 +26,7 @@ final readonly class Prove
         $checks = LastChecks::of($bench);
         $yesNo = Option::of(['pass' => 'Passed', 'fail' => 'Not passed']);
         $words = $blocks->byWord();
+        $carried = CarriedForward::line($bench);
 
         return StationReport::of(
             Station::Prove,
@@ -71,6 +72,11 @@ final readonly class Prove
                             )
                             ->advice(),
                     Step::of('prove.carry', 'Carry forward', 'What the next one at it should know, and when to look.')
+                        ->with(
+                            ...$carried === null
+                                ? []
+                                : ['find' => Message::of('carried', 'Carried by itself: {line}.', ['line' => Message::within($carried)])],
+                        )
                         ->asking(
                             Ask::text(Places::CARRY, 'Note for next time', wanted: false),
                             Ask::when(Places::CARRY_WHEN, 'Look again'),

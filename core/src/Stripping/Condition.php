@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\PatternCard;
+use CleanRace\Core\Patterns\Turning;
 
 /** What is the matter with a hub, or near it, that changes how it is taken apart. */
 enum Condition: string
@@ -21,6 +23,7 @@ enum Condition: string
     case Disc = 'disc';
     case Electric = 'electric';
     case Blade = 'blade';
+    case TightSpacers = 'tight_spacers';
 
     /** How people say it. */
     public function label(): string
@@ -35,6 +38,7 @@ enum Condition: string
             self::Disc => 'Brake disc or rotor on it',
             self::Electric => 'Electric drive',
             self::Blade => 'Blade',
+            self::TightSpacers => 'Its end spacers sit tight in the bearings',
         };
     }
 
@@ -55,6 +59,9 @@ enum Condition: string
                     self::Joints => $card->machine === MachineKind::Quad,
                     self::Plastic => in_array($card->role, [HubRole::Idler, HubRole::Wheel], true) &&
                         in_array($card->machine, [MachineKind::Loose, MachineKind::Mower], true),
+                    self::TightSpacers => $card->turns === Turning::Hub &&
+                        $stack->ofKind(PartKind::Spacer) !== [] &&
+                        $stack->cartridges() !== [],
                     self::Burst => $stack->cartridges() !== [],
                     default => true,
                 },

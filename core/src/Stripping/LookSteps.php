@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
-use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\SnapRings;
 use CleanRace\Core\Hub\Stack;
@@ -27,18 +26,7 @@ final readonly class LookSteps
     public function steps(): array
     {
         $steps = [];
-        $judged = Option::of(['use' => 'Use', 'note' => 'Use, and look again', 'replace' => 'Repair or replace']);
-        $card = $this->bench->pattern->card();
-        $bore = static fn (Side $side): Message => Message::of('look.bore', '{side} bore', [
-            'side' => Message::plain($card->side($side)),
-        ]);
-        $seats =
-            count($this->stack->cartridges()) === 1
-                ? [Ask::choice(Places::LOOK_BORE_LEFT, 'Bore', $judged)->usually('use')]
-                : [
-                    Ask::choice(Places::LOOK_BORE_LEFT, $bore(Side::Left), $judged)->usually('use'),
-                    Ask::choice(Places::LOOK_BORE_RIGHT, $bore(Side::Right), $judged)->usually('use'),
-                ];
+        $looks = Looks::ofHub($this->bench);
         $steps[] = PlannedStep::of(
             Step::of(
                 'strip.look',
@@ -52,18 +40,24 @@ final readonly class LookSteps
                     find: 'Bright rings where it crept, rust at the lip, scores that catch a nail.',
                 )
                 ->asking(
-                    ...$seats,
+                    ...$looks->asks(),
                     ...$this->locates(),
-                    ...$this->stack->ofKind(PartKind::SnapRing) === []
-                        ? []
-                        : [Ask::choice(Places::LOOK_GROOVE, 'Ring groove', $judged, wanted: false)->usually('use')],
-                    ...[
-                        Ask::choice(Places::LOOK_AXLE, 'Axle or shaft', $judged, wanted: false)->usually('use'),
-                        Ask::text(Places::LOOK_NOTE, 'What was seen', wanted: false),
-                    ],
+                    ...[Ask::text(Places::LOOK_NOTE, 'What was seen', wanted: false)],
                 )
+                ->judged($looks->verdict())
                 ->taking(15),
         );
+        $around = Looks::around($this->bench);
+        if ($around->asks() !== []) {
+            $steps[] = PlannedStep::of(
+                Step::of('strip.over', 'Looked over while it is here', Looks::what($this->bench))
+                    ->asking(...$around->asks())
+                    ->judged($around->verdict())
+                    ->ordinarily('All of it good')
+                    ->optional()
+                    ->taking(2),
+            );
+        }
         if ($this->ways->has(Condition::Burst)) {
             $steps[] = PlannedStep::of(
                 Step::of(
@@ -101,6 +95,31 @@ final readonly class LookSteps
                     ]),
                 ),
             ];
+    }
+
+    /** The balls that were collected against what such a bearing usually has; null until a number was written first. */
+    public static function counted(?string $said, int $usual): ?Verdict
+    {
+        if ($said === null || preg_match('/^\s*(\d{1,3})\b/', $said, $found) !== 1) {
+            return null;
+        }
+        $count = (int) $found[1];
+        $words = ['count' => $count, 'usual' => $usual];
+
+        return match (true) {
+            $count < $usual - 1 => Verdict::care(
+                Message::of('burst.few', '{count} of about {usual} balls', $words),
+                Message::of('burst.few.say', 'Some are still in the hub. Look for them before anything new goes in.'),
+            ),
+            $count > $usual + 1 => Verdict::care(
+                Message::of('burst.many', '{count} balls, usual is about {usual}', $words),
+                Message::of('burst.many.say', 'Another size, a second row, or balls of both bearings: look at the cage, it shows its pockets.'),
+            ),
+            default => Verdict::go(
+                Message::of('burst.all', '{count} balls, as many as usual', $words),
+                Message::of('burst.all.say', 'Makers differ by one. Sure is what the cage shows: one ball for each pocket.'),
+            ),
+        };
     }
 
     private function balls(): ?Verdict

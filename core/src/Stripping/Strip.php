@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Patterns\AlsoPart;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -62,30 +65,34 @@ final readonly class Strip
             'Say what state it is in. The plan follows, and changes at once when the way does.',
         )
             ->asking(
-                Ask::choices(
-                    Places::CONDITION,
-                    'Condition',
-                    array_map(
-                        static fn (Condition $one): Option => new Option($one->value, $one->label()),
-                        Condition::possible($this->bench->pattern->card(), $this->bench->hub->stack),
+                ...[
+                    ...$this->also(),
+                    Ask::choices(
+                        Places::CONDITION,
+                        'Condition',
+                        array_map(
+                            static fn (Condition $one): Option => new Option($one->value, $one->label()),
+                            Condition::possible($this->bench->pattern->card(), $this->bench->hub->stack),
+                        ),
+                        wanted: false,
                     ),
-                    wanted: false,
-                ),
-                Ask::choice(
-                    Places::WAY_OUT,
-                    'Bearings out by',
-                    Option::each(Extraction::class),
-                    wanted: false,
-                    hint: 'The shop\'s way: '.lcfirst($usual->extraction->label()),
-                ),
-                Ask::choice(
-                    Places::HEAT_USED,
-                    'Heat',
-                    Option::each(Heat::class),
-                    wanted: false,
-                    hint: 'The shop\'s way: '.lcfirst($usual->heat->label()),
-                ),
-                ...$this->ways->isAs($usual) ? [] : [Ask::text(Places::WAY_OUT_WHY, 'Why another way', wanted: false)],
+                    ...$this->burst(),
+                    Ask::choice(
+                        Places::WAY_OUT,
+                        'Bearings out by',
+                        Option::each(Extraction::class),
+                        wanted: false,
+                        hint: 'The shop\'s way: '.lcfirst($usual->extraction->label()),
+                    ),
+                    Ask::choice(
+                        Places::HEAT_USED,
+                        'Heat',
+                        Option::each(Heat::class),
+                        wanted: false,
+                        hint: 'The shop\'s way: '.lcfirst($usual->heat->label()),
+                    ),
+                    ...$this->ways->isAs($usual) ? [] : [Ask::text(Places::WAY_OUT_WHY, 'Why another way', wanted: false)],
+                ],
             )
             ->judged($this->judged($others))
             ->advice()
@@ -97,6 +104,46 @@ final readonly class Strip
                     $this->bench->notebook->has(PlacesOf::done('strip.safe')) ||
                     $this->bench->tray->left() !== [],
             );
+    }
+
+    /** @return list<Ask> what some such hubs have and others lack */
+    private function also(): array
+    {
+        $possible = AlsoPart::possible($this->bench->pattern);
+
+        return $possible === []
+            ? []
+            : [
+                Ask::choices(
+                    Places::ALSO,
+                    'In this one as well',
+                    array_map(static fn (AlsoPart $one): Option => new Option($one->id, $one->name), $possible),
+                    wanted: false,
+                ),
+            ];
+    }
+
+    /** @return list<Ask> which of two bearings burst */
+    private function burst(): array
+    {
+        $rings = $this->bench->hub->stack->cartridges();
+
+        return ! $this->ways->has(Condition::Burst) || count($rings) < 2
+            ? []
+            : [
+                Ask::choice(
+                    Places::BURST_WHICH,
+                    'Which one burst',
+                    [
+                        ...array_map(
+                            static fn (Part $p): Option => new Option($p->side->value, $p->name),
+                            array_values(array_filter($rings, static fn (Part $p): bool => $p->side !== Side::Middle)),
+                        ),
+                        new Option('both', 'Both'),
+                    ],
+                    wanted: false,
+                ),
+            ];
     }
 
     private function judged(PlanChange $change): Verdict

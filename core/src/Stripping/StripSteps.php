@@ -167,16 +167,18 @@ final readonly class StripSteps
     {
         $steps = [];
         $usual = BallCount::usual($part->sizes['bore'], $part->sizes['outside']);
+        $balls = $usual->balls * ($part->kind === PartKind::DoubleRow ? 2 : 1);
         $steps[] = PlannedStep::of(
             Step::of(
                 'strip.burst',
                 'Collect the balls and count them',
                 'Magnet and rag. A bearing of this size usually has {balls} balls of about {ball}, one more or less by maker. The '
                     .'last one hides in the hub.',
-                ['balls' => $usual->balls * ($part->kind === PartKind::DoubleRow ? 2 : 1), 'ball' => $usual->ball],
+                ['balls' => $balls, 'ball' => $usual->ball],
             )
                 ->with(tool: 'Magnet, dish', why: 'A ball left in the hub finds its way into the new bearing.', part: $part->id)
                 ->asking(Ask::text(Places::BURST_COUNT, 'Balls found', hint: 'how many, and how wide'))
+                ->judged(LookSteps::counted($this->bench->notebook->text(Places::BURST_COUNT), $balls))
                 ->taking(4),
             Need::of(ToolKind::Magnet),
         );
@@ -184,7 +186,8 @@ final readonly class StripSteps
             Step::of(
                 'strip.burst_out',
                 'Give the ring something to be pulled by',
-                'Inner ring back in with sticky grease, three or more balls spread evenly, then the expanding puller. Or a notch '
+                'Inner ring back in with sticky grease, three or more balls spread evenly, the expanding puller in and tight; heat comes '
+                    .'last, just before the pull. Or a notch '
                     .'ground in the ring on two sides, without touching the bore. Or a weld bead inside the ring, which shrinks it: '
                     .'only by someone who welds.',
             )

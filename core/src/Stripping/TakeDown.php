@@ -35,6 +35,8 @@ final class TakeDown
 
     private bool $warmed = false;
 
+    private bool $collected = false;
+
     private readonly StripSteps $words;
 
     /** @param  list<string>  $leave ids of what is looked at and left in */
@@ -101,6 +103,7 @@ final class TakeDown
         if ($parts === []) {
             return;
         }
+        $parts = Reach::withBetween($this->stack, $parts, $this->off);
         foreach ($parts as $part) {
             $this->clear($part, null, array_map(static fn (Part $p): string => $p->id, $parts));
         }
@@ -111,6 +114,7 @@ final class TakeDown
         }
         $ids = array_map(static fn (Part $p): string => $p->id, $parts);
         $usual = TakeOff::usual($parts[0]->kind);
+        $words = TakeOff::words($parts[0], $this->ways, $words);
         $title = $words['title'] ?? (count($parts) > 1 ? $usual['title'] : TakeOff::title($parts[0]));
         $step = Step::of($id ?? 'strip.'.TakeOff::name($parts), $title, $words['detail'] ?? $usual['detail'])
             ->with(
@@ -178,12 +182,9 @@ final class TakeDown
         if ($this->isOff($part)) {
             return;
         }
-        $this->warm($part);
-        if (
-            $this->ways->has(Condition::Burst) &&
-            $part->kind->isCartridge() &&
-            ! in_array('strip.burst', array_map(static fn (PlannedStep $s): string => $s->step->id, $this->steps), true)
-        ) {
+        $burst = $this->ways->hasBurst($part);
+        if ($burst && ! $this->collected) {
+            $this->collected = true;
             array_push($this->steps, ...$this->words->burst($part));
         }
         $sleeve = $this->stack->find('sleeve');
@@ -191,11 +192,15 @@ final class TakeDown
             $this->ways->extraction === Extraction::Drift &&
             $sleeve !== null &&
             ! $this->isOff($sleeve) &&
+            ! $burst &&
             ! isset($move->words['detail'])
         ) {
             $this->steps[] = $this->words->crescent();
         }
-        $how = Pulling::of($this->ways->extraction, $part, $this->stack);
+        // What it is pulled by stands ready before the hub is warm; a hub cools while the next is made ready.
+        $again = $this->warmed && $this->ways->heat === Heat::Warm && $part->kind->lane() !== Lane::Row;
+        $this->warm($part);
+        $how = Pulling::of($burst ? Extraction::Puller : $this->ways->extraction, $part, $this->stack);
         [$side, $words] = [$this->bench->pattern->card()->sideName($move->towards ?? $part->side), $move->words];
         $this->steps[] = PlannedStep::of(
             Step::of(
@@ -203,6 +208,7 @@ final class TakeDown
                 $words['title'] ?? '{part} out',
                 Message::listed(
                     [
+                        ...$again ? [Message::of('strip.warm_again', 'The hub warmed again first: it has cooled since the other.')] : [],
                         $words['detail'] ?? $how->detail,
                         Message::of('strip.one_way', 'It comes out towards the {side} only.', ['side' => Message::within($side)]),
                     ],

@@ -21,6 +21,24 @@ final class TakeOff
     /** Tools that are nothing without their size. */
     private const TURNING = ['socket', 'spanner', 'cone_spanner'];
 
+    /** How an end spacer comes off that sits tight in its bearing. */
+    private const TIGHT_SPACER = [
+        'title' => 'End spacers driven out from across',
+        'detail' => 'A long punch through the hub on the far edge of each, little by little and all round, before its seal is touched. '
+            .'Each to its own side; look whether one has a nose that stood in the spacer tube.',
+        'tool' => 'Long punch, hammer',
+        'caution' => 'Eyes covered. The blow goes into the spacer, not into the inner ring.',
+    ];
+
+    /**
+     * @param  array<string, string>  $words of the pattern
+     * @return array<string, string> words of this part by the state of the hub, else of the pattern
+     */
+    public static function words(Part $part, Ways $ways, array $words): array
+    {
+        return $part->kind === PartKind::Spacer && $ways->has(Condition::TightSpacers) ? self::TIGHT_SPACER + $words : $words;
+    }
+
     /** @return array<string, string> the row of take_off.csv */
     public static function usual(PartKind $kind): array
     {

@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Hub\Part;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 
 /** How this hub is taken apart: its condition and the schools, as said for this job, else as this shop usually does it. */
 final readonly class Ways
 {
-    /** @param  list<Condition>  $conditions */
-    public function __construct(public array $conditions, public Extraction $extraction, public Heat $heat)
-    {
+    /**
+     * @param  list<Condition>  $conditions
+     * @param  ?string  $burst which bearing burst: left, right or both; null while nobody said
+     */
+    public function __construct(
+        public array $conditions,
+        public Extraction $extraction,
+        public Heat $heat,
+        private ?string $burst = null,
+    ) {
     }
 
     /** As said for this job, else as this shop usually does it. */
@@ -33,6 +42,7 @@ final readonly class Ways
             $said,
             Extraction::tryFrom($n->choice(Places::WAY_OUT) ?? '') ?? $usual->extraction,
             Heat::tryFrom($n->choice(Places::HEAT_USED) ?? '') ?? $usual->heat,
+            $n->choice(Places::BURST_WHICH),
         );
     }
 
@@ -49,6 +59,7 @@ final readonly class Ways
             $conditions,
             Extraction::tryFrom($bench->habits['extraction'] ?? '') ?? Extraction::Drift,
             in_array(Condition::Corroded, $conditions, true) ? Heat::Warm : $heat,
+            $bench->notebook->choice(Places::BURST_WHICH),
         );
     }
 
@@ -56,6 +67,14 @@ final readonly class Ways
     public function isAs(self $other): bool
     {
         return $this->extraction === $other->extraction && $this->heat === $other->heat;
+    }
+
+    /** Whether this bearing burst: the one that was named, or any while nobody said which. */
+    public function hasBurst(Part $part): bool
+    {
+        return $this->has(Condition::Burst) &&
+            $part->kind->isCartridge() &&
+            (in_array($this->burst, [null, 'both'], true) || in_array($part->side->value, [$this->burst, Side::Middle->value], true));
     }
 
     /** Whether that is the matter with this hub. */

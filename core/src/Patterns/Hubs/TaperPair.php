@@ -144,6 +144,7 @@ final readonly class TaperPair implements Pattern
             'detail' => 'Taper facing outward. By hand to start, then tapped all round; if it cocks, tap it back out from behind.',
             'tool' => 'The old cup ground down or slit, so that it falls out again',
             'home' => 'Seated on its shoulder all round: a feeler will not go under.',
+            'support' => 'Directly under the bore that takes this cup: a hub that bounces swallows the blow.',
         ];
 
         return [

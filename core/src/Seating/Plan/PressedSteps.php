@@ -173,7 +173,7 @@ final class PressedSteps
                 ? 'By hand over the lead, then light taps all round on the inner ring.'
                 : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look '
                     .'across it.'),
-            $seat->key === $this->run->order->seats()[0]->key ? null : $words['support'] ?? null,
+            ...$this->isTheFirst($seat) ? [] : [$this->again($seat), $words['support'] ?? $this->turnedOver($seat)],
         ];
         $step = Step::of("seat.{$seat->key}.start", $title, Message::listed(array_filter($detail), ' '), [
             'part' => Message::within($seat->part->name),
@@ -192,6 +192,29 @@ final class PressedSteps
             ->taking(4);
         $step = $this->turn->inTurn($step, $before, $square !== null);
         $this->steps[] = $this->run->isHome($seat) && $sleeve === null ? $step->advice() : $step;
+    }
+
+    private function isTheFirst(PressedSeat $seat): bool
+    {
+        return $seat->key === $this->run->order->seats()[0]->key;
+    }
+
+    /** A hub that was warmed for the first is cold again when the second goes in. */
+    private function again(PressedSeat $seat): ?Message
+    {
+        return $this->bench->notebook->choice(Places::WARMED) === 'warm' && $seat->seat === RingSeat::Bore
+            ? Message::of('seat.warm_again', 'The hub warmed again first: it has cooled since the other.')
+            : null;
+    }
+
+    /** What the hub stands on for a ring of the other side; null where it is not turned over. */
+    private function turnedOver(PressedSeat $seat): ?string
+    {
+        $first = $this->run->order->seats()[0];
+
+        return $seat->seat === RingSeat::Bore && $first->seat === RingSeat::Bore && $first->part->side === $seat->part->side->other()
+            ? 'Hub turned over, on a ring or blocks close round the bore below; nothing rests on the seal, the bearing or the axle there.'
+            : null;
     }
 
     /** Whether it is looked at and not measured: then one answer is all there is to enter. */

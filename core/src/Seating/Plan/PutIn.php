@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\RingSeat;
+use CleanRace\Core\Patterns\AlsoPart;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Put;
 use CleanRace\Core\Tables\Table;
@@ -40,19 +41,7 @@ final class PutIn
      */
     public static function order(Bench $bench, array $pressed): array
     {
-        $parts = array_column($bench->hub->stack->parts, null, 'id');
-        $puts = array_values(
-            array_filter($bench->pattern->assembly($bench->hub->first), static fn (Put $put): bool => isset($parts[$put->part])),
-        );
-        $named = array_map(static fn (Put $put): string => $put->part, $puts);
-        // What was added to the hub by hand goes in after what its pattern names; a snap ring after the bearing that it holds.
-        foreach ([...$bench->hub->stack->line(), ...$bench->hub->stack->ofKind(PartKind::AxleBush)] as $part) {
-            if (in_array($part->id, $named, true)) {
-                continue;
-            }
-            $at = $part->kind === PartKind::SnapRing ? self::heldBy($part, $puts, $parts, $pressed) : null;
-            array_splice($puts, $at === null ? count($puts) : $at + 1, 0, [Put::in($part->id)]);
-        }
+        [$puts, $parts] = self::all($bench, $pressed);
         $last = max([-1, ...array_keys(array_filter($puts, static fn (Put $put): bool => in_array($put->part, $pressed, true)))]);
         $closed = self::closedAt($puts, $parts, $last);
         $onShaft = in_array(RingSeat::Shaft, $bench->pattern->card()->grips, true);
@@ -72,6 +61,73 @@ final class PutIn
         }
 
         return $order;
+    }
+
+    /**
+     * What goes on with the axle, once all that belongs to seating is in.
+     *
+     * @param  list<string>  $pressed ids of rings that are pressed
+     * @return list<array{Part, Put}> in the order in which they go on
+     */
+    public static function after(Bench $bench, array $pressed): array
+    {
+        $seated = array_map(static fn (array $one): string => $one[0]->id, self::order($bench, $pressed));
+        [$puts, $parts] = self::all($bench, $pressed);
+        $left = array_filter(
+            $puts,
+            static fn (Put $put): bool => ! in_array($put->part, $seated, true) && $parts[$put->part]->kind !== PartKind::Housing,
+        );
+
+        return array_map(static fn (Put $put): array => [$parts[$put->part], $put], array_values($left));
+    }
+
+    /**
+     * All that goes in, in its order.
+     *
+     * @param  list<string>  $pressed ids of rings that are pressed
+     * @return array{list<Put>, array<string, Part>}
+     */
+    private static function all(Bench $bench, array $pressed): array
+    {
+        $parts = array_column($bench->hub->stack->parts, null, 'id');
+        $also = AlsoPart::there($bench->pattern, $bench->notebook);
+        $before = array_column($also, 'before', 'id');
+        $puts = array_values(
+            array_filter($bench->pattern->assembly($bench->hub->first), static fn (Put $put): bool => isset($parts[$put->part])),
+        );
+        $named = array_map(static fn (Put $put): string => $put->part, $puts);
+        // What was added to the hub by hand goes in after what its pattern names; a snap ring after the bearing that it holds.
+        $ours = array_filter(array_map(static fn (AlsoPart $one): ?Part => $parts[$one->id] ?? null, $also));
+        $rest = [...$bench->hub->stack->line(), ...$bench->hub->stack->ofKind(PartKind::AxleBush)];
+        foreach ([...$ours, ...array_filter($rest, static fn (Part $p): bool => ! array_key_exists($p->id, $before))] as $part) {
+            if (in_array($part->id, $named, true)) {
+                continue;
+            }
+            $at = self::place($part, $before[$part->id] ?? null, $puts, $parts, $pressed);
+            array_splice($puts, $at ?? count($puts), 0, [Put::in($part->id)]);
+        }
+
+        return [$puts, $parts];
+    }
+
+    /**
+     * Where a part goes in that the pattern does not name: before the one that the table says, a snap ring after the
+     * bearing that it holds; null when it goes in last.
+     *
+     * @param  list<Put>  $puts
+     * @param  array<string, Part>  $parts
+     * @param  list<string>  $pressed
+     */
+    private static function place(Part $part, ?string $before, array $puts, array $parts, array $pressed): ?int
+    {
+        if ($before !== null) {
+            $at = array_search($before, array_map(static fn (Put $put): string => $put->part, $puts), true);
+
+            return $at === false ? null : $at;
+        }
+        $held = $part->kind === PartKind::SnapRing ? self::heldBy($part, $puts, $parts, $pressed) : null;
+
+        return $held === null ? null : $held + 1;
     }
 
     /**
