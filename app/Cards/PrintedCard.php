@@ -169,7 +169,7 @@ final readonly class PrintedCard
                 'spanner' => $said($f->place('spanner'), 'text'),
                 'thread' => $said($f->place('thread'), 'text'),
             ],
-            HubPatterns::find($job->pattern)->fasteners(),
+            Fastener::of(HubPatterns::find($job->pattern), $notes->notebook()),
         );
     }
 }

@@ -18,8 +18,9 @@ final readonly class FittingAsks
     public static function of(Bench $bench): array
     {
         $possible = Fitting::possible($bench->pattern);
+        $fasteners = Ask::text(Places::OWN_FASTENERS, 'Other nuts and bolts that will be tightened', wanted: false, hint: 'names, parted by commas');
         if ($possible === []) {
-            return [];
+            return [$fasteners];
         }
         $noted = array_filter(Fitting::there($bench->pattern, $bench->notebook), static fn (Fitting $f): bool => $f->before !== '');
 
@@ -41,6 +42,7 @@ final readonly class FittingAsks
                 ),
                 $noted,
             ),
+            $fasteners,
         ];
     }
 }

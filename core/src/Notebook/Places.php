@@ -72,6 +72,9 @@ final class Places
 
     public const BROKEN = 'check.broken';
 
+    /** Nuts and bolts that somebody named beside those of such hubs. */
+    public const OWN_FASTENERS = 'check.fasteners';
+
     /** Parts that this hub has besides those such hubs usually have. */
     public const ALSO = 'hub.also';
 
@@ -112,6 +115,9 @@ final class Places
 
     public const LOOK_NOTE = 'strip.look.note';
 
+    /** Whether the old bearing is kept. */
+    public const SPARE = 'strip.spare';
+
     public const WAY_OUT = 'strip.way';
 
     public const WAY_OUT_WHY = 'strip.way_why';
@@ -143,6 +149,11 @@ final class Places
     public const SEALS_IN = 'seat.seals_in';
 
     public const ASSEMBLY_MINUTES = 'source.assembly.minutes';
+
+    /** The number of a kit that is bought instead of single parts. */
+    public const KIT = 'source.kit.number';
+
+    public const KIT_BRINGS = 'source.kit.brings';
 
     public const ASSEMBLY_PRICE = 'source.assembly.price';
 

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Patterns;
 
+use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Option;
 
 /** A nut or bolt of a hub. Its spanner, thread, torque and source are asked once and remembered for the machine. */
 final readonly class Fastener
 {
+    /** More of one's own than any machine needs. */
+    private const MOST_OWN = 8;
+
+    private const OWN = 'own_';
+
     /** Said in place of a source: this machine has none. */
     public const ABSENT = 'absent';
 
@@ -18,6 +25,7 @@ final readonly class Fastener
      * @param  bool  $several whether there are several, tightened crosswise
      * @param  bool  $guards whether steering or brake hang on it
      * @param  bool  $orPlain whether it may be a ring or a pin, that has no thread
+     * @param  bool  $onGround whether its last turn is with the wheel on the ground
      */
     public function __construct(
         public string $id,
@@ -26,7 +34,34 @@ final readonly class Fastener
         public bool $several = false,
         public bool $guards = false,
         public bool $orPlain = false,
+        public bool $onGround = false,
     ) {
+    }
+
+    /** @return list<self> those of such hubs, and those that somebody named, in the order of tightening */
+    public static function of(Pattern $pattern, Notebook $notebook): array
+    {
+        return [...$pattern->fasteners(), ...self::own($notebook)];
+    }
+
+    /** @return list<self> what somebody named besides: names parted by commas */
+    private static function own(Notebook $notebook): array
+    {
+        $names = array_filter(array_map(trim(...), explode(',', (string) preg_replace('/[{}]/', '', $notebook->text(Places::OWN_FASTENERS) ?? ''))));
+
+        return array_map(
+            static fn (int $i, string $name): self => new self(self::OWN.($i + 1), ucfirst($name)),
+            array_keys(array_slice(array_values($names), 0, self::MOST_OWN)),
+            array_slice(array_values($names), 0, self::MOST_OWN),
+        );
+    }
+
+    /** Whether a hub of this kind can have a fastener of that name: one of its own, or one that somebody named. */
+    public static function isOf(Pattern $pattern, string $id): bool
+    {
+        $own = array_map(static fn (int $i): string => self::OWN.$i, range(1, self::MOST_OWN));
+
+        return in_array($id, [...array_map(static fn (self $f): string => $f->id, $pattern->fasteners()), ...$own], true);
     }
 
     /** @return list<Option> where a torque may come from */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Patterns;
 
+use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
@@ -15,6 +16,7 @@ final readonly class Fitting
     /**
      * @param  string  $before what is noted of it before it comes off; empty when nothing is
      * @param  string  $offAt when it comes off: first, or once the wheel is out
+     * @param  list<string>  $needs kinds of tools that it comes off with
      * @param  string  $backAt when it goes back: on the wheel, on the machine, or last
      * @param  bool  $alone whether it keeps the wheel on or stops it, so that it is said by itself
      */
@@ -26,6 +28,7 @@ final readonly class Fitting
         public string $off,
         public string $look,
         public string $tool,
+        public array $needs,
         public string $backAt,
         public string $back,
         public bool $alone,
@@ -40,14 +43,18 @@ final readonly class Fitting
     public static function possible(Pattern $pattern): array
     {
         $card = $pattern->card();
-        $fasteners = array_map(static fn (Fastener $f): string => $f->id, $pattern->fasteners());
+        $has = [
+            ...array_map(static fn (Fastener $f): string => $f->id, $pattern->fasteners()),
+            ...array_map(static fn (Part $p): string => $p->kind->value, $pattern->stack(new Notebook([]))->parts),
+        ];
 
         return array_values(
             array_filter(
                 array_map(
                     static fn (array $row): ?self => $card->role === HubRole::Wheel &&
                         in_array($card->machine->value, explode('|', $row['machines']), true) &&
-                        ! in_array($row['unless'], $fasteners, true)
+                        array_intersect(explode('|', $row['unless']), $has) === [] &&
+                        ($row['with'] === '' || in_array($row['with'], $has, true))
                             ? new self(
                                 $row['name'],
                                 $row['label'],
@@ -56,6 +63,7 @@ final readonly class Fitting
                                 $row['off'],
                                 $row['look'],
                                 $row['tool'],
+                                array_values(array_filter(explode(' ', $row['needs']))),
                                 $card->turns === Turning::Hub || $row['back_at'] !== 'wheel' ? $row['back_at'] : 'machine',
                                 $row['back'],
                                 $row['alone'] === '1',

@@ -57,8 +57,7 @@ final readonly class HubPlaces
 
         return ($place->part === null || isset($this->parts[$place->part])) &&
             ($place->seat === null || $this->hasSeat($place->seat)) &&
-            ($place->fastener === null ||
-                array_filter($this->pattern->fasteners(), static fn (Fastener $f): bool => $f->id === $place->fastener) !== []) &&
+            ($place->fastener === null || Fastener::isOf($this->pattern, $place->fastener)) &&
             match ($place->needs) {
                 'capture' => $this->captures($place->address),
                 'pair' => $card->pair,

@@ -14,7 +14,7 @@ final readonly class Move
 
     /**
      * @param  list<string>  $parts what comes off at it
-     * @param  array<string, string>  $words that this hub says otherwise than usual: title, detail, tool, why, caution, find
+     * @param  array<string, string>  $words that this hub says otherwise than usual: title, detail, tool, needs, why, caution, find
      * @param  list<string>  $leave which of its parts are left in unless something is wrong with them
      */
     private function __construct(

@@ -22,7 +22,7 @@ final readonly class AfterSigning
     {
         $tightened = array_map(
             static fn (Fastener $f): Message => Message::within($f->name),
-            array_filter($pattern->fasteners(), static fn (Fastener $f): bool => $notebook->done($f->place('done'))),
+            array_filter(Fastener::of($pattern, $notebook), static fn (Fastener $f): bool => $notebook->done($f->place('done'))),
         );
         $set = $pattern->card()->isSetByHand();
         $ridden = $pattern->card()->machine->isRidden();

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Proving;
 
+use CleanRace\Core\Checking\CheckWords;
 use CleanRace\Core\Checking\Coast;
 use CleanRace\Core\Checking\Spin;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Panel;
 use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Figure;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -21,31 +25,85 @@ use CleanRace\Core\Verdict\Verdict;
 /** What was found when the machine came in, beside what is found now. */
 final class BeforeAfter
 {
-    /** The step at which what was found is held beside what is found now. */
-    public static function step(Notebook $notebook): Step
+    /** The step at which what was found is held beside what is found now: of this hub only what it can have. */
+    public static function step(Bench $bench): Step
     {
-        return Step::of('prove.after', 'Before and after', 'The same checks as when it came in, on the vehicle, with the same hands.')
+        $card = $bench->pattern->card();
+        $wheel = $card->role === HubRole::Wheel;
+        $blade = $card->role === HubRole::Blade;
+        $notebook = $bench->notebook;
+
+        return Step::of(
+            'prove.after',
+            'Before and after',
+            $card->role === HubRole::Freehub || $blade
+                ? 'The same checks as when it came in, with the same hands.'
+                : 'The same checks as when it came in, on the vehicle, with the same hands.',
+        )
             ->with(why: 'A repair that nobody compared is only a change of parts.')
             ->on(Panel::BeforeAfter)
             ->asking(
-                Ask::choice(PlacesOf::after('spin'), 'Spun by hand', Option::each(Spin::class), wanted: false)->after(
-                    PlacesOf::check('spin'),
+                ...array_values(
+                    array_filter([
+                        Ask::choice(
+                            PlacesOf::after('spin'),
+                            CheckWords::of($card)->spin,
+                            Option::each(Spin::class),
+                            wanted: false,
+                        )->after(PlacesOf::check('spin')),
+                        $wheel
+                            ? Ask::choice(PlacesOf::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false)->after(
+                                PlacesOf::check('coast'),
+                            )
+                            : null,
+                        $wheel
+                            ? Ask::depth(
+                                PlacesOf::after('rim_play'),
+                                'Play at the rim',
+                                wanted: false,
+                                by: Instrument::SteelRule,
+                            )->after(PlacesOf::check('rim_play'))
+                            : null,
+                        Ask::depth(PlacesOf::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge)->after(
+                            PlacesOf::check('end_play'),
+                        ),
+                        $blade
+                            ? Ask::depth(
+                                PlacesOf::after('blade_true'),
+                                'One blade tip below the other, turned half round',
+                                wanted: false,
+                                by: Instrument::SteelRule,
+                            )->after(PlacesOf::check('blade_true'))
+                            : null,
+                        $blade
+                            ? Ask::length(
+                                PlacesOf::after('blade_height'),
+                                'Blade tip to deck rim',
+                                wanted: false,
+                                by: Instrument::SteelRule,
+                            )->after(PlacesOf::check('blade_height'))
+                            : null,
+                        self::captures($bench, 'chain_slack')
+                            ? Ask::length(
+                                PlacesOf::after('chain_slack'),
+                                'Chain slack',
+                                wanted: false,
+                                by: Instrument::SteelRule,
+                            )->after(PlacesOf::check('chain_slack'))
+                            : null,
+                        Ask::text(PlacesOf::after('note'), 'Feel and sound', wanted: false)->after(Places::COMPLAINT),
+                    ]),
                 ),
-                Ask::choice(PlacesOf::after('coast'), 'How it stops', Option::each(Coast::class), wanted: false)->after(
-                    PlacesOf::check('coast'),
-                ),
-                Ask::depth(PlacesOf::after('rim_play'), 'Play at the rim', wanted: false, by: Instrument::SteelRule)->after(
-                    PlacesOf::check('rim_play'),
-                ),
-                Ask::depth(PlacesOf::after('end_play'), 'End play', wanted: false, by: Instrument::DialGauge)->after(
-                    PlacesOf::check('end_play'),
-                ),
-                Ask::text(PlacesOf::after('note'), 'Feel and sound', wanted: false)->after(Places::COMPLAINT),
             )
-            ->judged(self::verdict($notebook))
+            ->judged(self::verdict($notebook), $blade ? (new BladeAfter(Limits::standard()))->verdict($notebook) : null)
             ->holdingStopsOnly()
             ->optional()
             ->taking(4);
+    }
+
+    private static function captures(Bench $bench, string $what): bool
+    {
+        return array_filter($bench->pattern->capture(), static fn (Ask $a): bool => $a->place === PlacesOf::check($what)) !== [];
     }
 
     private static function verdict(Notebook $notebook): ?Verdict

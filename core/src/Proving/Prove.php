@@ -45,7 +45,7 @@ final readonly class Prove
                         )
                         ->judged($this->checks($bench))
                         ->taking(6),
-                    BeforeAfter::step($bench->notebook),
+                    BeforeAfter::step($bench),
                     self::secondWanted($bench->habits)
                         ? Step::of(
                             Places::SECOND,

@@ -31,6 +31,10 @@ final readonly class ArticleKey
     {
         $words = mb_substr($article.' '.$description, 0, self::LONGEST);
 
+        if (preg_match('/\bkit\b/i', $words) === 1) {
+            return $this->kit($article);
+        }
+
         return $this->small($words) ?? ($this->bearing($article) ?? $this->inWords($description));
     }
 
@@ -62,6 +66,15 @@ final readonly class ArticleKey
             preg_match('/\bgrease\b/i', $words) === 1 => 'grease',
             default => null,
         };
+    }
+
+    /** A kit is known by its number, however it is spaced: `WK 20-6` and `wk20 6` are one. */
+    private function kit(string $article): ?string
+    {
+        $number = preg_replace('/\b(?:kits?|wheel|bearings?|set|repair)\b/i', '', explode(',', $article)[0]);
+        $plain = strtolower((string) preg_replace('/[^A-Za-z0-9]/', '', (string) $number));
+
+        return preg_match('/\d/', $plain) === 1 ? 'kit:'.$plain : null;
     }
 
     private function seal(string $sizes): ?string

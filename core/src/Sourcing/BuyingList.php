@@ -42,11 +42,26 @@ final readonly class BuyingList
     public function lines(Bench $bench, Findings $findings): array
     {
         $list = [];
+        $kit = Kit::of($bench->notebook);
+        $single = $instead = [];
+        foreach ($bench->tray->items as $item) {
+            $line = $this->line($bench, $findings, $item);
+            if ($line !== null && ! $line->made && $kit?->brings($item->kind) === true) {
+                $instead[] = $item->name;
+            } else {
+                $single[] = $line;
+            }
+        }
+        $pins = $this->pins($bench);
+        if ($pins !== [] && $kit?->brings(PartKind::CastleNut) === true) {
+            [$pins, $instead] = [[], [...$instead, ...array_map(static fn (ToBuy $pin): Message|string => $pin->what, $pins)]];
+        }
         foreach (
             [
-                ...array_map(fn (TrayItem $item): ?ToBuy => $this->line($bench, $findings, $item), $bench->tray->items),
+                ...$kit === null || $instead === [] ? [] : [$kit->line($instead)],
+                ...$single,
                 ...$this->compound($findings, $bench),
-                ...$this->pins($bench),
+                ...$pins,
                 $this->grease($bench),
             ] as $line
         ) {
@@ -59,11 +74,16 @@ final readonly class BuyingList
         $list = array_values($list);
         usort(
             $list,
-            static fn (ToBuy $a, ToBuy $b): int => str_starts_with($b->key ?? '', 'bearing:') <=>
-                str_starts_with($a->key ?? '', 'bearing:'),
+            static fn (ToBuy $a, ToBuy $b): int => self::isFirst($b) <=> self::isFirst($a),
         );
 
         return $list;
+    }
+
+    /** Bearings, and the kit that brings them, stand at the head. */
+    private static function isFirst(ToBuy $line): bool
+    {
+        return in_array(explode(':', $line->key ?? '')[0], ['kit', 'bearing'], true);
     }
 
     private function line(Bench $bench, Findings $findings, TrayItem $item): ?ToBuy

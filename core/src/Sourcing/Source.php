@@ -41,7 +41,7 @@ final readonly class Source
             [
                 Step::of('source.list', 'The list to buy', 'By number, a counter has it for a fraction of the machine maker\'s price.')
                     ->on(Panel::BuyingList)
-                    ->asking($here)
+                    ->asking(...[...Kit::asks($bench->notebook, $bench->hub->stack->parts), $here])
                     ->judged(...$bench->notebook->done($here->place) && ! $here->isEntered($bench->notebook) ? [self::more()] : [])
                     ->advice(),
                 $this->assembly(),

@@ -61,6 +61,7 @@ enum Condition: string
                         in_array($card->machine, [MachineKind::Loose, MachineKind::Mower], true),
                     self::TightSpacers => $card->turns === Turning::Hub &&
                         $stack->ofKind(PartKind::Spacer) !== [] &&
+                        $stack->one(PartKind::Sleeve) !== null &&
                         $stack->cartridges() !== [],
                     self::Burst => $stack->cartridges() !== [],
                     default => true,

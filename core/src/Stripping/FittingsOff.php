@@ -8,6 +8,8 @@ use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Fitting;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tooling\Need;
+use CleanRace\Core\Tooling\ToolKind;
 use CleanRace\Core\Verdict\Message;
 
 /** What a machine carries outside the hub comes off: some of it before the wheel moves, some once the wheel is out. */
@@ -78,6 +80,10 @@ final readonly class FittingsOff
                 )
                 ->ordinarily('All of it off, good')
                 ->taking(3 * count($fittings)),
+            ...array_map(
+                static fn (string $kind): Need => Need::of(ToolKind::from($kind)),
+                array_merge(...array_map(static fn (Fitting $f): array => $f->needs, $fittings)),
+            ),
         );
     }
 }

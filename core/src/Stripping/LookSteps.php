@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Checking\InnerFeel;
+use CleanRace\Core\Hub\HubUse;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\SnapRings;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
@@ -58,6 +61,9 @@ final readonly class LookSteps
                     ->taking(2),
             );
         }
+        if ($this->bench->pattern->card()->use === HubUse::SlowWheel && $this->stack->cartridges() !== []) {
+            $steps[] = PlannedStep::of($this->spare());
+        }
         if ($this->ways->has(Condition::Burst)) {
             $steps[] = PlannedStep::of(
                 Step::of(
@@ -75,6 +81,43 @@ final readonly class LookSteps
         }
 
         return $steps;
+    }
+
+    /** On a light job a bearing that turns well under its dirt is worth keeping; in a wheel that carries people at speed it is not. */
+    private function spare(): Step
+    {
+        $feel = InnerFeel::tryFrom($this->bench->notebook->choice(PlacesOf::check('inner_left')) ?? '');
+        $kept = $this->bench->notebook->choice(Places::SPARE) === 'spare';
+
+        return Step::of(
+            'strip.spare',
+            'The old one: a spare, or scrap',
+            'Shield or seal lifted at its edge, washed, dried, turned and judged again. Smooth: packed, seal back, kept for a light job.',
+        )
+            ->with(
+                tool: 'Fine pick, solvent, brush',
+                caution: 'Never spin a bearing with compressed air.',
+                find: 'Rough, rusty, notched, or a torn seal: scrap.',
+            )
+            ->asking(
+                Ask::choice(
+                    Places::SPARE,
+                    'The old one is',
+                    Option::of(['scrap' => 'Scrap', 'spare' => 'Washed, packed, kept as a spare']),
+                    wanted: false,
+                )->usually('scrap'),
+            )
+            ->judged(
+                $kept && in_array($feel, [InnerFeel::Rough, InnerFeel::Notchy, InnerFeel::Locked], true)
+                    ? Verdict::care(
+                        Message::of('spare.bad', 'It was felt to be worn'),
+                        Message::of('spare.bad.say', 'At Check in it turned rough, notchy or not at all: washing does not cure that.'),
+                    )
+                    : null,
+            )
+            ->advice()
+            ->optional()
+            ->taking(5);
     }
 
     /** @return list<Ask> which side locates, where no ring on one side tells */

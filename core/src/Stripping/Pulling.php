@@ -73,7 +73,7 @@ final readonly class Pulling
             Extraction::Rod => new self(
                 'Rod through, a plate behind the ring, the receiving cup on the hub. Oiled thread, big washers, turned by hand. The '
                     .'thread left over must fit inside the socket.',
-                'Rod of at least {length}, cup over {inside} inside',
+                'Rod of at least {length}, plate under {under} outside, cup over {inside} inside and {depth} deep',
                 $sizes,
                 'Square and strong with hand tools; it needs both sides open.',
                 'A plate that slips off flies: keep out of line.',

@@ -132,7 +132,7 @@ final class TakeDown
             )
             ->lingering(TakeOff::wantsSpanner($this->bench, $ids))
             ->taking((int) $usual['minutes'] + max(0, count($parts) - 1));
-        $this->steps[] = PlannedStep::of($step, ...TakeOff::needs($this->bench, $usual['needs'], $ids));
+        $this->steps[] = PlannedStep::of($step, ...TakeOff::needs($this->bench, $words['needs'] ?? $usual['needs'], $ids));
         array_push($this->off, ...$ids);
     }
 

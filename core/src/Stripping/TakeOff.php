@@ -21,6 +21,10 @@ final class TakeOff
     /** Tools that are nothing without their size. */
     private const TURNING = ['socket', 'spanner', 'cone_spanner'];
 
+    private const NUTS = [PartKind::LockNut, PartKind::CastleNut];
+
+    private const SEIZED_NUT = 'Seized: the nut alone is warmed, no flame near seal, rubber or grease; penetrant as it cools, then again.';
+
     /** How an end spacer comes off that sits tight in its bearing. */
     private const TIGHT_SPACER = [
         'title' => 'End spacers driven out from across',
@@ -36,7 +40,13 @@ final class TakeOff
      */
     public static function words(Part $part, Ways $ways, array $words): array
     {
-        return $part->kind === PartKind::Spacer && $ways->has(Condition::TightSpacers) ? self::TIGHT_SPACER + $words : $words;
+        return match (true) {
+            $part->kind === PartKind::Spacer && $ways->has(Condition::TightSpacers) => self::TIGHT_SPACER + $words,
+            in_array($part->kind, self::NUTS, true) && $ways->has(Condition::Seized) => [
+                'detail' => ($words['detail'] ?? self::usual($part->kind)['detail']).' '.self::SEIZED_NUT,
+            ] + $words,
+            default => $words,
+        };
     }
 
     /** @return array<string, string> the row of take_off.csv */
@@ -100,11 +110,15 @@ final class TakeOff
             ),
         );
 
+        // What was noted is the size of the nut; what holds against it has its own.
+        $kinds = array_values(array_filter(explode(' ', $kinds)));
+        $turning = array_values(array_intersect($kinds, self::TURNING));
+
         return array_map(
             static fn (string $kind): Need => in_array($kind, self::TURNING, true)
-                ? Need::turning(ToolKind::from($kind), $noted[0] ?? null)
+                ? Need::turning(ToolKind::from($kind), $kind === $turning[0] ? $noted[0] ?? null : null)
                 : Need::of(ToolKind::from($kind)),
-            array_values(array_filter(explode(' ', $kinds))),
+            $kinds,
         );
     }
 

@@ -31,6 +31,10 @@ enum ToolKind: string
     case Spanner = 'spanner';
     case Socket = 'socket';
     case RingNutTool = 'ring_nut_tool';
+    case CapSpanner = 'cap_spanner';
+    case LockRingTool = 'lock_ring_tool';
+    case ChainWhip = 'chain_whip';
+    case FreewheelRemover = 'freewheel_remover';
     case Chisel = 'chisel';
     case Washer = 'washer';
     case StandRing = 'stand_ring';
@@ -66,6 +70,10 @@ enum ToolKind: string
             self::Spanner => 'spanner',
             self::Socket => 'socket',
             self::RingNutTool => 'ring-nut tool',
+            self::CapSpanner => 'cap spanner',
+            self::LockRingTool => 'lock-ring tool',
+            self::ChainWhip => 'chain whip',
+            self::FreewheelRemover => 'freewheel remover',
             self::Chisel => 'chisel',
             self::Washer => 'big washer',
             self::StandRing => 'ring to stand a hub on',

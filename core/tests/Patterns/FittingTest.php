@@ -30,8 +30,12 @@ final class FittingTest extends TestCase
         self::assertContains('chain', $of('pair-sleeve'));
         self::assertNotContains('freewheel', $of('pair-sleeve'));
         self::assertContains('freewheel', $of('cup-cone'));
-        self::assertNotContains('freewheel', $of('pair-axle-shoulder'), 'it has a freehub with a cassette, which is a fastener of it');
-        self::assertNotContains('rotor', $of('pair-axle-shoulder'), 'as is its rotor');
+        self::assertNotContains('cassette', $of('cup-cone'));
+        foreach (['pair-axle-shoulder', 'pair-tube-axle'] as $id) {
+            self::assertNotContains('freewheel', $of($id), 'it has a freehub, and sprockets on it');
+            self::assertContains('cassette', $of($id));
+            self::assertContains('rotor', $of($id));
+        }
         foreach (HubPatterns::all() as $id => $pattern) {
             if ($pattern->card()->role !== HubRole::Wheel) {
                 self::assertSame([], $of($id), "$id is no wheel");

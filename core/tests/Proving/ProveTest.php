@@ -94,7 +94,13 @@ final class ProveTest extends TestCase
     {
         $verdict =
             BeforeAfter::step(
-                new Notebook(array_map(static fn (array $value): array => ['value' => $value, 'instrument' => null], $entries)),
+                new Bench(
+                    HubPatterns::find('pair-sleeve'),
+                    new Notebook(array_map(static fn (array $value): array => ['value' => $value, 'instrument' => null], $entries)),
+                    [],
+                    null,
+                    DrawBolt::M12,
+                ),
             )->verdicts[0] ?? null;
         self::assertSame([$key, $level], [$verdict?->headline->key, $verdict?->level]);
     }

@@ -11,6 +11,7 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubPatterns;
+use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\EntryReader;
 use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Tables\Limits;
@@ -65,7 +66,8 @@ final class ListGrowsTest extends TestCase
      */
     private function said(array $entries): array
     {
-        $ask = $this->list(array_diff_key($entries, ['source.list.done' => true]))->asks[0];
+        $asks = $this->list(array_diff_key($entries, ['source.list.done' => true]))->asks;
+        $ask = array_values(array_filter($asks, static fn (Ask $one): bool => $one->place === 'source.list.done'))[0];
 
         return ['source.list.done' => ['done' => true, 'of' => (string) $ask->stamp]] + $entries;
     }

@@ -1778,7 +1778,7 @@ export interface paths {
                              * @description Kind
                              * @enum {string}
                              */
-                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
+                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "cap_spanner" | "lock_ring_tool" | "chain_whip" | "freewheel_remover" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
                         }[];
                         /**
                          * @description How deep the ring ends below the face, or down the shaft
@@ -2860,7 +2860,7 @@ export interface paths {
                              * @description Kind
                              * @enum {string}
                              */
-                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
+                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "cap_spanner" | "lock_ring_tool" | "chain_whip" | "freewheel_remover" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
                         }[];
                     };
                 };
@@ -4936,7 +4936,7 @@ export interface paths {
                              * @description Kind
                              * @enum {string}
                              */
-                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
+                            kind?: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "cap_spanner" | "lock_ring_tool" | "chain_whip" | "freewheel_remover" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
                         }[];
                     };
                 };
@@ -8318,6 +8318,7 @@ export interface components {
             matches: components["schemas"]["PartMatch"][];
             set: components["schemas"]["SetFindings"];
             conversion: components["schemas"]["ConversionResult"] | null;
+            carried: components["schemas"]["Message"] | null;
         };
         JobSheet: {
             id: number;
@@ -8959,7 +8960,7 @@ export interface components {
             reads: components["schemas"]["Instrument"] | null;
         };
         /** @enum {string} */
-        ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
+        ToolKind: "cup" | "disc" | "pipe" | "impact_socket" | "chrome_socket" | "old_ring" | "seal_lever" | "ring_pliers_in" | "ring_pliers_out" | "drift" | "soft_mallet" | "puller_blind" | "slide_hammer" | "rod" | "press" | "heat_gun" | "thermometer" | "jaw_puller" | "magnet" | "cutters" | "cone_spanner" | "spanner" | "socket" | "ring_nut_tool" | "cap_spanner" | "lock_ring_tool" | "chain_whip" | "freewheel_remover" | "chisel" | "washer" | "stand_ring" | "torque_wrench" | "gauge" | "freezer";
         ToolLine: {
             tool: components["schemas"]["Words"];
             size: components["schemas"]["Message"] | null;

@@ -39,7 +39,7 @@ final readonly class CupCone implements Pattern
             'Plain side',
             'Sprocket side',
             cautions: ['Balls roll: open it over a tray with a rim.'],
-            sets: [HubSetting::AxleEnds, HubSetting::Cones],
+            sets: [HubSetting::AxleEnds, HubSetting::Cones, HubSetting::Centre],
             outer: SeatMeant::PressedSlow,
         );
     }
@@ -100,6 +100,7 @@ final readonly class CupCone implements Pattern
                     'title' => 'Plain side: lock nut, washer, cone',
                     'detail' => 'Hold the cone, loosen the lock nut. The sprocket side stays locked on its axle.',
                     'tool' => 'Cone spanner and spanner',
+                    'needs' => 'spanner cone_spanner',
                     'find' => 'A dull, pitted track on the cone; it should be one bright even line.',
                 ],
             ),

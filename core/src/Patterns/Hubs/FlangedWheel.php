@@ -120,6 +120,7 @@ final readonly class FlangedWheel implements Pattern
     public function assembly(Side $first): array
     {
         $stop = [
+            'detail' => 'By hand if it goes; else light taps on the flange, all round. A sealed one is opened, packed and closed first.',
             'support' => 'The wheel flat on wood, the hole clear.',
             'home' => 'Its flange lies on the face all round: the flange is the stop.',
         ];

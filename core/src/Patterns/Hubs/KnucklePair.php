@@ -137,16 +137,21 @@ final readonly class KnucklePair implements Pattern
             Put::in('bearing_right', $support)->asDeepAs(Places::RING_RIGHT),
             Put::in('sleeve'),
             Put::in('bearing_left', $support)->asDeepAs(Places::RING_LEFT),
-            ...Put::each('seal_right', 'seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'),
+            Put::in('seal_right', [
+                'detail' => 'The two are unlike: this one has the long lip, that rides on the shaft. By hand only, lip greased, spring '
+                    .'inward, until it is flush or as deep as it was.',
+                'tool' => 'Thumbs, a flat block',
+            ]),
+            ...Put::each('seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'),
         ];
     }
 
     public function fasteners(): array
     {
         return [
-            new Fastener('axle_nut', 'Axle nut', 'castle_nut_left'),
+            new Fastener('axle_nut', 'Axle nut', 'castle_nut_left', onGround: true),
             new Fastener('joints', 'Steering joints', guards: true),
-            new Fastener('wheel_nuts', 'Wheel nuts', several: true),
+            new Fastener('wheel_nuts', 'Wheel nuts', several: true, onGround: true),
         ];
     }
 }

@@ -139,9 +139,9 @@ final readonly class LiveCarrier implements Pattern
     public function fasteners(): array
     {
         return [
-            new Fastener('axle_nuts', 'Axle lock nuts', 'lock_nut_left'),
+            new Fastener('axle_nuts', 'Axle lock nuts', 'lock_nut_left', onGround: true),
             new Fastener('carrier_clamp', 'Carrier clamp bolts'),
-            new Fastener('wheel_nuts', 'Wheel nuts', several: true),
+            new Fastener('wheel_nuts', 'Wheel nuts', several: true, onGround: true),
         ];
     }
 }

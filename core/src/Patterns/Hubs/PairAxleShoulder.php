@@ -92,13 +92,14 @@ final readonly class PairAxleShoulder implements Pattern
     {
         return [
             Move::safe(
-                'Wheel out, on the bench. Brake lever not pulled while the disc is out. Cassette and rotor off if they are in the way.',
+                'Wheel out, on the bench. Brake lever not pulled while the disc is out.',
             ),
             Move::off(
                 ['end_cap_left', 'o_ring_left', 'end_cap_right'],
                 [
                     'title' => 'Pull the end caps',
-                    'detail' => 'Off an O-ring by hand, unscrewed, or freed by picking out a tiny snap ring: look which before pulling.',
+                    'detail' => 'Off an O-ring by hand, unscrewed, or freed by picking out a tiny snap ring: look which before pulling. '
+                        .'Without a vice: an old skewer through it, or levered off its O-ring all round.',
                     'tool' => 'Soft jaws; pick',
                 ],
             ),
@@ -109,11 +110,15 @@ final readonly class PairAxleShoulder implements Pattern
             Move::bearing('bearing_left', Side::Left, [
                 'title' => 'Knock the axle out with the disc-side bearing',
                 'detail' => 'Blows on the sprocket-side end of the axle: its shoulder pushes the bearing out. Wood block with a hole '
-                    .'below.',
+                    .'below; the wheel held up for the last of them.',
                 'tool' => 'Soft mallet, wood block',
             ]),
             Move::axle(['title' => 'Axle out', 'detail' => 'It comes with the bearing. Look at its shoulders.']),
-            Move::bearing('bearing_right', Side::Right),
+            Move::bearing('bearing_right', Side::Right, [
+                'detail' => 'The axle turned end for end drives it, its shoulder on the inner ring; or a socket through the hub, which '
+                    .'spares the axle.',
+                'tool' => 'Axle and soft mallet, or a socket',
+            ]),
             Move::look(),
         ];
     }

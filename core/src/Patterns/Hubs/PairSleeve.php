@@ -167,7 +167,7 @@ final readonly class PairSleeve implements Pattern
     public function fasteners(): array
     {
         return [
-            new Fastener('axle_nut', 'Axle nut', 'axle'),
+            new Fastener('axle_nut', 'Axle nut', 'axle', onGround: true),
             new Fastener('pinch_bolts', 'Pinch bolts'),
             new Fastener('caliper_bolts', 'Caliper bolts', guards: true),
         ];

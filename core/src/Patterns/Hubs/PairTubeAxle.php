@@ -90,7 +90,10 @@ final readonly class PairTubeAxle implements Pattern
                 ['end_cap_left', 'washer_left'],
                 [
                     'title' => 'Unscrew the cap',
-                    'detail' => 'Hold the axle from the freehub side. Note the thread: some caps are left-hand.',
+                    'detail' => 'Hold the axle from the freehub side: two cap spanners at once, one against the other. Note the '
+                        .'thread: some caps are left-hand.',
+                    'tool' => 'Two cap spanners',
+                    'needs' => 'cap_spanner',
                 ],
             ),
             Move::axle([

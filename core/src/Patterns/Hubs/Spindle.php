@@ -84,6 +84,7 @@ final readonly class Spindle implements Pattern
     {
         return [
             Captures::length('blade_height', 'Blade tip to deck rim', 'gap'),
+            Captures::depth('blade_true', 'One blade tip below the other, turned half round', 'gap'),
             Captures::length('over_housing', 'Over the housing', 'over_all'),
             Captures::text('blade_side', 'Which side of the blade is down', 'paint a mark'),
             Captures::text('nipple_way', 'Which way the nipple looks', 'from the wheel side'),

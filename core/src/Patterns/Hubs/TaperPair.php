@@ -162,8 +162,8 @@ final readonly class TaperPair implements Pattern
     {
         return [
             new Fastener('castle_nut', 'Castle nut', 'castle_nut_left'),
-            new Fastener('hub_cap', 'Hub cap', 'dust_cap_left'),
-            new Fastener('wheel_nuts', 'Wheel nuts', several: true),
+            new Fastener('hub_cap', 'Hub cap', 'dust_cap_left', onGround: true),
+            new Fastener('wheel_nuts', 'Wheel nuts', several: true, onGround: true),
         ];
     }
 }

@@ -18,6 +18,8 @@ use CleanRace\Core\Sizing\Plan\Seats;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Stripping\Condition;
+use CleanRace\Core\Stripping\Ways;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -28,8 +30,19 @@ final readonly class OnTheAxle
     /** What is never one row among others. */
     private const OWN = [PartKind::Freehub, PartKind::RingNut];
 
+    /** How an end spacer goes in that sits tight in its bearing. */
+    private const TIGHT_SPACER = [
+        'detail' => 'Pressed in square, the inner ring under it held from behind by a tube. One with a nose enters the spacer tube: '
+            .'look that it does.',
+        'tool' => 'Driver on the spacer, tube under the inner ring',
+        'why' => 'Without that tube the force crosses the balls.',
+    ];
+
+    private bool $tight;
+
     public function __construct(private Limits $limits, private Bench $bench)
     {
+        $this->tight = Ways::of($bench)->has(Condition::TightSpacers);
     }
 
     /**
@@ -42,10 +55,10 @@ final readonly class OnTheAxle
     {
         $on = PutIn::after($this->bench, (new Seats($this->limits))->parts($this->bench));
         $axle = array_search(PartKind::Axle, array_map(static fn (array $one): PartKind => $one[0]->kind, $on), true);
-        $last = max([-1, ...array_keys(array_filter($on, self::isOwn(...)))]);
+        $last = max([-1, ...array_keys(array_filter($on, $this->isOwn(...)))]);
         $together = array_filter(
             $on,
-            static fn (array $one, int $i): bool => ! self::isOwn($one) && ($i > $last || ($axle !== false && $i >= $axle)),
+            fn (array $one, int $i): bool => ! $this->isOwn($one) && ($i > $last || ($axle !== false && $i >= $axle)),
             ARRAY_FILTER_USE_BOTH,
         );
         $parts = array_values(array_map(static fn (array $one): Part => $one[0], $together));
@@ -64,18 +77,23 @@ final readonly class OnTheAxle
     }
 
     /** @param  array{Part, Put}  $one */
-    private static function isOwn(array $one): bool
+    private function isOwn(array $one): bool
     {
-        return $one[1]->words !== [] || in_array($one[0]->kind, self::OWN, true);
+        return ($one[1]->words !== [] && $one[0]->kind !== PartKind::Axle) || in_array($one[0]->kind, self::OWN, true) || $this->isTight($one[0]);
+    }
+
+    private function isTight(Part $part): bool
+    {
+        return $this->tight && $part->kind === PartKind::Spacer;
     }
 
     /** @param  array{Part, Put}  $one */
     private function alone(array $one): Step
     {
         [$part, $put] = $one;
-        $usual = PutIn::usual($part->kind);
+        $usual = ($this->isTight($part) ? self::TIGHT_SPACER : []) + PutIn::usual($part->kind);
 
-        return Step::of('set.'.$part->id, '{part} on', $put->words['detail'] ?? $usual['detail'], ['part' => Message::plain($part->name)])
+        return Step::of('set.'.$part->id, $this->isTight($part) ? '{part} in' : '{part} on', $put->words['detail'] ?? $usual['detail'], ['part' => Message::plain($part->name)])
             ->with(
                 ...array_filter([
                     'tool' => $put->words['tool'] ?? $usual['tool'],

@@ -53,7 +53,7 @@ final readonly class TorqueSteps
 
         return array_values(
             array_filter(
-                $this->bench->pattern->fasteners(),
+                Fastener::of($this->bench->pattern, $this->bench->notebook),
                 static fn (Fastener $f): bool => ! $bySlots || ! in_array($f->part, $castle, true),
             ),
         );
@@ -104,7 +104,10 @@ final readonly class TorqueSteps
         return Step::of(
             'set.'.$fastener->id,
             'Tighten {name}',
-            'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.',
+            $fastener->onGround
+                ? 'Threads clean; the last turn with the wheel on the ground. The figure comes from the machine\'s manual; none found '
+                    .'is an answer too.'
+                : 'Threads clean. The figure comes from the machine\'s manual; none found is an answer too.',
             ['name' => Message::within($fastener->name)],
         )
             ->with(

@@ -48,7 +48,16 @@ final class SetTest extends TestCase
         ];
         yield 'cups and cones' => [
             'cup-cone',
-            ['set.axle', 'set.ends', 'set.cone', 'set.lock_nut_right', 'set.lock_nut_left', 'set.wheel_nuts', 'set.in_place'],
+            [
+                'set.axle',
+                'set.ends',
+                'set.cone',
+                'set.centre',
+                'set.lock_nut_right',
+                'set.lock_nut_left',
+                'set.wheel_nuts',
+                'set.in_place',
+            ],
         ];
         yield 'cups turned to cartridges' => [
             'cup-cone-conversion',
