@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Patterns;
 
+use CleanRace\Core\Hub\Lane;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Hub\UsualPart;
+use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Tables\Table;
@@ -89,7 +91,13 @@ final readonly class AlsoPart
             }
             // At the left end it stands before all that has a place in the line.
             $at = $behind === null ? self::start($stack) : 1 + (int) array_search($behind, $stack->parts, true);
-            $stack = $stack->inserted(Part::of($one->kind, $one->side, $one->name, $sizes, id: $one->id), $at);
+            $part = Part::of($one->kind, $one->side, $one->name, $sizes, id: $one->id);
+            $stack = $stack->inserted($part, $at);
+            $axle = $stack->one(PartKind::Axle);
+            // A hub that carries more has an axle that is longer by it.
+            if ($axle !== null && $part->kind->lane() === Lane::Axle) {
+                $stack = $stack->with($axle->resized('length', Length::mm($axle->mm('length') + $part->along())));
+            }
         }
 
         return $stack;
