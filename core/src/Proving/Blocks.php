@@ -13,8 +13,10 @@ use CleanRace\Core\Patterns\Fitting;
 use CleanRace\Core\Steps\Station;
 use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Steps\Status;
+use CleanRace\Core\Steps\Step;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
 
 /** Whether a job may be signed: all that stands in the way, and what of it a word lifts. Decided here and nowhere else. */
 final readonly class Blocks
@@ -61,6 +63,7 @@ final readonly class Blocks
     private static function stations(Bench $bench, array $earlier): array
     {
         $blocks = [];
+        $said = self::headlines($earlier);
         foreach ($earlier as $report) {
             foreach ($report->steps as $step) {
                 $open = $step->open();
@@ -69,7 +72,12 @@ final readonly class Blocks
                         $open->level,
                         $report->station,
                         $step->id,
-                        $open->headline,
+                        ($said[self::english($open->headline)] ?? 0) > 1
+                            ? Message::of('block.where', '{what}: {step}', [
+                                'what' => $open->headline,
+                                'step' => Message::within($step->title),
+                            ])
+                            : $open->headline,
                         self::word($bench, $step->id),
                         $open->level === Level::Care,
                     );
@@ -90,6 +98,26 @@ final readonly class Blocks
         }
 
         return $blocks;
+    }
+
+    /**
+     * How often each judgement that stands open is said: what is said twice says where.
+     *
+     * @param  list<StationReport>  $earlier
+     * @return array<string, int> by what it says
+     */
+    private static function headlines(array $earlier): array
+    {
+        $open = array_filter(
+            array_map(static fn (Step $s): ?Verdict => $s->open(), array_merge(...array_map(static fn (StationReport $r): array => $r->steps, $earlier))),
+        );
+
+        return array_count_values(array_map(static fn (Verdict $v): string => self::english($v->headline), array_values($open)));
+    }
+
+    private static function english(Message|string $words): string
+    {
+        return Message::plain($words)->inEnglish();
     }
 
     /** @return list<Block> parts that still lie there, and parts that were to be replaced and were not */

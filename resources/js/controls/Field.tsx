@@ -6,16 +6,23 @@ interface Props {
   label: string;
   fault?: string;
   hint?: string;
+  /** Its number on the drawing beside it. */
+  number?: number;
   children: (props: { id: string; 'aria-invalid'?: true; 'aria-describedby'?: string }) => ReactNode;
 }
 
 /** A label, what is entered, and one sentence beside it when that cannot be used. */
-export function Labelled({ label, fault, hint, children }: Props) {
+export function Labelled({ label, fault, hint, number, children }: Props) {
   const id = useId();
   const note = fault ?? hint;
   return (
     <Box>
       <chakra.label htmlFor={id} display="block" fontSize="14px" color="mute" mb="1">
+        {number !== undefined && (
+          <chakra.span color="blue" fontWeight="600" mr="1.5" aria-hidden="true">
+            {number}
+          </chakra.span>
+        )}
         {label}
       </chakra.label>
       {children({ id, 'aria-invalid': fault ? true : undefined, 'aria-describedby': note ? `${id}-note` : undefined })}

@@ -7,7 +7,7 @@ import type { Scale } from './scale';
 const ACROSS = ['outside', 'bore', 'diameter', 'ball'];
 
 /** About the width of a letter of a dimension. */
-const LETTER = 6.2;
+const LETTER = 6.6;
 
 /** The middle of a text, moved so that none of it leaves the drawing. */
 function inside(middle: number, text: string, within?: number): number {
@@ -15,19 +15,27 @@ function inside(middle: number, text: string, within?: number): number {
   return within === undefined || within < 2 * half ? middle : Math.min(within - half, Math.max(half, middle));
 }
 
+/** More rounds than texts in one line ever need to come apart. */
+const ROUNDS = 40;
+
 /** Middles of texts that stand in one line, moved apart where they would lie on each other, and kept inside the drawing. */
 export function apart(texts: { middle: number; text: string }[], width: number): number[] {
   const half = (text: string): number => (text.length * LETTER) / 2 + 6;
   const order = texts.map((one, i) => ({ ...one, i })).sort((a, b) => a.middle - b.middle);
-  for (const [i, one] of order.entries()) {
-    const before = order[i - 1];
-    const over = before ? before.middle + half(before.text) - (one.middle - half(one.text)) : 0;
-    if (before && over > 0) {
-      // The one on the left has the room outside the hub.
-      before.middle = Math.max(half(before.text), before.middle - over);
-      one.middle = Math.max(one.middle, before.middle + half(before.text) + half(one.text));
+  const keptIn = (): void => {
+    for (const one of order) one.middle = Math.min(width - half(one.text), Math.max(half(one.text), one.middle));
+  };
+  keptIn();
+  for (let round = 0; round < ROUNDS; round++) {
+    for (const [i, one] of order.entries()) {
+      const before = order[i - 1];
+      const over = before ? before.middle + half(before.text) - (one.middle - half(one.text)) : 0;
+      if (before && over > 0.1) {
+        before.middle -= over / 2;
+        one.middle += over / 2;
+      }
     }
-    one.middle = Math.min(width - half(one.text), Math.max(half(one.text), one.middle));
+    keptIn();
   }
   return texts.map((_, i) => order.find((one) => one.i === i)?.middle ?? 0);
 }

@@ -11,11 +11,16 @@ export function Fields({
   given,
   onChange,
   fault,
+  numbers = [],
+  onAt,
 }: {
   fields: CalculatorField[];
   given: Given;
   onChange: (given: Given) => void;
   fault: (name: string) => string | undefined;
+  /** Numbers of the fields that stand on a drawing, by their names; and which one is at hand. */
+  numbers?: string[];
+  onAt?: (name: string | null) => void;
 }) {
   const set = (name: string, value: unknown) => onChange({ ...given, [name]: value });
   return (
@@ -36,6 +41,8 @@ export function Fields({
             value={given[field.name]}
             onChange={(value) => set(field.name, value)}
             fault={fault(field.name)}
+            number={numbers.indexOf(field.name) + 1}
+            onAt={onAt}
           />
         ),
       )}
@@ -55,11 +62,15 @@ function One({
   value,
   onChange,
   fault,
+  number,
+  onAt,
 }: {
   field: CalculatorField;
   value: unknown;
   onChange: (value: unknown) => void;
   fault?: string;
+  number: number;
+  onAt?: (name: string | null) => void;
 }) {
   const say = useSay();
   if (field.kind === 'choices') {
@@ -87,7 +98,7 @@ function One({
     );
   }
   return (
-    <Labelled label={named(field, say)} fault={fault}>
+    <Labelled label={named(field, say)} fault={fault} number={number || undefined}>
       {(props) =>
         field.kind === 'choice' || field.kind === 'yes_no' ? (
           <Select
@@ -118,6 +129,8 @@ function One({
             kind={field.kind === 'text' ? 'text' : 'reading'}
             value={typeof value === 'object' ? '' : String(value ?? '')}
             onChange={(e) => onChange(e.target.value)}
+            onFocus={() => onAt?.(field.name)}
+            onBlur={() => onAt?.(null)}
           />
         )
       }

@@ -1,5 +1,5 @@
 import { Box, chakra, Grid } from '@chakra-ui/react';
-import { useMemo, useRef } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { NavLink } from 'react-router';
 import { type FinderQuestion, useCalculators, useFound } from '../../api/shop';
 import type { Asked, CalculatorCard, Worked } from '../../api/types';
@@ -12,6 +12,8 @@ import { Answer, told } from './Answer';
 import { AskBox, EXAMPLES } from './AskBox';
 import { useAsking } from './asking';
 import { Fields } from './Fields';
+import { GeometryPicture } from './GeometryPicture';
+import { GEOMETRIES } from './geometry';
 import { filled, type Given } from './given';
 import { SendToJob } from './SendToJob';
 
@@ -145,6 +147,9 @@ interface WorkProps {
 /** One calculator at work: what it found, its fields to refine, its verdict. */
 function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry }: WorkProps) {
   const say = useSay();
+  const [at, setAt] = useState<string | null>(null);
+  const geometry = GEOMETRIES[card.name];
+  const numbers = card.fields.map((one) => one.name).filter((name) => geometry?.marks[name]);
   const some = Object.keys(filled(given)).length > 0;
   const worked = answered?.worked?.calculator === card.name ? answered.worked : undefined;
   const faults = some ? (answered?.faults ?? []) : [];
@@ -189,7 +194,10 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
           >
             Say more: {say(card.title)}
           </chakra.summary>
+          {geometry && <GeometryPicture geometry={geometry} fields={numbers} lit={at} />}
           <Fields
+            numbers={numbers}
+            onAt={setAt}
             fields={card.fields}
             given={given}
             onChange={onChange}
