@@ -181,3 +181,21 @@ test('what was found is sent to a job', async ({ page }) => {
   await expect(field(page, 'size.left.number')).toHaveValue('6204 2RS C3');
   await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Right for this hub');
 });
+
+test('a calculator with a geometry shows where each size is taken, and lights the one at hand', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/finder/second-bearing');
+  const picture = page.getByRole('img', { name: 'Where each size is taken' });
+  await expect(picture.locator('circle')).not.toHaveCount(0);
+  const numbers = await picture.locator('text').allInnerTexts();
+  for (const number of numbers) await expect(page.locator('label span', { hasText: number }).first()).toBeVisible();
+  const lit = () => picture.locator('g[stroke-width="2.4"]').count();
+  expect(await lit()).toBe(0);
+  await page.getByLabel('Hub over its two faces').focus();
+  await expect.poll(lit).toBe(1);
+  await page.getByLabel('Draw bolt').focus();
+  await expect.poll(lit).toBe(0);
+  await page.goto('/finder/torque');
+  await expect(page.getByRole('heading', { name: 'Set the torque wrench' })).toBeVisible();
+  await expect(picture).toHaveCount(0);
+});

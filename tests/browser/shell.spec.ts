@@ -211,3 +211,29 @@ test('on a phone the page fits and every target is large enough for a thumb', as
     expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(44);
   }
 });
+
+test('whoever is quicker than the list of machines has the job opened as soon as the machine is known', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Open a job' }).click();
+  let letGo = () => {};
+  const gate = new Promise<void>((open) => {
+    letGo = open;
+  });
+  await page.route(/api\/v1\/machines(\?|$)/, async (route) => {
+    await gate;
+    await route.continue();
+  });
+  await page.getByRole('combobox', { name: 'Machine' }).focus();
+  await page.keyboard.type('Hurried barrow');
+  await page.keyboard.press('Enter');
+  await pickKind(page, 'single-ring');
+  await page.getByLabel('What the customer says').focus();
+  await page.keyboard.type('Squeals');
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect(page.getByText('Choose the machine.')).toHaveCount(0);
+  letGo();
+  await page.waitForURL(/\/jobs\/\d+\/check_in/);
+  await expect(page.getByRole('heading', { level: 1, name: /Hurried barrow/ })).toBeVisible();
+});

@@ -27,17 +27,20 @@ const nearestFirst = (machines: MachineLine[], text: string): MachineLine[] => {
 export function MachinePick({
   picked,
   onPick,
+  waits,
+  onWait,
   fault,
 }: {
   picked: Picked | null;
   onPick: (picked: Picked | null) => void;
+  /** Whether Enter waits for the answer to what was typed: what stands there before may be another machine. */
+  waits: boolean;
+  onWait: (waits: boolean) => void;
   fault?: string;
 }) {
   const list = useId();
   const [text, setText] = useState('');
   const [at, setAt] = useState(0);
-  // Enter waits for the answer to what was typed: what stands there before may be another machine.
-  const [hurried, setHurried] = useState(false);
   const asked = useRested(text);
   const { data = [], isPlaceholderData } = useMachines(asked);
   const answered = asked === text.trim() && !isPlaceholderData;
@@ -58,8 +61,8 @@ export function MachinePick({
     setAt(0);
   };
   useEffect(() => {
-    if (!hurried || !answered) return;
-    setHurried(false);
+    if (!waits || !answered) return;
+    onWait(false);
     pick(options[active]);
   });
   return (
@@ -79,7 +82,7 @@ export function MachinePick({
             onChange={(event) => {
               setText(event.target.value);
               setAt(0);
-              setHurried(false);
+              onWait(false);
               onPick(null);
             }}
             onKeyDown={(event) => {
@@ -90,7 +93,7 @@ export function MachinePick({
               }
               if (open && event.key === 'Enter') {
                 event.preventDefault();
-                setHurried(true);
+                onWait(true);
               }
             }}
           />

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpenJobs, usePatterns } from '../../api/jobs';
 import { useAddMachine } from '../../api/shop';
@@ -45,6 +45,10 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
   const openJobs = useOpenJobs();
   const navigate = useNavigate();
   const [machine, setMachine] = useState<Picked | null>(null);
+  const [naming, setNaming] = useState(false);
+  // Whoever was quicker than the list of machines is not told to choose one.
+  const [asSoon, setAsSoon] = useState(false);
+  const form = useRef<HTMLFormElement>(null);
   const [model, setModel] = useState('');
   const [owner, setOwner] = useState('');
   const [complaint, setComplaint] = useState('');
@@ -62,6 +66,10 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     if (busy) return;
+    if (naming) {
+      setAsSoon(true);
+      return;
+    }
     try {
       const id =
         machine?.id === null
@@ -80,99 +88,108 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
       // The sentence stands beside its field; what was typed stays.
     }
   };
+  useEffect(() => {
+    if (!asSoon || naming) return;
+    setAsSoon(false);
+    form.current?.requestSubmit();
+  }, [asSoon, naming]);
   const fault = (field: string) => openJobs.error?.about(field);
   return (
     <Sheet title="Open a job" open={open} onClose={onClose} wide>
-      <Flex as="form" onSubmit={submit} direction="column" gap="3">
-        <MachinePick
-          picked={machine}
-          onPick={setMachine}
-          fault={fault('machine_id') ?? addMachine.error?.about('name')}
-        />
-        {machine?.id === null && (
-          <Grid templateColumns="1fr 1fr" gap="3">
-            <Labelled label="Make and model" fault={addMachine.error?.about('model')}>
-              {(props) => <Input {...props} value={model} onChange={(e) => setModel(e.target.value)} />}
-            </Labelled>
-            <Labelled label="Owner" fault={addMachine.error?.about('owner')}>
-              {(props) => <Input {...props} value={owner} onChange={(e) => setOwner(e.target.value)} />}
-            </Labelled>
-          </Grid>
-        )}
-        <datalist id="wheels">
-          {WHEELS.map((one) => (
-            <option key={one}>{one}</option>
-          ))}
-        </datalist>
-        {wheels.map((one, i) => (
-          <Flex key={one.key} direction="column" gap="2">
-            <Flex gap="2" align="start">
-              <Labelled label={i === 0 ? 'Which wheel' : `Wheel ${i + 1}`} fault={fault(`wheels.${i}.wheel`)}>
-                {(props) => (
-                  <Input
-                    {...props}
-                    list="wheels"
-                    value={one.wheel}
-                    onChange={(e) => change(one.key, { wheel: e.target.value })}
-                  />
-                )}
+      <Flex asChild direction="column" gap="3">
+        <form ref={form} onSubmit={submit}>
+          <MachinePick
+            picked={machine}
+            onPick={setMachine}
+            waits={naming}
+            onWait={setNaming}
+            fault={fault('machine_id') ?? addMachine.error?.about('name')}
+          />
+          {machine?.id === null && (
+            <Grid templateColumns="1fr 1fr" gap="3">
+              <Labelled label="Make and model" fault={addMachine.error?.about('model')}>
+                {(props) => <Input {...props} value={model} onChange={(e) => setModel(e.target.value)} />}
               </Labelled>
-              {wheels.length > 1 && (
-                <Button
-                  look="quiet"
-                  mt="6"
-                  aria-label={`Leave out ${one.wheel}`}
-                  onClick={() => setWheels(wheels.filter((other) => other.key !== one.key))}
-                >
-                  Leave out
-                </Button>
-              )}
-            </Flex>
-            <KindPick
-              label={i === 0 ? undefined : `Hub ${i + 1}`}
-              chosen={one.pattern}
-              onChoose={(pattern) => choose(one, pattern)}
-              fault={fault(`wheels.${i}.pattern`)}
-            />
-          </Flex>
-        ))}
-        <Flex gap="2" wrap="wrap" align="center">
-          <Button look="quiet" onClick={() => setWheels([...wheels, wheel('', wheels.at(-1)?.pattern ?? '')])}>
-            Another wheel
-          </Button>
-          {SETS.map(([label, names]) => (
-            <Button
-              key={label}
-              look="quiet"
-              onClick={() => setWheels(names.map((one) => wheel(one, wheels[0]?.pattern ?? '')))}
-            >
-              {label}
-            </Button>
-          ))}
-        </Flex>
-        {fault('wheels') && (
-          <Box role="alert" color="oxide">
-            {fault('wheels')}
-          </Box>
-        )}
-        <Labelled label="What the customer says" fault={fault('complaint')}>
-          {(props) => <Area {...props} value={complaint} onChange={(e) => setComplaint(e.target.value)} />}
-        </Labelled>
-        {openJobs.error && openJobs.error.problem.errors.length === 0 && (
-          <Box role="alert" color="oxide">
-            {openJobs.error.message}
-          </Box>
-        )}
-        <Flex align="center" gap="3">
-          <Button type="submit" disabled={busy}>
-            {wheels.length === 1 ? 'Open it' : `Open ${wheels.length} jobs`}
-          </Button>
-          {wheels.length > 1 && (
-            <chakra.span color="mute" fontSize="14px">
-              One job a wheel, all with the same complaint.
-            </chakra.span>
+              <Labelled label="Owner" fault={addMachine.error?.about('owner')}>
+                {(props) => <Input {...props} value={owner} onChange={(e) => setOwner(e.target.value)} />}
+              </Labelled>
+            </Grid>
           )}
-        </Flex>
+          <datalist id="wheels">
+            {WHEELS.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </datalist>
+          {wheels.map((one, i) => (
+            <Flex key={one.key} direction="column" gap="2">
+              <Flex gap="2" align="start">
+                <Labelled label={i === 0 ? 'Which wheel' : `Wheel ${i + 1}`} fault={fault(`wheels.${i}.wheel`)}>
+                  {(props) => (
+                    <Input
+                      {...props}
+                      list="wheels"
+                      value={one.wheel}
+                      onChange={(e) => change(one.key, { wheel: e.target.value })}
+                    />
+                  )}
+                </Labelled>
+                {wheels.length > 1 && (
+                  <Button
+                    look="quiet"
+                    mt="6"
+                    aria-label={`Leave out ${one.wheel}`}
+                    onClick={() => setWheels(wheels.filter((other) => other.key !== one.key))}
+                  >
+                    Leave out
+                  </Button>
+                )}
+              </Flex>
+              <KindPick
+                label={i === 0 ? undefined : `Hub ${i + 1}`}
+                chosen={one.pattern}
+                onChoose={(pattern) => choose(one, pattern)}
+                fault={fault(`wheels.${i}.pattern`)}
+              />
+            </Flex>
+          ))}
+          <Flex gap="2" wrap="wrap" align="center">
+            <Button look="quiet" onClick={() => setWheels([...wheels, wheel('', wheels.at(-1)?.pattern ?? '')])}>
+              Another wheel
+            </Button>
+            {SETS.map(([label, names]) => (
+              <Button
+                key={label}
+                look="quiet"
+                onClick={() => setWheels(names.map((one) => wheel(one, wheels[0]?.pattern ?? '')))}
+              >
+                {label}
+              </Button>
+            ))}
+          </Flex>
+          {fault('wheels') && (
+            <Box role="alert" color="oxide">
+              {fault('wheels')}
+            </Box>
+          )}
+          <Labelled label="What the customer says" fault={fault('complaint')}>
+            {(props) => <Area {...props} value={complaint} onChange={(e) => setComplaint(e.target.value)} />}
+          </Labelled>
+          {openJobs.error && openJobs.error.problem.errors.length === 0 && (
+            <Box role="alert" color="oxide">
+              {openJobs.error.message}
+            </Box>
+          )}
+          <Flex align="center" gap="3">
+            <Button type="submit" disabled={busy}>
+              {wheels.length === 1 ? 'Open it' : `Open ${wheels.length} jobs`}
+            </Button>
+            {wheels.length > 1 && (
+              <chakra.span color="mute" fontSize="14px">
+                One job a wheel, all with the same complaint.
+              </chakra.span>
+            )}
+          </Flex>
+        </form>
       </Flex>
     </Sheet>
   );

@@ -65,7 +65,7 @@ function Dimension({ mark, number, lit }: { mark: Mark; number: number; lit: boo
     ? `M${from - 9} 0H${from}l-${ARROW}-3m${ARROW} 3l-${ARROW} 3M${to + 9} 0H${to}l${ARROW}-3m-${ARROW} 3l${ARROW} 3`
     : `M${from} 0H${to}M${from} 0l${ARROW}-3M${from} 0l${ARROW} 3M${to} 0l-${ARROW}-3M${to} 0l-${ARROW} 3`;
   const [cx, cy] = mark.across
-    ? [mark.at, narrow ? from - 16 : middle]
+    ? [mark.at, narrow ? (from < 24 ? to + 19 : from - 19) : middle]
     : [narrow ? (mark.to > 210 ? to + 17 : from - 17) : middle, mark.at];
   return (
     <g stroke={ink('blue')} strokeWidth={lit ? 2.4 : 1.2} fill="none">
