@@ -53,7 +53,7 @@ final readonly class CheckIn
                     ->advice(),
                 Step::of('check.capture', 'Measure before you strip', 'These cannot be had once it is apart. A rule is enough.')
                     ->with(why: $words->lost)
-                    ->asking(...FittingAsks::of($bench), ...$bench->pattern->capture())
+                    ->asking(...FittingAsks::of($bench), ...$bench->pattern->capture(), ...[FittingAsks::fasteners()])
                     ->asking(
                         ...array_map(
                             Ask::photos(...),

@@ -14,13 +14,23 @@ use CleanRace\Core\Verdict\Message;
 /** What is asked at Check in of things that a machine carries outside the hub. */
 final readonly class FittingAsks
 {
+    /** Nuts and bolts that this machine has beside those of such hubs. */
+    public static function fasteners(): Ask
+    {
+        return Ask::text(
+            Places::OWN_FASTENERS,
+            'Other nuts and bolts that will be tightened',
+            wanted: false,
+            hint: 'names, parted by commas',
+        );
+    }
+
     /** @return list<Ask> what the machine carries outside the hub, and what must be noted of it before it comes off */
     public static function of(Bench $bench): array
     {
         $possible = Fitting::possible($bench->pattern);
-        $fasteners = Ask::text(Places::OWN_FASTENERS, 'Other nuts and bolts that will be tightened', wanted: false, hint: 'names, parted by commas');
         if ($possible === []) {
-            return [$fasteners];
+            return [];
         }
         $noted = array_filter(Fitting::there($bench->pattern, $bench->notebook), static fn (Fitting $f): bool => $f->before !== '');
 
@@ -42,7 +52,6 @@ final readonly class FittingAsks
                 ),
                 $noted,
             ),
-            $fasteners,
         ];
     }
 }

@@ -113,6 +113,10 @@ final class Places
 
     public const LOOK_GROOVE = 'strip.look.groove';
 
+    public const LOOK_SHOULDER = 'strip.look.shoulder';
+
+    public const LOOK_TUBE = 'strip.look.tube';
+
     public const LOOK_NOTE = 'strip.look.note';
 
     /** Whether the old bearing is kept. */

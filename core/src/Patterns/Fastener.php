@@ -47,7 +47,9 @@ final readonly class Fastener
     /** @return list<self> what somebody named besides: names parted by commas */
     private static function own(Notebook $notebook): array
     {
-        $names = array_filter(array_map(trim(...), explode(',', (string) preg_replace('/[{}]/', '', $notebook->text(Places::OWN_FASTENERS) ?? ''))));
+        // What stands between braces is filled in where words are said: somebody's own are none of those.
+        $said = (string) preg_replace('/[{}]/', '', $notebook->text(Places::OWN_FASTENERS) ?? '');
+        $names = array_filter(array_map(trim(...), explode(',', $said)));
 
         return array_map(
             static fn (int $i, string $name): self => new self(self::OWN.($i + 1), ucfirst($name)),

@@ -34,7 +34,9 @@ final readonly class Hub
         $edits = StackEdits::from($notebook->value(Places::HUB));
         $first = $pattern->firstSide($notebook);
 
-        return new self($pattern, self::measured($edits->onto(AlsoPart::onto($pattern->stack($notebook), $pattern, $notebook)), $first, $notebook), $first, $edits);
+        $stack = $edits->onto(AlsoPart::onto($pattern->stack($notebook), $pattern, $notebook));
+
+        return new self($pattern, self::measured($stack, $first, $notebook), $first, $edits);
     }
 
     /** Where every part of it lies, in mm from the left face. */

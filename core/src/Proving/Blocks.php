@@ -108,9 +108,8 @@ final readonly class Blocks
      */
     private static function headlines(array $earlier): array
     {
-        $open = array_filter(
-            array_map(static fn (Step $s): ?Verdict => $s->open(), array_merge(...array_map(static fn (StationReport $r): array => $r->steps, $earlier))),
-        );
+        $steps = array_merge(...array_map(static fn (StationReport $r): array => $r->steps, $earlier));
+        $open = array_filter(array_map(static fn (Step $s): ?Verdict => $s->open(), $steps));
 
         return array_count_values(array_map(static fn (Verdict $v): string => self::english($v->headline), array_values($open)));
     }

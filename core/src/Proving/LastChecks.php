@@ -10,13 +10,14 @@ use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\HubSetting;
+use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\PatternCard;
 
 /** The checks that end a job, as far as this hub has what they look at. */
 final class LastChecks
 {
     /** What stops a wheel or keeps it on is said one by one. */
-    private const BY_ITSELF = ['stops', 'brake_free', 'rings_seen', 'bolt_tight', 'blade_up', 'guards_on', 'drives'];
+    private const BY_ITSELF = ['seated', 'stops', 'brake_free', 'rings_seen', 'bolt_tight', 'blade_up', 'guards_on', 'drives'];
 
     /** Whether it is always said by itself. */
     public static function isByItself(string $check): bool
@@ -80,6 +81,9 @@ final class LastChecks
                 $card->isSetByHand() => 'Play at 3 and 9, and at 12 and 6: as it was set, no more',
                 default => 'No play at 3 and 9, nor at 12 and 6',
             },
+            'seated' => $card->machine === MachineKind::Bicycle
+                ? 'Seated in both dropouts with the machine on the ground; lever or nuts closed, skewer the way it was'
+                : null,
             'stops' => 'Coasts and stops naturally',
             'brake_free' => $card->isBraked() ? 'Brake free; pumped or pulled, and it holds' : null,
         ];

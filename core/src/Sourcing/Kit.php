@@ -18,7 +18,10 @@ final readonly class Kit
 {
     /** What a kit may bring, by the kinds of parts: seldom snap ring and spacer tube. */
     private const BRINGS = [
-        'bearings' => ['Bearings', [PartKind::Bearing, PartKind::DoubleRow, PartKind::FlangedBearing, PartKind::AngularBearing, PartKind::Bush]],
+        'bearings' => [
+            'Bearings',
+            [PartKind::Bearing, PartKind::DoubleRow, PartKind::FlangedBearing, PartKind::AngularBearing, PartKind::Bush],
+        ],
         'tapers' => ['Cups and cones', [PartKind::TaperCup, PartKind::TaperCone, PartKind::Cup, PartKind::Cone]],
         'balls' => ['Balls', [PartKind::Balls]],
         'seals' => ['Seals', [PartKind::Seal, PartKind::Felt, PartKind::DustCap]],

@@ -156,7 +156,10 @@ final readonly class LookSteps
             ),
             $count > $usual + 1 => Verdict::care(
                 Message::of('burst.many', '{count} balls, usual is about {usual}', $words),
-                Message::of('burst.many.say', 'Another size, a second row, or balls of both bearings: look at the cage, it shows its pockets.'),
+                Message::of(
+                    'burst.many.say',
+                    'Another size, a second row, or balls of both bearings: look at the cage, it shows its pockets.',
+                ),
             ),
             default => Verdict::go(
                 Message::of('burst.all', '{count} balls, as many as usual', $words),

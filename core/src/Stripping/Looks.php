@@ -6,6 +6,7 @@ namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
+use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\LookOver;
@@ -25,8 +26,13 @@ final readonly class Looks
      * @param  list<string>  $wanted places without which the looking is not done
      * @param  list<string>  $alone places that are said by themselves
      */
-    private function __construct(private Bench $bench, private array $labels, private array $wanted, private array $alone, private bool $ofHub)
-    {
+    private function __construct(
+        private Bench $bench,
+        private array $labels,
+        private array $wanted,
+        private array $alone,
+        private bool $ofHub,
+    ) {
     }
 
     /** Bores, groove and axle: new bearings are put into no seat that does not hold them. */
@@ -44,6 +50,8 @@ final readonly class Looks
             $bench,
             [
                 ...$bores,
+                ...self::hasShoulder($stack) ? [Places::LOOK_SHOULDER => Message::plain('Shoulder of the bore')] : [],
+                ...$stack->one(PartKind::Sleeve) === null ? [] : [Places::LOOK_TUBE => Message::plain('Ends of the spacer tube')],
                 ...$stack->ofKind(PartKind::SnapRing) === [] ? [] : [Places::LOOK_GROOVE => Message::plain('Ring groove')],
                 Places::LOOK_AXLE => Message::plain('Axle or shaft'),
             ],
@@ -51,6 +59,13 @@ final readonly class Looks
             [],
             true,
         );
+    }
+
+    private static function hasShoulder(Stack $stack): bool
+    {
+        $housing = $stack->one(PartKind::Housing);
+
+        return $housing !== null && ($housing->mm('ledge_left') > 0 || $housing->mm('ledge_right') > 0) && $stack->cartridges() !== [];
     }
 
     /** What is not of the hub. */

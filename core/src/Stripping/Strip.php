@@ -66,7 +66,6 @@ final readonly class Strip
         )
             ->asking(
                 ...[
-                    ...$this->also(),
                     Ask::choices(
                         Places::CONDITION,
                         'Condition',
@@ -77,6 +76,7 @@ final readonly class Strip
                         wanted: false,
                     ),
                     ...$this->burst(),
+                    ...$this->also(),
                     Ask::choice(
                         Places::WAY_OUT,
                         'Bearings out by',

@@ -51,7 +51,8 @@ final class AlsoPartTest extends TestCase
                 self::assertNotContains($id, self::order($plain, $until), 'nobody said that it is there');
             }
         }
-        self::assertSame([], array_map(static fn ($fault): string => English::of($fault->say), $job->hub->faults), 'it lies where it can lie');
+        $faults = array_map(static fn ($fault): string => English::of($fault->say), $job->hub->faults);
+        self::assertSame([], $faults, 'it lies where it can lie');
     }
 
     #[DataProvider('patterns')]
@@ -83,7 +84,17 @@ final class AlsoPartTest extends TestCase
         yield 'a ring nut before the far bearing' => [
             'pair-axle-shoulder',
             PartState::Fitted,
-            ['bearing_right', 'ring_nut_right', 'axle', 'bearing_left', 'collar_right', 'ratchets', 'freehub_right', 'end_cap_left', 'clip_left'],
+            [
+                'bearing_right',
+                'ring_nut_right',
+                'axle',
+                'bearing_left',
+                'collar_right',
+                'ratchets',
+                'freehub_right',
+                'end_cap_left',
+                'clip_left',
+            ],
         ];
         yield 'the same taken apart' => [
             'pair-axle-shoulder',
@@ -105,10 +116,22 @@ final class AlsoPartTest extends TestCase
             PartState::Fitted,
             ['axle', 'collar_left', 'lock_nut_left', 'disc_hub', 'wheel_hub_left', 'hub_nut_left'],
         ];
-        yield 'a washer between nut and adapter' => ['spindle', PartState::OnTray, ['lock_nut_right', 'washer_right', 'spacer_right', 'axle']];
-        yield 'the washer under the blade nut' => ['spindle', PartState::Fitted, ['axle', 'spacer_right', 'washer_right', 'lock_nut_right']];
+        yield 'a washer between nut and adapter' => [
+            'spindle',
+            PartState::OnTray,
+            ['lock_nut_right', 'washer_right', 'spacer_right', 'axle'],
+        ];
+        yield 'the washer under the blade nut' => [
+            'spindle',
+            PartState::Fitted,
+            ['axle', 'spacer_right', 'washer_right', 'lock_nut_right'],
+        ];
         yield 'a closed cap first of all' => ['flanged-wheel', PartState::OnTray, ['dust_cap_left', 'clip_left', 'washer_left', 'axle']];
-        yield 'a felt before the cone that stands behind it' => ['taper-pair', PartState::Fitted, ['felt_right', 'taper_cone_right', 'seal_right']];
+        yield 'a felt before the cone that stands behind it' => [
+            'taper-pair',
+            PartState::Fitted,
+            ['felt_right', 'taper_cone_right', 'seal_right'],
+        ];
     }
 
     /** @param  list<string>  $expected */

@@ -27,7 +27,7 @@ final class LooksTest extends TestCase
     /** @return iterable<string, array{string, string, ?Level}> */
     public static function judged(): iterable
     {
-        foreach (['bore_left', 'bore_right', 'axle', 'groove'] as $place) {
+        foreach (['bore_left', 'bore_right', 'shoulder', 'tube', 'axle', 'groove'] as $place) {
             yield "$place is good" => [$place, 'use', null];
             yield "$place again" => [$place, 'note', null];
             yield "$place is bad" => [$place, 'replace', Level::Stop];

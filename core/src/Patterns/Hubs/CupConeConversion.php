@@ -85,22 +85,25 @@ final readonly class CupConeConversion implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe('Wheel out, on the bench. It is still the cup-and-cone hub that it was: what comes off is kept on its axle, in order.'),
+            Move::safe(
+                'Wheel out, on the bench. It is still the cup-and-cone hub that it was: what comes off is kept on its axle, in order.',
+            ),
             Move::off(
                 ['lock_nut_left', 'spacer_left', 'lock_nut_right', 'spacer_right'],
                 ['title' => 'Lock nuts and spacers off', 'detail' => 'Each side kept together in its order.', 'tool' => 'Two spanners'],
             ),
             Move::say('cones', [
                 'title' => 'Cones off, balls out',
-                'detail' => 'Brake plate lifted out first where it has one. Cones off the axle, balls and covers out over a tray. Old cones '
-                    .'stay strung on the axle with their nuts: they tell the widths.',
+                'detail' => 'Brake plate lifted out first where it has one. Cones off the axle, balls and covers out over a tray. Old '
+                    .'cones stay strung on the axle with their nuts: they tell the widths.',
                 'tool' => 'Cone spanner, magnet, tray with a rim',
                 'find' => 'Their tracks: what wore them. The axle under them: 11.85 to 12.0 is a 12 axle.',
             ], 6),
             Move::axle(),
             Move::say('cups', [
                 'title' => 'Cups out',
-                'detail' => 'From behind, crossing the clock, out level. Then the seats wiped bright: they take the new bearing or its ring.',
+                'detail' => 'From behind, crossing the clock, out level. Then the seats wiped bright: they take the new bearing or its '
+                    .'ring.',
                 'tool' => 'Long punch, hammer',
                 'caution' => 'Eyes covered: cups are hard and may chip.',
                 'find' => 'Seats that are oval or stepped: a made ring then.',

@@ -148,8 +148,8 @@ final readonly class KnuckleWide implements Pattern
         return [
             Put::in('bearing', [
                 'support' => 'On the knuckle close to the bore, never on its arms or a steering joint.',
-                'why' => 'Wide and pressed hard: draw or press it, with the outer ring pushed. A hammer cocks it. What pulled the old one goes '
-                    .'in the other way round: plate on the outer ring, cup on the far side.',
+                'why' => 'Wide and pressed hard: draw or press it, with the outer ring pushed. A hammer cocks it. What pulled the old '
+                    .'one goes in the other way round: plate on the outer ring, cup on the far side.',
             ]),
             ...Put::each('snap_ring_right', 'seal_left', 'seal_right', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'),
         ];

@@ -155,6 +155,9 @@ final readonly class ShaftBearing implements Pattern
 
     public function fasteners(): array
     {
-        return [new Fastener('axle_nut', 'Castle nut', 'castle_nut_right', onGround: true), new Fastener('wheel_nuts', 'Wheel nuts', several: true, onGround: true)];
+        return [
+            new Fastener('axle_nut', 'Castle nut', 'castle_nut_right', onGround: true),
+            new Fastener('wheel_nuts', 'Wheel nuts', several: true, onGround: true),
+        ];
     }
 }

@@ -79,7 +79,9 @@ final readonly class OnTheAxle
     /** @param  array{Part, Put}  $one */
     private function isOwn(array $one): bool
     {
-        return ($one[1]->words !== [] && $one[0]->kind !== PartKind::Axle) || in_array($one[0]->kind, self::OWN, true) || $this->isTight($one[0]);
+        [$part, $put] = $one;
+
+        return ($put->words !== [] && $part->kind !== PartKind::Axle) || in_array($part->kind, self::OWN, true) || $this->isTight($part);
     }
 
     private function isTight(Part $part): bool
@@ -93,7 +95,12 @@ final readonly class OnTheAxle
         [$part, $put] = $one;
         $usual = ($this->isTight($part) ? self::TIGHT_SPACER : []) + PutIn::usual($part->kind);
 
-        return Step::of('set.'.$part->id, $this->isTight($part) ? '{part} in' : '{part} on', $put->words['detail'] ?? $usual['detail'], ['part' => Message::plain($part->name)])
+        return Step::of(
+            'set.'.$part->id,
+            $this->isTight($part) ? '{part} in' : '{part} on',
+            $put->words['detail'] ?? $usual['detail'],
+            ['part' => Message::plain($part->name)],
+        )
             ->with(
                 ...array_filter([
                     'tool' => $put->words['tool'] ?? $usual['tool'],
@@ -182,7 +189,11 @@ final readonly class OnTheAxle
             'blows' => Verdict::stop(
                 Message::of('axle.blows', 'It must slide'),
                 $tube
-                    ? Message::of('axle.blows.say', 'Spacer tube askew, a burr, rust or a bend: find it before the nut hides it.')
+                    ? Message::of(
+                        'axle.blows.say',
+                        'The axle or a drift, turned by hand, straightens a spacer tube that is askew. Else a burr, rust or a bend: find '
+                            .'it before the nut hides it.',
+                    )
                     : Message::of('axle.blows_alone.say', 'A burr, rust or a bend: find it before the nut hides it.'),
             ),
             default => null,
