@@ -263,6 +263,6 @@ final class HouseTest extends TestCase
         }
         $usual = json_decode($said[0] ?? '', true);
         self::assertIsArray($usual, implode("\n", $said));
-        self::assertSame(['A hub for a test', 10, 12, 0], $usual);
+        self::assertSame(['A hub for a test', 10, 13, 0], $usual);
     }
 }

@@ -23,6 +23,19 @@ final class AheadTest extends TestCase
     use GoodJobs;
     use RefreshDatabase;
 
+    public function test_what_is_to_be_looked_at_again_is_carried_by_itself(): void
+    {
+        $job = $this->good(null, Carbon::parse('2025-01-10 08:00'), ['prove.carry' => 'Seal track worn']);
+        foreach (['strip.look.axle', 'strip.look.tyre'] as $place) {
+            $this->keep($job, $place, ['choice' => 'note'])->assertCreated();
+        }
+        $this->sign($job, Carbon::parse('2025-01-10 12:00'));
+        self::assertSame(
+            'Seal track worn. Right wheel spacer, axle or shaft, tyre: look again',
+            DueItem::query()->where('kind', 'carry')->firstOrFail()->what,
+        );
+    }
+
     public function test_what_falls_due_follows_from_what_was_signed(): void
     {
         $machine = Machine::factory()->create(['shop_id' => $this->user->shop_id]);
@@ -42,7 +55,11 @@ final class AheadTest extends TestCase
             'prove.carry_when' => '+4 000 km',
         ]);
         $carried = $this->getJson("/api/v1/jobs/{$second->id}")->json('carried');
-        self::assertContains('Seal track worn', array_column($carried, 'what'), 'it comes up when the machine is in again');
+        self::assertContains(
+            'Seal track worn. Right wheel spacer: look again',
+            array_column($carried, 'what'),
+            'it comes up when the machine is in again',
+        );
         $this->sign($second, Carbon::parse('2025-11-06 12:00'));
         $history = $this->getJson("/api/v1/machines/{$machine->id}")->json();
         self::assertSame(
@@ -52,7 +69,9 @@ final class AheadTest extends TestCase
                 array_reverse($history['sets']),
             ),
         );
-        $knuckle = array_values(array_filter($history['due'], static fn (array $one): bool => $one['what'] === 'Knuckle next time'))[0];
+        $knuckle = array_values(
+            array_filter($history['due'], static fn (array $one): bool => str_starts_with($one['what'], 'Knuckle next time')),
+        )[0];
         // 6 000 km in 300 days: another 4 000 in 200.
         self::assertSame(['20 000 km', '2026-05-25'], [$knuckle['meter'], $knuckle['on']]);
         self::assertSame(

@@ -85,6 +85,7 @@ final class RecordsThatLastTest extends TestCase
             'job' => $job,
             'complaint' => 'Hums <b>',
             'kind' => 'Pair',
+            'causes' => ['Washed with a jet', 'Its <i>age</i>'],
             'decided' => [['Sleeve it, or a new hub?', 'Sleeve it']],
             'bearings' => ['Left: 6204'],
             'before' => ['Rumbles all round'],
@@ -93,6 +94,7 @@ final class RecordsThatLastTest extends TestCase
         ])->render();
         self::assertStringContainsString('Hums &lt;b&gt;', $html);
         self::assertStringContainsString('<span class="m">Sleeve it, or a new hub?</span> Sleeve it', $html);
+        self::assertStringContainsString('Washed with a jet; Its &lt;i&gt;age&lt;/i&gt;.', $html);
         self::assertLessThan(strpos($html, 'Quiet'), (int) strpos($html, 'Rumbles all round'));
     }
 
