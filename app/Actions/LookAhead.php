@@ -17,6 +17,7 @@ use CleanRace\Core\Measure\LookAgain;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Proving\AfterSigning;
 use CleanRace\Core\Verdict\Message;
@@ -86,7 +87,7 @@ final readonly class LookAhead
 
     private function recheck(Job $job, Notebook $notebook, Carbon $signed): void
     {
-        $what = $this->after->recheck(HubPatterns::find($job->pattern), $notebook);
+        $what = $this->after->recheck(FrontWheel::of(HubPatterns::find($job->pattern), $notebook), $notebook);
         if ($what !== null) {
             $this->due($job, 'recheck', $what, DueDay::of(LookAgain::inDays($this->after->recheckDays()), $signed, $job->machine_id));
         }

@@ -17,6 +17,8 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Patterns\FrontWheel;
+use CleanRace\Core\Patterns\Hub;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubPlaces;
 use CleanRace\Core\Steps\EntryReader;
@@ -54,7 +56,7 @@ final readonly class ReadEntry
             $findings = $part === null ? [] : array_map(static fn (Finding $f): string => $f->value, Finding::of($part->kind));
             $value = $this->reader->read($place, $entry, $unit, $notebook->value($address), $findings);
             if ($place->kind === AskKind::Stack) {
-                StackEdits::from($value)->checked(HubPatterns::find($job->pattern)->stack($notebook));
+                StackEdits::from($value)->checked(Hub::asBuilt(FrontWheel::of(HubPatterns::find($job->pattern), $notebook), $notebook));
             }
         } catch (InvalidInput $invalid) {
             throw InvalidInput::entered($invalid->field === 'reason' ? 'reason' : $address, $invalid->getMessage(), $entry);

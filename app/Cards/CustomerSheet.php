@@ -14,6 +14,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Sourcing\CustomerWord;
@@ -36,6 +37,7 @@ final readonly class CustomerSheet
     {
         $words = new Words($units, $this->language);
         $notebook = Notes::notebookOf($job);
+        $card = FrontWheel::of(HubPatterns::find($job->pattern), $notebook)->card();
 
         return (string) $this->paper
             ->rendered(
@@ -44,13 +46,13 @@ final readonly class CustomerSheet
                     'job' => $job,
                     'words' => $words,
                     'complaint' => $notebook->text(Places::COMPLAINT) ?? '',
-                    'kind' => $words->of(HubPatterns::find($job->pattern)->card()->name),
+                    'kind' => $words->of($card->name),
                     'causes' => array_map(
                         static fn (Cause $one): string => $words->of(Message::plain($one->label())),
                         array_values(array_filter(array_map(Cause::tryFrom(...), $notebook->choices(Places::CAUSE)))),
                     ),
                     'decided' => CustomerWord::decided($notebook),
-                    'bearings' => self::bearings($notebook, HubPatterns::find($job->pattern)->card(), $words),
+                    'bearings' => self::bearings($notebook, $card, $words),
                     'before' => self::turning($notebook, PlacesOf::check(...), $words),
                     'after' => self::turning($notebook, PlacesOf::after(...), $words),
                     'due' => DueItem::query()

@@ -12,6 +12,7 @@ use App\Shapes\Json;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Patterns\HubPatterns;
 
 /** The job card on one page: axle line, parts, readings, verdicts, torques, notes. A signed job prints as it was signed. */
@@ -169,7 +170,7 @@ final readonly class PrintedCard
                 'spanner' => $said($f->place('spanner'), 'text'),
                 'thread' => $said($f->place('thread'), 'text'),
             ],
-            Fastener::of(HubPatterns::find($job->pattern), $notes->notebook()),
+            Fastener::of(FrontWheel::of(HubPatterns::find($job->pattern), $notes->notebook()), $notes->notebook()),
         );
     }
 }

@@ -6,7 +6,7 @@ test('what this hub has besides is said once, comes off in its turn and goes on 
   await openJob(page, 'Ratchet bicycle', 'Slips', 'pair-axle-shoulder');
   await station(page, 'Strip');
   await goTo(page, 'How it will come apart');
-  const steps = page.getByRole('region', { name: 'Steps' });
+  const steps = page.getByRole('region', { name: 'Steps', exact: true });
   await expect(steps).not.toContainText('Ring nut');
   for (const part of ['Ring nut with its shim', 'Ratchets and springs']) await tap(page, 'hub.also', part);
   await expect(steps).toContainText('Ring nut with its shim out');

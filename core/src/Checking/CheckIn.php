@@ -44,6 +44,7 @@ final readonly class CheckIn
                         Ask::text(Places::COMPLAINT, 'What the customer says'),
                         Ask::choices(Places::COMPLAINT_KINDS, 'It comes to', self::complaints($bench->pattern->card()), wanted: false),
                         Ask::meter(Places::METER, 'Meter of the machine'),
+                        ...FittingAsks::driven($bench),
                     )
                     ->advice(),
                 Step::of('check.rock', 'Rock it, spin it, listen', $words->detail)

@@ -46,8 +46,9 @@ enum ComplaintKind: string
     {
         return match ($this) {
             self::BrakeRub, self::Pulling => $card->isBraked(),
-            self::Chain => in_array($card->machine, [MachineKind::Bicycle, MachineKind::Motorcycle, MachineKind::Loose], true) ||
-                $card->role === HubRole::Freehub,
+            self::Chain => $card->role === HubRole::Freehub ||
+                ($card->drives &&
+                    in_array($card->machine, [MachineKind::Bicycle, MachineKind::Motorcycle, MachineKind::Loose], true)),
             default => true,
         };
     }

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Checking;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Fitting;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Verdict\Message;
@@ -14,6 +15,21 @@ use CleanRace\Core\Verdict\Message;
 /** What is asked at Check in of things that a machine carries outside the hub. */
 final readonly class FittingAsks
 {
+    /** @return list<Ask> whether it drives, where such hubs are built for both */
+    public static function driven(Bench $bench): array
+    {
+        return FrontWheel::mayBe($bench->pattern) || ! $bench->pattern->card()->drives
+            ? [
+                Ask::choice(
+                    Places::DRIVEN,
+                    'Sprockets on this wheel',
+                    Option::of(['driven' => 'Yes, it drives', FrontWheel::NO => 'None: a front wheel']),
+                    wanted: false,
+                ),
+            ]
+            : [];
+    }
+
     /** Nuts and bolts that this machine has beside those of such hubs. */
     public static function fasteners(): Ask
     {

@@ -75,6 +75,9 @@ final class Places
     /** Nuts and bolts that somebody named beside those of such hubs. */
     public const OWN_FASTENERS = 'check.fasteners';
 
+    /** Whether a chain or belt drives this wheel. */
+    public const DRIVEN = 'hub.driven';
+
     /** Parts that this hub has besides those such hubs usually have. */
     public const ALSO = 'hub.also';
 

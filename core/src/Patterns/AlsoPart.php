@@ -37,14 +37,18 @@ final readonly class AlsoPart
     /** @return list<self> that a hub of this kind may have besides, in the order in which they go in */
     public static function possible(Pattern $pattern): array
     {
-        $rows = array_filter(Table::rows('also_parts'), static fn (array $row): bool => $row['pattern'] === $pattern->id());
+        $card = $pattern->card();
+        $rows = array_filter(
+            Table::rows('also_parts'),
+            static fn (array $row): bool => $row['pattern'] === $pattern->id() && ($card->drives || $row['driven'] === '0'),
+        );
 
         return array_map(
             static fn (array $row): self => new self(
                 $row['id'],
                 PartKind::from($row['kind']),
                 Side::from($row['side']),
-                $row['name'],
+                strtr($row['name'], ['{side}' => lcfirst($card->sideName(Side::from($row['side'])))]),
                 array_values(array_filter(explode('|', $row['after']))),
                 $row['before'] === '' ? null : $row['before'],
                 $row['closed'] === '1',

@@ -20,6 +20,9 @@ use CleanRace\Core\Tooling\WallTool;
 /** What lies ready for one job: the hub, what is known of it, the tools of the shop, what was noted last time. */
 final readonly class Bench
 {
+    /** As it stands in this wheel. */
+    public Pattern $pattern;
+
     public Hub $hub;
 
     public Tray $tray;
@@ -32,7 +35,7 @@ final readonly class Bench
      * @param  array<string, string>  $spanners what last time was noted of this machine's fasteners, by place
      */
     public function __construct(
-        public Pattern $pattern,
+        Pattern $pattern,
         public Notebook $notebook,
         public array $tools,
         public ?Force $pressCapacity,
@@ -43,7 +46,8 @@ final readonly class Bench
         public array $spanners = [],
         public array $lockShifts = [],
     ) {
-        $this->hub = Hub::of($pattern, $notebook);
+        $this->pattern = FrontWheel::of($pattern, $notebook);
+        $this->hub = Hub::of($this->pattern, $notebook);
         $this->tray = Tray::of($this->hub->stack, $notebook);
     }
 

@@ -66,6 +66,12 @@ final readonly class Fastener
         return in_array($id, [...array_map(static fn (self $f): string => $f->id, $pattern->fasteners()), ...$own], true);
     }
 
+    /** The same by another name. */
+    public function called(string $name): self
+    {
+        return new self($this->id, $name, $this->part, $this->several, $this->guards, $this->orPlain, $this->onGround);
+    }
+
     /** @return list<Option> where a torque may come from */
     public static function sources(): array
     {

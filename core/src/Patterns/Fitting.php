@@ -44,6 +44,7 @@ final readonly class Fitting
     {
         $card = $pattern->card();
         $has = [
+            ...$card->drives ? [] : [FrontWheel::NO],
             ...array_map(static fn (Fastener $f): string => $f->id, $pattern->fasteners()),
             ...array_map(static fn (Part $p): string => $p->kind->value, $pattern->stack(new Notebook([]))->parts),
         ];

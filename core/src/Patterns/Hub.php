@@ -34,9 +34,15 @@ final readonly class Hub
         $edits = StackEdits::from($notebook->value(Places::HUB));
         $first = $pattern->firstSide($notebook);
 
-        $stack = $edits->onto(AlsoPart::onto($pattern->stack($notebook), $pattern, $notebook));
+        $stack = $edits->onto(self::asBuilt($pattern, $notebook));
 
         return new self($pattern, self::measured($stack, $first, $notebook), $first, $edits);
+    }
+
+    /** Its parts as it was built, before anybody changed one. */
+    public static function asBuilt(Pattern $pattern, Notebook $notebook): Stack
+    {
+        return AlsoPart::onto($pattern->stack($notebook), $pattern, $notebook);
     }
 
     /** Where every part of it lies, in mm from the left face. */

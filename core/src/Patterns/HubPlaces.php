@@ -29,13 +29,14 @@ final readonly class HubPlaces
         $ringed = $pattern->stack(new Notebook([Places::RING_SIDE => ['value' => ['choice' => 'both'], 'instrument' => null]]));
         // And with all that such a hub may have besides.
         $also = AlsoPart::all($usual, $pattern);
+        $built = Hub::asBuilt(FrontWheel::of($pattern, $notebook), $notebook);
         $this->parts = array_column(
             [
                 ...$also->parts,
                 ...$ringed->parts,
                 ...$usual->parts,
                 ...array_values(MadeParts::all($pattern->card())),
-                ...StackEdits::from($notebook->value(Places::HUB))->onto(AlsoPart::onto($usual, $pattern, $notebook))->parts,
+                ...StackEdits::from($notebook->value(Places::HUB))->onto($built)->parts,
             ],
             null,
             'id',

@@ -23,7 +23,8 @@ final readonly class LookOver
         $rows = array_filter(
             Table::rows('look_over'),
             static fn (array $row): bool => in_array($card->role->value, explode('|', $row['roles']), true) &&
-                in_array($card->machine->value, explode('|', $row['machines']), true),
+                in_array($card->machine->value, explode('|', $row['machines']), true) &&
+                ($card->drives || $row['driven'] === '0'),
         );
 
         return array_map(static fn (array $row): self => new self($row['name'], $row['label'], $row['look']), array_values($rows));

@@ -92,6 +92,12 @@ final readonly class Move
         return new self($this->kind, $this->parts, $this->words, $this->towards, $this->name, $this->minutes, array_values($parts));
     }
 
+    /** @param  array<string, string>  $words in place of its own */
+    public function saying(array $words): self
+    {
+        return new self($this->kind, $this->parts, $words, $this->towards, $this->name, $this->minutes, $this->leave);
+    }
+
     /** Everything cleaned and looked at, last of all. */
     public static function look(): self
     {

@@ -28,6 +28,12 @@ final readonly class Put
         return new self($part, $words, $push);
     }
 
+    /** @param  array<string, string>  $words in place of its own */
+    public function saying(array $words): self
+    {
+        return new self($this->part, $words, $this->push, $this->depthBefore);
+    }
+
     /** The depth below the face that it had before is met again. */
     public function asDeepAs(string $place): self
     {

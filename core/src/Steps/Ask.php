@@ -209,6 +209,12 @@ final readonly class Ask
         );
     }
 
+    /** The same by another label. */
+    public function called(Message|string $label): self
+    {
+        return $this->changed(['label' => $label]);
+    }
+
     /** A part that is looked at, and left in when it is good. */
     public function leftIn(): self
     {

@@ -51,7 +51,7 @@ final class AxleEndSteps
     /** The step at which both ends are read. */
     public static function step(Bench $bench, ?AxleEndsResult $ends): Step
     {
-        $fixed = $bench->pattern->card()->side($bench->hub->first);
+        $fixed = $bench->pattern->card()->sideName($bench->hub->first);
         $label = static fn (Side $side): Message => Message::of('set.ends.out', '{side}, sticks out now', [
             'side' => Message::plain($bench->pattern->card()->side($side)),
         ]);
@@ -60,7 +60,7 @@ final class AxleEndSteps
             'set.ends',
             'Axle ends as they were',
             'The {side} first: its nut and spacers locked on the axle at the right length, toothed faces outward. Then the other '
-                .'side is set.',
+                .'side is set. The side with more spacers usually shows more thread.',
             ['side' => Message::within($fixed)],
         )
             ->with(why: 'The axle off the middle, and the nuts or the lever have too little thread on one side.', part: 'axle')

@@ -118,9 +118,14 @@ final readonly class OnTheAxle
     private function together(array $parts): Step
     {
         $asks = array_map(static fn (Part $p): Ask => Ask::part($p, PartState::Fitted), $parts);
+        $spaced = array_filter($parts, static fn (Part $p): bool => $p->kind === PartKind::Spacer) !== [];
         // An axle that went in with its bearings was turned by hand there.
         if (array_filter($parts, static fn (Part $p): bool => $p->kind === PartKind::Axle) === []) {
-            return Step::of('set.axle', 'Spacers, caps, wheel', 'Each to its own side, as it lay on the tray.')
+            return Step::of(
+                'set.axle',
+                $spaced ? 'Spacers, caps, wheel' : 'End caps, wheel',
+                'Each to its own side, as it lay on the tray.',
+            )
                 ->asking(...$asks)
                 ->judged($this->missed())
                 ->holdingStopsOnly()
@@ -129,7 +134,6 @@ final readonly class OnTheAxle
         $tube = $this->bench->hub->stack->one(PartKind::Sleeve) !== null;
         $card = $this->bench->pattern->card();
         $isWheel = $card->role === HubRole::Wheel && $card->turns === Turning::Hub;
-        $spaced = array_filter($parts, static fn (Part $p): bool => $p->kind === PartKind::Spacer) !== [];
 
         return Step::of(
             'set.axle',
