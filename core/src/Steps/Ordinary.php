@@ -31,7 +31,8 @@ final readonly class Ordinary
      */
     public static function ofStep(array $asks, Notebook $notebook, ?Message $label = null): ?self
     {
-        return self::of($asks, $notebook, static fn (bool $off, bool $on): Message => $label ?? match (true) {
+        return self::of($asks, $notebook, static fn (bool $off, bool $on, bool $stay): Message => $label ?? match (true) {
+            $stay => Message::of('ordinary.stay', 'All of these left in, good'),
             $off => Message::of('ordinary.off', 'All of these off: good, as drawn'),
             $on => Message::of('ordinary.in', 'All of these in, as they should be'),
             default => Message::of('ordinary.all', 'All of it as it should be'),
@@ -80,7 +81,7 @@ final readonly class Ordinary
 
     /**
      * @param  list<Ask>  $asks
-     * @param  callable(bool, bool): Message  $label by whether a part comes off, and whether one goes in
+     * @param  callable(bool, bool, bool): Message  $label by whether a part comes off, whether one goes in, whether all stay where they are
      * @param  array<string, Message>  $called by place, what is called otherwise than it is asked
      */
     private static function of(array $asks, Notebook $notebook, callable $label, array $called = []): ?self
@@ -92,8 +93,10 @@ final readonly class Ordinary
         $parts = array_filter($waiting, static fn (Ask $a): bool => $a->kind === AskKind::Part);
         $until = static fn (PartState $state): bool => array_filter($parts, static fn (Ask $a): bool => $a->until === $state) !== [];
 
+        $stays = array_filter($parts, static fn (Ask $a): bool => ($a->usual()['state'] ?? null) === PartState::Stays->value);
+
         return new self(
-            $label($until(PartState::OnTray), $until(PartState::Fitted)),
+            $label($until(PartState::OnTray), $until(PartState::Fitted), $parts !== [] && count($stays) === count($parts)),
             array_map(static fn (Ask $a): Message|string => $called[$a->place] ?? self::says($a, $notebook), $waiting),
             array_map(static fn (Ask $a): OrdinaryAnswer => OrdinaryAnswer::at($a->place, self::entry($a, $notebook)), $waiting),
         );

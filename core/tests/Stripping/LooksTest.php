@@ -142,4 +142,11 @@ final class LooksTest extends TestCase
         self::assertSame(Station::Strip, $strip->station);
         self::assertContains($strip->status, [Status::Settled, Status::Care]);
     }
+
+    public function test_what_stays_in_is_not_said_to_be_off(): void
+    {
+        $label = static fn (string $hub, string $step): string => English::of(self::step(self::job($hub), $step)->ordinary?->label);
+        self::assertSame('All of these left in, good', $label('cup-cone', 'strip.cup_left'));
+        self::assertSame('All of these off: good, as drawn', $label('pair-sleeve', 'strip.seals'));
+    }
 }
