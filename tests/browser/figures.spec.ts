@@ -2,7 +2,8 @@ import { arcPath, point, polar } from '../../resources/js/drawing/polar';
 import { clock } from '../../resources/js/pages/ahead/DayLine';
 import { crossOrder } from '../../resources/js/stations/set/BoltCircle';
 import { daysTo, soon } from '../../resources/js/words/day';
-import { expect, test } from './worker';
+import { demo, signIn } from './helpers';
+import { expect, type Page, test } from './worker';
 
 const isoDay = (days: number): string => {
   const day = new Date();
@@ -64,4 +65,41 @@ test.describe('figures of drawings and days', () => {
     expect(soon(isoDay(20))).toBe('in 20 days');
     expect(soon(isoDay(200))).toBe('in 7 months');
   });
+});
+
+/** Texts of the drawing that lie on each other by more than a hair. */
+const collisions = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const svg = document.querySelector('svg[aria-label="The hub in half-section, to scale"]');
+    const texts = [...(svg?.querySelectorAll('text') ?? [])].map((one) => ({
+      says: one.textContent,
+      box: one.getBoundingClientRect(),
+    }));
+    return texts.flatMap(({ says, box }, i) =>
+      texts
+        .slice(i + 1)
+        .filter(
+          (other) =>
+            Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left) > 1 &&
+            Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top) > 3,
+        )
+        .map((other) => `${says} / ${other.says}`),
+    );
+  });
+
+test('dimensions of a hub lie on nothing, however short it is and however narrow the screen', async ({ page }) => {
+  await signIn(page);
+  for (const machine of [
+    'Parcel moped 7',
+    'Cargo trike 2',
+    "Warden's side-by-side",
+    'Campsite quad 1',
+    'Links mower 2',
+  ]) {
+    await demo(page, machine);
+    for (const width of [1280, 900, 480]) {
+      await page.setViewportSize({ width, height: 800 });
+      await expect.poll(() => collisions(page), { message: `${machine} at ${width}` }).toEqual([]);
+    }
+  }
 });

@@ -68,11 +68,15 @@ function Driver({ tool, piece, units, scale }: { tool: Tool; piece: Piece; units
   );
 }
 
+/** Less wide than this, dimensions and the notes in the corners would lie on each other. */
+const NARROW = 1100;
+
 /** A hub in half-section along its axle, drawn to scale from the sizes of its parts. The map of a job. */
 export function AxleLine({ report, units, width, height, lit, driver = null, view = WHOLE, onPick }: Props) {
   const { section } = report;
   const arrived = useArrivals(section.pieces);
-  const axis = height - 44;
+  // Where it is narrow, what is said of the drawing has a line of its own below the dimensions.
+  const axis = height - (width < NARROW ? 60 : 44);
   const scale = fit(section, width, axis, view);
   const tilted = section.pieces.some((piece) => drawnTilt(piece) !== 0);
   const guessed = section.spans.some((span) => !span.measured);
