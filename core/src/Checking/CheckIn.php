@@ -44,7 +44,7 @@ final readonly class CheckIn
                         Ask::text(Places::COMPLAINT, 'What the customer says'),
                         Ask::choices(Places::COMPLAINT_KINDS, 'It comes to', self::complaints($bench->pattern->card()), wanted: false),
                         Ask::meter(Places::METER, 'Meter of the machine'),
-                        ...FittingAsks::driven($bench),
+                        ...FittingAsks::built($bench),
                     )
                     ->advice(),
                 Step::of('check.rock', 'Rock it, spin it, listen', $words->detail)
@@ -177,7 +177,7 @@ final readonly class CheckIn
     private function innerRings(Bench $bench): array
     {
         $asks = [];
-        $rings = $bench->hub->stack->cartridges();
+        $rings = $bench->isStillCups() ? [] : $bench->hub->stack->cartridges();
         foreach ($rings as $i => $ring) {
             $asks[] = Ask::choice(
                 PlacesOf::check($i === 0 ? 'inner_left' : 'inner_right'),

@@ -15,8 +15,29 @@ use CleanRace\Core\Verdict\Message;
 /** What is asked at Check in of things that a machine carries outside the hub. */
 final readonly class FittingAsks
 {
-    /** @return list<Ask> whether it drives, where such hubs are built for both */
-    public static function driven(Bench $bench): array
+    /** @return list<Ask> whether it drives, and what is in it now, where such hubs are built for both */
+    public static function built(Bench $bench): array
+    {
+        return [...self::driven($bench), ...self::now($bench)];
+    }
+
+    /** @return list<Ask> */
+    private static function now(Bench $bench): array
+    {
+        return $bench->pattern->card()->converted
+            ? [
+                Ask::choice(
+                    Places::NOW,
+                    'In it now',
+                    Option::of(['cups' => 'Cups and cones', 'cartridges' => 'Cartridges, from another time']),
+                    wanted: false,
+                ),
+            ]
+            : [];
+    }
+
+    /** @return list<Ask> */
+    private static function driven(Bench $bench): array
     {
         return FrontWheel::mayBe($bench->pattern) || ! $bench->pattern->card()->drives
             ? [

@@ -75,6 +75,9 @@ final class Places
     /** Nuts and bolts that somebody named beside those of such hubs. */
     public const OWN_FASTENERS = 'check.fasteners';
 
+    /** What is in a hub that is turned from cups to cartridges: the cups, or the cartridges of another time. */
+    public const NOW = 'hub.now';
+
     /** Whether a chain or belt drives this wheel. */
     public const DRIVEN = 'hub.driven';
 

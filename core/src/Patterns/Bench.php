@@ -64,6 +64,17 @@ final readonly class Bench
             ($this->notebook->choice(Places::SIDES) ?? ($this->habits['sides'] ?? 'both')) === 'one';
     }
 
+    /** Whether it is still the cup-and-cone hub that it is turned from: what its pattern has does not come off, it only goes in. */
+    public function isStillCups(): bool
+    {
+        $laid = array_filter(
+            $this->hub->stack->cartridges(),
+            fn (Part $p): bool => $this->tray->state($p->id) === PartState::OnTray,
+        );
+
+        return $this->pattern->card()->converted && $this->notebook->choice(Places::NOW) !== 'cartridges' && $laid === [];
+    }
+
     /** Whether a part is left where it is: found so, or of the side that is good and not taken out after all. */
     public function stays(Part $part): bool
     {

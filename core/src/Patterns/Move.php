@@ -12,6 +12,9 @@ final readonly class Move
     /** The name of the milestone at which steering joints are parted. */
     public const JOINTS = 'joints';
 
+    /** Those of a hub that is turned from cups to cartridges, while the cups are in it. */
+    public const CUPS = ['cones', 'cups'];
+
     /**
      * @param  list<string>  $parts what comes off at it
      * @param  array<string, string>  $words that this hub says otherwise than usual: title, detail, tool, needs, why, caution, find

@@ -22,7 +22,6 @@ enum Condition: string
     case Plastic = 'plastic';
     case Disc = 'disc';
     case Electric = 'electric';
-    case Blade = 'blade';
     case TightSpacers = 'tight_spacers';
 
     /** How people say it. */
@@ -37,7 +36,6 @@ enum Condition: string
             self::Plastic => 'Plastic wheel',
             self::Disc => 'Brake disc or rotor on it',
             self::Electric => 'Electric drive',
-            self::Blade => 'Blade',
             self::TightSpacers => 'Its end spacers sit tight in the bearings',
         };
     }
@@ -53,7 +51,6 @@ enum Condition: string
             array_filter(
                 self::cases(),
                 static fn (self $one): bool => match ($one) {
-                    self::Blade => $card->role === HubRole::Blade,
                     self::Electric => in_array($card->machine, [MachineKind::Cart, MachineKind::Bicycle, MachineKind::Motorcycle], true),
                     self::Disc => $card->isBraked(),
                     self::Joints => $card->machine === MachineKind::Quad,
@@ -77,7 +74,6 @@ enum Condition: string
             MachineKind::Motorcycle => [self::Disc],
             MachineKind::Quad => [self::Disc, self::Joints],
             MachineKind::Cart => [self::Electric],
-            MachineKind::Mower => [self::Blade],
             default => [],
         };
     }

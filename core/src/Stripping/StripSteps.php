@@ -32,7 +32,6 @@ final readonly class StripSteps
         $steps = [];
         $more = array_filter([
             $this->ways->has(Condition::Electric) ? 'Main switch off, key out, controller discharged by its manual.' : null,
-            $this->ways->has(Condition::Blade) ? 'Spark lead off or battery out; the blade blocked.' : null,
             $this->ways->has(Condition::Disc) ? 'Nothing stands or lies on the disc; no grease or spray near it.' : null,
         ]);
         $steps[] = PlannedStep::of(
@@ -240,9 +239,19 @@ final readonly class StripSteps
         );
     }
 
-    /** A step that the pattern words itself. */
-    public function say(Move $move): PlannedStep
+    /**
+     * A step that the pattern words itself: joints are parted where they are in the way, cups taken out where they are in.
+     *
+     * @return list<PlannedStep> one, or none where it is not needed
+     */
+    public function say(Move $move): array
     {
+        if (
+            ($move->name === Move::JOINTS && ! $this->ways->has(Condition::Joints)) ||
+            (in_array($move->name, Move::CUPS, true) && ! $this->bench->isStillCups())
+        ) {
+            return [];
+        }
         $words = $move->words;
 
         $step = Step::of('strip.'.$move->name, $words['title'], $words['detail'] ?? null)
@@ -257,6 +266,6 @@ final readonly class StripSteps
             ->taking($move->minutes);
 
         // A joint that was parted is never passed over along with others.
-        return PlannedStep::of($move->name === Move::JOINTS ? $step->tickedByItself('Done') : $step->ticked());
+        return [PlannedStep::of($move->name === Move::JOINTS ? $step->tickedByItself('Done') : $step->ticked())];
     }
 }

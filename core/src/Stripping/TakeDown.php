@@ -47,6 +47,9 @@ final class TakeDown
         private readonly array $leave,
     ) {
         $this->words = new StripSteps($bench, $ways);
+        // What goes into a hub of cups is not in it yet.
+        $yet = $bench->isStillCups() ? [...$stack->cartridges(), ...$stack->ofKind(PartKind::Sleeve)] : [];
+        $this->off = array_map(static fn (Part $p): string => $p->id, $yet);
     }
 
     /** @return list<PlannedStep> in order */
@@ -71,9 +74,7 @@ final class TakeDown
             MoveKind::Rings => $this->rings(),
             MoveKind::Bearing => $this->bearing($move),
             MoveKind::Sleeve => $this->group($this->still(PartKind::Sleeve), []),
-            MoveKind::Say => $move->name === Move::JOINTS && ! $this->ways->has(Condition::Joints)
-                ? null
-                : ($this->steps[] = $this->words->say($move)),
+            MoveKind::Say => array_push($this->steps, ...$this->words->say($move)),
             MoveKind::Look => $this->look(),
         };
     }

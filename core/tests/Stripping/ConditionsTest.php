@@ -132,4 +132,30 @@ final class ConditionsTest extends TestCase
         self::assertNotContains('Chain whip', $tools('pair-tube-axle'));
         self::assertContains('Freewheel remover', $tools('cup-cone', ['check.fittings' => ['choices' => ['freewheel']]]));
     }
+
+    public function test_a_hub_of_cups_is_taken_apart_as_what_it_is(): void
+    {
+        $strip = static fn (array $entries): array => array_values(
+            preg_grep(
+                '/^strip\.(cones|cups|bearing_left|bearing_right|sleeve)$/',
+                array_keys(self::steps(self::job('cup-cone-conversion', $entries))),
+            ) ?: [],
+        );
+        $cartridges = ['strip.bearing_left', 'strip.sleeve', 'strip.bearing_right'];
+        self::assertSame(['strip.cones', 'strip.cups'], $strip([]));
+        self::assertSame(['strip.cones', 'strip.cups'], $strip(['hub.now' => ['choice' => 'cups']]));
+        self::assertSame($cartridges, $strip(['hub.now' => ['choice' => 'cartridges']]));
+        $laid = ['part.bearing_left' => ['state' => 'on_tray', 'condition' => 'replace', 'order' => 1]];
+        self::assertSame($cartridges, $strip($laid), 'whoever laid one down had it in the hub');
+        foreach (self::step(self::job('cup-cone-conversion'), 'check.rock')->asks as $ask) {
+            self::assertStringStartsNotWith('check.inner', $ask->place, 'cups have no inner ring to turn');
+        }
+        foreach (['bearing_left', 'sleeve', 'bearing_right'] as $part) {
+            $asked = array_map(
+                static fn ($a): string => $a->place,
+                array_merge(...array_map(static fn ($s): array => $s->asks, array_values(self::steps(self::job('cup-cone-conversion'))))),
+            );
+            self::assertContains("part.$part", $asked, 'it goes in all the same');
+        }
+    }
 }

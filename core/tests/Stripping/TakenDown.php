@@ -30,6 +30,8 @@ trait TakenDown
         array $habits = [],
         array $spanners = [],
     ): Bench {
+        // A hub turned from cups to cartridges has them in it here, so that there is something to take out.
+        $entries += ['hub.now' => ['choice' => 'cartridges']];
         $notebook = new Notebook(array_map(static fn (array $v): array => ['value' => $v, 'instrument' => null], $entries));
 
         return new Bench(HubPatterns::find($pattern), $notebook, [], null, DrawBolt::M12, false, $wall, $habits, $spanners);

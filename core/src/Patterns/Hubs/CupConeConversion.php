@@ -63,7 +63,7 @@ final readonly class CupConeConversion implements Pattern
             Part::of(PartKind::LockNut, Side::Left, 'Plain-side lock nut', ['bore' => 12, 'outside' => 19, 'length' => 5]),
             Part::of(PartKind::Spacer, Side::Left, 'Plain-side spacer', ['bore' => 12, 'outside' => 17, 'length' => 8]),
             Part::of(PartKind::Bearing, Side::Left, 'Plain-side bearing', $bearing),
-            Part::of(PartKind::Sleeve, Side::Middle, 'Spacer tube, made', ['bore' => 12.2, 'outside' => 16, 'length' => 50]),
+            Part::of(PartKind::Sleeve, Side::Middle, 'Made spacer tube', ['bore' => 12.2, 'outside' => 16, 'length' => 50]),
             Part::of(PartKind::Bearing, Side::Right, 'Sprocket-side bearing', $bearing),
             Part::of(PartKind::Spacer, Side::Right, 'Sprocket-side spacer', ['bore' => 12, 'outside' => 17, 'length' => 26]),
             Part::of(PartKind::LockNut, Side::Right, 'Sprocket-side lock nut', ['bore' => 12, 'outside' => 19, 'length' => 5]),
@@ -85,17 +85,15 @@ final readonly class CupConeConversion implements Pattern
     public function moves(Stack $stack, Side $first): array
     {
         return [
-            Move::safe(
-                'Wheel out, on the bench. It is still the cup-and-cone hub that it was: what comes off is kept on its axle, in order.',
-            ),
+            Move::safe('Wheel out, on the bench. What comes off stays strung on its axle, in order: it tells the widths.'),
             Move::off(
                 ['lock_nut_left', 'spacer_left', 'lock_nut_right', 'spacer_right'],
                 ['title' => 'Lock nuts and spacers off', 'detail' => 'Each side kept together in its order.', 'tool' => 'Two spanners'],
             ),
             Move::say('cones', [
                 'title' => 'Cones off, balls out',
-                'detail' => 'Brake plate lifted out first where it has one. Cones off the axle, balls and covers out over a tray. Old '
-                    .'cones stay strung on the axle with their nuts: they tell the widths.',
+                'detail' => 'Brake plate lifted out first where it has one. Cones off the axle, balls and covers out over a tray. The '
+                    .'old cones go back on the axle with their nuts.',
                 'tool' => 'Cone spanner, magnet, tray with a rim',
                 'find' => 'Their tracks: what wore them. The axle under them: 11.85 to 12.0 is a 12 axle.',
             ], 6),

@@ -96,7 +96,7 @@ final readonly class Spindle implements Pattern
         return [
             Move::safe(
                 'Spark lead off, or battery out and switch off. Blade blocked with a piece of wood. Deck out from under the machine, '
-                    .'or the machine on stands, never on a jack alone.',
+                    .'or the machine on stands.',
             ),
             Move::off(
                 ['lock_nut_right', 'spacer_right'],
