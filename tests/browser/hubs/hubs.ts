@@ -45,6 +45,15 @@ const onlyOne = (bad: 'left' | 'right'): Hub['trouble'] => ({
 /** Something is the matter with it before it comes apart. */
 const isOtherwise = (...conditions: string[]): Hub['trouble'] => ({ chosen: { 'strip.condition': conditions } });
 
+/** What some such hubs have besides. */
+const has = (...parts: string[]): Hub['trouble'] => ({ chosen: { 'hub.also': parts } });
+
+/** All of these at once, as it comes. */
+const and = (...troubles: Hub['trouble'][]): Hub['trouble'] => ({
+  chosen: Object.assign({}, ...troubles.map((one) => one.chosen)),
+  typed: Object.assign({}, ...troubles.map((one) => one.typed ?? {})),
+});
+
 const hub = (
   pattern: string,
   complaint: string,
@@ -71,7 +80,7 @@ export const HUBS: Hub[] = [
     'Hums at speed',
     words('blade', 'pulley', 'sprocket side', 'freehub', '\\bcones?\\b', 'taper', 'knuckle'),
     {
-      trouble: carries('sensor', 'chain', 'sprocket', 'adjusters'),
+      trouble: and(carries('sensor', 'chain', 'sprocket', 'adjusters'), isOtherwise('tight_spacers', 'disc')),
       typed: pair('6204-2RS', '104', '23.2', '57.6'),
     },
   ),
@@ -80,7 +89,7 @@ export const HUBS: Hub[] = [
     'Gritty by hand',
     words(LEFT_RIGHT, 'spacer tube', 'blade', 'knuckle', 'snap ring', 'jack'),
     {
-      trouble: onlyOne('right'),
+      trouble: and(onlyOne('right'), has('ratchets', 'clip_right')),
       typed: { 'size.part.bearing_left': '6902-2RS', 'size.part.bearing_right': '6902-2RS' },
     },
   ),
@@ -94,11 +103,11 @@ export const HUBS: Hub[] = [
     },
   ),
   hub('pair-tube-axle', 'Gritty', words(LEFT_RIGHT, 'blade', 'knuckle', 'snap ring', 'jack'), {
-    trouble: carries('skewer'),
+    trouble: and(carries('cassette', 'rotor', 'skewer'), has('ring_nut_right')),
     typed: pair('6902-2RS', '62', '12', '40'),
   }),
   hub('cup-cone', 'Clicks', words(LEFT_RIGHT, 'spacer tube', 'inner ring', 'blade', 'knuckle', 'snap ring', 'jack'), {
-    trouble: carries('freewheel', 'skewer', 'tab_washers'),
+    trouble: and(carries('freewheel', 'skewer', 'tab_washers'), has('second_nut_left')),
     typed: {
       '*ball_1': '6.35',
       '*ball_2': '6.35',
@@ -116,12 +125,12 @@ export const HUBS: Hub[] = [
     'Squeals',
     words(LEFT_RIGHT, 'spacer tube', 'brake', 'dropout', '\\bride\\b', 'blade', 'knuckle'),
     {
-      trouble: isOtherwise('corroded'),
-      typed: { 'size.part.bearing': '6204-2RS' },
+      trouble: isOtherwise('corroded', 'burst'),
+      typed: { 'size.part.bearing': '6204-2RS', 'strip.burst.count': '8' },
     },
   ),
   hub('knuckle-wide', 'Growls', words(LEFT_RIGHT, 'spacer tube', 'blade', 'dropout', 'spokes'), {
-    trouble: carries('sensor', 'disc'),
+    trouble: and(carries('sensor', 'disc'), isOtherwise('corroded', 'joints')),
     typed: { 'size.part.bearing': '3205-2RS' },
   }),
   hub('knuckle-pair', 'Growls', words(LEFT_RIGHT, 'blade', 'dropout', 'snap ring', 'spokes'), {
@@ -129,7 +138,7 @@ export const HUBS: Hub[] = [
     typed: pair('6205-2RS', '80', '15', '40'),
   }),
   hub('live-carrier', 'Rumbles', words(LEFT_RIGHT, 'blade', 'dropout', 'snap ring', 'spokes'), {
-    trouble: carries('chain', 'sprocket', 'disc'),
+    trouble: and(carries('chain', 'disc'), isOtherwise('seized'), has('sprocket_hub')),
     typed: pair('6007-2RS', '124', '30', '64'),
   }),
   hub('shaft-bearing', 'Hums', words(LEFT_RIGHT, 'spacer tube', 'blade', 'dropout', 'draw bolt', 'spokes'), {
@@ -156,7 +165,7 @@ export const HUBS: Hub[] = [
     },
   ),
   hub('taper-pair', 'Hot hub', words(LEFT_RIGHT, 'spacer tube', 'blade', 'dropout', 'snap ring', 'spokes'), {
-    trouble: carries('brake_plate'),
+    trouble: and(carries('brake_plate'), isOtherwise('seized'), has('felt_right')),
     typed: { '*taper_cone_left': 'LM11949', '*taper_cone_right': 'LM11949', 'set.taper.dial': '0.06' },
   }),
 ];
