@@ -19,7 +19,25 @@ final readonly class FrontWheel implements Pattern
 {
     public const NO = 'front';
 
-    private const DRIVEN = 'Sprocket side';
+    /** Words of a hub with a plain side, where neither side has sprockets. */
+    public const LEFT_RIGHT = [
+        'Sprocket-side' => 'Right',
+        'Plain-side' => 'Left',
+        'Sprocket side' => 'Right side',
+        'Plain side' => 'Left side',
+        'sprocket-side' => 'right',
+        'plain-side' => 'left',
+        'sprocket side' => 'right side',
+        'plain side' => 'left side',
+    ];
+
+    /** Words of a hub whose other side is told apart all the same. */
+    public const PLAIN = [
+        'Sprocket-side' => 'Plain-side',
+        'Sprocket side' => 'Plain side',
+        'sprocket-side' => 'plain-side',
+        'sprocket side' => 'plain side',
+    ];
 
     /** What is measured and fastened only where a chain drives. */
     private const ONLY_DRIVEN = ['chain_line', 'spacers_right', 'cassette'];
@@ -34,12 +52,10 @@ final readonly class FrontWheel implements Pattern
         return $notebook->choice(Places::DRIVEN) === self::NO && self::mayBe($pattern) ? new self($pattern) : $pattern;
     }
 
-    /** Whether such a hub is built for wheels that drive, and for others that do not. */
+    /** Whether such a hub is built for wheels that drive, and for others that do not: then its card has words for both. */
     public static function mayBe(Pattern $pattern): bool
     {
-        $card = $pattern->card();
-
-        return $card->role === HubRole::Wheel && $card->machine === MachineKind::Bicycle && $card->right === self::DRIVEN;
+        return $pattern->card()->drives && $pattern->card()->front !== [];
     }
 
     public function id(): string
@@ -50,12 +66,11 @@ final readonly class FrontWheel implements Pattern
     public function card(): PatternCard
     {
         $card = $this->driven->card();
-        $called = $this->sides();
 
         return $card->inFront(
             $this->said($card->name),
-            $called[0] ?? $card->left,
-            $called[1],
+            $this->said($card->left),
+            $this->said($card->right),
             array_map($this->said(...), $card->cautions),
         );
     }
@@ -114,41 +129,9 @@ final readonly class FrontWheel implements Pattern
         );
     }
 
-    /** @return array{?string, string} what its ends are called: the first as it was where that says more than that nothing drives there */
-    private function sides(): array
-    {
-        return $this->driven->card()->left === 'Plain side' ? ['Left', 'Right'] : [null, 'Plain side'];
-    }
-
     /** The same in words of a wheel with no sprockets. */
     private function said(string $words): string
     {
-        $both = $this->sides()[0] !== null;
-
-        return strtr(
-            $words,
-            $both
-                ? [
-                    'Sprocket-side' => 'Right',
-                    'Plain-side' => 'Left',
-                    'Sprocket side' => 'Right side',
-                    'Plain side' => 'Left side',
-                    'sprocket-side' => 'right',
-                    'plain-side' => 'left',
-                    'sprocket side' => 'right side',
-                    'plain side' => 'left side',
-                ]
-                : [
-                    'Sprocket-side' => 'Plain-side',
-                    'Sprocket side' => 'Plain side',
-                    'sprocket-side' => 'plain-side',
-                    'sprocket side' => 'plain side',
-                    'Two cartridges, axle and freehub as one' => 'Two cartridges on a tube axle',
-                    'Pull axle and freehub out as one' => 'Pull the axle out',
-                    'Over cap and freehub end' => 'Over cap and axle end',
-                    'Hold the axle from the freehub side' => 'Hold the axle from its other end',
-                    '; turn backward to free the pawls' => '',
-                ],
-        );
+        return strtr($words, $this->driven->card()->front);
     }
 }

@@ -31,6 +31,7 @@ final readonly class PatternCard
      * @param  string  $called what a job of one is usually called, until somebody says which it is
      * @param  bool  $eitherFirst whether only what lies there tells which side locates, and not the way such hubs are built
      * @param  bool  $sure whether it is known how such a hub is built
+     * @param  array<string, string>  $front words of it, and what stands for them where such a hub is in a wheel that drives nothing
      * @param  bool  $drives whether a chain or belt drives it, where such hubs are built for both
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
@@ -54,6 +55,7 @@ final readonly class PatternCard
         public bool $eitherFirst = false,
         public string $called = 'Front wheel',
         public bool $sure = true,
+        public array $front = [],
         public bool $drives = true,
     ) {
     }
@@ -65,7 +67,8 @@ final readonly class PatternCard
      */
     public function inFront(string $name, string $left, string $right, array $cautions): self
     {
-        $all = ['name' => $name, 'left' => $left, 'right' => $right, 'cautions' => $cautions, 'drives' => false];
+        $side = static fn (string $name): string => array_search($name, self::SIDES, true) ?: $name;
+        $all = ['name' => $name, 'left' => $side($left), 'right' => $side($right), 'cautions' => $cautions, 'drives' => false];
 
         return new self(...[...get_object_vars($this), ...$all, 'called' => 'Front wheel']);
     }

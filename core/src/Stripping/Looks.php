@@ -51,7 +51,9 @@ final readonly class Looks
             [
                 ...$bores,
                 ...self::hasShoulder($stack) ? [Places::LOOK_SHOULDER => Message::plain('Shoulder of the bore')] : [],
-                ...$stack->one(PartKind::Sleeve) === null || $bench->isStillCups() ? [] : [Places::LOOK_TUBE => Message::plain('Ends of the spacer tube')],
+                ...$stack->one(PartKind::Sleeve) === null || $bench->isStillCups()
+                    ? []
+                    : [Places::LOOK_TUBE => Message::plain('Ends of the spacer tube')],
                 ...$stack->ofKind(PartKind::SnapRing) === [] ? [] : [Places::LOOK_GROOVE => Message::plain('Ring groove')],
                 Places::LOOK_AXLE => Message::plain('Axle or shaft'),
             ],

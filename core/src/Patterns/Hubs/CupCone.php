@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Patterns\HubSetting;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Move;
@@ -41,6 +42,7 @@ final readonly class CupCone implements Pattern
             cautions: ['Balls roll: open it over a tray with a rim.'],
             sets: [HubSetting::AxleEnds, HubSetting::Cones, HubSetting::Centre],
             outer: SeatMeant::PressedSlow,
+            front: FrontWheel::LEFT_RIGHT,
         );
     }
 

@@ -12,6 +12,7 @@ use CleanRace\Core\Hub\Stack;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Patterns\HubSetting;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\MadeParts;
@@ -44,6 +45,7 @@ final readonly class CupConeConversion implements Pattern
             sets: [HubSetting::Clamped, HubSetting::AxleEnds, HubSetting::Centre],
             converted: true,
             outer: SeatMeant::PressedSlow,
+            front: FrontWheel::LEFT_RIGHT,
         );
     }
 

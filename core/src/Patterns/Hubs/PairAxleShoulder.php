@@ -13,6 +13,7 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Patterns\Pattern;
@@ -44,6 +45,7 @@ final readonly class PairAxleShoulder implements Pattern
                     .'rather than risk the axle.',
             ],
             outer: SeatMeant::PressedSlow,
+            front: FrontWheel::PLAIN,
         );
     }
 

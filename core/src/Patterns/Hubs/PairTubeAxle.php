@@ -13,6 +13,7 @@ use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Captures;
 use CleanRace\Core\Patterns\Fastener;
+use CleanRace\Core\Patterns\FrontWheel;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Move;
 use CleanRace\Core\Patterns\Pattern;
@@ -41,6 +42,13 @@ final readonly class PairTubeAxle implements Pattern
             pair: true,
             cautions: ['Disc clean: no grease or spray near rotor and pads.'],
             outer: SeatMeant::PressedSlow,
+            front: FrontWheel::PLAIN + [
+                'Two cartridges, axle and freehub as one' => 'Two cartridges on a tube axle',
+                'Pull axle and freehub out as one' => 'Pull the axle out',
+                'Over cap and freehub end' => 'Over cap and axle end',
+                'Hold the axle from the freehub side' => 'Hold the axle from its other end',
+                '; turn backward to free the pawls' => '',
+            ],
         );
     }
 
