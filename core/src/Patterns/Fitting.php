@@ -43,6 +43,9 @@ final readonly class Fitting
     public static function possible(Pattern $pattern): array
     {
         $card = $pattern->card();
+        if ($card->role !== HubRole::Wheel) {
+            return [];
+        }
         $has = [
             ...$card->drives ? [] : [FrontWheel::NO],
             ...array_map(static fn (Fastener $f): string => $f->id, $pattern->fasteners()),
@@ -52,8 +55,7 @@ final readonly class Fitting
         return array_values(
             array_filter(
                 array_map(
-                    static fn (array $row): ?self => $card->role === HubRole::Wheel &&
-                        in_array($card->machine->value, explode('|', $row['machines']), true) &&
+                    static fn (array $row): ?self => in_array($card->machine->value, explode('|', $row['machines']), true) &&
                         array_intersect(explode('|', $row['unless']), $has) === [] &&
                         ($row['with'] === '' || in_array($row['with'], $has, true))
                             ? new self(
@@ -81,7 +83,7 @@ final readonly class Fitting
     {
         $said = $notebook->choices(Places::FITTINGS);
 
-        return array_values(array_filter(self::possible($pattern), static fn (self $f): bool => in_array($f->name, $said, true)));
+        return $said === [] ? [] : array_values(array_filter(self::possible($pattern), static fn (self $f): bool => in_array($f->name, $said, true)));
     }
 
     /** Where something is noted of it: before, off, back. */
