@@ -96,90 +96,93 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
   const fault = (field: string) => openJobs.error?.about(field);
   return (
     <Sheet title="Open a job" open={open} onClose={onClose} wide>
-      <Flex asChild direction="column" gap="3">
+      {/* As high whatever stands in it: a button that moves under a finger is not pressed. */}
+      <Flex asChild direction="column" h="calc(88vh - 84px)" maxH="640px">
         <form ref={form} onSubmit={submit}>
-          <MachinePick
-            picked={machine}
-            onPick={setMachine}
-            waits={naming}
-            onWait={setNaming}
-            fault={fault('machine_id') ?? addMachine.error?.about('name')}
-          />
-          {machine?.id === null && (
-            <Grid templateColumns="1fr 1fr" gap="3">
-              <Labelled label="Make and model" fault={addMachine.error?.about('model')}>
-                {(props) => <Input {...props} value={model} onChange={(e) => setModel(e.target.value)} />}
-              </Labelled>
-              <Labelled label="Owner" fault={addMachine.error?.about('owner')}>
-                {(props) => <Input {...props} value={owner} onChange={(e) => setOwner(e.target.value)} />}
-              </Labelled>
-            </Grid>
-          )}
-          <datalist id="wheels">
-            {WHEELS.map((one) => (
-              <option key={one}>{one}</option>
-            ))}
-          </datalist>
-          {wheels.map((one, i) => (
-            <Flex key={one.key} direction="column" gap="2">
-              <Flex gap="2" align="start">
-                <Labelled label={i === 0 ? 'Which wheel' : `Wheel ${i + 1}`} fault={fault(`wheels.${i}.wheel`)}>
-                  {(props) => (
-                    <Input
-                      {...props}
-                      list="wheels"
-                      value={one.wheel}
-                      onChange={(e) => change(one.key, { wheel: e.target.value })}
-                    />
-                  )}
+          <Flex direction="column" gap="3" flex="1" minH="0" overflowY="auto" mx="-5" px="5" pb="3">
+            <MachinePick
+              picked={machine}
+              onPick={setMachine}
+              waits={naming}
+              onWait={setNaming}
+              fault={fault('machine_id') ?? addMachine.error?.about('name')}
+            />
+            {machine?.id === null && (
+              <Grid templateColumns="1fr 1fr" gap="3">
+                <Labelled label="Make and model" fault={addMachine.error?.about('model')}>
+                  {(props) => <Input {...props} value={model} onChange={(e) => setModel(e.target.value)} />}
                 </Labelled>
-                {wheels.length > 1 && (
-                  <Button
-                    look="quiet"
-                    mt="6"
-                    aria-label={`Leave out ${one.wheel}`}
-                    onClick={() => setWheels(wheels.filter((other) => other.key !== one.key))}
-                  >
-                    Leave out
-                  </Button>
-                )}
+                <Labelled label="Owner" fault={addMachine.error?.about('owner')}>
+                  {(props) => <Input {...props} value={owner} onChange={(e) => setOwner(e.target.value)} />}
+                </Labelled>
+              </Grid>
+            )}
+            <datalist id="wheels">
+              {WHEELS.map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </datalist>
+            {wheels.map((one, i) => (
+              <Flex key={one.key} direction="column" gap="2">
+                <Flex gap="2" align="start">
+                  <Labelled label={i === 0 ? 'Which wheel' : `Wheel ${i + 1}`} fault={fault(`wheels.${i}.wheel`)}>
+                    {(props) => (
+                      <Input
+                        {...props}
+                        list="wheels"
+                        value={one.wheel}
+                        onChange={(e) => change(one.key, { wheel: e.target.value })}
+                      />
+                    )}
+                  </Labelled>
+                  {wheels.length > 1 && (
+                    <Button
+                      look="quiet"
+                      mt="6"
+                      aria-label={`Leave out ${one.wheel}`}
+                      onClick={() => setWheels(wheels.filter((other) => other.key !== one.key))}
+                    >
+                      Leave out
+                    </Button>
+                  )}
+                </Flex>
+                <KindPick
+                  label={i === 0 ? undefined : `Hub ${i + 1}`}
+                  chosen={one.pattern}
+                  onChoose={(pattern) => choose(one, pattern)}
+                  fault={fault(`wheels.${i}.pattern`)}
+                />
               </Flex>
-              <KindPick
-                label={i === 0 ? undefined : `Hub ${i + 1}`}
-                chosen={one.pattern}
-                onChoose={(pattern) => choose(one, pattern)}
-                fault={fault(`wheels.${i}.pattern`)}
-              />
-            </Flex>
-          ))}
-          <Flex gap="2" wrap="wrap" align="center">
-            <Button look="quiet" onClick={() => setWheels([...wheels, wheel('', wheels.at(-1)?.pattern ?? '')])}>
-              Another wheel
-            </Button>
-            {SETS.map(([label, names]) => (
-              <Button
-                key={label}
-                look="quiet"
-                onClick={() => setWheels(names.map((one) => wheel(one, wheels[0]?.pattern ?? '')))}
-              >
-                {label}
-              </Button>
             ))}
+            <Flex gap="2" wrap="wrap" align="center">
+              <Button look="quiet" onClick={() => setWheels([...wheels, wheel('', wheels.at(-1)?.pattern ?? '')])}>
+                Another wheel
+              </Button>
+              {SETS.map(([label, names]) => (
+                <Button
+                  key={label}
+                  look="quiet"
+                  onClick={() => setWheels(names.map((one) => wheel(one, wheels[0]?.pattern ?? '')))}
+                >
+                  {label}
+                </Button>
+              ))}
+            </Flex>
+            {fault('wheels') && (
+              <Box role="alert" color="oxide">
+                {fault('wheels')}
+              </Box>
+            )}
+            <Labelled label="What the customer says" fault={fault('complaint')}>
+              {(props) => <Area {...props} value={complaint} onChange={(e) => setComplaint(e.target.value)} />}
+            </Labelled>
+            {openJobs.error && openJobs.error.problem.errors.length === 0 && (
+              <Box role="alert" color="oxide">
+                {openJobs.error.message}
+              </Box>
+            )}
           </Flex>
-          {fault('wheels') && (
-            <Box role="alert" color="oxide">
-              {fault('wheels')}
-            </Box>
-          )}
-          <Labelled label="What the customer says" fault={fault('complaint')}>
-            {(props) => <Area {...props} value={complaint} onChange={(e) => setComplaint(e.target.value)} />}
-          </Labelled>
-          {openJobs.error && openJobs.error.problem.errors.length === 0 && (
-            <Box role="alert" color="oxide">
-              {openJobs.error.message}
-            </Box>
-          )}
-          <Flex align="center" gap="3">
+          <Flex align="center" gap="3" pt="3" borderTopWidth="1px" borderColor="line" mx="-5" px="5">
             <Button type="submit" disabled={busy}>
               {wheels.length === 1 ? 'Open it' : `Open ${wheels.length} jobs`}
             </Button>
