@@ -88,7 +88,9 @@ final class TakeDown
         // On a shaft the outer fittings come first; a through axle brings its ends with it.
         $this->group([$axle], $move->words);
         if ($this->ways->has(Condition::Seized)) {
-            $this->insertBefore('strip.axle', $this->words->seized($axle));
+            // What is seized on a spindle that stays is freed once the hub is off it.
+            $freed = $this->words->seized($axle);
+            in_array($axle->id, $this->leave, true) ? ($this->steps[] = $freed) : $this->insertBefore('strip.axle', $freed);
         }
     }
 

@@ -158,4 +158,16 @@ final class ConditionsTest extends TestCase
             self::assertContains("part.$part", $asked, 'it goes in all the same');
         }
     }
+
+    public function test_what_is_seized_on_a_spindle_is_freed_once_the_hub_is_off(): void
+    {
+        $at = static function (string $hub): int {
+            $ids = array_keys(self::steps(self::job($hub, ['strip.condition' => ['choices' => ['seized']]])));
+
+            return array_search('strip.seized', $ids, true) <=> array_search('strip.axle', $ids, true);
+        };
+        self::assertSame(1, $at('taper-pair'), 'the spindle stays');
+        self::assertSame(-1, $at('live-carrier'), 'the shaft has to move');
+        self::assertSame(-1, $at('cup-cone'));
+    }
 }
