@@ -62,7 +62,11 @@ final readonly class AlsoPart
     {
         $said = $notebook->choices(Places::ALSO);
 
-        return $said === [] ? [] : array_values(array_filter(self::possible($pattern), static fn (self $one): bool => in_array($one->id, $said, true)));
+        if ($said === []) {
+            return [];
+        }
+
+        return array_values(array_filter(self::possible($pattern), static fn (self $one): bool => in_array($one->id, $said, true)));
     }
 
     /** The usual parts of such a hub with what this one has besides, each at its place along the axle. */

@@ -83,7 +83,11 @@ final readonly class Fitting
     {
         $said = $notebook->choices(Places::FITTINGS);
 
-        return $said === [] ? [] : array_values(array_filter(self::possible($pattern), static fn (self $f): bool => in_array($f->name, $said, true)));
+        if ($said === []) {
+            return [];
+        }
+
+        return array_values(array_filter(self::possible($pattern), static fn (self $f): bool => in_array($f->name, $said, true)));
     }
 
     /** Where something is noted of it: before, off, back. */

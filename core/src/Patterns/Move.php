@@ -19,6 +19,7 @@ final readonly class Move
      * @param  list<string>  $parts what comes off at it
      * @param  array<string, string>  $words that this hub says otherwise than usual: title, detail, tool, needs, why, caution, find
      * @param  list<string>  $leave which of its parts are left in unless something is wrong with them
+     * @param  list<string>  $past what does not stand in its way, near as it lies
      */
     private function __construct(
         public MoveKind $kind,
@@ -28,6 +29,7 @@ final readonly class Move
         public ?string $name = null,
         public int $minutes = 0,
         public array $leave = [],
+        public array $past = [],
     ) {
     }
 
@@ -92,13 +94,43 @@ final readonly class Move
     /** The same, where these of its parts are looked at and left in, unless something is wrong with them. */
     public function leaving(string ...$parts): self
     {
-        return new self($this->kind, $this->parts, $this->words, $this->towards, $this->name, $this->minutes, array_values($parts));
+        return $this->changed(['leave' => array_values($parts)]);
     }
 
     /** @param  array<string, string>  $words in place of its own */
     public function saying(array $words): self
     {
-        return new self($this->kind, $this->parts, $words, $this->towards, $this->name, $this->minutes, $this->leave);
+        return $this->changed(['words' => $words]);
+    }
+
+    /** The same, where these are not in its way: it is reached beside them, or comes out with them. */
+    public function past(string ...$parts): self
+    {
+        return $this->changed(['past' => array_values($parts)]);
+    }
+
+    /**
+     * @param  list<self>  $moves
+     * @return list<string> ids of what is looked at and left in
+     */
+    public static function left(array $moves): array
+    {
+        return array_merge(...array_map(static fn (self $m): array => $m->leave, $moves));
+    }
+
+    /**
+     * @param  list<self>  $moves
+     * @return list<string> ids of what stands in nothing's way
+     */
+    public static function passed(array $moves): array
+    {
+        return array_merge(...array_map(static fn (self $m): array => $m->past, $moves));
+    }
+
+    /** @param  array<string, list<string>|array<string, string>>  $changed */
+    private function changed(array $changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 
     /** Everything cleaned and looked at, last of all. */

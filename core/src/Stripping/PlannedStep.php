@@ -20,4 +20,23 @@ final readonly class PlannedStep
     {
         return new self($step, array_values($needs));
     }
+
+    /**
+     * A plan with this one put in before the step of that id; unchanged when there is none.
+     *
+     * @param  list<self>  $plan
+     * @return list<self>
+     */
+    public function before(string $id, array $plan): array
+    {
+        foreach ($plan as $i => $planned) {
+            if ($planned->step->id === $id) {
+                array_splice($plan, $i, 0, [$this]);
+
+                break;
+            }
+        }
+
+        return $plan;
+    }
 }

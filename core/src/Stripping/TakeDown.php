@@ -39,12 +39,16 @@ final class TakeDown
 
     private readonly StripSteps $words;
 
-    /** @param  list<string>  $leave ids of what is looked at and left in */
+    /**
+     * @param  list<string>  $leave ids of what is looked at and left in
+     * @param  list<string>  $past ids of what stands in nothing's way
+     */
     private function __construct(
         private readonly Bench $bench,
         private readonly Stack $stack,
         private readonly Ways $ways,
         private readonly array $leave,
+        private readonly array $past,
     ) {
         $this->words = new StripSteps($bench, $ways);
         // What goes into a hub of cups is not in it yet.
@@ -56,7 +60,7 @@ final class TakeDown
     public static function plan(Bench $bench, Ways $ways): array
     {
         $moves = $bench->pattern->moves($bench->hub->stack, $bench->hub->first);
-        $plan = new self($bench, $bench->hub->stack, $ways, array_merge(...array_map(static fn (Move $m): array => $m->leave, $moves)));
+        $plan = new self($bench, $bench->hub->stack, $ways, Move::left($moves), Move::passed($moves));
         foreach ($moves as $move) {
             $plan->take($move);
         }
@@ -90,7 +94,9 @@ final class TakeDown
         if ($this->ways->has(Condition::Seized)) {
             // What is seized on a spindle that stays is freed once the hub is off it.
             $freed = $this->words->seized($axle);
-            in_array($axle->id, $this->leave, true) ? ($this->steps[] = $freed) : $this->insertBefore('strip.axle', $freed);
+            $this->steps = in_array($axle->id, $this->leave, true)
+                ? [...$this->steps, $freed]
+                : $freed->before('strip.axle', $this->steps);
         }
     }
 
@@ -147,7 +153,7 @@ final class TakeDown
     private function clear(Part $part, ?Side $towards, array $with): void
     {
         $this->taking = [...$this->taking, ...$with];
-        foreach (Reach::before($this->stack, $part, [...$this->off, ...$with], $towards) as $first) {
+        foreach (Reach::before($this->stack, $part, [...$this->off, ...$with, ...$this->past], $towards) as $first) {
             if (! $this->isOff($first) && ! in_array($first->id, $this->taking, true)) {
                 $first->kind->isCartridge() || $first->kind === PartKind::Bush
                     ? $this->bearing(Move::bearing($first->id, $first->side === Side::Middle ? Side::Left : $first->side), inTheWay: true)
@@ -270,16 +276,5 @@ final class TakeDown
     private function isOff(Part $part): bool
     {
         return in_array($part->id, $this->off, true);
-    }
-
-    private function insertBefore(string $id, PlannedStep $step): void
-    {
-        foreach ($this->steps as $i => $planned) {
-            if ($planned->step->id === $id) {
-                array_splice($this->steps, $i, 0, [$step]);
-
-                return;
-            }
-        }
     }
 }

@@ -138,8 +138,8 @@ final readonly class KnucklePair implements Pattern
             Put::in('sleeve'),
             Put::in('bearing_left', $support)->asDeepAs(Places::RING_LEFT),
             Put::in('seal_right', [
-                'detail' => 'The two are unlike: this one has the long lip, that rides on the shaft. By hand only, lip greased, spring '
-                    .'inward, until it is flush or as deep as it was.',
+                'detail' => 'The two are unlike: the inner one has the long lip, that rides on the shaft. A long lip by hand only; lips '
+                    .'greased, springs inward, flush or as deep as they were.',
                 'tool' => 'Thumbs, a flat block',
             ]),
             ...Put::each('seal_left', 'axle', 'hub_flange_left', 'washer_left', 'castle_nut_left'),

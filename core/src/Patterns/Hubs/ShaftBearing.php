@@ -90,27 +90,28 @@ final readonly class ShaftBearing implements Pattern
     {
         return [
             Move::safe(
-                'Main switch off, controller discharged, wheels blocked. Castle nut and wheel nuts cracked on the ground. Then on '
-                    .'stands under the axle tube.',
+                'Wheels blocked. Castle nut and wheel nuts cracked on the ground. Then on stands under the axle tube; brake drum off, '
+                    .'the flange stays on.',
             ),
-            Move::off(
-                ['castle_nut_right', 'washer_right', 'hub_flange_right'],
-                [
-                    'title' => 'Nut, washer, hub flange',
-                    'detail' => 'Pin cut; the flange may need its puller. Brake drum off before.',
-                    'tool' => 'Socket, hub puller',
-                ],
-            ),
-            Move::seals(),
+            // The flange stays on: the shaft is pulled by it.
+            Move::seals()->past('castle_nut_right', 'washer_right', 'hub_flange_right'),
             Move::rings(),
             Move::axle([
                 'title' => 'Pull the shaft with its bearing',
-                'detail' => 'Slide hammer on the flange or on the shaft end: two opposite studs when easy, three when tight. It '
-                    .'brings bearing and collar with it.',
+                'detail' => 'Slide hammer on the flange, which is still on: two opposite studs when easy, three when tight. The housing '
+                    .'warm where it grips. It brings bearing and collar with it.',
                 'tool' => 'Slide hammer with an axle plate',
                 'caution' => 'Stand beside it, not behind: it lets go at once.',
                 'find' => 'Oil on the shaft means the inner seal too.',
             ]),
+            Move::off(
+                ['castle_nut_right', 'washer_right', 'hub_flange_right'],
+                [
+                    'title' => 'On the bench: nut, washer, hub flange',
+                    'detail' => 'Pin cut; the flange may need its puller.',
+                    'tool' => 'Socket, hub puller',
+                ],
+            ),
             Move::off('collar_right', [
                 'title' => 'Collar off the shaft',
                 'detail' => 'A shallow cut with a chisel loosens it; the shaft under it is not touched.',
@@ -149,7 +150,12 @@ final readonly class ShaftBearing implements Pattern
                 'detail' => 'Behind the bearing, before anything that hides it: collar and clip are forgotten once the '
                     .'flange is on.',
             ]),
-            ...Put::each('axle', 'snap_ring_right', 'seal_right', 'hub_flange_right', 'washer_right', 'castle_nut_right'),
+            Put::in('axle', [
+                'detail' => 'With its bearing into the housing: a light press, or light taps on its end, are right. Warm the housing where '
+                    .'it grips. Then the clip and the seal, before the flange hides them.',
+                'tool' => 'Soft mallet',
+            ]),
+            ...Put::each('snap_ring_right', 'seal_right', 'hub_flange_right', 'washer_right', 'castle_nut_right'),
         ];
     }
 

@@ -96,9 +96,12 @@ final class Assembly
             ->taking(6);
     }
 
-    private static function isClean(): Ask
+    private static function isClean(bool $shaft = false): Ask
     {
-        return Ask::tick(PlacesOf::done('seat.clean'), 'Bore is clean, with a thin smear');
+        return Ask::tick(
+            PlacesOf::done('seat.clean'),
+            $shaft ? 'Shaft is clean, with a thin smear' : 'Bore is clean, with a thin smear',
+        );
     }
 
     /** The side that locates, what the hub stands on, and the way it will be pressed. */
@@ -109,6 +112,7 @@ final class Assembly
         $two = count($this->run->order->seats()) > 1;
         $support = $this->run->tools->support($first);
         $words = $this->putOf($first->part->id)->words ?? [];
+        $shaft = $first->seat === RingSeat::Shaft;
 
         $this->steps[] = Step::of(
             'seat.first',
@@ -117,8 +121,10 @@ final class Assembly
                 [
                     $this->bench->pattern->firstSideReason($this->bench->notebook),
                     $words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.',
-                    'Bore wiped, burrs off, a smear of grease on its wall. A load of it holds the ring off its shoulder. With compound: '
-                        .'dry and degreased instead.',
+                    $shaft
+                        ? 'Shaft wiped, burrs off, a smear of grease where the ring goes. With compound: dry and degreased instead.'
+                        : 'Bore wiped, burrs off, a smear of grease on its wall. A load of it holds the ring off its shoulder. With '
+                            .'compound: dry and degreased instead.',
                 ],
                 ' ',
             ),
@@ -126,14 +132,14 @@ final class Assembly
         )
             ->with(
                 tool: 'Wood blocks or a ring',
-                why: 'Water comes from within too: smear the face that will be hidden.',
+                why: $shaft ? null : 'Water comes from within too: smear the face that will be hidden.',
                 caution: 'Stand aside of a press. Eyes covered for hammer and press alike.',
-                find: 'Lint, grit, a burr at the mouth.',
+                find: $shaft ? 'Lint, grit, a burr at its end.' : 'Lint, grit, a burr at the mouth.',
                 part: $first->part->id,
             )
-            ->asking(self::isClean())
-            ->ticked('Hub stands on its blocks')
-            ->ordinarily('Bore clean, hub on its blocks')
+            ->asking(self::isClean($shaft))
+            ->ticked($shaft ? 'Shaft stands upright' : 'Hub stands on its blocks')
+            ->ordinarily($shaft ? 'Shaft clean, upright' : 'Bore clean, hub on its blocks')
             ->judged($first->seat === RingSeat::Bore ? $support->verdict : null)
             ->advice()
             ->taking(9);

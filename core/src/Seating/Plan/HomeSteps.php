@@ -117,7 +117,11 @@ final readonly class HomeSteps
             Message::listed(array_filter($detail), ' '),
             ['part' => Message::within($seat->part->name)],
         )
-            ->with(tool: 'The driver; feeler', find: $this->isHeld($seat) ? 'The ring groove shows in full.' : null, part: $seat->part->id)
+            ->with(
+                tool: 'The driver; feeler',
+                find: $seat->seat === RingSeat::Bore && $this->isHeld($seat) ? 'The ring groove shows in full.' : null,
+                part: $seat->part->id,
+            )
             ->on(Panel::Clock)
             ->asking(
                 ...[

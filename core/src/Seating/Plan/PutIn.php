@@ -45,6 +45,8 @@ final class PutIn
         $last = max([-1, ...array_keys(array_filter($puts, static fn (Put $put): bool => in_array($put->part, $pressed, true)))]);
         $closed = self::closedAt($puts, $parts, $last);
         $onShaft = in_array(RingSeat::Shaft, $bench->pattern->card()->grips, true);
+        $housing = array_filter($puts, static fn (Put $put): bool => $parts[$put->part]->kind->lane() === Lane::Housing);
+        $housed = max([-1, ...array_keys($housing)]);
         $order = [];
         foreach ($puts as $i => $put) {
             $part = $parts[$put->part];
@@ -54,7 +56,9 @@ final class PutIn
                 ($i < $closed &&
                     ($inHousing ||
                         $part->kind === PartKind::Sleeve ||
-                        ($onShaft && in_array($part->kind, [PartKind::Collar, PartKind::Clip], true))))
+                        ($onShaft && in_array($part->kind, [PartKind::Collar, PartKind::Clip], true)) ||
+                        // A shaft that brings its bearing is in before what closes the housing behind it.
+                        ($onShaft && $part->kind === PartKind::Axle && $i < $housed)))
             ) {
                 $order[] = [$part, $put];
             }

@@ -51,12 +51,19 @@ final readonly class PutSteps
         }
         $detail =
             $words['detail'] ??
-            ($part->kind === PartKind::Seal && $this->sealsIn !== SealsIn::AfterBoth ? $this->sealsIn->detail() : $usual['detail']);
+            match (true) {
+                $part->kind !== PartKind::Seal => $usual['detail'],
+                $this->isAlone() => 'After the bearing, so that nothing hits it. Lip greased, spring inward, flush or to the depth '
+                    .'measured before.',
+                $this->sealsIn !== SealsIn::AfterBoth => $this->sealsIn->detail(),
+                default => $usual['detail'],
+            };
+        $why = $part->kind === PartKind::SnapRing && $this->isAlone() ? 'It holds the bearing.' : $usual['why'];
         $step = Step::of($id, $title, $detail, ['part' => Message::plain($part->name)])
             ->with(
                 ...array_filter([
                     'tool' => $words['tool'] ?? $usual['tool'],
-                    'why' => $words['why'] ?? $usual['why'],
+                    'why' => $words['why'] ?? $why,
                     'caution' => $words['caution'] ?? $usual['caution'],
                     'find' => $words['find'] ?? '',
                     'part' => $part->id,
@@ -88,6 +95,12 @@ final readonly class PutSteps
             $isCover => $this->covers($step, $parts),
             default => $step,
         };
+    }
+
+    /** Whether there is but one bearing: nothing else is driven after it. */
+    private function isAlone(): bool
+    {
+        return count($this->bench->hub->stack->cartridges()) === 1;
     }
 
     private function ring(Step $step, Part $ring): Step

@@ -123,7 +123,11 @@ final readonly class OnTheAxle
         if (array_filter($parts, static fn (Part $p): bool => $p->kind === PartKind::Axle) === []) {
             return Step::of(
                 'set.axle',
-                $spaced ? 'Spacers, caps, wheel' : 'End caps, wheel',
+                match (true) {
+                    $spaced => 'Spacers, caps, wheel',
+                    $this->bench->hub->stack->ofKind(PartKind::EndCap) !== [] => 'End caps, wheel',
+                    default => self::names($parts),
+                },
                 'Each to its own side, as it lay on the tray.',
             )
                 ->asking(...$asks)
@@ -166,6 +170,18 @@ final readonly class OnTheAxle
             ->judged(self::passes($this->bench->notebook->choice(Places::AXLE_PASSES), $tube), $this->missed())
             ->holdingStopsOnly()
             ->taking(5);
+    }
+
+    /**
+     * @param  list<Part>  $parts
+     */
+    private static function names(array $parts): Message|string
+    {
+        $names = array_map(static fn (Part $p): string => $p->name, $parts);
+
+        return $names === []
+            ? 'Nothing more on the axle'
+            : Message::listed([$names[0], ...array_map(Message::within(...), array_slice($names, 1))]);
     }
 
     /** Spacers, caps and axle ends go back to what was measured; what was skipped is missed here. */

@@ -91,8 +91,9 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
   useEffect(() => {
     if (!asSoon || naming) return;
     setAsSoon(false);
-    form.current?.requestSubmit();
-  }, [asSoon, naming]);
+    // Whoever types another name after all has not chosen yet.
+    if (machine) form.current?.requestSubmit();
+  }, [asSoon, naming, machine]);
   const fault = (field: string) => openJobs.error?.about(field);
   return (
     <Sheet title="Open a job" open={open} onClose={onClose} wide>
