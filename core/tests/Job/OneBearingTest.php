@@ -82,6 +82,9 @@ final class OneBearingTest extends TestCase
 
     public function test_one_bearing_is_not_spoken_of_as_two(): void
     {
+        self::assertSame('Set it up', English::of(self::step(self::job('knuckle-wide'), 'seat.first')->title));
+        self::assertSame('Pawl side first', English::of(self::step(self::job('freehub-body'), 'seat.first')->title));
+        self::assertStringNotContainsString('disc', English::of(self::step(self::job('freehub-body'), 'seat.first')->detail));
         foreach (['shaft-bearing', 'knuckle-wide', 'single-ring'] as $hub) {
             foreach (self::steps(self::job($hub)) as $step) {
                 foreach ([$step->detail, $step->why] as $words) {

@@ -109,7 +109,7 @@ final class Assembly
     {
         $card = $this->bench->pattern->card();
         $side = $first->part->side === Side::Middle ? $this->bench->hub->first : $first->part->side;
-        $two = count($this->run->order->seats()) > 1;
+        $two = count(array_unique(array_map(static fn (PressedSeat $s): string => $s->part->id, $this->run->order->seats()))) > 1;
         $support = $this->run->tools->support($first);
         $words = $this->putOf($first->part->id)->words ?? [];
         $shaft = $first->seat === RingSeat::Shaft;
@@ -120,7 +120,9 @@ final class Assembly
             Message::listed(
                 [
                     $this->bench->pattern->firstSideReason($this->bench->notebook),
-                    $words['support'] ?? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.',
+                    $words['support'] ?? ($card->isBraked()
+                        ? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.'
+                        : 'Blocks close round the bore, in line with the blow; lip and axle clear.'),
                     $shaft
                         ? 'Shaft wiped, burrs off, a smear of grease where the ring goes. With compound: dry and degreased instead.'
                         : 'Bore wiped, burrs off, a smear of grease on its wall. A load of it holds the ring off its shoulder. With '
@@ -128,7 +130,7 @@ final class Assembly
                 ],
                 ' ',
             ),
-            ['side' => Message::plain($card->sideName($side))],
+            $two ? ['side' => Message::plain($card->sideName($side))] : [],
         )
             ->with(
                 tool: 'Wood blocks or a ring',
