@@ -158,8 +158,8 @@ final class EveryHubTest extends TestCase
                 'undone' => 0,
             ],
         ];
-        $cases = [[[], 'inner', 'outer', 'Inner'], [$moved, 'outer', 'inner', 'Outer'], [$anew, 'outer', 'inner', 'Outer']];
-        foreach ($cases as [$edits, $out, $ledge, $first]) {
+        $cases = [[[], 'inner', 'outer'], [$moved, 'outer', 'inner'], [$anew, 'outer', 'inner']];
+        foreach ($cases as [$edits, $out, $ledge]) {
             $report = self::report('knuckle-wide', $edits);
             self::assertSame([], $report->hub->faults);
             $strip = $order($report, 1);
@@ -176,7 +176,7 @@ final class EveryHubTest extends TestCase
                 'and goes in after it, before the seals',
             );
             self::assertLessThan(array_search('seat.ring', $seat, true), array_search('seat.bearing.home', $seat, true));
-            self::assertStringContainsString("$first side first", $words($report, 'seat.first'));
+            self::assertStringContainsString("From the $out side", $words($report, 'seat.first'));
             self::assertStringContainsString("stands on the $ledge shoulder", $words($report, 'seat.first'));
             $bearing = array_values(array_filter($report->section->pieces, static fn ($p): bool => $p->part === 'bearing'))[0];
             $ring = array_values(

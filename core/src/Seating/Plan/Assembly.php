@@ -116,7 +116,11 @@ final class Assembly
 
         $this->steps[] = Step::of(
             'seat.first',
-            $two ? '{side} first' : 'Set it up',
+            match (true) {
+                $two => '{side} first',
+                $shaft => 'Set it up',
+                default => 'From the {side}',
+            },
             Message::listed(
                 [
                     $this->bench->pattern->firstSideReason($this->bench->notebook),
@@ -130,7 +134,7 @@ final class Assembly
                 ],
                 ' ',
             ),
-            $two ? ['side' => Message::plain($card->sideName($side))] : [],
+            $shaft ? [] : ['side' => $two ? Message::plain($card->sideName($side)) : Message::within($card->sideName($side))],
         )
             ->with(
                 tool: 'Wood blocks or a ring',
