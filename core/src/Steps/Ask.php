@@ -99,13 +99,8 @@ final readonly class Ask
     }
 
     /** @param  list<Option>  $options any number of them */
-    public static function choices(
-        string $place,
-        Message|string $label,
-        array $options,
-        bool $wanted = true,
-        Message|string|null $hint = null,
-    ): self {
+    public static function choices(string $place, Message|string $label, array $options, bool $wanted = true, ?string $hint = null): self
+    {
         return new self($place, AskKind::Choices, $label, $wanted, $options, hint: $hint);
     }
 
