@@ -78,10 +78,10 @@ final readonly class Fastener
         return Option::of(['manual' => 'Manual', 'part_maker' => 'Part maker', 'shop' => 'Shop standard', 'none' => 'None found']);
     }
 
-    /** @return list<Option> the same for this one; one that belongs to no part of the hub may be missing on a machine */
-    public function ownSources(): array
+    /** @return list<Option> the same where it is tightened: a machine may lack any of them */
+    public static function tightened(): array
     {
-        return [...self::sources(), ...$this->part === null ? [new Option(self::ABSENT, 'None here')] : []];
+        return [...self::sources(), new Option(self::ABSENT, 'None here')];
     }
 
     /** Where something of this fastener is kept. */

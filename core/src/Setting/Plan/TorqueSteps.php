@@ -8,6 +8,7 @@ use CleanRace\Core\Catalogue\BoltGrade;
 use CleanRace\Core\Catalogue\Thread;
 use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
+use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Fastener;
@@ -54,9 +55,15 @@ final readonly class TorqueSteps
         return array_values(
             array_filter(
                 Fastener::of($this->bench->pattern, $this->bench->notebook),
-                static fn (Fastener $f): bool => ! $bySlots || ! in_array($f->part, $castle, true),
+                fn (Fastener $f): bool => (! $bySlots || ! in_array($f->part, $castle, true)) && ! $this->isMissing($f),
             ),
         );
+    }
+
+    /** Whether it went with a part that this hub has not. */
+    private function isMissing(Fastener $fastener): bool
+    {
+        return $fastener->part !== null && $this->bench->tray->state($fastener->part) === PartState::NotThere;
     }
 
     /** A ring or a pin has no thread: it is seen in its groove or its hole. */
@@ -82,7 +89,7 @@ final readonly class TorqueSteps
     private function absent(Fastener $fastener): Step
     {
         return Step::of('set.'.$fastener->id, 'No {name} here', null, ['name' => Message::within($fastener->name)])->asking(
-            Ask::choice($fastener->place('source'), 'From', $fastener->ownSources()),
+            Ask::choice($fastener->place('source'), 'From', Fastener::tightened()),
         );
     }
 
@@ -159,7 +166,7 @@ final readonly class TorqueSteps
     /** Where the figure comes from: usually the manual, once there is a figure. */
     private function source(Fastener $fastener): Ask
     {
-        $ask = Ask::choice($fastener->place('source'), 'From', $fastener->ownSources());
+        $ask = Ask::choice($fastener->place('source'), 'From', Fastener::tightened());
 
         return $this->bench->notebook->torque($fastener->place('torque')) === null ? $ask : $ask->usually(TorqueSource::Manual->value);
     }

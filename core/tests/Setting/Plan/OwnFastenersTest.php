@@ -60,4 +60,18 @@ final class OwnFastenersTest extends TestCase
         self::assertTrue($ground('pair-sleeve', 'set.axle_nut'));
         self::assertFalse($ground('pair-sleeve', 'set.pinch_bolts'));
     }
+
+    public function test_a_machine_may_lack_any_of_them(): void
+    {
+        $sources = static fn (string $step): array => array_merge(
+            ...array_map(static fn ($a): array => array_column($a->options, 'value'), self::step(self::job('knuckle-wide'), $step)->asks),
+        );
+        foreach (['set.axle_nut', 'set.joints', 'set.wheel_nuts'] as $step) {
+            self::assertContains('absent', $sources($step), $step);
+        }
+        $none = ['part.lock_nut_left' => ['state' => 'not_there']];
+        self::assertArrayHasKey('set.lock_nut_left', self::steps(self::job('cup-cone')));
+        self::assertArrayNotHasKey('set.lock_nut_left', self::steps(self::job('cup-cone', $none)), 'it has no such nut');
+        self::assertArrayHasKey('set.lock_nut_right', self::steps(self::job('cup-cone', $none)));
+    }
 }
