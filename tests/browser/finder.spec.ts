@@ -195,7 +195,7 @@ test('a calculator with a geometry shows where each size is taken, and lights th
   await expect.poll(lit).toBe(1);
   await page.getByLabel('Draw bolt').focus();
   await expect.poll(lit).toBe(0);
-  await page.goto('/finder/torque');
-  await expect(page.getByRole('heading', { name: 'Set the torque wrench' })).toBeVisible();
+  await page.goto('/finder/bearing-number');
+  await expect(page.getByRole('heading', { name: 'Read a bearing number' })).toBeVisible();
   await expect(picture).toHaveCount(0);
 });

@@ -52,6 +52,16 @@ const VIEWS = {
       <Centre y={100} />
     </>
   ),
+  /** A torque wrench, its square in an adapter that stands on the bolt. */
+  wrench: (
+    <>
+      <path d="M40 88H120V94H290V106H120V112H40z" fill={ink('steelPale')} {...edge} />
+      <path d="M284 84H386V116H284z" fill={ink('steel')} {...edge} />
+      <path d="M293 93H307V107H293z" fill={ink('card')} {...edge} />
+      <path d="M384 100L378 110.4H366L360 100L366 89.6H378z" fill={ink('card')} {...edge} />
+      <path d="M80 60V84M80 60l-5 9M80 60l5 9" stroke={ink('mute')} strokeWidth="1.4" fill="none" />
+    </>
+  ),
 };
 
 const ARROW = 5;

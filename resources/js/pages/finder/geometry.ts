@@ -10,7 +10,7 @@ export interface Mark {
 
 /** Which drawing a calculator has, and where each of its fields stands on it, by the name of the field. */
 export interface Geometry {
-  view: 'seat' | 'pair' | 'fork';
+  view: 'seat' | 'pair' | 'fork' | 'wrench';
   marks: Record<string, Mark>;
 }
 
@@ -33,6 +33,8 @@ const SEAT = {
   contact: along(163, 209, 46, 62),
   to_groove: along(120, 140, 36, 54),
   groove_width: along(140, 148, 24, 54),
+  groove: across(54, 310, 148),
+  hangs: along(300, 364, 186, 150),
 };
 
 const PAIR = {
@@ -51,6 +53,8 @@ const PAIR = {
   hollow: across(82, 176, 170),
   over_tube: across(118, 236, 236),
   rod: along(8, 412, 186, 150),
+  circle: across(96, 44, 100),
+  ball: across(79, 66, 100, 113),
 };
 
 const FORK = {
@@ -71,6 +75,9 @@ const FORK = {
   circle: across(74, 116, 146, 100),
   rim_play: across(8, 182, 196, 22),
 };
+
+/** A torque wrench with an adapter, from above. */
+const WRENCH = { grip: along(40, 300, 140, 108), adapter: along(300, 372, 140, 112) };
 
 /** Sizes of a bearing, where it stands in its seat. */
 const RING = { bore_mm: SEAT.bore, outside_mm: SEAT.outside, width_mm: SEAT.width };
@@ -117,6 +124,14 @@ export const GEOMETRIES: Record<string, Geometry> = {
     },
   },
   seal: { view: 'seat', marks: { shaft_mm: SEAT.shaft, bore_mm: SEAT.housing, width_mm: SEAT.width } },
+  'snap-ring': {
+    view: 'seat',
+    marks: { diameter_mm: SEAT.housing, groove_mm: SEAT.groove, thickness_mm: SEAT.groove_width },
+  },
+  support: {
+    view: 'seat',
+    marks: { passes_mm: SEAT.outside, hub_outside_mm: SEAT.hub_outside, hangs_mm: SEAT.hangs },
+  },
   home: {
     view: 'seat',
     marks: {
@@ -171,7 +186,9 @@ export const GEOMETRIES: Record<string, Geometry> = {
       cavity_length_mm: PAIR.span,
     },
   },
+  'balls-in-cup': { view: 'pair', marks: { circle_mm: PAIR.circle, ball_mm: PAIR.ball } },
   'draw-rod': { view: 'pair', marks: { over_faces_mm: PAIR.over_faces, rod_mm: PAIR.rod } },
+  torque: { view: 'wrench', marks: { wrench_length_mm: WRENCH.grip, adapter_mm: WRENCH.adapter } },
   'wheel-centre': {
     view: 'fork',
     marks: {
