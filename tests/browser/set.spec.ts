@@ -190,7 +190,7 @@ test('a hub of cups becomes one of cartridges, from the seats to the signature a
   await expect(verdict(page)).toHaveText('In the middle');
 
   await station(page, 'Prove');
-  for (const one of ['spins', 'no_play', 'stops', 'brake_free', 'disc_clean', 'towel'])
+  for (const one of ['spins', 'no_play', 'seated', 'stops', 'brake_free', 'disc_clean', 'towel'])
     await tap(page, `prove.${one}`, 'Passed');
   await goTo(page, 'Before and after');
   await tap(page, 'prove.after.spin', 'Quiet');

@@ -75,6 +75,17 @@ final class LooksTest extends TestCase
         self::assertNull(CarriedForward::line(self::bench('pair-sleeve')));
     }
 
+    public function test_what_the_note_names_is_not_said_twice(): void
+    {
+        $noted = ['strip.look.axle' => ['choice' => 'note'], 'strip.look.tyre' => ['choice' => 'note']];
+        $line = static fn (string $note): ?string => English::of(
+            CarriedForward::line(self::bench('pair-sleeve', $noted + ['prove.carry' => ['text' => $note]])),
+        );
+        self::assertSame('Axle or shaft: look again', $line('New TYRE before winter'));
+        self::assertSame('Axle or shaft, tyre: look again', $line('Knuckle next time'));
+        self::assertSame('', $line('axle or shaft worn, tyre too'));
+    }
+
     public function test_a_part_that_was_replaced_is_not_carried(): void
     {
         $new = ['part.spacer_left' => ['state' => 'fitted', 'condition' => 'note', 'new' => true]];
