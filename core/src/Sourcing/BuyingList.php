@@ -97,7 +97,8 @@ final readonly class BuyingList
         return match (true) {
             $item->state === PartState::NotThere => null,
             $part !== null && $item->condition !== 'replace' && $bench->stays($part) => null,
-            $part?->kind->lane() === Lane::Around => $this->turned($part),
+            $part?->kind->lane() === Lane::Around => MadeToMeasure::turned($part),
+            $item->kind === PartKind::Sleeve && $bench->isStillCups() => MadeToMeasure::tube($this->limits, $bench, $item),
             $part !== null && $this->isInSet($bench, $part, $finding?->askFor) => null,
             $part !== null &&
                 ! $bench->isPair() &&
@@ -138,22 +139,6 @@ final readonly class BuyingList
             ),
             default => null,
         };
-    }
-
-    /** A piece that is made to measure: its nominal sizes; how much over or under is drawn beside the conversion. */
-    private function turned(Part $made): ToBuy
-    {
-        return new ToBuy(
-            $made->name,
-            Message::of('buy.turned', 'Turned: {outside} outside, {bore} bore, {length} long', [
-                'outside' => $made->sizes['outside'],
-                'bore' => $made->sizes['bore'],
-                'length' => $made->sizes['width'],
-            ]),
-            1,
-            'Made here or by a turner: its drawing stands with the cartridges',
-            made: true,
-        );
     }
 
     /** A cup whose cone is bought as the same set comes with it. */

@@ -170,4 +170,23 @@ final class ConditionsTest extends TestCase
         self::assertSame(-1, $at('live-carrier'), 'the shaft has to move');
         self::assertSame(-1, $at('cup-cone'));
     }
+
+    public function test_the_tube_that_a_hub_of_cups_never_had_is_on_the_list(): void
+    {
+        $seats = [
+            'size.cup_seat_left' => ['mm' => 34.2],
+            'size.cup_seat_right' => ['mm' => 34.2],
+            'size.axle_diameter' => ['mm' => 11.9],
+            'size.cup_seat_depth' => ['mm' => 10],
+            'size.ledge_span' => ['mm' => 50],
+            'size.left.number' => ['text' => '6201 2RS'],
+        ];
+        $asked = static fn (array $entries): array => array_map(
+            static fn ($line): string => English::of($line->what).': '.English::of($line->askFor),
+            self::job('cup-cone-conversion', $entries)->toBuy,
+        );
+        self::assertContains('Made spacer tube: Tube over the axle; its length is taken in place', $asked([]));
+        self::assertContains('Made spacer tube: Turned: 16.20 mm outside, 12.00 mm bore, 50.05 mm long', $asked($seats));
+        self::assertSame([], preg_grep('/Made spacer tube/', $asked($seats + ['hub.now' => ['choice' => 'cartridges']])));
+    }
 }

@@ -78,7 +78,7 @@ final class LooksTest extends TestCase
     public function test_what_the_note_names_is_not_said_twice(): void
     {
         $noted = ['strip.look.axle' => ['choice' => 'note'], 'strip.look.tyre' => ['choice' => 'note']];
-        $line = static fn (string $note): ?string => English::of(
+        $line = static fn (string $note): string => English::of(
             CarriedForward::line(self::bench('pair-sleeve', $noted + ['prove.carry' => ['text' => $note]])),
         );
         self::assertSame('Axle or shaft: look again', $line('New TYRE before winter'));
