@@ -98,6 +98,28 @@ for (const delay of [2, 15, 40, 80]) {
   });
 }
 
+test('a sign is not given up for a key that comes late', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, 'Late caliper');
+  await station(page, 'Seat');
+  await goTo(page, 'Seals, both sides');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('-', { delay: 400 });
+  await page.keyboard.type('7.1', { delay: 15 });
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: /(^|[^-\d])7\.1 came/ })).toHaveCount(0);
+  await expect
+    .poll(async () =>
+      [
+        ...(await page
+          .locator('input[data-place]')
+          .evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value))),
+        ...(await page.getByRole('status').allInnerTexts()),
+      ].join(' '),
+    )
+    .toContain('-7.1');
+});
+
 test('a rough face is read off a reference first', async ({ page }) => {
   await signIn(page);
   await openJob(page, 'Cast knuckle', 'Growls', 'knuckle-wide');

@@ -26,6 +26,8 @@ const isSelect = (target: EventTarget | null): boolean => target instanceof HTML
 let burst = '';
 let timer: ReturnType<typeof setTimeout> | undefined;
 
+const isShortcut = (key: string): boolean => maps.some((map) => key in map);
+
 const act = (key: string): boolean => {
   const found = maps.findLast((map) => map[key]);
   found?.[key]?.();
@@ -42,7 +44,8 @@ function settle(): void {
 
 /** Waits for the next key. Where the page was busy meanwhile, keys that came in time stand in line still: they go first. */
 function wait(): void {
-  const long = burst.length > 1 ? END_MS : NEXT_KEY_MS;
+  // A sign that is no shortcut can only begin a reading: it is not given up for a key that comes late.
+  const long = burst.length > 1 || !isShortcut(burst) ? END_MS : NEXT_KEY_MS;
   const due = performance.now() + long;
   timer = setTimeout(() => (performance.now() - due > LATE_MS ? wait() : settle()), long);
 }
