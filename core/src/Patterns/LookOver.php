@@ -18,12 +18,15 @@ final readonly class LookOver
     }
 
     /** @return list<self> that such a machine may have */
-    public static function possible(PatternCard $card): array
+    public static function possible(Pattern $pattern): array
     {
+        $card = $pattern->card();
+        $fasteners = array_map(static fn (Fastener $f): string => $f->id, $pattern->fasteners());
         $rows = array_filter(
             Table::rows('look_over'),
             static fn (array $row): bool => in_array($card->role->value, explode('|', $row['roles']), true) &&
                 in_array($card->machine->value, explode('|', $row['machines']), true) &&
+                ($row['with'] === '' || in_array($row['with'], $fasteners, true)) &&
                 ($card->drives || $row['driven'] === '0'),
         );
 

@@ -73,7 +73,7 @@ final readonly class Looks
     /** What is not of the hub. */
     public static function around(Bench $bench): self
     {
-        $there = LookOver::possible($bench->pattern->card());
+        $there = LookOver::possible($bench->pattern);
         $alone = array_filter($there, static fn (LookOver $o): bool => in_array($o->name, self::BY_ITSELF, true));
 
         return new self(
@@ -97,7 +97,7 @@ final readonly class Looks
                     'what' => Message::plain($o->label),
                     'look' => Message::within($o->look),
                 ]),
-                LookOver::possible($bench->pattern->card()),
+                LookOver::possible($bench->pattern),
             ),
             ' ',
         );

@@ -210,6 +210,8 @@ final class TakeDown
         $again = $this->warmed && $this->ways->heat === Heat::Warm && $part->kind->lane() !== Lane::Row;
         $this->warm($part);
         $how = Pulling::of($burst ? Extraction::Puller : $this->ways->extraction, $part, $this->stack);
+        // Done in a way of its own, it has no reasons of another.
+        $own = isset($move->words['tool']);
         [$side, $words] = [$this->bench->pattern->card()->sideName($move->towards ?? $part->side), $move->words];
         $this->steps[] = PlannedStep::of(
             Step::of(
@@ -227,9 +229,9 @@ final class TakeDown
             )
                 ->with(
                     tool: $words['tool'] ?? $how->tool,
-                    why: $words['why'] ?? $how->why,
-                    caution: $words['caution'] ?? $how->caution,
-                    find: Pulling::FIND,
+                    why: $words['why'] ?? ($own ? null : $how->why),
+                    caution: $words['caution'] ?? ($own ? 'Eyes covered.' : $how->caution),
+                    find: $words['find'] ?? Pulling::FIND,
                     part: $part->id,
                     values: $how->sizes,
                 )

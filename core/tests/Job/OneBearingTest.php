@@ -70,6 +70,15 @@ final class OneBearingTest extends TestCase
         }
     }
 
+    public function test_a_bearing_that_comes_out_in_its_own_way_is_given_no_reasons_of_another(): void
+    {
+        foreach (['shaft-bearing' => 'strip.bearing', 'pair-axle-shoulder' => 'strip.bearing_left'] as $hub => $id) {
+            $step = self::step(self::job($hub), $id);
+            self::assertStringNotContainsString('scars the bore', English::of($step->why).English::of($step->caution), $hub);
+        }
+        self::assertStringContainsString('scars the bore', English::of(self::step(self::job('pair-sleeve'), 'strip.bearing_left')->why));
+    }
+
     public function test_a_shaft_is_spoken_of_as_a_shaft(): void
     {
         $first = self::step(self::job('shaft-bearing'), 'seat.first');

@@ -94,10 +94,12 @@ final class LooksTest extends TestCase
 
     public function test_a_machine_is_looked_over_for_what_it_can_have(): void
     {
-        $of = static fn (string $id): array => array_column(LookOver::possible(HubPatterns::find($id)->card()), 'name');
+        $of = static fn (string $id): array => array_column(LookOver::possible(HubPatterns::find($id)), 'name');
         self::assertContains('spokes', $of('cup-cone'));
         self::assertNotContains('spokes', $of('knuckle-wide'));
         self::assertContains('boots', $of('knuckle-pair'));
+        self::assertNotContains('boots', $of('live-carrier'), 'nothing steers a rear axle');
+        self::assertNotContains('boots', $of('shaft-bearing'));
         self::assertSame(['belt'], $of('spindle'));
         self::assertSame(['plastic'], $of('single-ring'));
         foreach (HubPatterns::all() as $id => $pattern) {

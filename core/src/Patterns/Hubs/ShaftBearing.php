@@ -122,6 +122,9 @@ final readonly class ShaftBearing implements Pattern
                 'title' => 'Press the bearing off the shaft',
                 'detail' => 'Support under the inner ring, not under the flange of the shaft. It leaves away from its shoulder.',
                 'tool' => 'Press and split plate',
+                'why' => 'Stood on its flange, the shaft bends under the press.',
+                'caution' => 'Eyes covered. Stand aside of the press.',
+                'find' => 'A ring that turned on its shaft: bright inside.',
             ]),
             Move::look(),
         ];
