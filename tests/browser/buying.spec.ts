@@ -45,7 +45,7 @@ test('a job is bought from the shelf and from counters, and booked in when it co
   const job = await openJob(page, `Buying trial ${Date.now()}`);
   await page.goto('/parts/shelf');
   await page.getByLabel('What it is').fill('6005 2RS');
-  await page.getByLabel('How many lie there').fill('1');
+  await page.getByLabel('How many').fill('1');
   await page.getByRole('button', { name: 'Put it down' }).click();
   await expect(page.getByRole('button', { name: 'One more 6005 2RS' })).toBeVisible();
 

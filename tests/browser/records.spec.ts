@@ -15,7 +15,7 @@ test('what was carried forward stands at check-in when the machine is in again',
   await expect(sets.getByRole('listitem')).toHaveCount(3);
   await expect(sets).toContainText('in it for');
   await expect(sets).toContainText('8 500 km');
-  await expect(page.getByRole('region', { name: 'Ahead' })).toContainText('the middle of 3 sets like it in this shop');
+  await expect(page.getByRole('region', { name: 'Ahead' })).toContainText('half of 3 sets like it here lasted longer');
 });
 
 test('what was said to be looked at by a slip of the finger is taken back where it was said', async ({ page }) => {

@@ -20,7 +20,7 @@ test('a knuckle is sized part by part, and a number found by caliper is taken wi
   await expect(verdict(page)).toContainText('3206');
   await page.getByRole('button', { name: '3206', exact: true }).click();
   await expect(page.locator('input[data-place="size.part.bearing"]')).toHaveValue('3206');
-  await expect(page.getByRole('heading', { name: 'Looks like it, and may not' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Looks like it, but must not go in' })).toBeVisible();
   await expect(verdict(page)).toContainText('double-row');
 
   await goTo(page, 'Outer seal');

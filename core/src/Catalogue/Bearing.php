@@ -22,6 +22,7 @@ final readonly class Bearing
      * @param  ?Length  $flange outside of the flange, where the table is sure of it
      * @param  ?Force  $load basic dynamic load rating, where makers agree on it
      * @param  ?Force  $staticLoad basic static load rating, likewise
+     * @param  ?Length  $otherOutside outside of another size that is sold under the same number
      */
     public function __construct(
         public string $number,
@@ -37,6 +38,7 @@ final readonly class Bearing
         public ?Length $flange = null,
         public ?Force $load = null,
         public ?Force $staticLoad = null,
+        public ?Length $otherOutside = null,
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class Bearing
             $length($row['flange_mm']),
             $force($row['load_kn']),
             $force($row['static_kn']),
+            $length($row['also_outside_mm']),
         );
     }
 
@@ -90,12 +93,6 @@ final readonly class Bearing
     public function hasTwoWidths(): bool
     {
         return $this->openWidth->mm !== $this->sealedWidth->mm;
-    }
-
-    /** Whether makers mean two sizes by its number: an inch wheel bearing, and one bored in inches with a metric outside. */
-    public function isOfTwoPractices(): bool
-    {
-        return str_ends_with($this->number, '99502');
     }
 
     /** Some sizes are wider with seals or shields than open. */

@@ -42,7 +42,7 @@ export function DueLine({ item, machine = true }: { item: DueCard; machine?: boo
           <Box fontSize="14px" color="mute">
             {[
               KIND[item.kind],
-              item.rests_on !== null && `the middle of ${item.rests_on} sets like it in this shop`,
+              item.rests_on !== null && `half of ${item.rests_on} sets like it here lasted longer`,
               machine ? item.machine.owner : item.wheel,
             ]
               .filter(Boolean)

@@ -111,12 +111,12 @@ final class NumberVerdict
                     : [],
             )
             ->because(
-                ...$read->size?->isOfTwoPractices() === true
+                ...$read->size?->otherOutside !== null
                     ? [
                         Message::of(
                             'number.two_practices',
-                            'Sold under this number with an inch outside, {outside}, and with one of 35 mm: measure the old one.',
-                            ['outside' => $read->size->outside],
+                            'Sold under this number with an outside of {outside} and of {other}: measure the old one.',
+                            ['outside' => $read->size->outside, 'other' => $read->size->otherOutside],
                         ),
                     ]
                     : [],

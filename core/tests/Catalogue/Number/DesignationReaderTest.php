@@ -175,7 +175,7 @@ final class DesignationReaderTest extends TestCase
         self::assertContains('Made in two widths: 4.00 mm open, 5.00 mm with seals or shields.', $why('688'));
         self::assertContains('Made in two widths: 4.00 mm open, 5.00 mm with seals or shields.', $why('689 2RS'));
         self::assertContains(
-            'Sold under this number with an inch outside, 34.93 mm, and with one of 35 mm: measure the old one.',
+            'Sold under this number with an outside of 34.93 mm and of 35.00 mm: measure the old one.',
             $why('99502H'),
             'two practices',
         );

@@ -85,7 +85,7 @@ export function NumberAnswer({ result, onTry }: { result: BearingNumber; onTry?:
           <Stand list={may} />
         </Box>
         <Box>
-          <Heading>Looks like it, and may not</Heading>
+          <Heading>Looks like it, but must not go in</Heading>
           <Stand list={not} />
         </Box>
       </Grid>

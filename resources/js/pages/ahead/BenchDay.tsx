@@ -140,7 +140,7 @@ export function BenchDay() {
                 <chakra.strong fontFamily="heading" fontSize="19px">
                   {one.done_at === null
                     ? ''
-                    : `${one.parts_on || one.job.asked ? 'As far as it goes' : 'Done'} ${at(one.done_at)}`}
+                    : `${one.parts_on || one.job.asked ? 'All that can be done today' : 'Done'} ${at(one.done_at)}`}
                 </chakra.strong>
                 {one.parts_on && (
                   <Box fontSize="14px" color="brass">

@@ -9,7 +9,7 @@ import { dayOfYear } from '../../words/day';
 import { money } from '../../words/say';
 
 const due = (order: OrderSheet): string => {
-  if (order.days === null) return 'nobody knows when';
+  if (order.days === null) return 'no date known';
   const at = new Date(order.ordered_at);
   at.setDate(at.getDate() + order.days);
   return `due ${dayOfYear(at.toISOString())}`;

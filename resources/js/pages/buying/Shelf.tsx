@@ -75,7 +75,7 @@ export function Shelf() {
         <Labelled label="What it is" fault={refused?.about('article')} hint="6204 2RS, or Oil seal 35 x 62 x 7">
           {(props) => <Input {...props} value={article} onChange={(e) => setArticle(e.target.value)} />}
         </Labelled>
-        <Labelled label="How many lie there" fault={refused?.about('count')}>
+        <Labelled label="How many" fault={refused?.about('count')}>
           {(props) => (
             <Input
               {...props}

@@ -35,7 +35,7 @@ export function HeatClockPanel({ step }: { step: Step }) {
       {left !== null && (
         <Box
           role="timer"
-          aria-label="Time in which it is warm enough"
+          aria-label="How long it stays warm enough"
           color={left === 0 ? 'oxide' : left < HURRY_S ? 'brass' : 'verdigris'}
         >
           <chakra.span

@@ -76,7 +76,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
           </Button>
         )}
         <chakra.span color="mute" fontSize="14px">
-          It plays
+          Simulated run
         </chakra.span>
         <Select
           aria-label="What the simulated press plays"

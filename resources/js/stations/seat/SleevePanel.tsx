@@ -8,7 +8,7 @@ function drawingOf(step: Step, form: 'svg' | 'dxf'): string | null {
   const size = (name: string): string => String(made?.figures.find((one) => one.name === name)?.quantity.value ?? '');
   if (!made) return null;
   const sizes = {
-    title: 'Sleeve',
+    title: 'Spacer tube',
     outside: size('outside_most'),
     bore: size('bore_least'),
     bore_to: size('bore_most'),

@@ -125,6 +125,6 @@ export function CentrePanel({ step }: { step: Step }) {
 const Stack = ({ left, right }: { left: string[]; right: string[] }) =>
   left.length + right.length > 0 ? (
     <chakra.p fontSize="14.5px">
-      From the washers on the wall: left {left.join(' + ') || 'none'}; right {right.join(' + ') || 'none'}.
+      Washers from the tool wall: left {left.join(' + ') || 'none'}; right {right.join(' + ') || 'none'}.
     </chakra.p>
   ) : null;

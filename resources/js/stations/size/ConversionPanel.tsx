@@ -32,7 +32,7 @@ export function ConversionPanel({ step }: { step: Step }) {
       <AnswersPanel step={step} fieldsFirst />
       {conversion && conversion.cartridges.length > 0 && (
         <Box>
-          <Heading>Go into both seats</Heading>
+          <Heading>Cartridges that fit both seats</Heading>
           <Box as="ol" listStyleType="none">
             {conversion.cartridges.map((one, i) => (
               <Grid

@@ -6,7 +6,7 @@ import { useSay } from '../../words/person';
 import { money } from '../../words/say';
 
 export const when = (days: number | null): string =>
-  days === null ? 'nobody knows when' : days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`;
+  days === null ? 'no date known' : days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`;
 
 /** The two ways to buy the list, side by side; one card when they are the same. */
 export function Baskets({ job, sheet, closed }: { job: number; sheet: ShoppingSheet; closed: boolean }) {
@@ -124,7 +124,7 @@ function Card({
         )}
         {basket.missing.length > 0 && (
           <chakra.li py="1" color="brass" borderTopWidth="1px" borderColor="line">
-            Nobody lists:{' '}
+            In no price list:{' '}
             {basket.missing
               .map((need) => sheet.lines[need])
               .filter((line) => line !== undefined)
