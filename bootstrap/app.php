@@ -9,6 +9,7 @@ use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableJson;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
+use App\SignIn\LiveSession;
 use App\Speed\HoldsSession;
 use App\Speed\ReadSession;
 use CleanRace\Core\Measure\InvalidInput;
@@ -21,7 +22,6 @@ use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
-use Laravel\Sanctum\Http\Middleware\AuthenticateSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -40,7 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $read = [EncryptCookies::class, ReadSession::class, ValidateCsrfToken::class];
         $middleware->group('typing', [
             ...$read,
-            AuthenticateSession::class,
+            LiveSession::class,
             Authenticate::using('web'),
             SubstituteBindings::class,
             ReadableJson::class,

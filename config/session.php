@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
     'lifetime' => 60 * 24 * 14,
-    'expire_on_close' => false,
+    // Whoever chose to stay signed in is known by another cookie, for sixty days; the session itself ends with the browser.
+    'expire_on_close' => true,
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),
     'lottery' => [1, 1000],

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AddendumController;
 use App\Http\Controllers\AheadController;
+use App\Http\Controllers\BeginController;
 use App\Http\Controllers\BenchDayController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\JoiningController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\OrderController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PatternController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\PressController;
@@ -26,11 +31,24 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('ping', PingController::class)->withoutMiddleware('api');
 Route::post('session', [SessionController::class, 'store']);
+Route::post('joining', [JoiningController::class, 'store']);
+Route::get('begin', [BeginController::class, 'show'])->name('begin');
+Route::post('begin', [BeginController::class, 'store']);
 
 Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::patch('session', [SessionController::class, 'update']);
     Route::delete('session', [SessionController::class, 'destroy']);
+    Route::put('session/password', [PasswordController::class, 'update']);
+
+    Route::get('people', [PeopleController::class, 'index']);
+    Route::post('people', [PeopleController::class, 'store']);
+    Route::patch('people/{person}', [PeopleController::class, 'update'])->whereNumber('person');
+    Route::post('people/{person}/left', [PeopleController::class, 'leave'])->whereNumber('person');
+    Route::delete('people/{person}/left', [PeopleController::class, 'comeBack'])->whereNumber('person');
+    Route::post('people/{person}/code', [PeopleController::class, 'code'])->whereNumber('person');
+    Route::delete('people/{person}/sessions', [PeopleController::class, 'endSessions'])->whereNumber('person');
+    Route::get('log', LogController::class);
 
     Route::post('jobs', [JobController::class, 'store']);
     Route::post('jobs/several', [JobController::class, 'several']);

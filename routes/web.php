@@ -11,10 +11,11 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PressController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TurnedPieceController;
+use App\SignIn\LiveSession;
 use Illuminate\Support\Facades\Route;
 
 // What a browser opens by itself: pictures and printed cards.
-Route::middleware('auth:web')
+Route::middleware(['auth:web', LiveSession::class])
     ->prefix('files')
     ->group(function (): void {
         Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo');

@@ -25,13 +25,17 @@ use UnexpectedValueException;
 /** Problem details after RFC 9457: one shape for everything that goes wrong, with a sentence a person can act on. */
 final readonly class Problem implements Responsable
 {
-    /** @param  list<array{field: string, detail: string, value?: string}>  $errors */
+    /**
+     * @param  list<array{field: string, detail: string, value?: string}>  $errors
+     * @param  ?int  $wait seconds after which trying again may work
+     */
     public function __construct(
         public int $status,
         public string $slug,
         public string $title,
         public string $detail,
         public array $errors = [],
+        public ?int $wait = null,
     ) {
     }
 
@@ -93,7 +97,7 @@ final readonly class Problem implements Responsable
                 'errors' => $this->errors,
             ],
             $this->status,
-            ['Content-Type' => 'application/problem+json'] + ($this->status === 503 ? ['Retry-After' => '3'] : []),
+            ['Content-Type' => 'application/problem+json'] + ($this->wait === null ? [] : ['Retry-After' => (string) $this->wait]),
             JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
         );
     }
@@ -117,7 +121,10 @@ final readonly class Problem implements Responsable
                 'too-many',
                 'Too many tries',
                 $fault->getMessage() === '' ? 'Wait a minute, then try again.' : $fault->getMessage(),
+                [],
+                (int) ($fault->getHeaders()['Retry-After'] ?? 60),
             ),
+            410 => new self(410, 'over', 'No longer here', $fault->getMessage()),
             default => new self(
                 $fault->getStatusCode(),
                 'refused',
@@ -147,6 +154,8 @@ final readonly class Problem implements Responsable
                 'store-away',
                 'The record store is away',
                 'Nothing was kept of this. It is sent again when the store is back.',
+                [],
+                3,
             )
             : new self(500, 'fault', 'Something broke here', 'The program failed. What was entered before is kept.');
     }

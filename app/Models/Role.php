@@ -11,9 +11,18 @@ enum Role: string
     case Mechanic = 'mechanic';
     case Apprentice = 'apprentice';
 
+    /** Orders, receives, quotes and tells the customer; reads jobs and opens them, and works on none. */
+    case Counter = 'counter';
+
     public function maySign(): bool
     {
-        return $this !== self::Apprentice;
+        return $this === self::Owner || $this === self::Mechanic;
+    }
+
+    /** Takes readings, answers, photos: what is done at the bench. */
+    public function mayWork(): bool
+    {
+        return $this !== self::Counter;
     }
 
     public function mayBuy(): bool
@@ -23,6 +32,6 @@ enum Role: string
 
     public function mayKeepTools(): bool
     {
-        return $this !== self::Apprentice;
+        return $this === self::Owner || $this === self::Mechanic;
     }
 }

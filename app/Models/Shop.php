@@ -22,6 +22,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $last_order_number
  * @property ?string $calendar_key the secret part of the address of its calendar
  * @property array<string, string> $habits how it usually goes about things, by name
+ * @property string $place where it is, in words
+ * @property string $time_zone as in the tz database: Europe/Lisbon
+ * @property string $units mm or in, of who joins
+ * @property string $paper a4 or letter
+ * @property bool $alone one person without roles
+ * @property bool $prices whether prices are shown
+ * @property bool $demo made up, to be looked at
  */
 final class Shop extends Model
 {
@@ -32,10 +39,33 @@ final class Shop extends Model
     /** @var ?array{list<Driver>, list<WallTool>} */
     private ?array $wall = null;
 
-    protected $fillable = ['name', 'press_capacity_n', 'draw_bolt', 'habits', 'currency', 'hour_minor'];
+    protected $fillable = [
+        'name',
+        'place',
+        'time_zone',
+        'currency',
+        'hour_minor',
+        'units',
+        'paper',
+        'press_capacity_n',
+        'draw_bolt',
+        'habits',
+        'alone',
+        'prices',
+        'demo',
+    ];
 
     /** Before anybody said otherwise, a shop has no habits of its own. */
-    protected $attributes = ['habits' => '{}', 'currency' => '€', 'hour_minor' => 5400];
+    protected $attributes = [
+        'habits' => '{}',
+        'currency' => '€',
+        'hour_minor' => 5400,
+        'draw_bolt' => 'M12',
+        'time_zone' => 'UTC',
+        'alone' => false,
+        'prices' => true,
+        'demo' => false,
+    ];
 
     /**
      * @return array{list<Driver>, list<WallTool>} the drivers that hang on its wall, and all that hangs there: as
@@ -49,6 +79,6 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['habits' => 'array'];
+        return ['habits' => 'array', 'alone' => 'boolean', 'prices' => 'boolean', 'demo' => 'boolean'];
     }
 }

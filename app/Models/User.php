@@ -9,6 +9,8 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 
 /**
  * A person of a shop.
@@ -20,6 +22,10 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property Role $role
  * @property string $units mm or in
  * @property string $theme light or dark
+ * @property string $password
+ * @property ?Carbon $joined_at when they first chose a password of their own
+ * @property ?Carbon $left_at
+ * @property string $session_mark another one ends every session that began under it
  * @property Shop $shop
  */
 final class User extends Authenticatable
@@ -41,9 +47,17 @@ final class User extends Authenticatable
         return $this->belongsTo(Shop::class);
     }
 
+    /** Ends every session of this person, on all devices, when it is saved. */
+    public function endSessions(): static
+    {
+        $this->setRememberToken(Str::random(60));
+
+        return $this->forceFill(['session_mark' => Str::random(20)]);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return ['role' => Role::class, 'password' => 'hashed', 'joined_at' => 'datetime', 'left_at' => 'datetime'];
     }
 }

@@ -16,6 +16,6 @@ final class DueItemPolicy
 
     public function settle(User $user, DueItem $item): bool
     {
-        return $item->shop_id === $user->shop_id;
+        return $item->shop_id === $user->shop_id && $user->role->mayWork();
     }
 }

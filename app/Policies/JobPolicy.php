@@ -6,6 +6,8 @@ namespace App\Policies;
 
 use App\Models\Job;
 use App\Models\User;
+use CleanRace\Core\Notebook\Places;
+use CleanRace\Core\Sourcing\CustomerWord;
 
 final class JobPolicy
 {
@@ -24,8 +26,21 @@ final class JobPolicy
         return $job->shop_id === $user->shop_id;
     }
 
-    /** Anyone of the shop works on a job. */
+    /** Whoever stands at the bench works on a job: photos, traces, words after the signature. */
     public function work(User $user, Job $job): bool
+    {
+        return $job->shop_id === $user->shop_id && $user->role->mayWork();
+    }
+
+    /** Keeps an entry: at the bench all; at the counter what the customer is asked, says and answers. */
+    public function keep(User $user, Job $job, string $place): bool
+    {
+        return $job->shop_id === $user->shop_id &&
+            ($user->role->mayWork() || in_array($place, [Places::COMPLAINT, ...CustomerWord::places()], true));
+    }
+
+    /** Whoever opens jobs corrects which wheel it is, and closes one that was opened by mistake. */
+    public function putRight(User $user, Job $job): bool
     {
         return $job->shop_id === $user->shop_id;
     }

@@ -10,6 +10,7 @@ use App\Devices\PressGauge;
 use App\Models\Concerns\ShopAtHand;
 use App\Models\DueItem;
 use App\Models\Job;
+use App\Models\LogLine;
 use App\Models\Machine;
 use App\Models\Order;
 use App\Models\Photo;
@@ -20,6 +21,7 @@ use App\Models\Tool;
 use App\Models\User;
 use App\Policies\DueItemPolicy;
 use App\Policies\JobPolicy;
+use App\Policies\LogLinePolicy;
 use App\Policies\MachinePolicy;
 use App\Policies\OrderPolicy;
 use App\Policies\PhotoPolicy;
@@ -27,15 +29,19 @@ use App\Policies\ShelfItemPolicy;
 use App\Policies\ShopPolicy;
 use App\Policies\SupplierPolicy;
 use App\Policies\ToolPolicy;
+use App\Policies\UserPolicy;
+use App\SignIn\CodeBrokers;
 use App\Speed\UserById;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use Illuminate\Auth\AuthManager;
+use Illuminate\Auth\Passwords\PasswordBrokerManager;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Pagination\Cursor;
 use Illuminate\Pagination\CursorPaginator;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
@@ -57,6 +63,7 @@ final class AppServiceProvider extends ServiceProvider
                 static fn (Application $app): UserById => new UserById($app->make('hash'), User::class),
             ),
         );
+        $this->app->extend('auth.password', static fn (PasswordBrokerManager $_, Application $app): CodeBrokers => new CodeBrokers($app));
         Table::readyIn(BenchTables::folder());
     }
 
@@ -66,8 +73,13 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         CursorPaginator::currentCursorResolver(static fn (string $name): ?Cursor => self::cursor(request()->query($name)));
         Model::shouldBeStrict(! $this->app->isProduction());
+        // People are looked for by whoever signs in too, before it is known of which shop they are: so not by their model.
+        Route::bind('person', fn (string $id): User => User::query()
+            ->where('shop_id', $this->app->make(ShopAtHand::class)->id())
+            ->findOrFail($id));
         Gate::policy(DueItem::class, DueItemPolicy::class);
         Gate::policy(Job::class, JobPolicy::class);
+        Gate::policy(LogLine::class, LogLinePolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);
         Gate::policy(Order::class, OrderPolicy::class);
         Gate::policy(Photo::class, PhotoPolicy::class);
@@ -75,6 +87,7 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(Shop::class, ShopPolicy::class);
         Gate::policy(Supplier::class, SupplierPolicy::class);
         Gate::policy(Tool::class, ToolPolicy::class);
+        Gate::policy(User::class, UserPolicy::class);
     }
 
     /** A cursor that nobody here wrote is no cursor: the list starts from the top. */

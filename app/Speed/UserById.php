@@ -6,6 +6,7 @@ namespace App\Speed;
 
 use App\Models\User;
 use Illuminate\Auth\EloquentUserProvider;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -15,8 +16,14 @@ final class UserById extends EloquentUserProvider
 {
     public function retrieveById($identifier): ?User
     {
-        $row = DB::selectOne('select * from users where id = ?', [$identifier]);
+        $row = DB::selectOne('select * from users where id = ? and left_at is null', [$identifier]);
 
         return $row === null ? null : (new User())->newFromBuilder((array) $row);
+    }
+
+    /** Whoever left signs in no more, by whatever way. */
+    protected function newModelQuery($model = null): Builder
+    {
+        return parent::newModelQuery($model)->whereNull('left_at');
     }
 }

@@ -26,6 +26,7 @@ final class UserFactory extends Factory
             'email' => 'person'.Str::lower(Str::random(12)).'@shop.example',
             'password' => 'bearing',
             'role' => Role::Mechanic,
+            'joined_at' => now(),
         ];
     }
 

@@ -43,6 +43,8 @@ final class DatabaseSeeder extends Seeder
         DB::transaction(function (): void {
             $shop = Shop::query()->create([
                 'name' => 'Ferry Works',
+                'place' => 'Ferry harbour',
+                'demo' => true,
                 'press_capacity_n' => 117680,
                 'draw_bolt' => 'M12',
                 'habits' => ['extraction' => 'drift', 'heat' => 'cold'],
@@ -153,7 +155,7 @@ final class DatabaseSeeder extends Seeder
     private function person(Shop $shop, string $name, string $account, Role $role): User
     {
         $user = new User(['name' => $name, 'email' => "$account@ferryworks.example", 'password' => self::PASSWORD, 'role' => $role]);
-        $user->forceFill(['shop_id' => $shop->id])->save();
+        $user->forceFill(['shop_id' => $shop->id, 'joined_at' => Carbon::now()])->save();
 
         return $user->setRelation('shop', $shop);
     }

@@ -41,7 +41,7 @@ final class SessionTest extends TestCase
         $this->flushSession();
         self::assertSame(401, $stays('update users set password = \'another\' where id = ?'));
         $this->flushSession();
-        self::assertSame(401, $stays('delete from users where id = ?'));
+        self::assertSame(401, $stays('update users set left_at = now() where id = ?'));
     }
 
     public function test_what_is_changed_of_a_person_counts_at_once(): void

@@ -19,8 +19,23 @@ const theme = async (page: Page, wanted: 'light' | 'dark'): Promise<void> => {
   await expect(page.locator('html')).toHaveClass(wanted === 'dark' ? /dark/ : /^(?!.*dark)/);
 };
 
-for (const wanted of ['light', 'dark'] as const) {
-  test(`no page has a serious fault for those who see or move otherwise, ${wanted}`, async ({ page }) => {
+test('in the dark theme what is looked at most has no serious fault', async ({ page }) => {
+  await signIn(page);
+  await theme(page, 'dark');
+  const job = await demoJob(page, 'Parcel moped 7');
+  for (const address of ['/board', '/finder?q=6204%202RS', `/jobs/${job}/seat`, `/jobs/${job}/size`]) {
+    await page.goto(address);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    expect(await serious(page), address).toEqual([]);
+  }
+  await theme(page, 'light');
+});
+
+for (const [wanted, mark] of [
+  ['light', ''],
+  ['dark', ' @long'],
+] as const) {
+  test(`no page has a serious fault for those who see or move otherwise, ${wanted}${mark}`, async ({ page }) => {
     test.setTimeout(300_000);
     await page.goto('/sign-in');
     await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();

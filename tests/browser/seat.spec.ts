@@ -230,7 +230,9 @@ for (const pattern of [
   'flanged-wheel',
   'taper-pair',
 ]) {
-  test(`the seating of a ${pattern} is walked to its end`, async ({ page }) => {
+  // One of each family each time; the others before an issue is called done.
+  const mark = ['pair-sleeve', 'knuckle-wide', 'flanged-wheel', 'taper-pair'].includes(pattern) ? '' : ' @long';
+  test(`the seating of a ${pattern} is walked to its end${mark}`, async ({ page }) => {
     await signIn(page);
     const job = await openJob(page, `Walk of ${pattern}`, 'Rumbles', pattern);
     await station(page, 'Seat');

@@ -58,6 +58,31 @@ final class Conflict extends RuntimeException
         return new self('Somebody else entered this. It waits until they sign in here.', 'other-person', 'Another is signed in');
     }
 
+    public static function begun(): self
+    {
+        return new self('A shop has begun here. Sign in to it.', 'begun', 'Begun already');
+    }
+
+    public static function lastOwner(): self
+    {
+        return new self('A shop keeps an owner. Make somebody else one first.', 'last-owner', 'The last owner');
+    }
+
+    public static function alone(): self
+    {
+        return new self('Say first, under Shop, that several people work here.', 'alone', 'One person works here');
+    }
+
+    public static function othersHere(): self
+    {
+        return new self('Others work here. Let them leave first, under People.', 'others-here', 'Others work here');
+    }
+
+    public static function hasLeft(): self
+    {
+        return new self('They left. Take them back first.', 'has-left', 'Not here any more');
+    }
+
     public static function idTaken(): self
     {
         return new self('That id already stands for another record.', 'id-taken', 'Id taken');

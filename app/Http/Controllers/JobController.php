@@ -103,7 +103,7 @@ final class JobController
     #[Documented('Put right what was said when a job was opened: its wheel, how its hub is built', answers: JobCard::class)]
     public function update(PutRightRequest $request, Job $job, PutJobRight $right, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('work', $job);
+        Gate::authorize('putRight', $job);
         $right($job, $user, array_map(strval(...), $request->safe(['wheel', 'pattern'])));
 
         return Answer::with(JobCard::of(Board::row($job->id)));
@@ -112,7 +112,7 @@ final class JobController
     #[Documented('Close a job without a signature, with a reason', answers: JobCard::class)]
     public function close(CloseJobRequest $request, Job $job, CloseJob $close, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('work', $job);
+        Gate::authorize('putRight', $job);
         $close($job, $user, $request->string('reason')->trim()->toString());
 
         return Answer::with(JobCard::of(Board::row($job->id)));
@@ -121,7 +121,7 @@ final class JobController
     #[Documented('Take up again a job that was closed without a signature', answers: JobCard::class)]
     public function takeUp(Job $job, CloseJob $close): JsonResponse
     {
-        Gate::authorize('work', $job);
+        Gate::authorize('putRight', $job);
         $close->takeUp($job);
 
         return Answer::with(JobCard::of(Board::row($job->id)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\NoteInLog;
 use App\Bench\Board;
 use App\Http\Answer;
 use App\Http\Documented;
@@ -12,6 +13,7 @@ use App\Http\Resources\JobCard;
 use App\JobFile\JobFile;
 use App\JobFile\TakeJob;
 use App\Models\Job;
+use App\Models\Logged;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -21,9 +23,10 @@ use Illuminate\Support\Facades\Gate;
 /** A whole job as one file, out and in. */
 final class JobFileController
 {
-    public function show(Job $job): Response
+    public function show(Job $job, NoteInLog $note, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $job);
+        $note($user->shop_id, Logged::Exported, $user, detail: "job {$job->number}");
 
         return new Response(
             json_encode(
@@ -36,10 +39,13 @@ final class JobFileController
     }
 
     #[Documented('Take a job file in as a job of this shop, all of it or nothing', answers: JobCard::class, status: 201)]
-    public function store(JobFileRequest $request, TakeJob $take, #[CurrentUser] User $user): JsonResponse
+    public function store(JobFileRequest $request, TakeJob $take, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', Job::class);
 
-        return Answer::with(JobCard::of(Board::row($take($user, $request->job())->id)), 201);
+        $job = $take($user, $request->job());
+        $note($user->shop_id, Logged::Imported, $user, detail: "job {$job->number}");
+
+        return Answer::with(JobCard::of(Board::row($job->id)), 201);
     }
 }

@@ -52,7 +52,7 @@ final class OrderController
     )]
     public function store(PlaceOrdersRequest $request, Job $job, PlaceOrders $place, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('work', $job);
+        Gate::authorize('view', $job);
         Gate::authorize('create', Order::class);
         $job->loadMissing('shop');
         $orders = Order::query()

@@ -40,7 +40,7 @@ final class RecordController
     #[Documented('Keep a reading, an answer or a step done; the same id twice is one record', answers: Kept::class, status: 201)]
     public function store(NewRecordRequest $request, Job $job, KeepRecord $keep, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('work', $job);
+        Gate::authorize('keep', [$job, $request->string('place')->toString()]);
         $request->mustBeBy($user);
         [$record, $new] = $keep(
             $job,

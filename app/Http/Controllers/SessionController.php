@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SignIn;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\PreferencesRequest;
@@ -15,36 +16,23 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
-use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
 final class SessionController
 {
-    /** Failed tries a minute, for one address and account; and for one address over all accounts. */
-    private const TRIES = 5;
-
-    private const TRIES_OF_ADDRESS = 30;
-
     #[Documented('Sign in', answers: Person::class)]
-    public function store(SignInRequest $request): JsonResponse
+    public function store(SignInRequest $request, SignIn $signIn): JsonResponse
     {
-        $account = 'sign-in:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip();
-        $address = 'sign-in-from:'.$request->ip();
-        if (RateLimiter::tooManyAttempts($account, self::TRIES) || RateLimiter::tooManyAttempts($address, self::TRIES_OF_ADDRESS)) {
-            throw new TooManyRequestsHttpException(60, 'Too many tries. Wait a minute, then try again.');
-        }
-        if (! Auth::guard('web')->attempt($request->validated(), true)) {
-            RateLimiter::hit($account);
-            RateLimiter::hit($address);
-            throw ValidationException::withMessages(['email' => 'No one signs in with this address and password.']);
-        }
-        RateLimiter::clear($account);
-        $request->session()->regenerate();
-        /** @var User $user */
-        $user = Auth::guard('web')->user();
+        $user = $signIn(
+            $request,
+            $request->string('email')->toString(),
+            $request->string('password')->toString(),
+            $request->boolean('remember'),
+        );
 
-        return Answer::with(Person::of($user->load('shop')));
+        return $user === null
+            ? throw ValidationException::withMessages(['email' => 'No one signs in with this address and password.'])
+            : Answer::with(Person::of($user));
     }
 
     #[Documented('Who is signed in', answers: Person::class)]

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\NoteInLog;
 use App\Http\Answer;
+use App\Http\Conflicts\Conflict;
 use App\Http\Documented;
 use App\Http\Requests\ShopRequest;
 use App\Http\Resources\ShopSheet;
+use App\Models\Logged;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -21,12 +24,26 @@ final class ShopController
         return Answer::with(ShopSheet::of($user->shop, $user->can('update', $user->shop)));
     }
 
-    #[Documented('Change how the shop goes about things: the owner', answers: ShopSheet::class)]
-    public function update(ShopRequest $request, #[CurrentUser] User $user): JsonResponse
+    #[Documented('Change what is noted of the shop, and how it goes about things: the owner', answers: ShopSheet::class)]
+    public function update(ShopRequest $request, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('update', $user->shop);
-        $user->shop->update(['habits' => [...$user->shop->habits, ...$request->habits()]]);
+        $shop = $user->shop;
+        $shop->fill(['habits' => [...$shop->habits, ...$request->habits()]] + $request->columns());
+        if ($shop->alone && self::others($user)) {
+            throw Conflict::othersHere();
+        }
+        $changed = array_keys($shop->getDirty());
+        $shop->save();
+        if ($changed !== []) {
+            $note($shop->id, Logged::ShopChanged, $user, detail: implode(', ', $changed));
+        }
 
         return Answer::with(ShopSheet::of($user->shop, true));
+    }
+
+    private static function others(User $user): bool
+    {
+        return User::query()->where('shop_id', $user->shop_id)->whereNull('left_at')->whereKeyNot($user->id)->exists();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\NoteInLog;
 use App\Actions\TakePrices;
 use App\Http\Answer;
 use App\Http\Documented;
@@ -11,9 +12,12 @@ use App\Http\Requests\NewSupplierRequest;
 use App\Http\Requests\PriceListRequest;
 use App\Http\Resources\PriceListSheet;
 use App\Http\Resources\SupplierCard;
+use App\Models\Logged;
 use App\Models\Supplier;
+use App\Models\User;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Sourcing\PriceListReader;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 
@@ -49,8 +53,14 @@ final class SupplierController
     }
 
     #[Documented('Read a price list from CSV; with keep it takes the place of the one there is', answers: PriceListSheet::class)]
-    public function prices(PriceListRequest $request, Supplier $supplier, PriceListReader $reader, TakePrices $take): JsonResponse
-    {
+    public function prices(
+        PriceListRequest $request,
+        Supplier $supplier,
+        PriceListReader $reader,
+        TakePrices $take,
+        NoteInLog $note,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('update', $supplier);
         try {
             $list = $reader->read($request->bytes(), $request->columns());
@@ -60,6 +70,7 @@ final class SupplierController
         $keep = $request->boolean('keep');
         if ($keep) {
             $take($supplier, $list);
+            $note($supplier->shop_id, Logged::Imported, $user, detail: "prices of {$supplier->name}");
         }
 
         return Answer::with(PriceListSheet::of($list, $keep));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\HangTools;
+use App\Actions\NoteInLog;
 use App\Bench\FittedHere;
 use App\Http\Answer;
 use App\Http\Documented;
@@ -12,6 +13,7 @@ use App\Http\Requests\NewToolRequest;
 use App\Http\Requests\ToolListRequest;
 use App\Http\Resources\ToolCard;
 use App\Http\Resources\ToolListSheet;
+use App\Models\Logged;
 use App\Models\Tool;
 use App\Models\User;
 use CleanRace\Core\Measure\InvalidInput;
@@ -63,7 +65,7 @@ final class ToolController
     }
 
     #[Documented('Read a list of tools from CSV; with keep they are hung on the wall', answers: ToolListSheet::class)]
-    public function import(ToolListRequest $request, HangTools $hang): JsonResponse
+    public function import(ToolListRequest $request, HangTools $hang, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', Tool::class);
         try {
@@ -72,6 +74,9 @@ final class ToolController
             throw InvalidInput::about('list', $fault->getMessage());
         }
         [$new, $known] = $hang($list->tools, $request->boolean('keep'));
+        if ($request->boolean('keep')) {
+            $note($user->shop_id, Logged::Imported, $user, detail: "$new tools");
+        }
 
         return Answer::with(new ToolListSheet($new, $known, $list->faults, $request->boolean('keep')));
     }
@@ -95,9 +100,10 @@ final class ToolController
     }
 
     /** The wall to take along, as the list that can be read in again. */
-    public function file(#[CurrentUser] User $user): Response
+    public function file(NoteInLog $note, #[CurrentUser] User $user): Response
     {
         Gate::authorize('viewAny', Tool::class);
+        $note($user->shop_id, Logged::Exported, $user, detail: 'tools');
 
         return new Response(ToolList::write(Tool::wall($user->shop_id)[1]), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bench\ShopFields;
+use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Steps\Option;
 use CleanRace\Core\Stripping\Habit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\In;
 
+/** What changes of a shop: what is noted of it, and how it goes about things. */
 final class ShopRequest extends FormRequest
 {
-    /** @return array<string, list<string|In>> */
+    /** @return array<string, list<string|Enum|In>> */
     public function rules(): array
     {
-        $rules = ['habits' => ['required', 'array']];
+        $fields = ShopFields::rules();
+        $rules = $fields + ['habits' => ['required_without_all:'.implode(',', array_keys($fields)), 'array']];
         foreach (Habit::all([]) as $habit) {
             $rules["habits.{$habit->name}"] = [
                 'sometimes',
@@ -30,8 +35,8 @@ final class ShopRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'habits.required' => 'Say which habit.',
+        return ShopFields::messages() + [
+            'habits.required_without_all' => 'Say what changes.',
             'habits.array' => 'Say which habit.',
             'habits.*' => 'That is not one of the ways here.',
         ];
@@ -42,5 +47,18 @@ final class ShopRequest extends FormRequest
     {
         /** @var array<string, string> */
         return $this->validated('habits') ?? [];
+    }
+
+    /**
+     * @return array<string, string|int|bool|null> what changes, by column
+     *
+     * @throws InvalidInput
+     */
+    public function columns(): array
+    {
+        /** @var array<string, mixed> $typed */
+        $typed = $this->validated();
+
+        return ShopFields::columns($typed);
     }
 }

@@ -11,12 +11,20 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:200'], 'password' => ['required', 'string', 'max:200']];
+        return [
+            'email' => ['required', 'string', 'email', 'max:200'],
+            'password' => ['required', 'string', 'max:200'],
+            'remember' => ['sometimes', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.*' => 'Type the e-mail address you sign in with.', 'password.*' => 'Type your password.'];
+        return [
+            'email.*' => 'Type the e-mail address you sign in with.',
+            'password.*' => 'Type your password.',
+            'remember.*' => 'Say whether to stay signed in, or not.',
+        ];
     }
 }

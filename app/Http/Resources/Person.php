@@ -20,6 +20,10 @@ final readonly class Person
         public string $theme,
         public bool $maySign,
         public bool $mayKeepTools,
+        public bool $mayWork,
+        public bool $mayBuy,
+        public bool $alone,
+        public bool $prices,
     ) {
     }
 
@@ -35,6 +39,10 @@ final readonly class Person
             $user->theme,
             $user->role->maySign(),
             $user->role->mayKeepTools(),
+            $user->role->mayWork(),
+            $user->role->mayBuy(),
+            $user->shop->alone,
+            $user->shop->prices,
         );
     }
 }

@@ -189,6 +189,105 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether this address still begins a shop */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Begin the shop, with its owner, who is signed in */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        shop?: {
+                            name: string;
+                            place?: string | null;
+                            time_zone: string;
+                            currency: string;
+                            hour: string;
+                            /** @enum {string} */
+                            units: "mm" | "in";
+                            /** @enum {string} */
+                            paper: "a4" | "letter";
+                            press?: string | null;
+                            /** @enum {string} */
+                            draw_bolt: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                            alone?: boolean;
+                            prices?: boolean;
+                        };
+                        person?: {
+                            name: string;
+                            /** Format: email */
+                            email: string;
+                            password: string;
+                        };
+                    };
+                };
+            };
+            responses: {
+                /** @description Begin the shop, with its owner, who is signed in */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Person"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench-day": {
         parameters: {
             query?: never;
@@ -6408,6 +6507,113 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/joining": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Choose a password by a one-time code; its person is signed in */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        /** Format: email */
+                        email: string;
+                        code: string;
+                        password: string;
+                        remember?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description Choose a password by a one-time code; its person is signed in */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Person"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was done with people, roles, passwords and files, newest first: the owner */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description The next page: what the page before handed out */
+                    cursor?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What was done with people, roles, passwords and files, newest first: the owner */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["LogShown"][];
+                            /** @description Hand it back as ?cursor= for the next page */
+                            next_cursor: string | null;
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/machines": {
         parameters: {
             query?: never;
@@ -6740,6 +6946,319 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The people of the shop; those who left come last */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The people of the shop; those who left come last */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PeopleSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Add somebody, who then joins by a code: the owner */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name: string;
+                        /** Format: email */
+                        email: string;
+                        role: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Add somebody, who then joins by a code: the owner */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PersonCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Another name or role: the owner */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    person: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name: string;
+                        role: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Another name or role: the owner */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PersonCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        trace?: never;
+    };
+    "/people/{person}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A one-time code by which somebody chooses a password: the owner */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    person: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        mail?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description A one-time code by which somebody chooses a password: the owner */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CodeShown"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody leaves; what they did stays under their name: the owner */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    person: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Somebody leaves; what they did stays under their name: the owner */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PersonCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        /** Somebody who left comes back: the owner */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    person: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Somebody who left comes back: the owner */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PersonCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** End every session of somebody: the owner */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    person: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ping": {
         parameters: {
             query?: never;
@@ -6882,6 +7401,7 @@ export interface paths {
                         /** Format: email */
                         email: string;
                         password: string;
+                        remember?: boolean;
                     };
                 };
             };
@@ -6975,6 +7495,56 @@ export interface paths {
                 };
             };
         };
+        trace?: never;
+    };
+    "/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change your own password; you are signed out everywhere else */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        present: string;
+                        password: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/shelf": {
@@ -7160,7 +7730,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        /** Change how the shop goes about things: the owner */
+        /** Change what is noted of the shop, and how it goes about things: the owner */
         patch: {
             parameters: {
                 query?: never;
@@ -7171,7 +7741,21 @@ export interface paths {
             requestBody: {
                 content: {
                     "application/json": {
-                        habits: {
+                        name: string;
+                        place?: string | null;
+                        time_zone: string;
+                        currency: string;
+                        hour: string;
+                        /** @enum {string} */
+                        units: "mm" | "in";
+                        /** @enum {string} */
+                        paper: "a4" | "letter";
+                        press?: string | null;
+                        /** @enum {string} */
+                        draw_bolt: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                        alone?: boolean;
+                        prices?: boolean;
+                        habits?: {
                             /** @enum {string} */
                             extraction?: "drift" | "puller" | "rod" | "press";
                             /** @enum {string} */
@@ -7195,7 +7779,7 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description Change how the shop goes about things: the owner */
+                /** @description Change what is noted of the shop, and how it goes about things: the owner */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -7913,6 +8497,7 @@ export interface components {
             flange_mm: number | null;
             load_n: number | null;
             static_load_n: number | null;
+            other_outside_mm: number | null;
         };
         BearingFromCaliperResult: {
             number: string | null;
@@ -8041,6 +8626,14 @@ export interface components {
             at: string;
             by: string | null;
             reason: string;
+        };
+        CodeShown: {
+            person: components["schemas"]["PersonCard"];
+            code: string;
+            address: string;
+            /** Format: date-time */
+            until: string;
+            mailed: string | null;
         };
         ColumnShown: {
             name: components["schemas"]["PriceColumn"];
@@ -8392,6 +8985,18 @@ export interface components {
             blocks: components["schemas"]["Block"][] | null;
             may_sign: boolean | null;
         };
+        LogShown: {
+            id: number;
+            what: components["schemas"]["Logged"];
+            by: string | null;
+            about: string | null;
+            detail: string;
+            address: string;
+            /** Format: date-time */
+            at: string;
+        };
+        /** @enum {string} */
+        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "exported" | "imported";
         MachineCard: {
             id: number;
             name: string;
@@ -8560,6 +9165,11 @@ export interface components {
             section: components["schemas"]["Section"];
             sure: boolean;
         };
+        PeopleSheet: {
+            people: components["schemas"]["PersonCard"][];
+            may_change: boolean;
+            mails: boolean;
+        };
         Person: {
             id: number;
             name: string;
@@ -8570,6 +9180,19 @@ export interface components {
             theme: string;
             may_sign: boolean;
             may_keep_tools: boolean;
+            may_work: boolean;
+            may_buy: boolean;
+            alone: boolean;
+            prices: boolean;
+        };
+        PersonCard: {
+            id: number;
+            name: string;
+            email: string | null;
+            role: components["schemas"]["Role"];
+            waits: boolean;
+            /** Format: date-time */
+            left_at: string | null;
         };
         PhotoCard: {
             id: string;
@@ -8706,7 +9329,7 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         /** @enum {string} */
-        Role: "owner" | "mechanic" | "apprentice";
+        Role: "owner" | "mechanic" | "apprentice" | "counter";
         RowFault: {
             line: number;
             detail: string;
@@ -8777,6 +9400,17 @@ export interface components {
         };
         ShopSheet: {
             name: string;
+            place: string;
+            time_zone: string;
+            currency: string;
+            hour_minor: number;
+            units: string;
+            paper: string;
+            press_n: number | null;
+            draw_bolt: string;
+            draw_bolts: string[];
+            alone: boolean;
+            prices: boolean;
             may_change: boolean;
             habits: components["schemas"]["Habit"][];
         };

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A one-time code, and the password that its person chooses. */
+final class JoinRequest extends FormRequest
+{
+    /** @return array<string, list<string|ValidationRule>> */
+    public function rules(): array
+    {
+        return [
+            'email' => ['required', 'string', 'email', 'max:200'],
+            'code' => ['required', 'string', 'max:40'],
+            'password' => ['required', 'string', new NewPassword()],
+            'remember' => ['sometimes', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'email.*' => 'Type the e-mail address that the code is for.',
+            'code.*' => 'Type the code that you were given.',
+            'password.required' => 'Choose a password.',
+            'remember.*' => 'Say whether to stay signed in, or not.',
+        ];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What is written down for the owner. */
+enum Logged: string
+{
+    case Began = 'began';
+    case SignedIn = 'signed_in';
+    case SignInFailed = 'sign_in_failed';
+    case Added = 'added';
+    case Renamed = 'renamed';
+    case RoleChanged = 'role_changed';
+    case Left = 'left';
+    case CameBack = 'came_back';
+    case CodeMade = 'code_made';
+    case Joined = 'joined';
+    case PasswordChanged = 'password_changed';
+    case SessionsEnded = 'sessions_ended';
+    case ShopChanged = 'shop_changed';
+    case Exported = 'exported';
+    case Imported = 'imported';
+}
