@@ -70,6 +70,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/{job}/traces', [PressController::class, 'store'])->whereNumber('job');
 
     Route::post('machines', [MachineController::class, 'store']);
+    Route::post('machines/list', [MachineController::class, 'import']);
     Route::put('machines/{machine}', [MachineController::class, 'update'])->whereNumber('machine');
 
     Route::put('bench-day', [BenchDayController::class, 'update']);

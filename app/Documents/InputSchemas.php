@@ -80,7 +80,7 @@ final class InputSchemas
                 $root,
                 explode('.', $name),
                 self::fromRules($set),
-                array_intersect(['required', 'present'], array_filter($set, is_string(...))) !== [],
+                array_intersect(['required', 'present'], array_filter($set, is_string(...))) !== [] && ! in_array('sometimes', $set, true),
             );
         }
 

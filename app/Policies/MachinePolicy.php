@@ -19,6 +19,12 @@ final class MachinePolicy
         return true;
     }
 
+    /** A list of them at once: whoever buys and sells here. */
+    public function import(User $user): bool
+    {
+        return $user->role->mayBuy();
+    }
+
     public function view(User $user, Machine $machine): bool
     {
         return $machine->shop_id === $user->shop_id;

@@ -51,6 +51,8 @@ final readonly class KnownDevice
         $kept = $request->cookie(self::COOKIE);
         $marks = is_string($kept) ? json_decode($kept, true) : null;
 
-        return is_array($marks) ? array_filter($marks, static fn (mixed $m, mixed $id): bool => is_string($m) && is_int($id), ARRAY_FILTER_USE_BOTH) : [];
+        return is_array($marks)
+            ? array_filter($marks, static fn (mixed $mark, mixed $id): bool => is_string($mark) && is_int($id), ARRAY_FILTER_USE_BOTH)
+            : [];
     }
 }

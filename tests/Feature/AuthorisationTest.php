@@ -141,6 +141,7 @@ final class AuthorisationTest extends TestCase
         yield 'DELETE jobs/{job}/closed' => ['DELETE', '/api/v1/jobs/@job/closed', [], $all(200)];
         yield 'GET machines' => ['GET', '/api/v1/machines', [], $all(200)];
         yield 'POST machines' => ['POST', '/api/v1/machines', ['name' => 'Barrow'], $all(201)];
+        yield 'POST machines/list' => ['POST', '/api/v1/machines/list', ['list' => '@machines', 'keep' => true], [200, 200, 403, 200]];
         yield 'PUT machines/{machine}' => ['PUT', '/api/v1/machines/@machine', ['name' => 'Barrow'], $all(200)];
         yield 'GET machines/{machine}' => ['GET', '/api/v1/machines/@machine', [], $all(200)];
         yield 'GET tools' => ['GET', '/api/v1/tools', [], $all(200)];
@@ -225,7 +226,7 @@ final class AuthorisationTest extends TestCase
     #[DataProvider('guarded')]
     public function test_what_belongs_to_another_shop_is_not_there(string $verb, string $path, array $body): void
     {
-        if (! str_contains(str_replace(['@tools', '@jobfile', '@mail'], '', $path.json_encode($body)), '@')) {
+        if (! str_contains(str_replace(['@tools', '@jobfile', '@mail', '@machines'], '', $path.json_encode($body)), '@')) {
             $this->addToAssertionCount(1);
 
             return;
@@ -307,6 +308,7 @@ final class AuthorisationTest extends TestCase
             '@photo_id' => $photo->id,
             '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30),
             '@tools' => UploadedFile::fake()->createWithContent('tools.csv', "name,kind,outside_mm,length_mm\n40 cup,cup,44,60\n"),
+            '@machines' => UploadedFile::fake()->createWithContent('machines.csv', "name,owner\nBarrow,Harbour Hire\n"),
             '@jobfile' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode(JobFilesTest::file())),
             '@csv' => UploadedFile::fake()->createWithContent('prices.csv', "article,price\n6204-2RS,4.20\n"),
         ];

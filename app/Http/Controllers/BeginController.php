@@ -8,6 +8,7 @@ use App\Actions\BeginShop;
 use App\Actions\SignIn;
 use App\Http\Answer;
 use App\Http\Documented;
+use App\Http\Query;
 use App\Http\Requests\BeginRequest;
 use App\Http\Resources\Person;
 use App\Models\Shop;
@@ -19,6 +20,8 @@ use Symfony\Component\HttpKernel\Exception\GoneHttpException;
 /** The first shop of a server, begun under an address that ./start or shop:begin prints. It holds until there is a shop. */
 final class BeginController
 {
+    #[Query('expires', 'As the printed address has it')]
+    #[Query('signature', 'As the printed address has it')]
     #[Documented('Whether this address still begins a shop', status: 204)]
     public function show(Request $request): Response
     {
@@ -27,6 +30,8 @@ final class BeginController
         return Answer::nothing();
     }
 
+    #[Query('expires', 'As the printed address has it')]
+    #[Query('signature', 'As the printed address has it')]
     #[Documented('Begin the shop, with its owner, who is signed in', answers: Person::class, status: 201)]
     public function store(BeginRequest $request, BeginShop $begin, SignIn $signIn): JsonResponse
     {

@@ -4,16 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\NoteInLog;
+use App\Actions\NoteMachines;
 use App\Bench\History;
+use App\Bench\MachineList;
 use App\Bench\Search;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Query;
+use App\Http\Requests\ListRequest;
 use App\Http\Requests\MachineRequest;
 use App\Http\Resources\MachineCard;
 use App\Http\Resources\MachineHistory;
 use App\Http\Resources\MachineLine;
+use App\Http\Resources\MachineListSheet;
+use App\Models\Logged;
 use App\Models\Machine;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -51,6 +59,20 @@ final class MachineController
         $machine = Machine::query()->create($request->machine());
 
         return Answer::with(MachineCard::of($machine), 201);
+    }
+
+    #[Documented('Read a list of machines from CSV; with keep they are noted', answers: MachineListSheet::class)]
+    public function import(ListRequest $request, NoteMachines $noteAll, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('import', Machine::class);
+        $keep = $request->boolean('keep');
+        $list = MachineList::read($request->bytes());
+        [$new, $known] = $noteAll($list->machines, $keep);
+        if ($keep) {
+            $note($user->shop_id, Logged::Imported, $user, detail: "$new machines");
+        }
+
+        return Answer::with(new MachineListSheet($new, $known, $list->faults, $keep));
     }
 
     #[Documented('A machine under another name, or of another owner; what was done on it stays', answers: MachineCard::class)]

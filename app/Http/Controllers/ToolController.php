@@ -9,8 +9,8 @@ use App\Actions\NoteInLog;
 use App\Bench\FittedHere;
 use App\Http\Answer;
 use App\Http\Documented;
+use App\Http\Requests\ListRequest;
 use App\Http\Requests\NewToolRequest;
-use App\Http\Requests\ToolListRequest;
 use App\Http\Resources\ToolCard;
 use App\Http\Resources\ToolListSheet;
 use App\Models\Logged;
@@ -65,7 +65,7 @@ final class ToolController
     }
 
     #[Documented('Read a list of tools from CSV; with keep they are hung on the wall', answers: ToolListSheet::class)]
-    public function import(ToolListRequest $request, HangTools $hang, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
+    public function import(ListRequest $request, HangTools $hang, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', Tool::class);
         try {

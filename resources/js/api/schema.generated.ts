@@ -199,7 +199,12 @@ export interface paths {
         /** Whether this address still begins a shop */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description As the printed address has it */
+                    expires?: string;
+                    /** @description As the printed address has it */
+                    signature?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -228,7 +233,12 @@ export interface paths {
         /** Begin the shop, with its owner, who is signed in */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description As the printed address has it */
+                    expires?: string;
+                    /** @description As the printed address has it */
+                    signature?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -239,16 +249,16 @@ export interface paths {
                         shop?: {
                             name: string;
                             place?: string | null;
-                            time_zone: string;
-                            currency: string;
-                            hour: string;
+                            time_zone?: string;
+                            currency?: string;
+                            hour?: string;
                             /** @enum {string} */
-                            units: "mm" | "in";
+                            units?: "mm" | "in";
                             /** @enum {string} */
-                            paper: "a4" | "letter";
+                            paper?: "a4" | "letter";
                             press?: string | null;
                             /** @enum {string} */
-                            draw_bolt: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                            draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
                             alone?: boolean;
                             prices?: boolean;
                         };
@@ -6705,6 +6715,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/machines/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a list of machines from CSV; with keep they are noted */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: binary */
+                        list: Blob;
+                        keep?: boolean;
+                    };
+                };
+            };
+            responses: {
+                /** @description Read a list of machines from CSV; with keep they are noted */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MachineListSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/machines/{machine}": {
         parameters: {
             query?: never;
@@ -7055,8 +7118,8 @@ export interface paths {
             requestBody: {
                 content: {
                     "application/json": {
-                        name: string;
-                        role: string;
+                        name?: string;
+                        role?: string;
                     };
                 };
             };
@@ -7741,18 +7804,18 @@ export interface paths {
             requestBody: {
                 content: {
                     "application/json": {
-                        name: string;
+                        name?: string;
                         place?: string | null;
-                        time_zone: string;
-                        currency: string;
-                        hour: string;
+                        time_zone?: string;
+                        currency?: string;
+                        hour?: string;
                         /** @enum {string} */
-                        units: "mm" | "in";
+                        units?: "mm" | "in";
                         /** @enum {string} */
-                        paper: "a4" | "letter";
+                        paper?: "a4" | "letter";
                         press?: string | null;
                         /** @enum {string} */
-                        draw_bolt: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                        draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
                         alone?: boolean;
                         prices?: boolean;
                         habits?: {
@@ -9018,6 +9081,12 @@ export interface components {
             /** Format: date-time */
             last_signed_at: string | null;
             due_on: string | null;
+        };
+        MachineListSheet: {
+            machines: number;
+            known: number;
+            faults: components["schemas"]["RowFault"][];
+            kept: boolean;
         };
         MatchCheckResult: {
             compared: components["schemas"]["Difference"][];

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, fetchToken, type Refusal } from './client';
 import { forget } from './queryClient';
+import type { paths } from './schema.generated';
 import { stands } from './stands';
 import type { Person } from './types';
 
@@ -25,17 +26,51 @@ export const useSession = () => {
   });
 };
 
-export const useSignIn = () => {
+/** Whatever makes somebody the one who is signed in here; what another knew of this shop is asked for anew. */
+const useEntering = <Given>(enter: (given: Given) => Promise<Person>) => {
   const client = useQueryClient();
-  return useMutation<Person, Refusal, { email: string; password: string }>({
-    mutationFn: async (body) => {
+  return useMutation<Person, Refusal, Given>({
+    mutationFn: async (given) => {
       await fetchToken();
-      return answer(api.POST('/session', { body }));
+      return enter(given);
     },
     onSuccess: (person) => stands(client, sessionKey, person),
     networkMode: 'always',
   });
 };
+
+export const useSignIn = () =>
+  useEntering<{ email: string; password: string; remember: boolean }>((body) => answer(api.POST('/session', { body })));
+
+/** A one-time code is taken, and a password chosen. */
+export const useJoin = () =>
+  useEntering<{ email: string; code: string; password: string; remember: boolean }>((body) =>
+    answer(api.POST('/joining', { body })),
+  );
+
+export type NewShop = paths['/begin']['post']['requestBody']['content']['application/json'];
+
+const signed = (search: string) => ({ params: { query: Object.fromEntries(new URLSearchParams(search)) } });
+
+/** Whether the printed address still begins a shop. */
+export const useBeginning = (search: string) =>
+  useQuery<unknown, Refusal>({
+    queryKey: ['preview', 'begin', search],
+    queryFn: async () => {
+      await answer(api.GET('/begin', signed(search)));
+      return true;
+    },
+    retry: (count, refusal) => refusal.passing && count < 3,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+export const useBegin = (search: string) =>
+  useEntering<NewShop>((body) => answer(api.POST('/begin', { body, ...signed(search) })));
+
+export const useChangePassword = () =>
+  useMutation<unknown, Refusal, { present: string; password: string }>({
+    mutationFn: (body) => answer(api.PUT('/session/password', { body })),
+  });
 
 export const useSignOut = () => {
   const client = useQueryClient();

@@ -12,6 +12,7 @@ import type {
   MachineCard,
   MachineHistory,
   MachineLine,
+  MachineListSheet,
   NextTool,
   ShopSheet,
   ToolCard,
@@ -47,6 +48,16 @@ export const useAddMachine = () => {
   return useMutation<MachineCard, Refusal, { name: string; model: string; owner: string }>({
     mutationFn: (body) => answer(api.POST('/machines', { body })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['machines'] }),
+  });
+};
+
+/** Reads a list of machines; only when it is kept are they noted. */
+export const useMachineList = () => {
+  const client = useQueryClient();
+  return useMutation<MachineListSheet, Refusal, { file: File; keep: boolean }>({
+    mutationFn: ({ file, keep }) =>
+      answer(api.POST('/machines/list', { body: { list: file as never, keep }, bodySerializer: asForm })),
+    onSuccess: (sheet) => (sheet.kept ? outOfDate(client, 'machines') : undefined),
   });
 };
 
@@ -152,14 +163,16 @@ export const useAssembly = (input: AssemblyInput, enabled: boolean) =>
 export const useShop = () =>
   useQuery<ShopSheet, Refusal>({ queryKey: ['shop'], queryFn: () => answer(api.GET('/shop')) });
 
-/** Changes one habit of the shop; every plan follows it. */
-export const useHabit = () => {
+export type ShopChange = paths['/shop']['patch']['requestBody']['content']['application/json'];
+
+/** Changes what is noted of the shop, or one of its habits; every plan and every amount follows. */
+export const useChangeShop = () => {
   const client = useQueryClient();
-  return useMutation<ShopSheet, Refusal, Record<string, string>>({
-    mutationFn: (habits) => answer(api.PATCH('/shop', { body: { habits } })),
+  return useMutation<ShopSheet, Refusal, ShopChange>({
+    mutationFn: (body) => answer(api.PATCH('/shop', { body })),
     onSuccess: async (sheet) => {
       await stands(client, ['shop'], sheet);
-      return client.invalidateQueries({ queryKey: ['job'] });
+      return outOfDate(client, 'job', 'session', 'orders', 'suppliers', 'log');
     },
   });
 };

@@ -13,6 +13,9 @@ export interface JobBench {
   refused: Map<string, Refused>;
   /** What is wrong with what is being typed, by place. */
   faults: Map<string, string>;
+  /** Signed, or closed without a signature: nothing in it changes any more. */
+  over: boolean;
+  /** Nothing can be entered here: it is over, or whoever looks takes no readings. */
   closed: boolean;
   keep: (place: string, entry: EntryValue, instrument?: string) => void;
   draft: (place: string, entry: EntryValue | undefined, instrument?: string) => void;

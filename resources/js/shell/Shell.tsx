@@ -11,7 +11,7 @@ import {
   Store,
 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { NavLink, Outlet, useNavigate } from 'react-router';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useWaiting } from '../api/records';
 import { usePreferences, useSignOut } from '../api/session';
 import { Button } from '../controls/Button';
@@ -64,6 +64,7 @@ function Stray() {
 export function Shell() {
   const person = usePerson();
   const navigate = useNavigate();
+  const { pathname } = useLocation();
   const { mutate: prefer } = usePreferences();
   const { mutate: signOut } = useSignOut();
   const waiting = useWaiting().filter((one) => isBy(one, person)).length;
@@ -115,24 +116,28 @@ export function Shell() {
         </Box>
         {PLACES.map(({ to, label, icon: Icon }) => (
           <NavLink key={to} to={to}>
-            {({ isActive }) => (
-              <Box
-                textAlign="center"
-                py="2"
-                px={{ base: '4', md: '0' }}
-                fontFamily="heading"
-                fontWeight="500"
-                fontSize="13px"
-                color={isActive ? 'blue' : 'mute'}
-                bg={isActive ? 'wash' : undefined}
-                boxShadow={isActive ? { md: 'inset 3px 0 0 0 currentColor' } : undefined}
-              >
-                <chakra.span display="block" w="24px" mx="auto" mb="0.5">
-                  <Icon size={24} strokeWidth={1.7} aria-hidden />
-                </chakra.span>
-                {label}
-              </Box>
-            )}
+            {({ isActive: here }) => {
+              // People and log are leaves of the shop.
+              const isActive = here || (to === '/shop' && (pathname === '/people' || pathname === '/log'));
+              return (
+                <Box
+                  textAlign="center"
+                  py="2"
+                  px={{ base: '4', md: '0' }}
+                  fontFamily="heading"
+                  fontWeight="500"
+                  fontSize="13px"
+                  color={isActive ? 'blue' : 'mute'}
+                  bg={isActive ? 'wash' : undefined}
+                  boxShadow={isActive ? { md: 'inset 3px 0 0 0 currentColor' } : undefined}
+                >
+                  <chakra.span display="block" w="24px" mx="auto" mb="0.5">
+                    <Icon size={24} strokeWidth={1.7} aria-hidden />
+                  </chakra.span>
+                  {label}
+                </Box>
+              );
+            }}
           </NavLink>
         ))}
         <Flex direction={{ base: 'row', md: 'column' }} mt={{ md: 'auto' }} align="stretch" gap="0">

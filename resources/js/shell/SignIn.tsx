@@ -1,8 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { Link, useLocation, useNavigate } from 'react-router';
 import { useSignIn } from '../api/session';
 import { Button } from '../controls/Button';
+import { Check } from '../controls/Check';
 import { Input, Labelled } from '../controls/Field';
 import { lastMode, useMode } from '../theme/mode';
 import { ink } from '../theme/system';
@@ -33,11 +34,12 @@ export function SignIn() {
   const location = useLocation();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
+  const [remember, setRemember] = useState(true);
   useMode(lastMode());
   const submit = (event: FormEvent) => {
     event.preventDefault();
     const from = (location.state as { from?: string } | null)?.from ?? '/board';
-    if (!isPending) mutate({ email, password }, { onSuccess: () => navigate(from, { replace: true }) });
+    if (!isPending) mutate({ email, password, remember }, { onSuccess: () => navigate(from, { replace: true }) });
   };
   const general = error && !error.about('email') && !error.about('password') ? error.message : undefined;
   return (
@@ -77,9 +79,22 @@ export function SignIn() {
               {general}
             </Box>
           )}
+          <Check checked={remember} onCheck={setRemember}>
+            Stay signed in on this device
+          </Check>
           <Button type="submit" disabled={isPending}>
             {isPending ? 'Signing in…' : 'Sign in'}
           </Button>
+          <Box>
+            <Link to="/join">
+              <chakra.span color="blue" fontWeight="600">
+                I have a code
+              </chakra.span>
+            </Link>
+            <chakra.span color="mute" fontSize="14px" display="block">
+              Forgot it? The owner of your shop makes one, under People.
+            </chakra.span>
+          </Box>
         </Flex>
       </Box>
     </Flex>

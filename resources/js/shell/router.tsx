@@ -5,6 +5,8 @@ import { SignIn } from './SignIn';
 
 export const router = createBrowserRouter([
   { path: '/sign-in', element: <SignIn /> },
+  { path: '/join', lazy: async () => ({ Component: (await import('../pages/people/Join')).Join }) },
+  { path: '/begin/:stage?', lazy: async () => ({ Component: (await import('../pages/begin/Begin')).Begin }) },
   {
     element: <Gate />,
     HydrateFallback: () => null,
@@ -24,6 +26,8 @@ export const router = createBrowserRouter([
       { path: '/machines/:id', lazy: async () => ({ Component: (await import('../pages/machines/Machine')).Machine }) },
       { path: '/finder/:name?', lazy: async () => ({ Component: (await import('../pages/finder/Finder')).Finder }) },
       { path: '/parts/:tab?', lazy: async () => ({ Component: (await import('../pages/buying/Parts')).Parts }) },
+      { path: '/people', lazy: async () => ({ Component: (await import('../pages/people/People')).People }) },
+      { path: '/log', lazy: async () => ({ Component: (await import('../pages/people/Log')).Log }) },
       { path: '/shop', lazy: async () => ({ Component: (await import('../pages/shop/Shop')).Shop }) },
       { path: '/tools', lazy: async () => ({ Component: (await import('../pages/tools/ToolWall')).ToolWall }) },
       { path: '*', lazy: async () => ({ Component: (await import('../pages/NotHere')).NotHere }) },

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useBoard } from '../../api/jobs';
 import type { JobCard, Words } from '../../api/types';
 import { Button } from '../../controls/Button';
@@ -106,7 +106,9 @@ function Line({ job }: { job: JobCard }) {
 /** Today's jobs, what each waits for. */
 export function Board() {
   const [signed, setSigned] = useState(false);
-  const [opening, setOpening] = useState(false);
+  // A shop that begins is led here to open its first job.
+  const [search] = useSearchParams();
+  const [opening, setOpening] = useState(search.has('open'));
   const [text, setText] = useState('');
   const find = useRested(text);
   const board = useBoard(signed, find);

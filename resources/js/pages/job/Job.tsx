@@ -137,6 +137,7 @@ function Sheet({ job }: { job: JobSheet }) {
     ),
   );
 
+  const over = job.signed_at !== null || job.closed !== null;
   const bench = useMemo<JobBench>(
     () => ({
       job,
@@ -145,12 +146,13 @@ function Sheet({ job }: { job: JobSheet }) {
       waiting: new Set(waitingList.filter((one) => one.job === job.id).map((one) => one.place)),
       refused,
       faults: new Map((preview.error?.problem.errors ?? []).map((one) => [one.field, one.detail])),
-      closed: job.signed_at !== null || job.closed !== null,
+      over,
+      closed: over || !person.may_work,
       keep: enter,
       draft,
       dismiss,
     }),
-    [job, report, entries, waitingList, refused, preview.error, enter, draft, dismiss],
+    [job, over, person.may_work, report, entries, waitingList, refused, preview.error, enter, draft, dismiss],
   );
   if (!step) return null;
   const seat = report.drivers.find(

@@ -3,16 +3,22 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useMachines } from '../../api/shop';
 import type { MachineLine } from '../../api/types';
+import { Button } from '../../controls/Button';
 import { FindField, useRested } from '../../controls/FindField';
 import { MarkedRow } from '../../controls/MarkedRow';
 import { More } from '../../controls/More';
 import { PageHead } from '../../controls/PageHead';
+import { Sheet } from '../../controls/Sheet';
 import { Empty, Loading, Trouble } from '../../controls/States';
 import { day, daysTo, soon } from '../../words/day';
+import { usePerson } from '../../words/person';
+import { MachineListSheet } from './MachineListSheet';
 
 /** Every machine that was here, by name: what of it is on the bench, and what of it falls due. */
 export function Machines() {
+  const { may_buy } = usePerson();
   const [text, setText] = useState('');
+  const [reading, setReading] = useState(false);
   const find = useRested(text);
   const machines = useMachines(find);
   const { data, error, refetch } = machines;
@@ -20,11 +26,16 @@ export function Machines() {
     <Box>
       <PageHead title="Machines">
         <FindField label="Name, model or owner" text={text} onType={setText} />
+        {may_buy && (
+          <Button look="quiet" ml="auto" onClick={() => setReading(true)}>
+            Read a list
+          </Button>
+        )}
       </PageHead>
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the machines" />)}
       {data?.length === 0 &&
         (find === '' ? (
-          <Empty title="No machine yet">The first one comes with the first job.</Empty>
+          <Empty title="No machine yet">The first one comes with the first job, or many at once from a list.</Empty>
         ) : (
           <Empty title={`No machine with "${find}"`}>Fewer letters find more.</Empty>
         ))}
@@ -38,6 +49,9 @@ export function Machines() {
         ))}
       </ul>
       <More of={machines} comes />
+      <Sheet title="Read a list of machines" open={reading} onClose={() => setReading(false)}>
+        <MachineListSheet onDone={() => setReading(false)} />
+      </Sheet>
     </Box>
   );
 }

@@ -1,54 +1,68 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useHabit, useShop } from '../../api/shop';
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { useChangeShop, useShop } from '../../api/shop';
+import type { ShopSheet } from '../../api/types';
 import { Button } from '../../controls/Button';
-import { PageHead } from '../../controls/PageHead';
 import { Loading, Trouble } from '../../controls/States';
 import { useSay } from '../../words/person';
 import { CalendarAddress } from './CalendarAddress';
+import { Noted } from './Noted';
+import { ShopHead } from './ShopHead';
 
-/** How this shop goes about things: the schools it follows until a job says otherwise. */
+/** What is noted of this shop, and the ways it goes about things until a job says otherwise. */
 export function Shop() {
-  const say = useSay();
   const { data, error, refetch } = useShop();
-  const { mutate, isPending, error: refused } = useHabit();
   return (
     <Box>
-      <PageHead title={data?.name ?? 'Shop'}>
-        <chakra.span color="mute">The way things are done here, until a job says otherwise</chakra.span>
-      </PageHead>
+      <ShopHead />
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the shop" />)}
-      <Flex direction="column" gap="6" p="6" maxW="760px">
-        {data?.habits.map((habit) => (
-          <Box as="fieldset" key={habit.name}>
-            <chakra.legend fontFamily="heading" fontWeight="600" fontSize="20px">
-              {say(habit.label)}
-            </chakra.legend>
-            <chakra.p color="mute" fontSize="14.5px" mb="2">
-              {say(habit.why)}
-            </chakra.p>
-            <Flex gap="2" wrap="wrap">
-              {habit.options.map((option) => (
-                <Button
-                  key={option.value}
-                  look="answer"
-                  aria-pressed={habit.chosen === option.value}
-                  disabled={!data.may_change || isPending}
-                  onClick={() => mutate({ [habit.name]: option.value })}
-                >
-                  {say(option.label)}
-                </Button>
-              ))}
-            </Flex>
-          </Box>
-        ))}
-        {data?.may_change && <CalendarAddress />}
-        {data && !data.may_change && <chakra.p color="mute">The owner changes these.</chakra.p>}
-        {refused && (
-          <Box role="alert" color="oxide">
-            {refused.message}
-          </Box>
-        )}
-      </Flex>
+      {data && (
+        <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="10" p="6" maxW="1240px">
+          <Flex direction="column" gap="8">
+            {!data.may_change && <chakra.p color="mute">The owner changes what stands here.</chakra.p>}
+            <Noted shop={data} />
+            {data.may_change && <CalendarAddress />}
+          </Flex>
+          <Habits shop={data} />
+        </Grid>
+      )}
     </Box>
+  );
+}
+
+function Habits({ shop }: { shop: ShopSheet }) {
+  const say = useSay();
+  const { mutate, isPending, error } = useChangeShop();
+  return (
+    <Flex direction="column" gap="6">
+      <chakra.h2 fontSize="22px">The way things are done here, until a job says otherwise</chakra.h2>
+      {shop.habits.map((habit) => (
+        <Box as="fieldset" key={habit.name}>
+          <chakra.legend fontFamily="heading" fontWeight="600" fontSize="20px">
+            {say(habit.label)}
+          </chakra.legend>
+          <chakra.p color="mute" fontSize="14.5px" mb="2">
+            {say(habit.why)}
+          </chakra.p>
+          <Flex gap="2" wrap="wrap">
+            {habit.options.map((option) => (
+              <Button
+                key={option.value}
+                look="answer"
+                aria-pressed={habit.chosen === option.value}
+                disabled={!shop.may_change || isPending}
+                onClick={() => mutate({ habits: { [habit.name]: option.value } as never })}
+              >
+                {say(option.label)}
+              </Button>
+            ))}
+          </Flex>
+        </Box>
+      ))}
+      {error && (
+        <Box role="alert" color="oxide">
+          {error.message}
+        </Box>
+      )}
+    </Flex>
   );
 }

@@ -5,13 +5,16 @@ import type { Step } from '../../api/types';
 import { AnswersPanel } from '../../job/AnswersPanel';
 import { textAt, useBench } from '../../job/bench';
 import { VerdictCard } from '../../job/VerdictCard';
+import { usePerson } from '../../words/person';
 import { money } from '../../words/say';
+import { PricesHidden } from './PricesHidden';
 
 /** Of a hundred such hubs, how many turn out worn. */
 const RISKS: Record<string, number> = { hardly: 5, may_be: 15, likely: 40 };
 
 /** Parts and bench time against the whole assembly, both in money, and where they meet. */
 export function AssemblyPanel({ step }: { step: Step }) {
+  const { prices } = usePerson();
   const { job, report, entries } = useBench();
   const { data: sheet } = useShopping(job.id, JSON.stringify(report.to_buy));
   const said = (role: string, key: string) => textAt(entries, step.asks.find((one) => one.role === role)?.place, key);
@@ -27,6 +30,7 @@ export function AssemblyPanel({ step }: { step: Step }) {
     ...(risk ? { risk: RISKS[risk] } : {}),
   };
   const { data, error } = useAssembly(input, Boolean(price && sheet));
+  if (!prices) return <PricesHidden />;
   return (
     <Flex direction="column" gap="4">
       {sheet && (

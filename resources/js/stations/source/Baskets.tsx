@@ -2,8 +2,9 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { usePlaceOrders } from '../../api/buying';
 import type { BasketShown, ShoppingSheet } from '../../api/types';
 import { Button } from '../../controls/Button';
-import { useSay } from '../../words/person';
+import { usePerson, useSay } from '../../words/person';
 import { money } from '../../words/say';
+import { PricesHidden } from './PricesHidden';
 
 export const when = (days: number | null): string =>
   days === null ? 'no date known' : days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`;
@@ -11,8 +12,10 @@ export const when = (days: number | null): string =>
 /** The two ways to buy the list, side by side; one card when they are the same. */
 export function Baskets({ job, sheet, closed }: { job: number; sheet: ShoppingSheet; closed: boolean }) {
   const { mutate: order, isPending, error, data: placed } = usePlaceOrders(job);
+  const { may_buy, prices } = usePerson();
   const same = JSON.stringify(sheet.cheapest) === JSON.stringify(sheet.soonest);
   const empty = sheet.cheapest.offers.length === 0;
+  if (!prices) return <PricesHidden />;
   return (
     <Box>
       {placed && (
@@ -27,7 +30,7 @@ export function Baskets({ job, sheet, closed }: { job: number; sheet: ShoppingSh
             basket={sheet.cheapest}
             sheet={sheet}
             onOrder={() => order('cheapest')}
-            busy={isPending || closed}
+            busy={isPending || closed || !may_buy}
           />
           {!same && (
             <Card
@@ -35,7 +38,7 @@ export function Baskets({ job, sheet, closed }: { job: number; sheet: ShoppingSh
               basket={sheet.soonest}
               sheet={sheet}
               onOrder={() => order('soonest')}
-              busy={isPending || closed}
+              busy={isPending || closed || !may_buy}
             />
           )}
         </Grid>

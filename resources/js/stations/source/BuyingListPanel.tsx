@@ -12,7 +12,7 @@ type Line = ShoppingSheet['lines'][number];
 /** What to buy in the words a counter understands: what lies on the shelf, what is on its way, and how to buy the rest. */
 export function BuyingListPanel({ step }: { step: Step }) {
   const say = useSay();
-  const { job, report, closed } = useBench();
+  const { job, report, over } = useBench();
   const { data: sheet } = useShopping(job.id, JSON.stringify(report.to_buy));
   const take = useTake(job.id);
   const lines: Line[] =
@@ -51,7 +51,7 @@ export function BuyingListPanel({ step }: { step: Step }) {
               {line.on_shelf > 0 && line.shelf_item !== null && (
                 <Button
                   look="quiet"
-                  disabled={closed || take.isPending}
+                  disabled={over || take.isPending}
                   onClick={() =>
                     take.mutate({ item: line.shelf_item ?? 0, pieces: Math.min(line.quantity, line.on_shelf) })
                   }
@@ -70,7 +70,7 @@ export function BuyingListPanel({ step }: { step: Step }) {
           {take.error.message}
         </Box>
       )}
-      {sheet && <Baskets job={job.id} sheet={sheet} closed={closed} />}
+      {sheet && <Baskets job={job.id} sheet={sheet} closed={over} />}
       {step.asks.map((ask) => (
         <AskField key={ask.place} ask={ask} />
       ))}

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
-/** A list of tools as a CSV file; only when `keep` is true are they hung on the wall. */
-final class ToolListRequest extends FormRequest
+/** A list as a CSV file; only when `keep` is true is it taken. */
+final class ListRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
