@@ -82,6 +82,8 @@ export class Mechanic {
     private readonly page: Page,
     private readonly job: number,
     private readonly hub: Hub,
+    /** Whether everything is pressed by keys: nothing is touched. */
+    private readonly byKeys = false,
   ) {}
 
   /** Goes through the job until it may be signed, and signs it. */
@@ -181,7 +183,7 @@ export class Mechanic {
     const text = at(this.hub.typed, ask.place) ?? (ask.picture ? MEASURED[ask.kind] : undefined);
     const field = this.page.locator(`input[data-place="${ask.place}"]`).first();
     if (text === undefined || (await field.count()) === 0 || (await field.inputValue()) !== '') return;
-    await field.click();
+    await (this.byKeys ? field.focus() : field.click());
     await this.page.keyboard.type(text, { delay: 4 });
     await this.page.keyboard.press('Enter');
     this.readings++;
@@ -202,7 +204,10 @@ export class Mechanic {
   }
 
   private async tap(what: Locator): Promise<void> {
-    await what.click();
+    if (this.byKeys) {
+      await what.focus();
+      await this.page.keyboard.press('Enter');
+    } else await what.click();
     this.taps++;
   }
 

@@ -1,0 +1,79 @@
+import { kept, openJobByKeys } from './helpers';
+import { HUBS } from './hubs/hubs';
+import { Mechanic } from './hubs/mechanic';
+import { expect, type Page, test } from './worker';
+
+/** What ./test printed for an empty server: the address under which a shop begins. */
+const BEGIN = process.env.BEGIN_URL ?? '';
+
+/** Types into a field as a person does, one key after the other. */
+async function typed(page: Page, label: string, text: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).focus();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type(text, { delay: 5 });
+}
+
+/** Presses what has the focus, as keys do. */
+async function press(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name, exact: true }).focus();
+  await page.keyboard.press('Enter');
+}
+
+test('a shop begins without demo data, and its first job is opened, worked and signed by keyboard', async ({
+  page,
+}) => {
+  test.skip(BEGIN === '', 'needs the empty server of ./test browser');
+  test.setTimeout(180_000);
+  await page.goto(BEGIN);
+  await expect(page.getByRole('heading', { name: 'Begin' })).toBeVisible();
+
+  // Nothing typed is lost when something is wrong, and each field says its own.
+  await typed(page, 'Name of the shop', 'Knock and Hum');
+  await typed(page, 'Press', 'strong');
+  await typed(page, 'Your name', 'Sunna');
+  await typed(page, 'E-mail you sign in with', 'Sunna@knock.example');
+  await typed(page, 'Password', 'short');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Choose a password of at least 8 signs.')).toBeVisible();
+  await typed(page, 'Password', 'needle and cage');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Press')).toHaveAttribute('aria-invalid', 'true');
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('Knock and Hum');
+  await page.getByRole('button', { name: 'Millimetres' }).focus();
+  await page.keyboard.press('Space');
+  await typed(page, 'Press', '12 t');
+  await page.keyboard.press('Enter');
+
+  await expect(page.getByRole('heading', { name: 'Your tool wall' })).toBeVisible();
+  await press(page, 'Hang a starter set');
+  await expect(page.getByText(/^✓ \d+ tools hang on the wall/)).toBeVisible();
+  await page.getByRole('link', { name: 'On', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: 'Open the first job' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'Open a job' })).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  // Empty rooms say what they will hold.
+  for (const [room, title] of [
+    ['/board', 'The bench is clear'],
+    ['/machines', 'No machine yet'],
+    ['/ahead', 'Nothing falls due'],
+    ['/parts', 'Nothing is ordered'],
+  ] as const) {
+    await page.goto(new URL(room, BEGIN).href);
+    await expect(page.getByRole('heading', { name: title })).toBeVisible();
+  }
+  const hub = HUBS.find((one) => one.pattern === 'single-ring');
+  if (!hub) throw new Error('There is no such hub.');
+  const job = await openJobByKeys(page, 'Sled of the pier', hub.complaint, hub.pattern, new URL('/board', BEGIN).href);
+  await new Mechanic(page, job, hub, true).work();
+  await kept(page);
+  await page.goto(new URL('/board', BEGIN).href);
+  await press(page, 'Show signed jobs');
+  await expect(page.getByText('Sled of the pier, front wheel').or(page.getByText(/Sled of the pier/))).toBeVisible();
+
+  // The address is used up, for everybody.
+  await page.goto(BEGIN);
+  await expect(page.getByRole('heading', { name: 'This address begins no shop' })).toBeVisible();
+});
