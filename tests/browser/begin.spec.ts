@@ -19,6 +19,9 @@ async function press(page: Page, name: string): Promise<void> {
   await page.keyboard.press('Enter');
 }
 
+// All that is asked here is asked of that server.
+if (BEGIN !== '') test.use({ baseURL: new URL(BEGIN).origin });
+
 test('a shop begins without demo data, and its first job is opened, worked and signed by keyboard', async ({
   page,
 }) => {
@@ -61,17 +64,17 @@ test('a shop begins without demo data, and its first job is opened, worked and s
     ['/ahead', 'Nothing falls due'],
     ['/parts', 'Nothing is ordered'],
   ] as const) {
-    await page.goto(new URL(room, BEGIN).href);
+    await page.goto(room);
     await expect(page.getByRole('heading', { name: title })).toBeVisible();
   }
   const hub = HUBS.find((one) => one.pattern === 'single-ring');
   if (!hub) throw new Error('There is no such hub.');
-  const job = await openJobByKeys(page, 'Sled of the pier', hub.complaint, hub.pattern, new URL('/board', BEGIN).href);
+  const job = await openJobByKeys(page, 'Sled of the pier', hub.complaint, hub.pattern);
   await new Mechanic(page, job, hub, true).work();
   await kept(page);
-  await page.goto(new URL('/board', BEGIN).href);
+  await page.goto('/board');
   await press(page, 'Show signed jobs');
-  await expect(page.getByText('Sled of the pier, front wheel').or(page.getByText(/Sled of the pier/))).toBeVisible();
+  await expect(page.getByText('Sled of the pier')).toBeVisible();
 
   // The address is used up, for everybody.
   await page.goto(BEGIN);

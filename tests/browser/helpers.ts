@@ -57,14 +57,8 @@ export async function openJobByHand(page: Page, name: string, complaint: string,
 }
 
 /** The same by keys, as far as they go: three taps are left. */
-export async function openJobByKeys(
-  page: Page,
-  name: string,
-  complaint: string,
-  pattern: string,
-  board = '/board',
-): Promise<number> {
-  await page.goto(board);
+export async function openJobByKeys(page: Page, name: string, complaint: string, pattern: string): Promise<number> {
+  await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
   await page.getByRole('combobox', { name: 'Machine' }).focus();
   await page.keyboard.type(name);

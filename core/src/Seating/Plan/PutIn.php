@@ -77,10 +77,7 @@ final class PutIn
     {
         $seated = array_map(static fn (array $one): string => $one[0]->id, self::order($bench, $pressed));
         [$puts, $parts] = self::all($bench, $pressed);
-        $left = array_filter(
-            $puts,
-            static fn (Put $put): bool => ! in_array($put->part, $seated, true) && $parts[$put->part]->kind !== PartKind::Housing,
-        );
+        $left = array_filter($puts, static fn (Put $put): bool => ! in_array($put->part, $seated, true));
 
         return array_map(static fn (Put $put): array => [$parts[$put->part], $put], array_values($left));
     }

@@ -58,7 +58,7 @@ final readonly class SealFinder
             ],
         );
         $best = $candidates[0] ?? null;
-        $sure = $fits && $best !== null && $best->probability->share >= $this->limits->get('level.sure');
+        $sure = $best !== null && $best->probability->share >= $this->limits->get('level.sure');
 
         return PartFound::of(
             $sure ? Written::name($best->sizes) : null,

@@ -11,8 +11,10 @@ use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Mechanics\Pressing\PressFit;
 use CleanRace\Core\Mechanics\Pressing\PressFitInput;
 use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Patterns\Hubs\KnuckleWide;
 use CleanRace\Core\Patterns\Hubs\PairSleeve;
 use CleanRace\Core\Patterns\Hubs\ShaftBearing;
+use CleanRace\Core\Seating\Press\PressSetup;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\Job\RandomAnswers;
 use PHPUnit\Framework\TestCase;
@@ -60,6 +62,20 @@ final class PressReckoningTest extends TestCase
         )?->high->newtons;
         self::assertNotNull($force('steel'));
         self::assertSame($force('steel'), $force('aluminium'));
+    }
+
+    public function test_a_shaft_that_nobody_measured_is_reckoned_of_steel_in_a_knuckle_of_any_metal(): void
+    {
+        $setup = static fn (?string $metal): ?PressSetup => (new WheelJob(Limits::standard()))->pressSetup(
+            RandomAnswers::bench(
+                new KnuckleWide(),
+                new Notebook($metal === null ? [] : ['size.hub_material' => ['value' => ['choice' => $metal], 'instrument' => null]]),
+            ),
+            'bearing_shaft',
+        );
+        self::assertFalse($setup('cast_iron')?->measured);
+        self::assertSame($setup(null)?->high->newtons, $setup('cast_iron')?->high->newtons);
+        self::assertSame($setup(null)?->high->newtons, $setup('aluminium')?->high->newtons);
     }
 
     public function test_it_says_whether_it_is_of_this_hub_or_of_hubs_as_they_are(): void

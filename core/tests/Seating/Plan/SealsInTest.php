@@ -7,6 +7,7 @@ namespace CleanRace\Core\Tests\Seating\Plan;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Steps\Step;
+use CleanRace\Core\Tests\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -55,6 +56,14 @@ final class SealsInTest extends TestCase
             'seat.seals',
         );
         self::assertNotContains('seat.turn', self::keys($own));
+    }
+
+    public function test_a_step_says_after_which_bearing_its_seal_goes_in(): void
+    {
+        $says = static fn (array $habits): string => English::of(self::step(self::report('pair-sleeve', [], $habits), 'seat.seals')->detail);
+        self::assertStringContainsString('After its own bearing. From now on the hub must not stand on it.', $says(['seals' => 'after_own']));
+        self::assertStringNotContainsString('After its own bearing', $says([]));
+        self::assertStringContainsString('After both bearings', $says([]));
     }
 
     public function test_a_job_may_go_another_way_than_the_shop_with_a_word_on_why(): void

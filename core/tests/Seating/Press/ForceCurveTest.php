@@ -44,6 +44,19 @@ final class ForceCurveTest extends TestCase
         self::assertEqualsWithDelta(110.0, $curve->force(7.0), 1e-9, 'past the end it is what it was there');
     }
 
+    /** Nothing was read before the climb: where it began is told by the curve alone. */
+    public function test_a_climb_that_was_read_from_its_middle_begins_where_the_curve_says(): void
+    {
+        $samples = [];
+        for ($i = 0; $i <= 20; $i++) {
+            $samples[] = new PressSample(Length::mm(1.0 + $i * 0.05), Force::newtons(2000 + 500 * $i));
+        }
+        $knee = ForceCurve::of($samples, 10)->knee(2000, 1.0, 50);
+        self::assertNotNull($knee);
+        self::assertEqualsWithDelta(0.87, $knee->at, 0.02);
+        self::assertSame($knee->at, $knee->earliest);
+    }
+
     public function test_without_a_sample_there_is_no_force(): void
     {
         self::assertSame(0.0, ForceCurve::of([], 10)->force(1.0));

@@ -20,6 +20,7 @@ use CleanRace\Core\Setting\Cones\ConeTry;
 use CleanRace\Core\Setting\Cones\LeverFeel;
 use CleanRace\Core\Setting\Cones\LockShift;
 use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Tests\English;
 use CleanRace\Core\Verdict\Level;
 use PHPUnit\Framework\TestCase;
 
@@ -70,6 +71,26 @@ final class ConeCoachTest extends TestCase
             [$result->verdict->headline->key, $result->verdict->level, $result->lockings],
         );
         self::assertNull($result->set);
+    }
+
+    public function test_a_cone_that_binds_ever_looser_is_set_looser_still(): void
+    {
+        $binds = static fn (float $mark): ConeTry => self::try($mark, ConeStage::Open, ConeFelt::Binds);
+        $set = self::coach([$binds(100), $binds(-20), $binds(-140)])->set?->degrees;
+        self::assertLessThan(-150, $set);
+        self::assertGreaterThan(-230, $set, 'and not by guess');
+    }
+
+    public function test_a_nut_that_tightens_by_half_a_degree_is_said_to_tighten(): void
+    {
+        $said = static fn (float $shift): string => English::of(
+            self::coach(
+                [self::try(0, ConeStage::Open, ConeFelt::Play, 1.2)],
+                earlier: array_fill(0, 30, new LockShift(Angle::degrees($shift))),
+            )->verdict->sentence,
+        );
+        self::assertStringContainsString('the nut moves it about 1° tighter', $said(0.6));
+        self::assertStringContainsString('the nut moves it about 1° looser', $said(-0.6));
     }
 
     public function test_play_that_was_read_says_how_far_to_turn(): void

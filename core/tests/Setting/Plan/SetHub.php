@@ -50,6 +50,7 @@ trait SetHub
             ),
             new WallTool('8', 'Shim washers', ToolKind::Washer, opening: Length::mm(19.5), length: Length::mm(0.5), count: 6),
             new WallTool('9', 'Wide washers', ToolKind::Washer, opening: Length::mm(40), length: Length::mm(0.4), count: 6),
+            new WallTool('10', 'Thin washers', ToolKind::Washer, length: Length::mm(0.1), count: 6),
         ];
 
         return new Bench(

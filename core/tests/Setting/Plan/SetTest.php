@@ -246,7 +246,7 @@ final class SetTest extends TestCase
             'set.float.wheel' => ['mm' => 78.4],
             'set.float.washers' => ['mm' => 5.0],
         ])->set->float;
-        self::assertSame(['0.5 mm'], array_values(array_unique($float->add ?? [])));
+        self::assertSame(['0.5 mm', '0.1 mm'], array_values(array_unique($float->add ?? [])), 'and of the thin ones nobody noted a bore');
     }
 
     public function test_several_bolts_are_counted_and_tightened_crosswise(): void

@@ -52,7 +52,7 @@ final class QuestionTest extends TestCase
 
     public function test_what_is_not_understood_is_refused_in_a_sentence(): void
     {
-        foreach (['', 'hello there', str_repeat('6204 ', 30), '- - -'] as $typed) {
+        foreach (['', '0 x 47', '20 x 47 x 0', 'hello there', str_repeat('6204 ', 30), '- - -'] as $typed) {
             try {
                 (new Question())->work(new QuestionInput($typed));
                 self::fail($typed);

@@ -95,6 +95,8 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
     if (machine) form.current?.requestSubmit();
   }, [asSoon, naming, machine]);
   const fault = (field: string) => openJobs.error?.about(field);
+  // What is wrong with no field is said too, whichever of the two could not be done.
+  const general = [addMachine.error, openJobs.error].find((error) => error && error.problem.errors.length === 0);
   return (
     <Sheet title="Open a job" open={open} onClose={onClose} wide>
       {/* As high whatever stands in it: a button that moves under a finger is not pressed. */}
@@ -177,9 +179,9 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
             <Labelled label="What the customer says" fault={fault('complaint')}>
               {(props) => <Area {...props} value={complaint} onChange={(e) => setComplaint(e.target.value)} />}
             </Labelled>
-            {openJobs.error && openJobs.error.problem.errors.length === 0 && (
+            {general && (
               <Box role="alert" color="oxide">
-                {openJobs.error.message}
+                {general.message}
               </Box>
             )}
           </Flex>
