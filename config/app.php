@@ -10,6 +10,7 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8080'),
+    'hsts' => (bool) env('APP_HSTS', false),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

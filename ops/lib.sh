@@ -126,7 +126,7 @@ app_env() {
   rm -rf "$home/storage/framework/tables"
   [ -f "$home/key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' > "$home/key"
   chmod 600 "$home/key"
-  export APP_KEY APP_URL=http://127.0.0.1:$2 LARAVEL_STORAGE_PATH=$home/storage VIEW_COMPILED_PATH=$home/storage/framework/views
+  export APP_KEY APP_URL=${LAN_URL:-http://127.0.0.1:$2} LARAVEL_STORAGE_PATH=$home/storage VIEW_COMPILED_PATH=$home/storage/framework/views
   APP_KEY=$(cat "$home/key")
   export APP_CONFIG_CACHE=$home/cache/config.php APP_ROUTES_CACHE=$home/cache/routes.php APP_EVENTS_CACHE=$home/cache/events.php
   export APP_SERVICES_CACHE=$home/cache/services.php APP_PACKAGES_CACHE=$home/cache/packages.php
@@ -145,6 +145,37 @@ press_up() {
 
 artisan() { (cd "$ROOT" && php artisan "$@"); }
 
+# The names and addresses under which this machine is reached on its network, those first that others use.
+network_names() {
+  php -r '$of = [];
+    foreach (net_get_interfaces() as $interface) {
+        foreach (($interface["up"] ?? false) ? $interface["unicast"] ?? [] : [] as $one) {
+            $address = $one["address"] ?? "";
+            $here = str_starts_with($address, "127.") || $address === "::1" || stripos($address, "fe80:") === 0;
+            if ($address !== "" && ! $here) { $of[str_contains($address, ":") ? 1 : 0][] = $address; }
+        }
+    }
+    $host = strtolower(gethostname());
+    echo implode(" ", array_unique([...$of[0] ?? [], ...$of[1] ?? [], $host, ...str_contains($host, ".") ? [] : ["$host.local"],
+        "localhost", "127.0.0.1"]));'
+}
+
+# tls_up NAME...: a certificate of this machine under these names, by the shop's own authority, kept with the state.
+tls_up() {
+  TLS_DIR=$STATE/tls
+  TLS_FINGERPRINT=$(php "$ROOT/ops/authority.php" "$TLS_DIR" "$@") || die 'The certificate could not be made: see above.'
+  export TLS_CERT=$TLS_DIR/server.crt TLS_KEY=$TLS_DIR/server.key SESSION_SECURE_COOKIE=true
+}
+
+# trust_page PORT ADDRESS: what a tablet or phone needs to trust the shop's authority, and nothing else.
+trust_page() {
+  local to=$RUN/trust
+  rm -rf "$to"; mkdir -p "$to"
+  cp "$TLS_DIR/authority.crt" "$to/authority.crt"
+  ADDRESS=$2 FINGERPRINT=$TLS_FINGERPRINT node "$ROOT/ops/trust.mjs" > "$to/index.html" || die 'The page of the certificate could not be made.'
+  TRUST_PORT=$1
+}
+
 port_is_free() { ! php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.3) ? 0 : 1);' "$1"; }
 
 # serve NAME PORT [DEV]: nginx and PHP-FPM with OPcache, as in production.
@@ -153,7 +184,7 @@ serve() {
   fpm=$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2); nginx=$(command -v nginx || echo /usr/sbin/nginx)
   mkdir -p "$run/tmp"; chmod 700 "$RUN"
   [ "$(id -u)" = 0 ] && user=(-R)
-  names=$(compgen -e | grep -E '^(APP_|DB_|DATABASE_URL$|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_|TRUSTED_|PRESS_)')
+  names=$(compgen -e | grep -E '^(APP_|DB_|DATABASE_URL$|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_|TRUSTED_|PRESS_|MAIL_|BCRYPT_)')
   {
     printf '[global]\npid = %s\nerror_log = %s\ndaemonize = yes\n[www]\n' "$run/fpm.pid" "$home/fpm.log"
     [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n'
@@ -161,6 +192,19 @@ serve() {
     [ "$(id -u)" = 0 ] && printf 'listen.owner = root\n'
     for name in $names; do printf 'env[%s] = "%s"\n' "$name" "${!name}"; done
   } | sed 's/^pm.children/pm.max_children/' > "$run/fpm.conf"
+  local listen="listen 127.0.0.1:$port;" trust='' any=0.0.0.0
+  if [ -n "${TLS_CERT:-}" ]; then
+    # Every network of the machine, by TLS only; whoever asks without it is sent to it.
+    [ -f /proc/net/if_inet6 ] && any='[::]'
+    listen="listen $any:$port ssl$([ "$any" = '[::]' ] && echo ' ipv6only=off'); ssl_certificate '$TLS_CERT'; ssl_certificate_key '$TLS_KEY';
+    ssl_protocols TLSv1.2 TLSv1.3; ssl_session_cache shared:tls:2m; error_page 497 =307 https://\$http_host\$request_uri;"
+    [ -n "${TRUST_PORT:-}" ] && trust="server {
+    listen $any:$TRUST_PORT$([ "$any" = '[::]' ] && echo ' ipv6only=off'); root $RUN/trust;
+    location = / { try_files /index.html =404; add_header Content-Security-Policy \"default-src 'none'; style-src 'unsafe-inline'\"; }
+    location = /authority.crt { types { } default_type application/x-x509-ca-cert; }
+    location / { return 404; }
+  }"
+  fi
   local smaller='That is larger than 10 MB. Take the photo smaller.' large
   large="{\"type\":\"/problems/too-large\",\"title\":\"Too large\",\"status\":413,\"detail\":\"$smaller\","
   large+="\"errors\":[{\"field\":\"photo\",\"detail\":\"$smaller\"}]}"
@@ -176,7 +220,7 @@ http {
   gzip on; gzip_comp_level 5; gzip_min_length 600;
   gzip_types application/json application/problem+json text/css text/javascript application/javascript image/svg+xml;
   server {
-    listen 127.0.0.1:$port; root $ROOT/public; index index.php;
+    $listen root $ROOT/public; index index.php;
     location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
     error_page 413 @large;
     location @large { default_type application/problem+json; return 413 '$large'; }
@@ -188,6 +232,7 @@ http {
       fastcgi_pass unix:$run/fpm.sock; fastcgi_buffers 32 16k; fastcgi_read_timeout 120;
     }
   }
+  $trust
 }
 CONF
   "$fpm" "${user[@]}" -y "$run/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=$([ -n "$dev" ] && echo 1 || echo 0) \

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Speed\BootsByName;
+use Carbon\CarbonInterface;
 use CleanRace\Core\Tooling\Tool as Driver;
 use CleanRace\Core\Tooling\WallTool;
 use Illuminate\Database\Eloquent\Model;
@@ -74,6 +75,18 @@ final class Shop extends Model
     public function wall(): array
     {
         return $this->wall ??= Tool::wall($this->id);
+    }
+
+    /** How it is called on papers: with its place, when that is known. */
+    public function saidOnPaper(): string
+    {
+        return implode(', ', array_filter([$this->name, $this->place]));
+    }
+
+    /** A day of this shop, by its own clock: 3 Feb 2026; with the time as well, 3 Feb 2026 14:05. */
+    public function day(CarbonInterface $at, bool $withTime = false): string
+    {
+        return $at->copy()->setTimezone($this->time_zone)->format($withTime ? 'j M Y H:i' : 'j M Y');
     }
 
     /** @return array<string, string> */

@@ -18,7 +18,7 @@ $states = [
     'not_there' => 'not there', 'stays' => 'left in place', 'scrapped' => 'scrapped',
 ];
 $levels = ['go' => '● Go', 'care' => '▲ Care', 'stop' => '■ Stop'];
-$about = array_filter([$job->machine->model, $job->machine->owner, $job->shop->name]);
+$about = array_filter([$job->machine->model, $job->machine->owner, $job->shop->saidOnPaper()]);
 $signer = $job->signerName();
 $as = $job->signOff?->card['signed_as'] ?? null;
 @endphp
@@ -27,11 +27,11 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 <tr>
 <td>
 <h1>{{ $job->machine->name }}, {{ lcfirst($job->wheel) }}</h1>
-<p class="m">{{ implode(' · ', $about) }} · job {{ $job->number }} · in {{ $job->created_at->format('j M Y') }}</p>
+<p class="m">{{ implode(' · ', $about) }} · job {{ $job->number }} · in {{ $job->shop->day($job->created_at) }}</p>
 </td>
 <td class="n">
 <strong>{{ $signer === null ? 'Not signed' : implode(', ', array_filter(["Signed by $signer", $as])) }}</strong><br>
-<span class="m">{{ $signer === null ? $job->saidSigned() : $job->signed_at->format('j M Y H:i') }}</span>
+<span class="m">{{ $signer === null ? $job->saidSigned() : $job->shop->day($job->signed_at, true) }}</span>
 </td>
 </tr>
 </table>
@@ -78,7 +78,7 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 @if ($job->addenda->isNotEmpty())
 <h2>Added after the signature</h2>
 @foreach ($job->addenda as $one)
-<p>{{ Str::limit($one->text, 300) }} <span class="m">{{ $one->author->name }}, {{ $one->made_at->format('j M Y H:i') }}</span></p>
+<p>{{ Str::limit($one->text, 300) }} <span class="m">{{ $one->author->name }}, {{ $job->shop->day($one->made_at, true) }}</span></p>
 @endforeach
 @endif
 <h2>Verdicts</h2>

@@ -9,7 +9,7 @@ td { padding: 4pt 10pt 4pt 0; }
 .w { width: 50%; }
 @endsection
 @php
-$about = array_filter([$job->machine->model, $job->machine->owner === '' ? '' : 'for '.$job->machine->owner, $job->shop->name]);
+$about = array_filter([$job->machine->model, $job->machine->owner === '' ? '' : 'for '.$job->machine->owner, $job->shop->saidOnPaper()]);
 $signer = $job->signerName();
 @endphp
 @section('body')
@@ -17,7 +17,7 @@ $signer = $job->signerName();
 <p class="m">{{ implode(' · ', $about) }}, job {{ $job->number }}</p>
 <p><strong>{{ $signer === null
     ? 'Work under way: not signed yet'
-    : "Done and signed by $signer, ".$job->signed_at->format('j M Y') }}</strong></p>
+    : "Done and signed by $signer, ".$job->shop->day($job->signed_at) }}</strong></p>
 @if ($complaint)
 <h2>What you told us</h2>
 <p>“{{ $complaint }}”</p>

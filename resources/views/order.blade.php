@@ -8,7 +8,7 @@ $wheel = $order->job->machine->name.', '.lcfirst($order->job->wheel);
 <h1>Order {{ $order->number }}</h1>
 <p><strong>To {{ $order->supplier->name }}</strong></p>
 <p class="m">
-From {{ $order->job->shop->name }}, by {{ $order->author->name }}, {{ $order->created_at->format('j M Y') }}.
+From {{ $order->job->shop->saidOnPaper() }}, by {{ $order->author->name }}, {{ $order->job->shop->day($order->created_at) }}.
 For {{ $wheel }}, job {{ $order->job->number }}.
 </p>
 <table>

@@ -11,12 +11,12 @@ $price = static fn (int $i, ?string $key): string => match (true) {
     default => 'to be asked',
 };
 $wheel = $job->machine->name.', '.lcfirst($job->wheel);
-$about = array_filter([$job->machine->owner === '' ? '' : "For {$job->machine->owner}.", $job->shop->name]);
+$about = array_filter([$job->machine->owner === '' ? '' : "For {$job->machine->owner}.", $job->shop->saidOnPaper()]);
 @endphp
 @section('body')
 <h1>Quote</h1>
 <p><strong>{{ $wheel }}</strong>{{ $job->machine->model === '' ? '' : ' · '.$job->machine->model }}</p>
-<p class="m">{{ implode(' ', $about) }}, job {{ $job->number }}, {{ now()->format('j M Y') }}.</p>
+<p class="m">{{ implode(' ', $about) }}, job {{ $job->number }}, {{ $job->shop->day(now()) }}.</p>
 <table>
 <tr>
 <th>What</th>

@@ -8,6 +8,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -112,6 +113,23 @@ final class BeginTest extends TestCase
         $this->patchJson('/api/v1/shop', ['hour' => 'plenty'])->assertStatus(422)->assertJsonPath('errors.0.field', 'hour');
         self::assertSame(['Other Quay', 6100, 'M12'], array_values(Shop::query()->sole()->only('name', 'hour_minor', 'draw_bolt')));
         self::assertSame('name, press_capacity_n, currency, hour_minor, paper', $this->getJson('/api/v1/log')->json('data.0.detail'));
+    }
+
+    public function test_papers_are_of_the_shops_size_and_say_its_day(): void
+    {
+        $owner = $this->person(Role::Owner);
+        $job = $this->jobOf($owner);
+        $paper = fn (string $more = ''): string => (string) $this->actingAs($owner)->get("/files/jobs/{$job->id}/card.pdf$more")->getContent();
+        self::assertStringContainsString('/MediaBox [0.000 0.000 595.280 841.890]', $paper());
+        $this->patchJson('/api/v1/shop', ['paper' => 'letter', 'place' => 'Mole Quay 3'])->assertOk();
+        self::assertStringContainsString('/MediaBox [0.000 0.000 612.000 792.000]', $paper());
+        self::assertStringContainsString('/MediaBox [0.000 0.000 595.280 841.890]', $paper('?paper=a4'));
+        $shop = Shop::query()->sole();
+        self::assertStringEndsWith(', Mole Quay 3', $shop->saidOnPaper());
+        // Half an hour before midnight in the middle of the world is tomorrow in Auckland.
+        $shop->time_zone = 'Pacific/Auckland';
+        self::assertSame('4 Feb 2026', $shop->day(Carbon::parse('2026-02-03T23:30:00Z')));
+        self::assertSame('4 Feb 2026 12:30', $shop->day(Carbon::parse('2026-02-03T23:30:00Z'), true));
     }
 
     public function test_a_server_without_a_browser_makes_shops_people_and_links(): void

@@ -1,4 +1,4 @@
-import { kept, openJobByKeys } from './helpers';
+import { goTo, kept, openJobByKeys, PNG, station } from './helpers';
 import { HUBS } from './hubs/hubs';
 import { Mechanic } from './hubs/mechanic';
 import { expect, type Page, test } from './worker';
@@ -21,6 +21,17 @@ async function press(page: Page, name: string): Promise<void> {
 
 // All that is asked here is asked of that server.
 if (BEGIN !== '') test.use({ baseURL: new URL(BEGIN).origin });
+
+// One after the other: the second works in the shop that the first began.
+test.describe.configure({ mode: 'serial' });
+
+async function signInAs(page: Page, email: string, password: string): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password').fill(password);
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/board');
+}
 
 test('a shop begins without demo data, and its first job is opened, worked and signed by keyboard', async ({
   page,
@@ -79,4 +90,36 @@ test('a shop begins without demo data, and its first job is opened, worked and s
   // The address is used up, for everybody.
   await page.goto(BEGIN);
   await expect(page.getByRole('heading', { name: 'This address begins no shop' })).toBeVisible();
+});
+
+test('a phone takes a photo over the network, under the name of the shop', async ({ page, browser }) => {
+  test.skip(BEGIN === '', 'needs the empty server of ./test browser');
+  await signInAs(page, 'sunna@knock.example', 'needle and cage');
+  await openJobByKeys(page, 'Pier bicycle', 'Rumbles', 'pair-sleeve');
+  await station(page, 'Strip');
+  await goTo(page, 'Axle out');
+  await page.locator('[data-place="part.axle"]').getByRole('button', { name: 'By phone' }).click();
+  const address = (await page.getByText(/\/jobs\/\d+\/photo\/part\.axle$/).textContent()) ?? '';
+  expect(address).toMatch(/^https:\/\/workshop\.test:\d+\/jobs\//);
+  await expect(page.getByText('Only this machine reaches that.')).toHaveCount(0);
+
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const camera = await phone.newPage();
+  await camera.goto(address);
+  await camera.waitForURL('**/sign-in');
+  await camera.getByLabel('E-mail').fill('sunna@knock.example');
+  await camera.getByLabel('Password').fill('needle and cage');
+  await camera.keyboard.press('Enter');
+  await expect(camera.getByRole('heading', { name: 'Axle' })).toBeVisible();
+  // By TLS all that a phone can do is there, and its cookies go no other way.
+  expect(await camera.evaluate(() => window.isSecureContext)).toBe(true);
+  expect((await phone.cookies()).filter((one) => !one.secure)).toEqual([]);
+  await camera.locator('input[type=file]').setInputFiles({ name: 'IMG_1.png', mimeType: 'image/png', buffer: PNG });
+  await expect(camera.getByRole('img', { name: 'Axle, no. 1' })).toBeVisible();
+  await kept(camera);
+  await phone.close();
+
+  await page.reload();
+  await goTo(page, 'Axle out');
+  await expect(page.locator('[data-place="part.axle"] a img')).toHaveCount(1);
 });

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\Shopping;
 use App\Cards\BuyingPaper;
 use App\Cards\CustomerSheet;
+use App\Http\PaperSize;
 use App\Models\Job;
 use App\Models\Order;
 use App\Models\User;
@@ -26,7 +27,7 @@ final class BuyingPaperController
 
         return $form === 'csv'
             ? self::csv($order)
-            : new Response($paper->order($order, self::size($request)), 200, [
+            : new Response($paper->order($order, PaperSize::of($request, $order->job->shop)), 200, [
                 'Content-Type' => 'application/pdf',
                 'Content-Disposition' => "inline; filename=\"order-{$order->number}.pdf\"",
             ]);
@@ -37,7 +38,7 @@ final class BuyingPaperController
         Gate::authorize('view', $job);
         $job->load('machine', 'shop');
 
-        return new Response($paper->quote($job, $shopping->of($job), self::size($request), $user->units), 200, [
+        return new Response($paper->quote($job, $shopping->of($job), PaperSize::of($request, $job->shop), $user->units), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"quote-{$job->number}.pdf\"",
         ]);
@@ -62,17 +63,13 @@ final class BuyingPaperController
         ]);
     }
 
-    private static function size(Request $request): string
-    {
-        return $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4';
-    }
-
     /** One page for the customer: what was done and what to look after. */
     public function sheet(Request $request, Job $job, CustomerSheet $sheet, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $job);
+        $job->load('machine', 'shop', 'signer');
 
-        return new Response($sheet->pdf($job->load('machine', 'shop', 'signer'), self::size($request), $user->units), 200, [
+        return new Response($sheet->pdf($job, PaperSize::of($request, $job->shop), $user->units), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"customer-{$job->number}.pdf\"",
         ]);

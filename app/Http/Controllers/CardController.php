@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Cards\PrintedCard;
+use App\Http\PaperSize;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -19,9 +20,8 @@ final class CardController
     {
         Gate::authorize('view', $job);
         $job->load('machine', 'shop', 'signer', 'signOff', 'addenda.author:id,name');
-        $paper = $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4';
 
-        return new Response($card->pdf($job, $paper, $user->units), 200, [
+        return new Response($card->pdf($job, PaperSize::of($request, $job->shop), $user->units), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"job-{$job->number}.pdf\"",
         ]);

@@ -20,8 +20,12 @@ final class SecureHeaders
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('X-Frame-Options', 'DENY');
         $headers->set('Referrer-Policy', 'same-origin');
-        $headers->set('Permissions-Policy', 'geolocation=(), microphone=(), payment=(), usb=()');
+        $headers->set('Permissions-Policy', 'camera=(self), geolocation=(), microphone=(self), payment=(), usb=()');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        // Only where a certificate is one that browsers know: a shop's own authority may be gone tomorrow, and its name still there.
+        if ($request->isSecure() && (config('app.hsts') === true || $request->isFromTrustedProxy())) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         if ($nonce === null) {
             $headers->set('Content-Security-Policy', "default-src 'none'; frame-ancestors 'none'");
         } elseif (! app()->environment('local')) {

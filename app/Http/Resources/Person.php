@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Role;
 use App\Models\User;
 
-/** Who is signed in, and what they may do. */
+/** Who is signed in, what they may do, and the address under which others of the shop reach this server. */
 final readonly class Person
 {
     public function __construct(
@@ -24,6 +24,7 @@ final readonly class Person
         public bool $mayBuy,
         public bool $alone,
         public bool $prices,
+        public string $address,
     ) {
     }
 
@@ -43,6 +44,7 @@ final readonly class Person
             $user->role->mayBuy(),
             $user->shop->alone,
             $user->shop->prices,
+            config()->string('app.url'),
         );
     }
 }

@@ -9253,6 +9253,7 @@ export interface components {
             may_buy: boolean;
             alone: boolean;
             prices: boolean;
+            address: string;
         };
         PersonCard: {
             id: number;

@@ -1,10 +1,20 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { ink } from '../theme/system';
+import { usePerson } from '../words/person';
+
+/** Whether only this machine itself is reached under that name. */
+const isLoopback = (host: string): boolean => host === 'localhost' || host === '[::1]' || /^127\./.test(host);
+
+/** Where a phone reaches this shop: under the address the server was started with, or the one this page came from. */
+const reached = (server: string): string =>
+  isLoopback(new URL(server).hostname) ? window.location.origin : new URL(server).origin;
 
 /** A code that opens a page of this shop on a phone: same address, same sign-in. */
 export function PhoneCode({ path, label, note }: { path: string; label: string; note?: string }) {
-  const address = `${window.location.origin}${path}`;
+  const { address: server } = usePerson();
+  const address = `${reached(server)}${path}`;
+  const unreached = isLoopback(new URL(address).hostname);
   const [squares, setSquares] = useState<{ size: number; path: string } | null>(null);
   useEffect(() => {
     let live = true;
@@ -44,6 +54,11 @@ export function PhoneCode({ path, label, note }: { path: string; label: string; 
         <chakra.span display="block" color="mute" wordBreak="break-all">
           {address}
         </chakra.span>
+        {unreached && (
+          <chakra.span display="block" color="brass" fontWeight="600">
+            Only this machine reaches that. For tablets and phones start with ./start --lan.
+          </chakra.span>
+        )}
       </Box>
     </Flex>
   );

@@ -60,6 +60,32 @@ function Stray() {
   );
 }
 
+/** What this page cannot do because it came without a certificate that the browser trusts. */
+function Insecure() {
+  const [away, setAway] = useState(window.isSecureContext);
+  if (away) return null;
+  return (
+    <Flex
+      role="status"
+      align="center"
+      gap="4"
+      px="6"
+      minH="48px"
+      bg="brassWash"
+      borderBottomWidth="1px"
+      borderColor="line"
+    >
+      <chakra.span flex="1">
+        Without a certificate this page cannot be installed, listen, or open when the network is gone. All else works.
+        With one: ./start --lan.
+      </chakra.span>
+      <Button look="quiet" onClick={() => setAway(true)}>
+        Put away
+      </Button>
+    </Flex>
+  );
+}
+
 /** The rail on the left, the page beside it. */
 export function Shell() {
   const person = usePerson();
@@ -175,6 +201,7 @@ export function Shell() {
         </Flex>
       </Flex>
       <Box as="main" minW="0" minH="0" overflow="auto" tabIndex={0} _focusVisible={{ outline: 'none' }}>
+        <Insecure />
         <Stray />
         <Outlet />
       </Box>
