@@ -27,9 +27,6 @@ use CleanRace\Core\Verdict\Verdict;
 /** What goes on with the axle once the bearings are in: in its order, and each thing that wants its own words at its own step. */
 final readonly class OnTheAxle
 {
-    /** What is never one row among others. */
-    private const OWN = [PartKind::Freehub, PartKind::RingNut];
-
     /** How an end spacer goes in that sits tight in its bearing. */
     private const TIGHT_SPACER = [
         'detail' => 'Pressed in square, the inner ring under it held from behind by a tube. One with a nose enters the spacer tube: '
@@ -81,7 +78,7 @@ final readonly class OnTheAxle
     {
         [$part, $put] = $one;
 
-        return ($put->words !== [] && $part->kind !== PartKind::Axle) || in_array($part->kind, self::OWN, true) || $this->isTight($part);
+        return ($put->words !== [] && $part->kind !== PartKind::Axle) || $this->isTight($part);
     }
 
     private function isTight(Part $part): bool

@@ -199,7 +199,7 @@ final readonly class SeatSurvey
     public function deciding(): ?Reading
     {
         $survey = $this->survey();
-        if ($survey === null || $survey->pattern === null) {
+        if ($survey?->pattern === null) {
             return $survey?->mean;
         }
         $means = [];

@@ -81,6 +81,14 @@ final class ConeCoachTest extends TestCase
         self::assertGreaterThan(-230, $set, 'and not by guess');
     }
 
+    public function test_a_hub_with_a_lever_is_right_before_it_is_clamped_and_after(): void
+    {
+        $locked = self::try(0, ConeStage::Locked, ConeFelt::Trace, 0.3, Instrument::DialGauge);
+        $clamped = self::try(0, ConeStage::Clamped, ConeFelt::None, 0.05, Instrument::DialGauge);
+        $says = static fn (ConeTry ...$tries): ?string => self::coach(array_values($tries), AxleKind::QuickRelease)->verdict->next?->key;
+        self::assertSame('coach.done.next', $says($locked, $clamped), 'the lever is closed: nothing is left to take up');
+    }
+
     public function test_a_nut_that_tightens_by_half_a_degree_is_said_to_tighten(): void
     {
         $said = static fn (float $shift): string => English::of(
