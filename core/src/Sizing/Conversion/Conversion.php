@@ -135,7 +135,7 @@ final readonly class Conversion
         $deep =
             $input->depth === null ||
             $bearing->width()->mm <= $input->depth->value->mm + 2 * $input->depth->sigma() + $this->limits->get('convert.proud');
-        if ($bush < -self::SLIDES || $bush / 2 > $this->limits->get('convert.bush_most') || in_array(null, $walls, true) || ! $deep) {
+        if (in_array(null, $walls, true) || ! $deep) {
             return null;
         }
         $least = $this->limits->get('convert.wall_least');

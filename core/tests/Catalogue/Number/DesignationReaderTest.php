@@ -181,6 +181,8 @@ final class DesignationReaderTest extends TestCase
         );
         self::assertSame([], $why('6204'));
         self::assertSame(12.0, (new DesignationReader())->read('3810')->size?->openWidth->mm);
+        // Of what may stand under the rust, the size that is seen most.
+        self::assertSame('6300', (new DesignationReader())->read('630??')->number);
         // A bore behind a dash is of the number, though an O stands for a nought in it.
         self::assertSame('6004-12', (new DesignationReader())->read('6O04-12')->number);
         self::assertSame('6202-10', (new DesignationReader())->read('62O2-10')->number);

@@ -98,11 +98,12 @@ final class ConversionTest extends TestCase
     public function test_whatever_is_offered_goes_in(): void
     {
         for ($seat = 22.0; $seat <= 42; $seat += 0.7) {
-            foreach ([8.0, 10.0, 12.0, 15.0] as $axle) {
+            foreach ([4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 15.0] as $axle) {
                 foreach (self::convert($seat, $seat + 0.1, $axle, depth: 11)->cartridges as $one) {
                     self::assertLessThanOrEqual($seat + 0.06, $one->outside->mm, "$one->number into $seat");
                     self::assertGreaterThanOrEqual($axle - 0.05, $one->bore->mm, "$one->number on $axle");
                     self::assertLessThanOrEqual(11.6, $one->width->mm);
+                    self::assertLessThanOrEqual($axle + 5.0 + 1e-9, $one->bore->mm, 'no bush has a wall of more than two and a half');
                 }
             }
         }

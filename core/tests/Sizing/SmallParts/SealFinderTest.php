@@ -66,6 +66,11 @@ final class SealFinderTest extends TestCase
             '35 × 62 × 7 mm',
             self::seal(new SealInput(null, self::caliper(34.85), self::caliper(62.04), self::caliper(7.1)))->found,
         );
+        self::assertSame(
+            '35 × 62 × 7 mm',
+            self::seal(new SealInput('  ', self::caliper(35.0), self::caliper(62.0), self::caliper(7.0)))->found,
+            'nothing is printed on it but rust',
+        );
         $bore = self::seal(new SealInput(null, null, self::caliper(47.02)));
         self::assertSame(Level::Care, $bore->verdict->level);
         self::assertGreaterThan(3, count($bore->candidates));
