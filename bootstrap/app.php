@@ -9,6 +9,8 @@ use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\ReadableJson;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
+use App\SignIn\ForgedRequests;
+use App\SignIn\HeedsTokenRights;
 use App\SignIn\LiveSession;
 use App\Speed\HoldsSession;
 use App\Speed\ReadSession;
@@ -18,7 +20,6 @@ use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
@@ -37,15 +38,16 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecureHeaders::class);
         $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
-        $read = [EncryptCookies::class, ReadSession::class, ValidateCsrfToken::class];
+        $read = [EncryptCookies::class, ReadSession::class, ForgedRequests::class];
         $middleware->group('typing', [
             ...$read,
             LiveSession::class,
-            Authenticate::using('web'),
+            Authenticate::using('sanctum'),
+            HeedsTokenRights::class,
             SubstituteBindings::class,
             ReadableJson::class,
         ]);
-        $middleware->group('calculators', [...$read, HoldsSession::class, ReadableJson::class]);
+        $middleware->group('calculators', [...$read, HoldsSession::class, HeedsTokenRights::class, ReadableJson::class]);
         $middleware->redirectGuestsTo(static fn (): string => '/sign-in');
         // Only a proxy that the shop names may say who is behind it.
         $proxies = env('TRUSTED_PROXIES');

@@ -26,7 +26,10 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SignatureController;
 use App\Http\Controllers\SupplierController;
+use App\Http\Controllers\TimeCodeController;
+use App\Http\Controllers\TokenController;
 use App\Http\Controllers\ToolController;
+use App\SignIn\HeedsTokenRights;
 use Illuminate\Support\Facades\Route;
 
 Route::get('ping', PingController::class)->withoutMiddleware('api');
@@ -35,7 +38,7 @@ Route::post('joining', [JoiningController::class, 'store']);
 Route::get('begin', [BeginController::class, 'show'])->name('begin');
 Route::post('begin', [BeginController::class, 'store']);
 
-Route::middleware('auth:sanctum')->group(function (): void {
+Route::middleware(['auth:sanctum', HeedsTokenRights::class])->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::patch('session', [SessionController::class, 'update']);
     Route::delete('session', [SessionController::class, 'destroy']);
@@ -49,6 +52,13 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('people/{person}/code', [PeopleController::class, 'code'])->whereNumber('person');
     Route::delete('people/{person}/sessions', [PeopleController::class, 'endSessions'])->whereNumber('person');
     Route::get('log', LogController::class);
+    Route::post('time-code', [TimeCodeController::class, 'store']);
+    Route::put('time-code', [TimeCodeController::class, 'update']);
+    Route::delete('time-code', [TimeCodeController::class, 'destroy']);
+    Route::delete('people/{person}/time-code', [TimeCodeController::class, 'takenOff'])->whereNumber('person');
+    Route::get('tokens', [TokenController::class, 'index']);
+    Route::post('tokens', [TokenController::class, 'store']);
+    Route::delete('tokens/{token}', [TokenController::class, 'destroy'])->whereNumber('token');
 
     Route::post('jobs', [JobController::class, 'store']);
     Route::post('jobs/several', [JobController::class, 'several']);

@@ -25,9 +25,9 @@ abstract class TestCase extends Base
     /** Signs somebody in; whoever was before is gone with their session. */
     public function actingAs(Authenticatable $user, $guard = null)
     {
-        $this->flushSession();
+        $this->nobody()->flushSession();
 
-        return parent::actingAs($user, $guard);
+        return parent::actingAs($user, $guard ?? 'web');
     }
 
     /** Nobody is signed in: what is made now belongs to whom it names. */

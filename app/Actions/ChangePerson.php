@@ -54,6 +54,7 @@ final readonly class ChangePerson
         }
         $this->keepingAnOwner($person, function () use ($person, $by): void {
             $person->endSessions()->forceFill(['left_at' => Carbon::now()])->save();
+            $person->tokens()->delete();
             Password::broker()->deleteToken($person);
             ($this->note)($person->shop_id, Logged::Left, $by, $person);
         });

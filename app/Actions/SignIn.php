@@ -9,6 +9,7 @@ use App\Models\User;
 use App\SignIn\KnownDevice;
 use App\SignIn\LiveSession;
 use App\SignIn\Tries;
+use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -25,6 +26,7 @@ final readonly class SignIn
         private Tries $tries,
         private KnownDevice $devices,
         private NoteInLog $note,
+        private ProveTimeCode $prove,
     ) {
     }
 
@@ -32,8 +34,9 @@ final readonly class SignIn
      * @return ?User null when the two do not fit
      *
      * @throws TooManyRequestsHttpException
+     * @throws InvalidInput about the code, when one is asked for and this is none
      */
-    public function __invoke(Request $request, string $email, string $password, bool $remember): ?User
+    public function __invoke(Request $request, string $email, string $password, bool $remember, string $code = ''): ?User
     {
         $user = User::query()->whereNull('left_at')->where('email', mb_strtolower(trim($email)))->with('shop')->first();
         $this->tries->mustBeLeft($request, $email, $user);
@@ -46,6 +49,7 @@ final readonly class SignIn
 
             return null;
         }
+        $this->mustProve($request, $user, $code, 'code');
         $this->tries->worked($request, $email, $user);
         if ($this->hasher->needsRehash($user->password)) {
             $user->forceFill(['password' => $password])->save();
@@ -53,6 +57,26 @@ final readonly class SignIn
         $this->begin($request, $user, $remember);
 
         return $user;
+    }
+
+    /**
+     * The second proof of whoever has one: said to be missing, or to be wrong.
+     *
+     * @throws InvalidInput when it is not given
+     */
+    public function mustProve(Request $request, User $user, string $code, string $field): void
+    {
+        if ($user->time_code_since === null) {
+            return;
+        }
+        if (trim($code) === '') {
+            throw InvalidInput::about($field, 'Type the code that your device shows.');
+        }
+        if (! ($this->prove)($user, $code)) {
+            $this->tries->failed($request, $user->email, $user);
+            throw InvalidInput::about($field, 'That is not the code of now, nor one of your recovery codes.');
+        }
+        $user->refresh();
     }
 
     /** Begins a session for somebody of whom it is known who they are. */

@@ -20,6 +20,11 @@ enum Logged: string
     case PasswordChanged = 'password_changed';
     case SessionsEnded = 'sessions_ended';
     case ShopChanged = 'shop_changed';
+    case TokenMade = 'token_made';
+    case TokenEnded = 'token_ended';
+    case TimeCodeOn = 'time_code_on';
+    case TimeCodeOff = 'time_code_off';
+    case RecoveryUsed = 'recovery_used';
     case Exported = 'exported';
     case Imported = 'imported';
 }

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Laravel\Sanctum\HasApiTokens;
 
 /**
  * A person of a shop.
@@ -25,12 +26,17 @@ use Illuminate\Support\Str;
  * @property string $password
  * @property ?Carbon $joined_at when they first chose a password of their own
  * @property ?Carbon $left_at
+ * @property ?string $time_code_secret base32; asked for once it is confirmed
+ * @property ?Carbon $time_code_since when it was confirmed
+ * @property int $time_code_step the last whose code was taken
+ * @property list<string> $recovery_codes hashes of those that are left
  * @property string $session_mark another one ends every session that began under it
  * @property Shop $shop
  */
 final class User extends Authenticatable
 {
     use BootsByName;
+    use HasApiTokens;
 
     /** @use HasFactory<UserFactory> */
     use HasFactory;
@@ -39,7 +45,7 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'role', 'units', 'theme'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'time_code_secret', 'recovery_codes'];
 
     /** @return BelongsTo<Shop, $this> */
     public function shop(): BelongsTo
@@ -58,6 +64,14 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'joined_at' => 'datetime', 'left_at' => 'datetime'];
+        return [
+            'role' => Role::class,
+            'password' => 'hashed',
+            'joined_at' => 'datetime',
+            'left_at' => 'datetime',
+            'time_code_secret' => 'encrypted',
+            'time_code_since' => 'datetime',
+            'recovery_codes' => 'array',
+        ];
     }
 }

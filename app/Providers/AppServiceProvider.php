@@ -44,6 +44,8 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\PersonalAccessToken;
+use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -73,6 +75,11 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         CursorPaginator::currentCursorResolver(static fn (string $name): ?Cursor => self::cursor(request()->query($name)));
         Model::shouldBeStrict(! $this->app->isProduction());
+        // Whoever left works no more, by a token of theirs either.
+        Sanctum::authenticateAccessTokensUsing(
+            static fn (PersonalAccessToken $token, bool $holds): bool => $holds && $token->tokenable instanceof User &&
+                $token->tokenable->left_at === null,
+        );
         // People are looked for by whoever signs in too, before it is known of which shop they are: so not by their model.
         Route::bind('person', fn (string $id): User => User::query()
             ->where('shop_id', $this->app->make(ShopAtHand::class)->id())

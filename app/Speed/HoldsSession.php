@@ -22,6 +22,10 @@ final class HoldsSession
         /** @var SessionGuard $guard */
         $guard = Auth::guard('web');
         $signedIn = Auth::hasUser() || $request->session()->has($guard->getName());
+        if (! $signedIn && $request->bearerToken() !== null) {
+            Auth::shouldUse('sanctum');
+            $signedIn = Auth::check();
+        }
 
         return $signedIn ? $next($request) : throw new AuthenticationException();
     }

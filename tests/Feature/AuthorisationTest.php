@@ -71,6 +71,13 @@ final class AuthorisationTest extends TestCase
         yield 'DELETE people/{person}/left' => ['DELETE', '/api/v1/people/@person/left', [], [200, 403, 403, 403]];
         yield 'POST people/{person}/code' => ['POST', '/api/v1/people/@person/code', [], [201, 403, 403, 403]];
         yield 'DELETE people/{person}/sessions' => ['DELETE', '/api/v1/people/@person/sessions', [], [204, 403, 403, 403]];
+        yield 'POST time-code' => ['POST', '/api/v1/time-code', ['present' => 'bearing'], $all(201)];
+        yield 'PUT time-code' => ['PUT', '/api/v1/time-code', ['code' => '123456'], $all(422)];
+        yield 'DELETE time-code' => ['DELETE', '/api/v1/time-code', ['present' => 'bearing'], $all(204)];
+        yield 'DELETE people/{person}/time-code' => ['DELETE', '/api/v1/people/@person/time-code', [], [204, 403, 403, 403]];
+        yield 'GET tokens' => ['GET', '/api/v1/tokens', [], $all(200)];
+        yield 'POST tokens' => ['POST', '/api/v1/tokens', ['name' => 'Scale', 'rights' => ['read'], 'days' => 30], $all(201)];
+        yield 'DELETE tokens/{token}' => ['DELETE', '/api/v1/tokens/@token', [], $all(204)];
         yield 'GET log' => ['GET', '/api/v1/log', [], [200, 403, 403, 403]];
         yield 'GET jobs' => ['GET', '/api/v1/jobs', [], $all(200)];
         yield 'POST jobs' => [
@@ -141,7 +148,12 @@ final class AuthorisationTest extends TestCase
         yield 'DELETE jobs/{job}/closed' => ['DELETE', '/api/v1/jobs/@job/closed', [], $all(200)];
         yield 'GET machines' => ['GET', '/api/v1/machines', [], $all(200)];
         yield 'POST machines' => ['POST', '/api/v1/machines', ['name' => 'Barrow'], $all(201)];
-        yield 'POST machines/list' => ['POST', '/api/v1/machines/list', ['list' => '@machines', 'keep' => true], [200, 200, 403, 200]];
+        yield 'POST machines/list' => [
+            'POST',
+            '/api/v1/machines/list',
+            ['list' => '@machines', 'keep' => true],
+            [200, 200, 403, 200],
+        ];
         yield 'PUT machines/{machine}' => ['PUT', '/api/v1/machines/@machine', ['name' => 'Barrow'], $all(200)];
         yield 'GET machines/{machine}' => ['GET', '/api/v1/machines/@machine', [], $all(200)];
         yield 'GET tools' => ['GET', '/api/v1/tools', [], $all(200)];
@@ -316,6 +328,9 @@ final class AuthorisationTest extends TestCase
             $values += $this->bought($job, $user);
         }
 
+        if (str_contains($path, '@token')) {
+            $values += ['@token' => $user->createToken('Scale', ['read'])->accessToken->id];
+        }
         if (str_contains($path, '@person')) {
             $values += ['@person' => $this->person(Role::Apprentice, $user)->id];
         }

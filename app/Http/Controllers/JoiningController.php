@@ -23,6 +23,7 @@ final class JoiningController
             $request->string('code')->toString(),
             $request->string('password')->toString(),
             $request->boolean('remember'),
+            $request->string('time_code')->toString(),
         );
         if ($user === null) {
             throw InvalidInput::about('code', 'There is no such code for this address, or it is over. Ask for a new one.');

@@ -28,6 +28,7 @@ final class SessionController
             $request->string('email')->toString(),
             $request->string('password')->toString(),
             $request->boolean('remember'),
+            $request->string('code')->toString(),
         );
 
         return $user === null

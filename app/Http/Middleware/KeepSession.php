@@ -6,11 +6,11 @@ namespace App\Http\Middleware;
 
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-/** Every caller of this API signs in by session cookie, with the token against forged requests; there are no bearer tokens. */
+/** Who comes without an access token is known by a session cookie, with the token against forged requests. */
 final class KeepSession extends EnsureFrontendRequestsAreStateful
 {
     public static function fromFrontend($request): bool
     {
-        return true;
+        return $request->bearerToken() === null;
     }
 }

@@ -18,6 +18,7 @@ final class JoinRequest extends FormRequest
             'code' => ['required', 'string', 'max:40'],
             'password' => ['required', 'string', new NewPassword()],
             'remember' => ['sometimes', 'boolean'],
+            'time_code' => ['sometimes', 'nullable', 'string', 'max:20'],
         ];
     }
 
@@ -28,6 +29,7 @@ final class JoinRequest extends FormRequest
             'email.*' => 'Type the e-mail address that the code is for.',
             'code.*' => 'Type the code that you were given.',
             'password.required' => 'Choose a password.',
+            'time_code.*' => 'Type the six digits that your device shows.',
             'remember.*' => 'Say whether to stay signed in, or not.',
         ];
     }

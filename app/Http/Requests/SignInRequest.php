@@ -15,6 +15,7 @@ final class SignInRequest extends FormRequest
             'email' => ['required', 'string', 'email', 'max:200'],
             'password' => ['required', 'string', 'max:200'],
             'remember' => ['sometimes', 'boolean'],
+            'code' => ['sometimes', 'nullable', 'string', 'max:20'],
         ];
     }
 
@@ -24,6 +25,7 @@ final class SignInRequest extends FormRequest
         return [
             'email.*' => 'Type the e-mail address you sign in with.',
             'password.*' => 'Type your password.',
+            'code.*' => 'Type the six digits that your device shows.',
             'remember.*' => 'Say whether to stay signed in, or not.',
         ];
     }

@@ -25,6 +25,8 @@ final readonly class Person
         public bool $alone,
         public bool $prices,
         public string $address,
+        public bool $timeCode,
+        public int $recoveryLeft,
     ) {
     }
 
@@ -45,6 +47,8 @@ final readonly class Person
             $user->shop->alone,
             $user->shop->prices,
             config()->string('app.url'),
+            $user->time_code_since !== null,
+            count($user->recovery_codes),
         );
     }
 }

@@ -22,11 +22,20 @@ final readonly class PersonCard
         public Role $role,
         public bool $waits,
         public ?DateTimeInterface $leftAt,
+        public bool $timeCode,
     ) {
     }
 
     public static function of(User $user, bool $toOwner): self
     {
-        return new self($user->id, $user->name, $toOwner ? $user->email : null, $user->role, $user->joined_at === null, $user->left_at);
+        return new self(
+            $user->id,
+            $user->name,
+            $toOwner ? $user->email : null,
+            $user->role,
+            $user->joined_at === null,
+            $user->left_at,
+            $user->time_code_since !== null,
+        );
     }
 }

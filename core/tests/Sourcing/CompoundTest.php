@@ -60,6 +60,8 @@ final class CompoundTest extends TestCase
             new Bench(HubPatterns::find('pair-sleeve'), $notebook, [], null, DrawBolt::M12),
         );
 
-        return array_values(array_filter($report->toBuy, static fn (ToBuy $line): bool => str_starts_with((string) $line->key, 'compound:')));
+        return array_values(
+            array_filter($report->toBuy, static fn (ToBuy $line): bool => str_starts_with((string) $line->key, 'compound:')),
+        );
     }
 }

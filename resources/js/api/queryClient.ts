@@ -46,7 +46,8 @@ export const forget = (): Promise<void> => del(STORE);
 export const persistOptions = {
   persister,
   maxAge: A_WEEK,
-  buster: '1',
+  // Another number forgets what an older page knew: of another shape it would be read wrong.
+  buster: '2',
   dehydrateOptions: {
     shouldDehydrateMutation: () => false,
     shouldDehydrateQuery: (query: { state: { status: string }; queryKey: readonly unknown[] }) =>

@@ -6542,6 +6542,7 @@ export interface paths {
                         code: string;
                         password: string;
                         remember?: boolean;
+                        time_code?: string | null;
                     };
                 };
             };
@@ -7322,6 +7323,51 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/people/{person}/time-code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Somebody lost their device and their codes: they sign in by password alone again: the owner */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    person: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ping": {
         parameters: {
             query?: never;
@@ -7465,6 +7511,7 @@ export interface paths {
                         email: string;
                         password: string;
                         remember?: boolean;
+                        code?: string | null;
                     };
                 };
             };
@@ -8108,6 +8155,254 @@ export interface paths {
             };
         };
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/time-code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Use time codes from now on: the first that your device shows */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        code: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Use time codes from now on: the first that your device shows */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecoveryCodes"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        /** Begin to use time codes: the secret for your device */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        present: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Begin to use time codes: the secret for your device */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TimeCodeBegun"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        /** Use no time codes any more */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        present: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Your access tokens; to the owner all of the shop */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Your access tokens; to the owner all of the shop */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["TokenCard"][];
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Make an access token; it is shown once */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name: string;
+                        rights: string[];
+                        days: number;
+                    };
+                };
+            };
+            responses: {
+                /** @description Make an access token; it is shown once */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TokenMade"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tokens/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** End an access token at once */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    token: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -9059,7 +9354,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "exported" | "imported";
+        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "exported" | "imported";
         MachineCard: {
             id: number;
             name: string;
@@ -9254,6 +9549,8 @@ export interface components {
             alone: boolean;
             prices: boolean;
             address: string;
+            time_code: boolean;
+            recovery_left: number;
         };
         PersonCard: {
             id: number;
@@ -9263,6 +9560,7 @@ export interface components {
             waits: boolean;
             /** Format: date-time */
             left_at: string | null;
+            time_code: boolean;
         };
         PhotoCard: {
             id: string;
@@ -9380,6 +9678,9 @@ export interface components {
         QuestionResult: {
             readings: components["schemas"]["Interpretation"][];
             verdict: components["schemas"]["Verdict"];
+        };
+        RecoveryCodes: {
+            codes: string[];
         };
         Remedy: {
             name: components["schemas"]["Words"];
@@ -9628,6 +9929,10 @@ export interface components {
             cones: string[];
             verdict: components["schemas"]["Verdict"];
         };
+        TimeCodeBegun: {
+            secret: string;
+            address: string;
+        };
         ToBuy: {
             what: components["schemas"]["Words"];
             ask_for: components["schemas"]["Words"];
@@ -9635,6 +9940,20 @@ export interface components {
             note: components["schemas"]["Words"] | null;
             key: string | null;
             made: boolean;
+        };
+        TokenCard: {
+            id: number;
+            name: string;
+            by: string;
+            rights: string[];
+            /** Format: date-time */
+            used_at: string | null;
+            /** Format: date-time */
+            until: string | null;
+        };
+        TokenMade: {
+            card: components["schemas"]["TokenCard"];
+            token: string;
         };
         Tool: {
             id: string;

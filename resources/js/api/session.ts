@@ -40,11 +40,13 @@ const useEntering = <Given>(enter: (given: Given) => Promise<Person>) => {
 };
 
 export const useSignIn = () =>
-  useEntering<{ email: string; password: string; remember: boolean }>((body) => answer(api.POST('/session', { body })));
+  useEntering<{ email: string; password: string; remember: boolean; code?: string }>((body) =>
+    answer(api.POST('/session', { body })),
+  );
 
 /** A one-time code is taken, and a password chosen. */
 export const useJoin = () =>
-  useEntering<{ email: string; code: string; password: string; remember: boolean }>((body) =>
+  useEntering<{ email: string; code: string; password: string; remember: boolean; time_code?: string }>((body) =>
     answer(api.POST('/joining', { body })),
   );
 

@@ -56,7 +56,7 @@ export const useMachineList = () => {
   const client = useQueryClient();
   return useMutation<MachineListSheet, Refusal, { file: File; keep: boolean }>({
     mutationFn: ({ file, keep }) =>
-      answer(api.POST('/machines/list', { body: { list: file as never, keep }, bodySerializer: asForm })),
+      answer(api.POST('/machines/list', { body: { list: file, keep }, bodySerializer: asForm })),
     onSuccess: (sheet) => (sheet.kept ? outOfDate(client, 'machines') : undefined),
   });
 };
@@ -163,7 +163,10 @@ export const useAssembly = (input: AssemblyInput, enabled: boolean) =>
 export const useShop = () =>
   useQuery<ShopSheet, Refusal>({ queryKey: ['shop'], queryFn: () => answer(api.GET('/shop')) });
 
-export type ShopChange = paths['/shop']['patch']['requestBody']['content']['application/json'];
+type ShopBody = paths['/shop']['patch']['requestBody']['content']['application/json'];
+
+/** What changes of a shop; habits by their names. */
+export type ShopChange = Omit<ShopBody, 'habits'> & { habits?: Record<string, string> };
 
 /** Changes what is noted of the shop, or one of its habits; every plan and every amount follows. */
 export const useChangeShop = () => {

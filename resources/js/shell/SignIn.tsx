@@ -35,13 +35,24 @@ export function SignIn() {
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
   const [remember, setRemember] = useState(true);
+  const [code, setCode] = useState('');
+  // Who uses a code beside the password is asked for it once the password was right, and until they are in.
+  const [coded, setCoded] = useState(false);
   useMode(lastMode());
   const submit = (event: FormEvent) => {
     event.preventDefault();
     const from = (location.state as { from?: string } | null)?.from ?? '/board';
-    if (!isPending) mutate({ email, password, remember }, { onSuccess: () => navigate(from, { replace: true }) });
+    if (!isPending)
+      mutate(
+        { email, password, remember, code },
+        {
+          onError: (refusal) => setCoded(coded || refusal.about('code') !== undefined),
+          onSuccess: () => navigate(from, { replace: true }),
+        },
+      );
   };
-  const general = error && !error.about('email') && !error.about('password') ? error.message : undefined;
+  const general =
+    error && !error.about('email') && !error.about('password') && !error.about('code') ? error.message : undefined;
   return (
     <Flex as="main" minH="100%" align="center" justify="center" gap="20" wrap="wrap" p="6">
       <Marking />
@@ -74,6 +85,21 @@ export function SignIn() {
               />
             )}
           </Labelled>
+          {coded && (
+            <Labelled label="Code that your device shows" fault={error?.about('code')}>
+              {(props) => (
+                <Input
+                  {...props}
+                  kind="reading"
+                  inputMode="numeric"
+                  autoComplete="one-time-code"
+                  value={code}
+                  onChange={(e) => setCode(e.target.value)}
+                  autoFocus
+                />
+              )}
+            </Labelled>
+          )}
           {general && (
             <Box role="alert" color="oxide">
               {general}

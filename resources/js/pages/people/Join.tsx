@@ -17,6 +17,7 @@ export function Join() {
     code: given.get('code') ?? '',
     password: '',
     remember: false,
+    time_code: '',
   });
   useMode(lastMode());
   const submit = (event: FormEvent) => {
@@ -49,6 +50,19 @@ export function Join() {
           {field('email', 'E-mail the code is for', 'email', 'username')}
           {field('code', 'Code', 'text', 'one-time-code')}
           {field('password', 'Choose a password', 'password', 'new-password', 'eight signs or more')}
+          {(typed.time_code !== '' || error?.about('time_code')) && (
+            <Labelled label="Code that your device shows" fault={error?.about('time_code')}>
+              {(props) => (
+                <Input
+                  {...props}
+                  kind="reading"
+                  autoComplete="one-time-code"
+                  value={typed.time_code}
+                  onChange={(e) => setTyped({ ...typed, time_code: e.target.value })}
+                />
+              )}
+            </Labelled>
+          )}
           <Check checked={typed.remember} onCheck={(remember) => setTyped({ ...typed, remember })}>
             Stay signed in on this device
           </Check>

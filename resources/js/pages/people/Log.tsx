@@ -30,6 +30,14 @@ const SAID: Record<LogShown['what'], (line: LogShown) => string> = {
   password_changed: ({ by }) => `${somebody(by)} chose another password`,
   sessions_ended: ({ by, about }) => `${somebody(by)} signed ${about} out everywhere`,
   shop_changed: ({ by, detail }) => `${somebody(by)} changed the shop: ${detail.replaceAll('_', ' ')}`,
+  token_made: ({ by, detail }) => `${somebody(by)} made a token: ${detail}`,
+  token_ended: ({ by, detail }) => `${somebody(by)} ended a token: ${detail}`,
+  time_code_on: ({ by }) => `${somebody(by)} uses a code beside the password`,
+  time_code_off: ({ by, about }) =>
+    by === about
+      ? `${somebody(by)} uses no code beside the password any more`
+      : `${somebody(by)} took the code of ${about} off`,
+  recovery_used: ({ by, detail }) => `${somebody(by)} signed in by a recovery code: ${detail}`,
   exported: ({ by, detail }) => `${somebody(by)} took along: ${detail}`,
   imported: ({ by, detail }) => `${somebody(by)} brought in: ${detail}`,
 };

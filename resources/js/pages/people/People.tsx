@@ -11,6 +11,8 @@ import { ShopHead } from '../shop/ShopHead';
 import { OwnPassword } from './OwnPassword';
 import { PersonSheet } from './PersonSheet';
 import { ROLES, roleName } from './roles';
+import { TimeCode } from './TimeCode';
+import { Tokens } from './Tokens';
 
 /** Who works here. */
 export function People() {
@@ -41,6 +43,8 @@ export function People() {
           <Flex direction="column" gap="8">
             {data.may_change && !me.alone && <AddPerson onAdded={(one) => setOpen(one.id)} />}
             <OwnPassword />
+            <TimeCode />
+            <Tokens />
           </Flex>
         </Grid>
       )}

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import { useTakeTimeCodeOff } from '../../api/access';
 import type { Refusal } from '../../api/client';
 import { type Role, useChangePerson, useCode, useEndSessions, useLeaving } from '../../api/people';
 import type { PersonCard } from '../../api/types';
@@ -15,9 +16,10 @@ export function PersonSheet({ one, mails, onClose }: { one: PersonCard; mails: b
   const change = useChangePerson(one.id);
   const leaving = useLeaving(one.id);
   const sessions = useEndSessions(one.id);
+  const codeOff = useTakeTimeCodeOff(one.id);
   const [name, setName] = useState(one.name);
   const [sure, setSure] = useState(false);
-  const refused: Refusal | null = change.error ?? leaving.error ?? sessions.error;
+  const refused: Refusal | null = change.error ?? leaving.error ?? sessions.error ?? codeOff.error;
   const rename = () => name.trim() !== one.name && change.mutate({ name });
   return (
     <Sheet title={one.name} open onClose={onClose}>
@@ -69,6 +71,11 @@ export function PersonSheet({ one, mails, onClose }: { one: PersonCard; mails: b
           {one.left_at === null && !one.waits && (
             <Button look="plain" disabled={sessions.isPending} onClick={() => sessions.mutate()}>
               {sessions.isSuccess ? '✓ Signed out everywhere' : 'Sign out everywhere'}
+            </Button>
+          )}
+          {one.time_code && one.left_at === null && (
+            <Button look="plain" disabled={codeOff.isPending} onClick={() => codeOff.mutate()}>
+              Device lost: password alone
             </Button>
           )}
           {one.left_at === null && !sure && (

@@ -50,7 +50,7 @@ function Habits({ shop }: { shop: ShopSheet }) {
                 look="answer"
                 aria-pressed={habit.chosen === option.value}
                 disabled={!shop.may_change || isPending}
-                onClick={() => mutate({ habits: { [habit.name]: option.value } as never })}
+                onClick={() => mutate({ habits: { [habit.name]: option.value } })}
               >
                 {say(option.label)}
               </Button>

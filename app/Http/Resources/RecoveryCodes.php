@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** Codes for who lost the device: shown once, each taken once. */
+final readonly class RecoveryCodes
+{
+    /** @param  list<string>  $codes */
+    public function __construct(public array $codes)
+    {
+    }
+}
