@@ -123,7 +123,7 @@ app_env() {
   local home=$STATE/$1
   mkdir -p "$home"/storage/{app,logs,framework/{cache/data,sessions,views}} "$home/cache"
   # Tables laid ready last time may be out of date; warm_caches lays them anew.
-  rm -rf "$home/storage/framework/tables"
+  [ -n "${AS_IT_IS:-}" ] || rm -rf "$home/storage/framework/tables"
   [ -f "$home/key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' > "$home/key"
   chmod 600 "$home/key"
   export APP_KEY APP_URL=${LAN_URL:-http://127.0.0.1:$2} LARAVEL_STORAGE_PATH=$home/storage VIEW_COMPILED_PATH=$home/storage/framework/views
