@@ -10,10 +10,12 @@ const row = (y, width, blue = false) =>
 
 const PICTURES = [
   device(
-    `${row(40, 76)}<path d="M75 74v54m0 0l-18-18m18 18l18-18M48 146h54" fill="none" stroke="#1e6a5a" stroke-width="5"/>${row(164, 102, true)}`,
+    `${row(40, 76)}<path d="M75 74v54m0 0l-18-18m18 18l18-18M48 146h54" fill="none" stroke="#1e6a5a" stroke-width="5"/>
+${row(164, 102, true)}`,
   ),
   device(
-    `${row(40, 60)}${row(66, 102)}${row(92, 102)}<rect x="24" y="118" width="102" height="30" rx="6" fill="none" stroke="#1e6a5a" stroke-width="3"/>
+    `${row(40, 60)}${row(66, 102)}${row(92, 102)}
+<rect x="24" y="118" width="102" height="30" rx="6" fill="none" stroke="#1e6a5a" stroke-width="3"/>
 <rect x="88" y="125" width="30" height="16" rx="8" fill="#1e6a5a"/><circle cx="110" cy="133" r="6" fill="#fff"/>${row(164, 70)}`,
   ),
   device(

@@ -26,9 +26,11 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SignatureController;
 use App\Http\Controllers\SupplierController;
+use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TimeCodeController;
 use App\Http\Controllers\TokenController;
 use App\Http\Controllers\ToolController;
+use App\SignIn\HeedsBenchCode;
 use App\SignIn\HeedsTokenRights;
 use Illuminate\Support\Facades\Route;
 
@@ -38,11 +40,18 @@ Route::post('joining', [JoiningController::class, 'store']);
 Route::get('begin', [BeginController::class, 'show'])->name('begin');
 Route::post('begin', [BeginController::class, 'store']);
 
-Route::middleware(['auth:sanctum', HeedsTokenRights::class])->group(function (): void {
+Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::class])->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::patch('session', [SessionController::class, 'update']);
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::put('session/password', [PasswordController::class, 'update']);
+
+    Route::put('session/bench-code', [TabletController::class, 'code']);
+    Route::get('session/hands', [TabletController::class, 'hands']);
+    Route::post('session/hands', [TabletController::class, 'takeOver']);
+    Route::get('tablets', [TabletController::class, 'index']);
+    Route::post('tablets', [TabletController::class, 'store']);
+    Route::delete('tablets/{tablet}', [TabletController::class, 'destroy'])->whereNumber('tablet');
 
     Route::get('people', [PeopleController::class, 'index']);
     Route::post('people', [PeopleController::class, 'store']);

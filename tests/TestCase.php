@@ -33,7 +33,10 @@ abstract class TestCase extends Base
     /** Nobody is signed in: what is made now belongs to whom it names. */
     protected function nobody(): static
     {
-        $this->app->make('auth')->forgetGuards();
+        $auth = $this->app->make('auth');
+        $auth->forgetGuards();
+        // As a request begins: what the one before it asked for is of that one.
+        $auth->setDefaultDriver('web');
 
         return $this;
     }

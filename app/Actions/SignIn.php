@@ -6,8 +6,11 @@ namespace App\Actions;
 
 use App\Models\Logged;
 use App\Models\User;
+use App\SignIn\BenchCode;
 use App\SignIn\KnownDevice;
 use App\SignIn\LiveSession;
+use App\SignIn\SendingRight;
+use App\SignIn\TabletHere;
 use App\SignIn\Tries;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Contracts\Hashing\Hasher;
@@ -27,6 +30,8 @@ final readonly class SignIn
         private KnownDevice $devices,
         private NoteInLog $note,
         private ProveTimeCode $prove,
+        private BenchCode $codes,
+        private TabletHere $here,
     ) {
     }
 
@@ -85,7 +90,13 @@ final readonly class SignIn
         Auth::guard('web')->login($user, $remember);
         $request->session()->regenerate();
         $request->session()->put(LiveSession::MARK, $user->session_mark);
+        $request->session()->forget(BenchCode::TAKEN);
         $this->devices->knows($request, $user);
+        $tablet = $this->here->find($request);
+        $this->codes->forget($user, $tablet);
+        if ($tablet !== null) {
+            SendingRight::lend($request, $user, $tablet);
+        }
         ($this->note)($user->shop_id, Logged::SignedIn, $user);
     }
 }

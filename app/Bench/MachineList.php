@@ -35,7 +35,10 @@ final readonly class MachineList
         $header =
             array_shift($rows) ??
             throw InvalidInput::about('list', 'The file is empty. A list of machines has a header line and a line for each machine.');
-        $titles = array_map(static fn (string $title): string => trim((string) preg_replace('/[^a-z]+/', ' ', mb_strtolower($title))), $header[1]);
+        $titles = array_map(
+            static fn (string $title): string => trim((string) preg_replace('/[^a-z]+/', ' ', mb_strtolower($title))),
+            $header[1],
+        );
         $places = array_map(static function (array $names) use ($titles): ?int {
             $found = array_intersect($titles, $names);
 

@@ -29,6 +29,7 @@ final readonly class ShopFields
             'paper' => ['sometimes', 'required', 'string', 'in:a4,letter'],
             'press' => ['sometimes', 'nullable', 'string', 'max:30'],
             'draw_bolt' => ['sometimes', 'required', 'string', Rule::in(array_column(DrawBolt::cases(), 'value'))],
+            'lock_minutes' => ['sometimes', 'nullable', 'integer', 'between:1,240'],
             'alone' => ['sometimes', 'boolean'],
             'prices' => ['sometimes', 'boolean'],
         ];
@@ -49,6 +50,7 @@ final readonly class ShopFields
             'paper.*' => 'Paper is A4 or letter.',
             'press.*' => 'Write what the press can do like 12 t or 120 kN.',
             'draw_bolt.*' => 'Choose the thread of the draw bolt.',
+            'lock_minutes.*' => 'A bench locks after 1 to 240 minutes, or never.',
             'alone.*' => 'Say whether one person works here, or several.',
             'prices.*' => 'Say whether prices are shown.',
         ];
@@ -74,6 +76,9 @@ final readonly class ShopFields
             if (isset($typed[$yesOrNo])) {
                 $columns[$yesOrNo] = (bool) $typed[$yesOrNo];
             }
+        }
+        if (array_key_exists('lock_minutes', $typed)) {
+            $columns['lock_minutes'] = is_numeric($typed['lock_minutes']) ? (int) $typed['lock_minutes'] : null;
         }
         try {
             $field = 'hour';

@@ -14,7 +14,8 @@ use Illuminate\Console\Command;
 /** Adds somebody to a shop; they join by the address that is printed. */
 final class ShopPerson extends Command
 {
-    protected $signature = 'shop:person {shop : its number in shop:list} {name} {email} {role=mechanic : owner, mechanic, apprentice or counter}';
+    protected $signature = 'shop:person {shop : its number in shop:list} {name} {email}
+        {role=mechanic : owner, mechanic, apprentice or counter}';
 
     protected $description = 'Add somebody to a shop';
 

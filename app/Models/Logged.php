@@ -25,6 +25,10 @@ enum Logged: string
     case TimeCodeOn = 'time_code_on';
     case TimeCodeOff = 'time_code_off';
     case RecoveryUsed = 'recovery_used';
+    case TookOver = 'took_over';
+    case TabletEnrolled = 'tablet_enrolled';
+    case TabletEnded = 'tablet_ended';
+    case BenchCodeChanged = 'bench_code_changed';
     case Exported = 'exported';
     case Imported = 'imported';
 }

@@ -29,6 +29,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $paper a4 or letter
  * @property bool $alone one person without roles
  * @property bool $prices whether prices are shown
+ * @property ?int $lock_minutes after so long without a touch a bench asks who stands there; null never
  * @property bool $demo made up, to be looked at
  */
 final class Shop extends Model
@@ -53,6 +54,7 @@ final class Shop extends Model
         'habits',
         'alone',
         'prices',
+        'lock_minutes',
         'demo',
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\SignIn\SendingRight;
 use App\Speed\BootsByName;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -29,6 +30,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property ?string $time_code_secret base32; asked for once it is confirmed
  * @property ?Carbon $time_code_since when it was confirmed
  * @property int $time_code_step the last whose code was taken
+ * @property ?string $bench_code hash of the digits by which they take over at a bench
  * @property list<string> $recovery_codes hashes of those that are left
  * @property string $session_mark another one ends every session that began under it
  * @property Shop $shop
@@ -45,7 +47,7 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'role', 'units', 'theme'];
 
-    protected $hidden = ['password', 'remember_token', 'time_code_secret', 'recovery_codes'];
+    protected $hidden = ['password', 'remember_token', 'time_code_secret', 'recovery_codes', 'bench_code'];
 
     /** @return BelongsTo<Shop, $this> */
     public function shop(): BelongsTo
@@ -56,6 +58,7 @@ final class User extends Authenticatable
     /** Ends every session of this person, on all devices, when it is saved. */
     public function endSessions(): static
     {
+        SendingRight::end($this);
         $this->setRememberToken(Str::random(60));
 
         return $this->forceFill(['session_mark' => Str::random(20)]);

@@ -23,6 +23,7 @@ enum TokenRight: string
         'api/v1/session*',
         'api/v1/people*',
         'api/v1/tokens*',
+        'api/v1/tablets*',
         'api/v1/log',
         'api/v1/shop*',
         'api/v1/time-code*',

@@ -63,7 +63,10 @@ final readonly class Tries
     {
         $device = $this->devices->markOf($request, $user);
         if ($device !== null) {
-            return ["tries.device.$device" => [self::ACCOUNT, self::MINUTE], "tries.device-hour.$device" => [self::ACCOUNT_HOURLY, self::HOUR]];
+            return [
+                "tries.device.$device" => [self::ACCOUNT, self::MINUTE],
+                "tries.device-hour.$device" => [self::ACCOUNT_HOURLY, self::HOUR],
+            ];
         }
         $account = hash('xxh128', mb_strtolower(trim($account)));
 

@@ -155,7 +155,10 @@ final class PeopleTest extends TestCase
         $other = session()->all();
         $this->elsewhere();
         $this->postJson('/api/v1/session', $in)->assertOk();
-        $change = fn (string $present, string $new) => $this->putJson('/api/v1/session/password', ['present' => $present, 'password' => $new]);
+        $change = fn (string $present, string $new) => $this->putJson('/api/v1/session/password', [
+            'present' => $present,
+            'password' => $new,
+        ]);
         $change('berring', 'needle and cage')->assertStatus(422)->assertJsonPath('errors.0.field', 'present');
         $change('bearing', 'needle and cage')->assertNoContent();
         $this->nobody()->getJson('/api/v1/session')->assertOk();
@@ -174,7 +177,8 @@ final class PeopleTest extends TestCase
         $this->keep($job, 'check.complaint', ['text' => 'Hums, and knocks over the ramp'])->assertCreated();
         $this->keep($job, 'size.over_faces', ['typed' => '104'])->assertForbidden();
         $this->keep($job, 'source.customer.1.asked.more', ['text' => 'x'])->assertForbidden();
-        $this->postJson('/api/v1/jobs', ['machine_id' => $job->machine_id, 'wheel' => 'Rear', 'pattern' => 'pair-sleeve', 'complaint' => 'Hums'])
+        $new = ['machine_id' => $job->machine_id, 'wheel' => 'Rear', 'pattern' => 'pair-sleeve', 'complaint' => 'Hums'];
+        $this->postJson('/api/v1/jobs', $new)
             ->assertCreated();
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Role;
+use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -84,6 +86,69 @@ final class SessionTest extends TestCase
         $try('bearing')->assertStatus(429)->assertJsonPath('title', 'Too many tries');
         $this->travel(61)->seconds();
         $try('bearing')->assertOk();
+    }
+
+    public function test_a_hundred_failures_an_hour_end_guessing_from_everywhere_but_where_they_signed_in_before(): void
+    {
+        $user = $this->person();
+        $known = $this->knownBrowser($user);
+        for ($i = 0; $i < 100; $i++) {
+            $this->at('10.0.'.intdiv($i, 4).'.1')->tried($user->email, 'wrong')->assertStatus(422);
+        }
+        $refused = $this->at('10.9.9.9')->tried($user->email, 'bearing')->assertStatus(429);
+        self::assertGreaterThan(3_000, (int) $refused->headers->get('Retry-After'));
+        self::assertStringContainsString('minutes', $refused->json('detail'));
+        $this->at('10.9.9.9')->withCookie('clean_race_known', $known)->tried($user->email, 'bearing')->assertOk();
+    }
+
+    public function test_whoever_guesses_behind_the_same_address_locks_nobody_out_who_signed_in_there_before(): void
+    {
+        $user = $this->person();
+        $known = $this->knownBrowser($user);
+        for ($i = 0; $i < 30; $i++) {
+            $this->tried("nobody$i@shop.example", 'wrong')->assertStatus(422);
+        }
+        $this->tried($user->email, 'bearing')->assertStatus(429);
+        $this->withCookie('clean_race_known', $known)->tried($user->email, 'bearing')->assertOk();
+        // It is known for them and for nobody else.
+        $other = $this->person();
+        $this->tried($other->email, 'bearing')->assertStatus(429);
+    }
+
+    public function test_no_other_origin_is_let_in_and_transport_is_promised_only_where_it_lasts(): void
+    {
+        $answer = $this->withHeaders(['Origin' => 'https://elsewhere.example'])->getJson('/api/v1/ping')->assertOk();
+        $answer->assertHeaderMissing('Access-Control-Allow-Origin');
+        $this->get('https://workshop.test/board')->assertHeaderMissing('Strict-Transport-Security');
+        config(['app.hsts' => true]);
+        $this->get('http://workshop.test/board')->assertHeaderMissing('Strict-Transport-Security');
+        $this->get('https://workshop.test/board')->assertHeader('Strict-Transport-Security', 'max-age=31536000');
+        self::assertStringContainsString('camera=(self)', (string) $this->get('/board')->headers->get('Permissions-Policy'));
+    }
+
+    /** The cookie of a browser in which somebody signed in before. */
+    private function knownBrowser(User $user): string
+    {
+        $cookie = (string) $this->tried($user->email, 'bearing')->assertOk()->getCookie('clean_race_known')?->getValue();
+        $this->nobody()->flushSession();
+
+        return $cookie;
+    }
+
+    private function at(string $address): static
+    {
+        return $this->withServerVariables(['REMOTE_ADDR' => $address]);
+    }
+
+    /** @return TestResponse<\Illuminate\Http\JsonResponse> */
+    private function tried(string $email, string $password): TestResponse
+    {
+        $this->nobody()->flushSession();
+        /** @var TestResponse<\Illuminate\Http\JsonResponse> $answer */
+        $answer = $this->withCredentials()->postJson('/api/v1/session', compact('email', 'password'));
+        $this->defaultCookies = [];
+
+        return $answer;
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -194,7 +194,7 @@ test('the owner sets the way of the shop; a mechanic reads it', async ({ page })
   await page.context().clearCookies();
   await signIn(page);
   await page.goto('/shop');
-  await expect(page.getByText('The owner changes these.')).toBeVisible();
+  await expect(page.getByText('The owner changes what stands here.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Warm first' })).toBeDisabled();
 });
 

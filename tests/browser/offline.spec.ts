@@ -176,9 +176,12 @@ test.describe('at a shared tablet', () => {
     await type(page, 'size.over_faces', '104');
     await expect(page.getByTestId('keeping')).toHaveText('1 waiting to be kept');
 
-    // The session ends under her hands, and somebody else signs in at the same tablet.
+    // The session ends under her hands, and somebody else signs in at the same tablet. A request that is on its way while
+    // the page goes may slip past the route: until her cookies are gone there is no network at all.
+    await context.setOffline(true);
     await page.goto('about:blank');
     await context.clearCookies();
+    await context.setOffline(false);
     await page.goto(`/jobs/${job}/size`);
     await page.waitForURL('**/sign-in');
     await context.unroute('**/api/v1/jobs/*/records');

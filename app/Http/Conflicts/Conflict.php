@@ -78,6 +78,16 @@ final class Conflict extends RuntimeException
         return new self('Others work here. Let them leave first, under People.', 'others-here', 'Others work here');
     }
 
+    public static function passwordWanted(): self
+    {
+        return new self('For that the password is wanted: sign in with it here.', 'password-wanted', 'Sign in with the password');
+    }
+
+    public static function noTablet(): self
+    {
+        return new self('This browser is no bench of the shop. The owner makes it one, under Shop.', 'no-bench', 'Not a bench');
+    }
+
     public static function hasLeft(): self
     {
         return new self('They left. Take them back first.', 'has-left', 'Not here any more');

@@ -9,8 +9,8 @@ use App\Actions\SignIn;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Query;
-use App\Http\Requests\BeginRequest;
-use App\Http\Resources\Person;
+use App\Http\Requests\People\BeginRequest;
+use App\Http\Resources\People\Person;
 use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,7 +39,7 @@ final class BeginController
         $owner = $begin($request->shop(), $request->person());
         $signIn->begin($request, $owner, true);
 
-        return Answer::with(Person::of($owner), 201);
+        return Answer::with(Person::here($owner, $request), 201);
     }
 
     /** @throws GoneHttpException when nobody here signed the address, when it is over, or when there is a shop */

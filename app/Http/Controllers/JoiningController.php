@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\Join;
 use App\Http\Answer;
 use App\Http\Documented;
-use App\Http\Requests\JoinRequest;
-use App\Http\Resources\Person;
+use App\Http\Requests\People\JoinRequest;
+use App\Http\Resources\People\Person;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Http\JsonResponse;
 
@@ -29,6 +29,6 @@ final class JoiningController
             throw InvalidInput::about('code', 'There is no such code for this address, or it is over. Ask for a new one.');
         }
 
-        return Answer::with(Person::of($user));
+        return Answer::with(Person::here($user, $request));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer;
 use App\Http\Documented;
-use App\Http\Resources\LogShown;
+use App\Http\Resources\People\LogShown;
 use App\Models\LogLine;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;

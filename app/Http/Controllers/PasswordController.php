@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\NoteInLog;
 use App\Http\Answer;
 use App\Http\Documented;
-use App\Http\Requests\PasswordRequest;
+use App\Http\Requests\People\PasswordRequest;
 use App\Models\Logged;
 use App\Models\User;
 use App\SignIn\LiveSession;

@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Actions\SignIn;
 use App\Http\Answer;
 use App\Http\Documented;
-use App\Http\Requests\PreferencesRequest;
-use App\Http\Requests\SignInRequest;
-use App\Http\Resources\Person;
+use App\Http\Requests\People\PreferencesRequest;
+use App\Http\Requests\People\SignInRequest;
+use App\Http\Resources\People\Person;
 use App\Models\User;
+use App\SignIn\SendingRight;
+use App\SignIn\TabletHere;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,13 +35,13 @@ final class SessionController
 
         return $user === null
             ? throw ValidationException::withMessages(['email' => 'No one signs in with this address and password.'])
-            : Answer::with(Person::of($user));
+            : Answer::with(Person::here($user, $request));
     }
 
     #[Documented('Who is signed in', answers: Person::class)]
-    public function show(#[CurrentUser] User $user): JsonResponse
+    public function show(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        return Answer::with(Person::of($user->load('shop')));
+        return Answer::with(Person::here($user->load('shop'), $request));
     }
 
     #[Documented('Change units or theme', answers: Person::class)]
@@ -47,12 +49,16 @@ final class SessionController
     {
         $user->update($request->validated());
 
-        return Answer::with(Person::of($user->load('shop')));
+        return Answer::with(Person::here($user->load('shop'), $request));
     }
 
     #[Documented('Sign out', status: 204)]
-    public function destroy(Request $request): Response
+    public function destroy(Request $request, TabletHere $here, #[CurrentUser] User $user): Response
     {
+        $tablet = $here->find($request);
+        if ($tablet !== null) {
+            SendingRight::end($user, $tablet);
+        }
         Auth::guard('web')->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

@@ -32,6 +32,7 @@ final readonly class ShopSheet
         public array $drawBolts,
         public bool $alone,
         public bool $prices,
+        public ?int $lockMinutes,
         public bool $mayChange,
         public array $habits,
     ) {
@@ -52,6 +53,7 @@ final readonly class ShopSheet
             array_column(DrawBolt::cases(), 'value'),
             $shop->alone,
             $shop->prices,
+            $shop->lock_minutes,
             $mayChange,
             Habit::all($shop->habits),
         );

@@ -109,8 +109,9 @@ export const useOpenJobs = () => {
 
 export const useSignJob = (id: number) => {
   const client = useQueryClient();
-  return useMutation<JobCard, Refusal, void>({
-    mutationFn: () => answer(api.POST('/jobs/{job}/signature', { params: { path: { job: id } } })),
+  return useMutation<JobCard, Refusal, string | null>({
+    // At a bench of several hands whoever signs shows their code again.
+    mutationFn: (code) => answer(api.POST('/jobs/{job}/signature', { params: { path: { job: id } }, body: { code } })),
     onSettled: () => client.invalidateQueries({ queryKey: jobKey(id) }),
     onSuccess: () => outOfDate(client, 'jobs', 'machines', 'machine', 'ahead', 'bench-day'),
   });

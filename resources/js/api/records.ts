@@ -43,15 +43,22 @@ export function newId(): string {
 /** Signed out is a matter of signing in again: what was entered waits for it. */
 const SIGNED_OUT = [401, 419];
 
-async function send({ job, by: _by, author, ...record }: Sending): Promise<Outcome> {
+async function send({ job, by: _by, author, ...record }: Sending, right?: string): Promise<Outcome> {
   const body = author === 0 ? record : { ...record, author };
   try {
     return {
       is: 'kept',
-      answer: await answer(api.POST('/jobs/{job}/records', { params: { path: { job } }, body })),
+      answer: await answer(
+        api.POST('/jobs/{job}/records', {
+          params: { path: { job } },
+          body,
+          ...(right !== undefined && { credentials: 'omit', headers: { Authorization: `Bearer ${right}` } }),
+        }),
+      ),
     };
   } catch (fault) {
     if (!(fault instanceof Refusal)) throw fault;
+    if (right !== undefined && [401, 403].includes(fault.status)) return { is: 'not_theirs' };
     if (fault.passing || SIGNED_OUT.includes(fault.status)) return { is: 'later' };
     return fault.problem.type === '/problems/other-person'
       ? { is: 'not_theirs' }

@@ -259,6 +259,7 @@ export interface paths {
                             press?: string | null;
                             /** @enum {string} */
                             draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                            lock_minutes?: number | null;
                             alone?: boolean;
                             prices?: boolean;
                         };
@@ -6431,7 +6432,13 @@ export interface paths {
                 };
                 cookie?: never;
             };
-            requestBody?: never;
+            requestBody: {
+                content: {
+                    "application/json": {
+                        code?: string | null;
+                    };
+                };
+            };
             responses: {
                 /** @description Sign a job off: mechanics and owners, when nothing stands in the way */
                 201: {
@@ -7607,6 +7614,139 @@ export interface paths {
         };
         trace?: never;
     };
+    "/session/bench-code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Your own code at the bench: four to six digits, or none */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        present: string;
+                        code: string | null;
+                    };
+                };
+            };
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/session/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who can take over at this bench */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Who can take over at this bench */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["HandsCard"][];
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Take over at this bench by your code */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        person: number;
+                        code: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Take over at this bench by your code */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Person"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/session/password": {
         parameters: {
             query?: never;
@@ -7863,6 +8003,7 @@ export interface paths {
                         press?: string | null;
                         /** @enum {string} */
                         draw_bolt?: "M8" | "M10" | "M12" | "M14" | "M16" | "M20";
+                        lock_minutes?: number | null;
                         alone?: boolean;
                         prices?: boolean;
                         habits?: {
@@ -8155,6 +8296,133 @@ export interface paths {
             };
         };
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tablets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The benches of the shop: the owner */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The benches of the shop: the owner */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            data: components["schemas"]["TabletCard"][];
+                        };
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** This browser stands at a bench: the owner */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description This browser stands at a bench: the owner */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TabletCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tablets/{tablet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** No bench any more: the owner */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    tablet: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -9159,6 +9427,10 @@ export interface components {
             chosen: string;
             why: components["schemas"]["Words"];
         };
+        HandsCard: {
+            id: number;
+            name: string;
+        };
         /** @enum {string} */
         Hatch: "alloy" | "ring" | "steel" | "shaft" | "ball" | "rubber" | "felt" | "bronze" | "void" | "line";
         HeatClockResult: {
@@ -9354,7 +9626,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "exported" | "imported";
+        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "exported" | "imported";
         MachineCard: {
             id: number;
             name: string;
@@ -9551,6 +9823,11 @@ export interface components {
             address: string;
             time_code: boolean;
             recovery_left: number;
+            bench_code: boolean;
+            by_bench_code: boolean;
+            tablet: string | null;
+            lock_minutes: number | null;
+            sending: string | null;
         };
         PersonCard: {
             id: number;
@@ -9782,6 +10059,7 @@ export interface components {
             draw_bolts: string[];
             alone: boolean;
             prices: boolean;
+            lock_minutes: number | null;
             may_change: boolean;
             habits: components["schemas"]["Habit"][];
         };
@@ -9912,6 +10190,14 @@ export interface components {
             suspect: components["schemas"]["Suspect"];
             probability: number;
             reasons: string[];
+        };
+        TabletCard: {
+            id: number;
+            name: string;
+            by: string;
+            /** Format: date-time */
+            since: string;
+            here: boolean;
         };
         TaperNutResult: {
             step_mm: number;

@@ -1,4 +1,5 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { dropRight, keepRight } from '../offline/rights';
 import { answer, api, fetchToken, type Refusal } from './client';
 import { forget } from './queryClient';
 import type { paths } from './schema.generated';
@@ -26,6 +27,12 @@ export const useSession = () => {
   });
 };
 
+/** Somebody is signed in here now; at a bench of several hands the device may send what they enter from now on. */
+export function entered(client: QueryClient, { sending, ...person }: Person): Promise<void> {
+  if (sending !== null) keepRight(person.id, sending);
+  return stands(client, sessionKey, { ...person, sending: null });
+}
+
 /** Whatever makes somebody the one who is signed in here; what another knew of this shop is asked for anew. */
 const useEntering = <Given>(enter: (given: Given) => Promise<Person>) => {
   const client = useQueryClient();
@@ -34,7 +41,7 @@ const useEntering = <Given>(enter: (given: Given) => Promise<Person>) => {
       await fetchToken();
       return enter(given);
     },
-    onSuccess: (person) => stands(client, sessionKey, person),
+    onSuccess: (person) => entered(client, person),
     networkMode: 'always',
   });
 };
@@ -79,6 +86,8 @@ export const useSignOut = () => {
   return useMutation<unknown, Refusal, void>({
     mutationFn: () => answer(api.DELETE('/session')),
     onSuccess: async () => {
+      const person = client.getQueryData<Person>(sessionKey);
+      if (person) dropRight(person.id);
       client.clear();
       await forget();
       window.location.assign('/sign-in');

@@ -8,6 +8,7 @@ export function Sheet({
   open,
   onClose,
   wide = false,
+  stays = false,
   children,
 }: {
   title: string;
@@ -15,6 +16,8 @@ export function Sheet({
   onClose: () => void;
   /** Room for pictures beside one another. */
   wide?: boolean;
+  /** Nothing closes it but what is done in it. */
+  stays?: boolean;
   children: ReactNode;
 }) {
   const dialog = useRef<HTMLDialogElement>(null);
@@ -26,6 +29,7 @@ export function Sheet({
     <chakra.dialog
       ref={dialog}
       onClose={onClose}
+      onCancel={(event) => stays && event.preventDefault()}
       aria-label={title}
       m="auto"
       w={wide ? 'min(1000px, 96vw)' : 'min(560px, 94vw)'}
@@ -40,9 +44,11 @@ export function Sheet({
     >
       <Flex justify="space-between" align="center" px="5" pt="4">
         <chakra.h2 fontSize="24px">{title}</chakra.h2>
-        <Button look="quiet" onClick={onClose}>
-          Close
-        </Button>
+        {!stays && (
+          <Button look="quiet" onClick={onClose}>
+            Close
+          </Button>
+        )}
       </Flex>
       <Box px="5" pb="5" pt="2">
         {open && children}

@@ -1,3 +1,4 @@
+import { dropRight, rightOf } from './rights';
 import { dropRow, endLease, type Row, readRow, readRows, type Sending, takeLease, writeRow } from './store';
 
 /** Who is signed in. */
@@ -19,7 +20,8 @@ export type Outcome =
 
 /** How the queue reaches the server, and whom it tells what came of it. Given once, when the page starts. */
 interface Ends {
-  send: (sending: Sending) => Promise<Outcome>;
+  /** With a right it goes in the name of its author, whoever is signed in. */
+  send: (sending: Sending, right?: string) => Promise<Outcome>;
   /** The record is put away once this is done: until then it stands on the page as waiting. */
   onKept: (sending: Sending, answer: unknown) => Promise<void>;
   /** The last record of a job that could be sent is through. */
@@ -105,7 +107,8 @@ export function dismiss(job: number, place: string): void {
   for (const row of rows) if (row.refused && row.sending.job === job && row.sending.place === place) void drop(row.key);
 }
 
-const next = (): Row | undefined => rows.find((row) => !row.refused && isBy(row.sending, person));
+const next = (): Row | undefined =>
+  rows.find((row) => !row.refused && (isBy(row.sending, person) || rightOf(row.sending.author) !== undefined));
 
 /** Whether it is theirs to send. What version 0.1 left waiting knows a name, no number. */
 export const isBy = (sending: Sending, author: Author | null): boolean =>
@@ -162,7 +165,8 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
       await refresh();
       continue;
     }
-    const outcome = await ends.send(sending);
+    const right = isBy(sending, person) ? undefined : rightOf(sending.author);
+    const outcome = await ends.send(sending, right);
     if (outcome.is === 'later') {
       await rest(wait);
       wait = Math.min(2 * wait, LONGEST_WAIT_MS);
@@ -170,6 +174,11 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
       continue;
     }
     wait = FIRST_WAIT_MS;
+    if (outcome.is === 'not_theirs' && right !== undefined) {
+      // The right was ended: what they entered waits for them.
+      dropRight(sending.author);
+      continue;
+    }
     if (outcome.is === 'not_theirs') return;
     // What was entered anew while this was on its way takes its place: no word on what nobody means any more.
     const anew = rows.some((one) => one.key > key && !one.refused && samePlace(one.sending, sending));

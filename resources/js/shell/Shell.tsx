@@ -18,10 +18,14 @@ import { Button } from '../controls/Button';
 import { catchKeys } from '../controls/early';
 import { useKeys } from '../controls/keys';
 import { useStray } from '../controls/loose';
+import { Sheet } from '../controls/Sheet';
+import { useOnline } from '../offline/online';
 import { isBy } from '../offline/queue';
 import { type Mode, useMode } from '../theme/mode';
 import { usePerson } from '../words/person';
+import { Hands } from './Hands';
 import { HelpSheet } from './HelpSheet';
+import { useLock } from './idle';
 
 const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
   { to: '/board', label: 'Board', icon: ClipboardList },
@@ -95,6 +99,10 @@ export function Shell() {
   const { mutate: signOut } = useSignOut();
   const waiting = useWaiting().filter((one) => isBy(one, person)).length;
   const [help, setHelp] = useState(false);
+  const [hands, setHands] = useState(false);
+  const online = useOnline();
+  // Without the network nobody can be asked for: the bench goes on for who stands there.
+  const [locked, unlock] = useLock(online ? person.lock_minutes : null);
   useMode(person.theme as Mode);
   const turnTheme = () => prefer({ theme: person.theme === 'dark' ? 'light' : 'dark' });
   const turnUnits = () => prefer({ units: person.units === 'in' ? 'mm' : 'in' });
@@ -188,6 +196,17 @@ export function Shell() {
           <Button look="quiet" fontSize="13px" px="1" onClick={() => setHelp(true)}>
             Keys ?
           </Button>
+          {person.tablet !== null && (
+            <Button
+              look="quiet"
+              fontSize="15px"
+              px="1"
+              onClick={() => setHands(true)}
+              aria-label={`${person.name} stands here. Take over.`}
+            >
+              {person.name}
+            </Button>
+          )}
           <Button
             look="quiet"
             fontSize="13px"
@@ -206,6 +225,24 @@ export function Shell() {
         <Outlet />
       </Box>
       <HelpSheet open={help} onClose={() => setHelp(false)} />
+      <Sheet
+        title={locked ? `${person.tablet} is locked` : 'Who stands here'}
+        open={hands || locked}
+        onClose={() => setHands(false)}
+        stays={locked}
+      >
+        <Hands
+          onDone={() => {
+            setHands(false);
+            unlock();
+          }}
+        />
+        {locked && (
+          <Button look="quiet" mt="2" onClick={() => signOut()}>
+            Sign out
+          </Button>
+        )}
+      </Sheet>
     </Grid>
   );
 }

@@ -60,7 +60,9 @@ final class SealsInTest extends TestCase
 
     public function test_a_step_says_after_which_bearing_its_seal_goes_in(): void
     {
-        $says = static fn (array $habits): string => English::of(self::step(self::report('pair-sleeve', [], $habits), 'seat.seals')->detail);
+        $says = static fn (array $habits): string => English::of(
+            self::step(self::report('pair-sleeve', [], $habits), 'seat.seals')->detail,
+        );
         $own = 'After its own bearing. From now on the hub must not stand on it.';
         self::assertStringContainsString($own, $says(['seals' => 'after_own']));
         self::assertStringNotContainsString('After its own bearing', $says([]));

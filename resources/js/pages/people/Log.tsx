@@ -38,6 +38,10 @@ const SAID: Record<LogShown['what'], (line: LogShown) => string> = {
       ? `${somebody(by)} uses no code beside the password any more`
       : `${somebody(by)} took the code of ${about} off`,
   recovery_used: ({ by, detail }) => `${somebody(by)} signed in by a recovery code: ${detail}`,
+  took_over: ({ by, detail }) => `${somebody(by)} took over at ${detail}`,
+  tablet_enrolled: ({ by, detail }) => `${somebody(by)} made a device a bench: ${detail}`,
+  tablet_ended: ({ by, detail }) => `${somebody(by)} ended a bench: ${detail}`,
+  bench_code_changed: ({ by }) => `${somebody(by)} chose another code at the bench`,
   exported: ({ by, detail }) => `${somebody(by)} took along: ${detail}`,
   imported: ({ by, detail }) => `${somebody(by)} brought in: ${detail}`,
 };

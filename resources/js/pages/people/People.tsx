@@ -8,6 +8,7 @@ import { Loading, Trouble } from '../../controls/States';
 import { day } from '../../words/day';
 import { usePerson } from '../../words/person';
 import { ShopHead } from '../shop/ShopHead';
+import { BenchCode } from './BenchCode';
 import { OwnPassword } from './OwnPassword';
 import { PersonSheet } from './PersonSheet';
 import { ROLES, roleName } from './roles';
@@ -43,6 +44,7 @@ export function People() {
           <Flex direction="column" gap="8">
             {data.may_change && !me.alone && <AddPerson onAdded={(one) => setOpen(one.id)} />}
             <OwnPassword />
+            {!me.alone && <BenchCode />}
             <TimeCode />
             <Tokens />
           </Flex>

@@ -7,6 +7,7 @@ import { useSay } from '../../words/person';
 import { CalendarAddress } from './CalendarAddress';
 import { Noted } from './Noted';
 import { ShopHead } from './ShopHead';
+import { Tablets } from './Tablets';
 
 /** What is noted of this shop, and the ways it goes about things until a job says otherwise. */
 export function Shop() {
@@ -20,6 +21,7 @@ export function Shop() {
           <Flex direction="column" gap="8">
             {!data.may_change && <chakra.p color="mute">The owner changes what stands here.</chakra.p>}
             <Noted shop={data} />
+            {data.may_change && !data.alone && <Tablets shop={data} />}
             {data.may_change && <CalendarAddress />}
           </Flex>
           <Habits shop={data} />

@@ -1,9 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { useSignJob } from '../../api/jobs';
 import type { Block, Level, StationName } from '../../api/types';
 import { Button } from '../../controls/Button';
+import { Input, Labelled } from '../../controls/Field';
 import { LevelMark } from '../../controls/LevelMark';
 import { useBench } from '../../job/bench';
 import { moment } from '../../words/day';
@@ -57,6 +58,9 @@ export function SignOffPanel() {
   const { job, report } = useBench();
   const person = usePerson();
   const { mutate, isPending, error } = useSignJob(job.id);
+  // Where several take over from one another, whoever signs shows once more who they are.
+  const shows = person.tablet !== null && person.bench_code;
+  const [code, setCode] = useState('');
   const open = report.blocks.filter((block) => block.open);
   const lying = useLying(open);
   const card = `/files/jobs/${job.id}/card.pdf`;
@@ -87,13 +91,35 @@ export function SignOffPanel() {
             </chakra.ul>
           )}
           {person.may_sign ? (
-            <Button disabled={!report.may_sign || isPending} onClick={() => mutate()} alignSelf="start">
-              Sign as {person.name}
-            </Button>
+            <>
+              {shows && (
+                <Labelled label={`Code of ${person.name}, to sign`} fault={error?.about('code')}>
+                  {(props) => (
+                    <Input
+                      {...props}
+                      kind="reading"
+                      type="password"
+                      inputMode="numeric"
+                      autoComplete="off"
+                      maxLength={6}
+                      value={code}
+                      onChange={(e) => setCode(e.target.value)}
+                    />
+                  )}
+                </Labelled>
+              )}
+              <Button
+                disabled={!report.may_sign || isPending || (shows && code.length < 4)}
+                onClick={() => mutate(shows ? code : null, { onSettled: () => setCode('') })}
+                alignSelf="start"
+              >
+                Sign as {person.name}
+              </Button>
+            </>
           ) : (
             <chakra.p>A mechanic or the owner signs. Everything else here is yours to do.</chakra.p>
           )}
-          {error && (
+          {error && !error.about('code') && (
             <Box role="alert" color="oxide">
               {error.message}
             </Box>

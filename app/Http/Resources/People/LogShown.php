@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Http\Resources\People;
 
 use App\Models\Logged;
 use App\Models\LogLine;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Http\Resources\People;
 
 /** The secret of somebody's time codes, to be typed into a device, or read by it from a picture of the address. */
 final readonly class TimeCodeBegun

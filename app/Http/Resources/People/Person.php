@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Http\Resources\People;
 
 use App\Models\Role;
 use App\Models\User;
+use App\SignIn\BenchCode;
+use App\SignIn\SendingRight;
+use App\SignIn\TabletHere;
+use Illuminate\Http\Request;
 
 /** Who is signed in, what they may do, and the address under which others of the shop reach this server. */
 final readonly class Person
@@ -27,11 +31,18 @@ final readonly class Person
         public string $address,
         public bool $timeCode,
         public int $recoveryLeft,
+        public bool $benchCode,
+        public bool $byBenchCode,
+        public ?string $tablet,
+        public ?int $lockMinutes,
+        public ?string $sending,
     ) {
     }
 
-    public static function of(User $user): self
+    public static function here(User $user, Request $request): self
     {
+        $tablet = app(TabletHere::class)->find($request);
+
         return new self(
             $user->id,
             $user->name,
@@ -49,6 +60,11 @@ final readonly class Person
             config()->string('app.url'),
             $user->time_code_since !== null,
             count($user->recovery_codes),
+            $user->bench_code !== null,
+            $request->hasSession() && $request->session()->has(BenchCode::TAKEN),
+            $tablet?->name,
+            $tablet === null ? null : $user->shop->lock_minutes,
+            SendingRight::lent($request),
         );
     }
 }

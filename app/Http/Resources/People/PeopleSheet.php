@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Http\Resources\People;
 
 /** The people of a shop, those who left last; and what can be done about them. */
 final readonly class PeopleSheet

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\People;
 
 use App\Models\Role;
 use Illuminate\Foundation\Http\FormRequest;

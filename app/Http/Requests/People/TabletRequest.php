@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** Whether a one-time code is mailed to its person as well. */
-final class CodeRequest extends FormRequest
+/** Where a bench stands, as people say it. */
+final class TabletRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['mail' => ['sometimes', 'boolean']];
+        return ['name' => ['required', 'string', 'max:60']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['mail.*' => 'Say whether it is mailed, or not.'];
+        return ['name.*' => 'Say which bench it is, in at most 60 letters.'];
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Http\Resources\People;
 
 /** An access token that was just made: shown once. */
 final readonly class TokenMade
