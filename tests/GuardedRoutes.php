@@ -118,7 +118,12 @@ final class GuardedRoutes
             ['id' => '@uuid', 'place' => 'size.over_faces', 'entry' => ['typed' => '104']],
             [201, 201, 201, 403],
         ];
-        yield 'POST jobs/{job}/photos' => ['POST', '/api/v1/jobs/@job/photos', ['id' => '@uuid', 'photo' => '@photo'], [201, 201, 201, 403]];
+        yield 'POST jobs/{job}/photos' => [
+            'POST',
+            '/api/v1/jobs/@job/photos',
+            ['id' => '@uuid', 'photo' => '@photo'],
+            [201, 201, 201, 403],
+        ];
         yield 'POST jobs/{job}/signature' => ['POST', '/api/v1/jobs/@job/signature', [], [409, 409, 403, 403]];
         yield 'PATCH jobs/{job}' => ['PATCH', '/api/v1/jobs/@job', ['wheel' => 'Rear wheel'], $all(200)];
         yield 'POST jobs/{job}/closed' => ['POST', '/api/v1/jobs/@job/closed', ['reason' => 'Opened twice'], $all(200)];
