@@ -172,7 +172,8 @@ trust_page() {
   local to=$RUN/trust
   rm -rf "$to"; mkdir -p "$to"
   cp "$TLS_DIR/authority.crt" "$to/authority.crt"
-  ADDRESS=$2 FINGERPRINT=$TLS_FINGERPRINT node "$ROOT/ops/trust.mjs" > "$to/index.html" || die 'The page of the certificate could not be made.'
+  ADDRESS=$2 FINGERPRINT=$TLS_FINGERPRINT node "$ROOT/ops/trust.mjs" > "$to/index.html" ||
+    die 'The page of the certificate could not be made.'
   TRUST_PORT=$1
 }
 
@@ -196,7 +197,8 @@ serve() {
   if [ -n "${TLS_CERT:-}" ]; then
     # Every network of the machine, by TLS only; whoever asks without it is sent to it.
     [ -f /proc/net/if_inet6 ] && any='[::]'
-    listen="listen $any:$port ssl$([ "$any" = '[::]' ] && echo ' ipv6only=off'); ssl_certificate '$TLS_CERT'; ssl_certificate_key '$TLS_KEY';
+    listen="listen $any:$port ssl$([ "$any" = '[::]' ] && echo ' ipv6only=off');
+    ssl_certificate '$TLS_CERT'; ssl_certificate_key '$TLS_KEY';
     ssl_protocols TLSv1.2 TLSv1.3; ssl_session_cache shared:tls:2m; error_page 497 =307 https://\$http_host\$request_uri;"
     [ -n "${TRUST_PORT:-}" ] && trust="server {
     listen $any:$TRUST_PORT$([ "$any" = '[::]' ] && echo ' ipv6only=off'); root $RUN/trust;

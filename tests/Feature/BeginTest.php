@@ -122,7 +122,9 @@ final class BeginTest extends TestCase
     {
         $owner = $this->person(Role::Owner);
         $job = $this->jobOf($owner);
-        $paper = fn (string $more = ''): string => (string) $this->actingAs($owner)->get("/files/jobs/{$job->id}/card.pdf$more")->getContent();
+        $paper = fn (string $more = ''): string => (string) $this->actingAs($owner)
+            ->get("/files/jobs/{$job->id}/card.pdf$more")
+            ->getContent();
         self::assertStringContainsString('/MediaBox [0.000 0.000 595.280 841.890]', $paper());
         $this->patchJson('/api/v1/shop', ['paper' => 'letter', 'place' => 'Mole Quay 3'])->assertOk();
         self::assertStringContainsString('/MediaBox [0.000 0.000 612.000 792.000]', $paper());
