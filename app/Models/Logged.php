@@ -29,6 +29,7 @@ enum Logged: string
     case TabletEnrolled = 'tablet_enrolled';
     case TabletEnded = 'tablet_ended';
     case BenchCodeChanged = 'bench_code_changed';
+    case Vouched = 'vouched';
     case Exported = 'exported';
     case Imported = 'imported';
 }

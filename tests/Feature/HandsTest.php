@@ -133,6 +133,34 @@ final class HandsTest extends TestCase
         $send('check.axle_right', $hers)->assertUnauthorized();
     }
 
+    public function test_the_owner_says_yes_to_what_waits_of_somebody_who_left(): void
+    {
+        [$ines, $pim, , $owner] = $this->bench();
+        $job = $this->nobody()->jobOf($ines);
+        $this->actingAs($owner)->postJson("/api/v1/people/{$pim->id}/left")->assertOk();
+        $entry = fn (User $by, array $more): TestResponse => $this->keep(
+            $job,
+            'check.axle_left',
+            ['typed' => '11.5'],
+            ['author' => $by->id] + $more,
+        );
+        $entry($pim, [])->assertStatus(409)->assertJsonPath('type', '/problems/other-person');
+        $this->actingAs($ines);
+        $entry($pim, ['vouched' => true])->assertStatus(409);
+        $this->actingAs($owner);
+        $entry($this->person(), ['vouched' => true])->assertStatus(409);
+        $this->actingAs($owner);
+        $entry($pim, ['vouched' => true])->assertCreated();
+        self::assertSame($pim->id, Record::query()->where('place', 'check.axle_left')->sole()->author_id);
+        self::assertSame(['vouched', $pim->name], [
+            $this->getJson('/api/v1/log')->json('data.0.what'),
+            $this->getJson('/api/v1/log')->json('data.0.about'),
+        ]);
+        // An owner who took over by a short code has not shown enough.
+        $this->withSession(['by_bench_code' => true]);
+        $entry($pim, ['vouched' => true])->assertStatus(409);
+    }
+
     public function test_a_bench_ends_and_whoever_left_takes_over_no_more(): void
     {
         [$ines, $pim, $cookie, $owner] = $this->bench();

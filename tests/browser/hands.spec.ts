@@ -1,4 +1,4 @@
-import { demoJob, field, goTo, kept, records, signIn, signInByHand } from './helpers';
+import { demoJob, field, goTo, kept, openJob, records, signIn, signInByHand } from './helpers';
 import { expect, type Page, test } from './worker';
 
 const CODES = { ines: '2468', pim: '13579' } as const;
@@ -138,4 +138,68 @@ test('what somebody entered without a network is sent in their name, whoever is 
       (await (await page.request.get(`/api/v1/jobs/${job}/records`)).json()).data as { place: string; by: string }[]
     ).find((one) => one.place === 'check.axle_left');
   await expect.poll(async () => (await sent())?.by).toBe('Ines');
+});
+
+test('without a network a known person takes over by their code, and a stranger is named before the signature', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(120_000);
+  await signIn(page, 'apprentice');
+  await choose(page, CODES.pim);
+  await signIn(page, 'owner');
+  await page.goto('/shop');
+  const benches = page.getByRole('region', { name: 'Benches' });
+  await benches.getByLabel('This device stands at').fill('Far bench');
+  await page.keyboard.press('Enter');
+  await expect(benches.getByText('this one')).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/sign-in');
+  await signInByHand(page);
+  // Pim was here once while the server could be asked: the device knows him.
+  await takeOver(page, 'Ines', 'Pim', CODES.pim);
+  const job = await openJob(page, 'Far bench bike');
+  await page.goto(`/jobs/${job}/check_in`);
+  await goTo(page, 'Measure before you strip');
+  await page.waitForFunction(() => localStorage.getItem('clean-race-hands') !== null);
+
+  await context.setOffline(true);
+  const sheet = page.getByRole('dialog', { name: 'Who stands here' });
+  await page.getByRole('button', { name: 'Pim stands here. Take over.' }).click();
+  await sheet.getByRole('button', { name: 'Somebody else: named later' }).click();
+  await expect(page.getByRole('button', { name: 'Not yet named stands here. Take over.' })).toBeVisible();
+  await field(page, 'check.axle_left').fill('12.5');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Not yet named stands here. Take over.' }).click();
+  await sheet.getByRole('button', { name: 'Pim', exact: true }).click();
+  await page.keyboard.type('0000');
+  await page.keyboard.press('Enter');
+  await expect(sheet.getByText('That is not the code of Pim.')).toBeVisible();
+  await page.keyboard.type(CODES.pim);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Pim stands here. Take over.' })).toBeVisible();
+  await field(page, 'check.axle_right').fill('12.6');
+  await page.keyboard.press('Enter');
+
+  // The network is back: his entry goes by itself, and whoever stands here shows it once more.
+  await context.setOffline(false);
+  const back = page.getByRole('dialog', { name: 'The network is back: who stands here' });
+  await expect(back).toBeVisible({ timeout: 20_000 });
+  await back.getByRole('button', { name: 'Pim', exact: true }).click();
+  await page.keyboard.type(CODES.pim);
+  await page.keyboard.press('Enter');
+  await expect(back).toHaveCount(0);
+  const by = async (place: string) =>
+    (
+      (await (await page.request.get(`/api/v1/jobs/${job}/records`)).json()).data as { place: string; by: string }[]
+    ).find((one) => one.place === place)?.by;
+  await expect.poll(() => by('check.axle_right')).toBe('Pim');
+  expect(await by('check.axle_left')).toBeUndefined();
+
+  await page.goto(`/jobs/${job}/prove`);
+  await goTo(page, 'Sign it off');
+  await expect(page.getByText('Entries of this job are not yet named')).toBeVisible();
+  await page.getByRole('button', { name: 'They are mine, Pim' }).click();
+  await expect.poll(() => by('check.axle_left')).toBe('Pim');
+  await expect(page.getByText('Entries of this job are not yet named')).toHaveCount(0);
 });

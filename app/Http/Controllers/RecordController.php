@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepRecord;
+use App\Actions\NoteInLog;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Query;
@@ -12,6 +13,7 @@ use App\Http\Requests\NewRecordRequest;
 use App\Http\Resources\Entry;
 use App\Http\Resources\Kept;
 use App\Models\Job;
+use App\Models\Logged;
 use App\Models\Record;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -38,13 +40,13 @@ final class RecordController
     }
 
     #[Documented('Keep a reading, an answer or a step done; the same id twice is one record', answers: Kept::class, status: 201)]
-    public function store(NewRecordRequest $request, Job $job, KeepRecord $keep, #[CurrentUser] User $user): JsonResponse
+    public function store(NewRecordRequest $request, Job $job, KeepRecord $keep, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('keep', [$job, $request->string('place')->toString()]);
-        $request->mustBeBy($user);
+        $author = $request->author($user);
         [$record, $new] = $keep(
             $job,
-            $user,
+            $author,
             mb_strtolower($request->string('id')->toString()),
             $request->string('place')->toString(),
             $request->entry(),
@@ -52,6 +54,10 @@ final class RecordController
             $request->string('instrument')->toString(),
             $request->madeAt(),
         );
+
+        if ($new && $author->isNot($user)) {
+            $note($user->shop_id, Logged::Vouched, $user, $author, "job {$job->number}");
+        }
 
         return Answer::with(
             new Kept($record->id, $record->place, $record->value === null ? null : (object) $record->value, $new),

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Conflicts\Conflict;
+use App\Models\Role;
 use App\Models\User;
+use App\SignIn\BenchCode;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 
@@ -21,7 +23,8 @@ final class NewRecordRequest extends FormRequest
             'unit' => ['sometimes', 'string', 'in:mm,in'],
             'instrument' => ['sometimes', 'nullable', 'string', 'max:24'],
             'made_at' => ['sometimes', 'date'],
-            'author' => ['sometimes', 'integer'],
+            'author' => ['sometimes', 'integer', 'min:1', 'max:2147483647'],
+            'vouched' => ['sometimes', 'boolean'],
         ];
     }
 
@@ -36,6 +39,7 @@ final class NewRecordRequest extends FormRequest
             'instrument.*' => 'That is not an instrument.',
             'made_at.*' => 'When it was made must be a date and time.',
             'author.*' => 'Who made it is a number.',
+            'vouched.*' => 'Say whether the owner says yes to it.',
         ];
     }
 
@@ -50,15 +54,23 @@ final class NewRecordRequest extends FormRequest
     }
 
     /**
-     * What waited in a browser belongs to who typed it, whoever has signed in there since.
+     * What waited in a browser belongs to who typed it, whoever has signed in there since. Of somebody who cannot send it
+     * any more the owner says yes: it is kept under their name all the same.
      *
-     * @throws Conflict when that is not who sends it
+     * @throws Conflict when that is not who sends it, and the owner did not say yes
      */
-    public function mustBeBy(User $user): void
+    public function author(User $user): User
     {
-        if ($this->filled('author') && $this->integer('author') !== $user->id) {
-            throw Conflict::otherPerson();
+        if (! $this->filled('author') || $this->integer('author') === $user->id) {
+            return $user;
         }
+        // Of an owner who took over by a short code it is not enough.
+        $byCode = $this->hasSession() && $this->session()->has(BenchCode::TAKEN);
+        $author = $this->boolean('vouched') && $user->role === Role::Owner && ! $byCode
+            ? User::query()->where('shop_id', $user->shop_id)->find($this->integer('author'))
+            : null;
+
+        return $author ?? throw Conflict::otherPerson();
     }
 
     /** @return ?array<string, mixed> */

@@ -43,8 +43,12 @@ export function newId(): string {
 /** Signed out is a matter of signing in again: what was entered waits for it. */
 const SIGNED_OUT = [401, 419];
 
-async function send({ job, by: _by, author, ...record }: Sending, right?: string): Promise<Outcome> {
-  const body = author === 0 ? record : { ...record, author };
+async function send(
+  { job, by: _by, author, ...record }: Sending,
+  right: string | undefined,
+  vouched: boolean,
+): Promise<Outcome> {
+  const body = author === 0 ? record : { ...record, author, ...(vouched && { vouched }) };
   try {
     return {
       is: 'kept',

@@ -6188,6 +6188,7 @@ export interface paths {
                         /** Format: date-time */
                         made_at?: string;
                         author?: number;
+                        vouched?: boolean;
                     };
                 };
             };
@@ -9626,7 +9627,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "exported" | "imported";
+        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "vouched" | "exported" | "imported";
         MachineCard: {
             id: number;
             name: string;

@@ -1,4 +1,5 @@
 import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { shownAgain } from '../offline/hands';
 import { dropRight, keepRight } from '../offline/rights';
 import { answer, api, fetchToken, type Refusal } from './client';
 import { forget } from './queryClient';
@@ -30,6 +31,7 @@ export const useSession = () => {
 /** Somebody is signed in here now; at a bench of several hands the device may send what they enter from now on. */
 export function entered(client: QueryClient, { sending, ...person }: Person): Promise<void> {
   if (sending !== null) keepRight(person.id, sending);
+  shownAgain();
   return stands(client, sessionKey, { ...person, sending: null });
 }
 
@@ -88,6 +90,7 @@ export const useSignOut = () => {
     onSuccess: async () => {
       const person = client.getQueryData<Person>(sessionKey);
       if (person) dropRight(person.id);
+      shownAgain();
       client.clear();
       await forget();
       window.location.assign('/sign-in');

@@ -1,3 +1,4 @@
+import { UNNAMED } from './hands';
 import { dropRight, rightOf } from './rights';
 import { dropRow, endLease, type Row, readRow, readRows, type Sending, takeLease, writeRow } from './store';
 
@@ -21,7 +22,7 @@ export type Outcome =
 /** How the queue reaches the server, and whom it tells what came of it. Given once, when the page starts. */
 interface Ends {
   /** With a right it goes in the name of its author, whoever is signed in. */
-  send: (sending: Sending, right?: string) => Promise<Outcome>;
+  send: (sending: Sending, right: string | undefined, vouched: boolean) => Promise<Outcome>;
   /** The record is put away once this is done: until then it stands on the page as waiting. */
   onKept: (sending: Sending, answer: unknown) => Promise<void>;
   /** The last record of a job that could be sent is through. */
@@ -107,8 +108,32 @@ export function dismiss(job: number, place: string): void {
   for (const row of rows) if (row.refused && row.sending.job === job && row.sending.place === place) void drop(row.key);
 }
 
+/** People for whom the owner said yes: what waits of them is sent under their names. */
+const vouched = new Set<number>();
+
 const next = (): Row | undefined =>
-  rows.find((row) => !row.refused && (isBy(row.sending, person) || rightOf(row.sending.author) !== undefined));
+  rows.find(
+    ({ refused, sending }) =>
+      !refused && (isBy(sending, person) || rightOf(sending.author) !== undefined || vouched.has(sending.author)),
+  );
+
+/** What was entered before anybody was named is theirs. */
+export async function nameRows(author: Author): Promise<void> {
+  for (const row of rows.filter((one) => one.sending.author === UNNAMED)) {
+    const named = { ...row, sending: { ...row.sending, author: author.id, by: author.name } };
+    pending.set(row.key, named);
+    show(rows.map((one) => (one.key === row.key ? named : one)));
+    await writeRow(named).catch(() => undefined);
+  }
+  tell({ told: 'changed' });
+  void drain();
+}
+
+/** The owner says yes to what waits of somebody who cannot send it themselves any more. */
+export function vouchFor(author: number): void {
+  vouched.add(author);
+  void drain();
+}
 
 /** Whether it is theirs to send. What version 0.1 left waiting knows a name, no number. */
 export const isBy = (sending: Sending, author: Author | null): boolean =>
@@ -166,7 +191,7 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
       continue;
     }
     const right = isBy(sending, person) ? undefined : rightOf(sending.author);
-    const outcome = await ends.send(sending, right);
+    const outcome = await ends.send(sending, right, right === undefined && vouched.has(sending.author));
     if (outcome.is === 'later') {
       await rest(wait);
       wait = Math.min(2 * wait, LONGEST_WAIT_MS);
@@ -179,6 +204,7 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
       dropRight(sending.author);
       continue;
     }
+    if (outcome.is === 'not_theirs' && vouched.delete(sending.author)) continue;
     if (outcome.is === 'not_theirs') return;
     // What was entered anew while this was on its way takes its place: no word on what nobody means any more.
     const anew = rows.some((one) => one.key > key && !one.refused && samePlace(one.sending, sending));

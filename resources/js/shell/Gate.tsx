@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { useSession } from '../api/session';
 import { Loading, Trouble } from '../controls/States';
+import { shownAgain, useHere } from '../offline/hands';
 import { queueIsFor } from '../offline/queue';
 import { PersonProvider } from '../words/person';
 import { Shell } from './Shell';
@@ -10,12 +11,18 @@ import { Shell } from './Shell';
 export function Gate() {
   const { data, error, refetch } = useSession();
   const { pathname } = useLocation();
-  const { id, name } = (error?.status === 401 ? undefined : data) ?? {};
+  const here = useHere();
+  const nobody = error?.status === 401;
+  const { id, name } = (nobody || here ? undefined : data) ?? {};
+  // Who took over without the server sends by the right this device has of them, not by another's session.
   useEffect(() => queueIsFor(id !== undefined && name !== undefined ? { id, name } : null), [id, name]);
-  if (error?.status === 401) return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
+  useEffect(() => {
+    if (nobody) shownAgain();
+  }, [nobody]);
+  if (nobody) return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
   if (data) {
     return (
-      <PersonProvider person={data}>
+      <PersonProvider person={here?.person ?? data}>
         <Shell />
       </PersonProvider>
     );

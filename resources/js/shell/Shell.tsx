@@ -19,13 +19,13 @@ import { catchKeys } from '../controls/early';
 import { useKeys } from '../controls/keys';
 import { useStray } from '../controls/loose';
 import { Sheet } from '../controls/Sheet';
-import { useOnline } from '../offline/online';
 import { isBy } from '../offline/queue';
 import { type Mode, useMode } from '../theme/mode';
 import { usePerson } from '../words/person';
-import { Hands } from './Hands';
+import { Hands, useBack } from './Hands';
 import { HelpSheet } from './HelpSheet';
 import { useLock } from './idle';
+import { OthersWait, Unnamed } from './Waiting';
 
 const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
   { to: '/board', label: 'Board', icon: ClipboardList },
@@ -100,9 +100,9 @@ export function Shell() {
   const waiting = useWaiting().filter((one) => isBy(one, person)).length;
   const [help, setHelp] = useState(false);
   const [hands, setHands] = useState(false);
-  const online = useOnline();
-  // Without the network nobody can be asked for: the bench goes on for who stands there.
-  const [locked, unlock] = useLock(online ? person.lock_minutes : null);
+  const [left, unlock] = useLock(person.lock_minutes);
+  const back = useBack();
+  const locked = left || back;
   useMode(person.theme as Mode);
   const turnTheme = () => prefer({ theme: person.theme === 'dark' ? 'light' : 'dark' });
   const turnUnits = () => prefer({ units: person.units === 'in' ? 'mm' : 'in' });
@@ -222,11 +222,15 @@ export function Shell() {
       <Box as="main" minW="0" minH="0" overflow="auto" tabIndex={0} _focusVisible={{ outline: 'none' }}>
         <Insecure />
         <Stray />
+        <Unnamed />
+        <OthersWait />
         <Outlet />
       </Box>
       <HelpSheet open={help} onClose={() => setHelp(false)} />
       <Sheet
-        title={locked ? `${person.tablet} is locked` : 'Who stands here'}
+        title={
+          back ? 'The network is back: who stands here' : locked ? `${person.tablet} is locked` : 'Who stands here'
+        }
         open={hands || locked}
         onClose={() => setHands(false)}
         stays={locked}
@@ -236,6 +240,7 @@ export function Shell() {
             setHands(false);
             unlock();
           }}
+          onPassword={() => signOut()}
         />
         {locked && (
           <Button look="quiet" mt="2" onClick={() => signOut()}>

@@ -42,6 +42,7 @@ const SAID: Record<LogShown['what'], (line: LogShown) => string> = {
   tablet_enrolled: ({ by, detail }) => `${somebody(by)} made a device a bench: ${detail}`,
   tablet_ended: ({ by, detail }) => `${somebody(by)} ended a bench: ${detail}`,
   bench_code_changed: ({ by }) => `${somebody(by)} chose another code at the bench`,
+  vouched: ({ by, about, detail }) => `${somebody(by)} said yes to an entry of ${about}: ${detail}`,
   exported: ({ by, detail }) => `${somebody(by)} took along: ${detail}`,
   imported: ({ by, detail }) => `${somebody(by)} brought in: ${detail}`,
 };

@@ -2,11 +2,13 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { useSignJob } from '../../api/jobs';
+import { useWaiting } from '../../api/records';
 import type { Block, Level, StationName } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { Input, Labelled } from '../../controls/Field';
 import { LevelMark } from '../../controls/LevelMark';
 import { useBench } from '../../job/bench';
+import { UNNAMED } from '../../offline/hands';
 import { moment } from '../../words/day';
 import { usePerson, useSay } from '../../words/person';
 
@@ -61,6 +63,7 @@ export function SignOffPanel() {
   // Where several take over from one another, whoever signs shows once more who they are.
   const shows = person.tablet !== null && person.bench_code;
   const [code, setCode] = useState('');
+  const unnamed = useWaiting().some((one) => one.job === job.id && one.author === UNNAMED);
   const open = report.blocks.filter((block) => block.open);
   const lying = useLying(open);
   const card = `/files/jobs/${job.id}/card.pdf`;
@@ -90,6 +93,9 @@ export function SignOffPanel() {
                 ))}
             </chakra.ul>
           )}
+          {unnamed && (
+            <chakra.p color="brass">Entries of this job are not yet named: say first whose they are.</chakra.p>
+          )}
           {person.may_sign ? (
             <>
               {shows && (
@@ -109,7 +115,7 @@ export function SignOffPanel() {
                 </Labelled>
               )}
               <Button
-                disabled={!report.may_sign || isPending || (shows && code.length < 4)}
+                disabled={!report.may_sign || isPending || unnamed || (shows && code.length < 4)}
                 onClick={() => mutate(shows ? code : null, { onSettled: () => setCode('') })}
                 alignSelf="start"
               >

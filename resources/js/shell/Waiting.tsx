@@ -1,0 +1,72 @@
+import { chakra, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { useWaiting } from '../api/records';
+import { Button } from '../controls/Button';
+import { UNNAMED, useHere } from '../offline/hands';
+import { useOnline } from '../offline/online';
+import { isBy, nameRows, vouchFor } from '../offline/queue';
+import { rightOf } from '../offline/rights';
+import { usePerson } from '../words/person';
+
+const Bar = ({ children }: { children: ReactNode }) => (
+  <Flex
+    role="status"
+    align="center"
+    gap="4"
+    px="6"
+    minH="48px"
+    wrap="wrap"
+    bg="brassWash"
+    borderBottomWidth="1px"
+    borderColor="line"
+  >
+    {children}
+  </Flex>
+);
+
+const entries = (count: number): string => (count === 1 ? '1 entry' : `${count} entries`);
+
+/** What was entered without the network by somebody this device did not know: whoever stands here now may say it is theirs. */
+export function Unnamed() {
+  const { id, name } = usePerson();
+  const here = useHere();
+  const count = useWaiting().filter((one) => one.author === UNNAMED).length;
+  if (count === 0 || here !== null) return null;
+  return (
+    <Bar>
+      <chakra.span flex="1">
+        {entries(count)} here: not yet named. Whoever made them takes over and says so.
+      </chakra.span>
+      <Button look="quiet" onClick={() => void nameRows({ id, name })}>
+        They are mine, {name}
+      </Button>
+    </Bar>
+  );
+}
+
+/** What waits of people who cannot send it themselves any more: the owner may say yes to it. */
+export function OthersWait() {
+  const person = usePerson();
+  const here = useHere();
+  const online = useOnline();
+  const waiting = useWaiting().filter(
+    (one) => one.author > 0 && !isBy(one, person) && rightOf(one.author) === undefined,
+  );
+  if (person.role !== 'owner' || person.by_bench_code || here !== null || !online || waiting.length === 0) return null;
+  const authors = [...new Map(waiting.map((one) => [one.author, one.by]))];
+  return (
+    <>
+      {authors.map(([author, by]) => (
+        <Bar key={author}>
+          <chakra.span flex="1">
+            {entries(waiting.filter((one) => one.author === author).length)} of {by} here. {by} signs in and sends them,
+            or you say yes.
+          </chakra.span>
+          <Button look="quiet" onClick={() => vouchFor(author)}>
+            Keep them under {by}'s name
+          </Button>
+        </Bar>
+      ))}
+    </>
+  );
+}
