@@ -1,4 +1,4 @@
-// Takes the pictures in docs/screenshots from a freshly started demo: ./start --fresh, then node ops/screenshots.mjs
+// Takes the pictures in docs/screenshots from a freshly started demo: ./start --demo --fresh, then node ops/screenshots.mjs
 import { chromium } from '@playwright/test';
 
 const base = process.env.BASE_URL ?? 'http://127.0.0.1:8080';
@@ -28,17 +28,15 @@ await shoot('board');
 for (const [name, address, step] of [
   ['check-in', '/jobs/2/check_in', 'Rock it'],
   ['strip', '/jobs/19/strip', 'Rock the hub'],
-  ['strip-tools', '/jobs/15/strip', 'Tools, before'],
   ['size-bore', '/jobs/4/size', 'Will the bore hold: left bearing'],
   ['source', '/jobs/5/source', 'The list to buy'],
-  ['parts', '/parts/orders'],
+  ['parts', '/parts'],
   ['seat', '/jobs/6/seat', 'Start the first'],
   ['prove', '/jobs/1/prove', 'Before and after'],
   ['bench-day', '/bench-day'],
   ['ahead', '/ahead'],
   ['machine', '/machines/2'],
   ['tool-wall', '/tools'],
-  ['shop', '/shop'],
 ]) {
   await open(address, step);
   await shoot(name);
@@ -73,4 +71,18 @@ await page.getByRole('button', { name: /^Theme/ }).click();
 await shoot('seat-dark');
 await page.getByRole('button', { name: /^Theme/ }).click();
 await page.waitForTimeout(300);
+// What the owner sees of the shop and its people.
+await page.getByRole('button', { name: 'Sign out' }).click();
+await page.waitForURL('**/sign-in');
+await page.getByLabel('E-mail').fill('tove@ferryworks.example');
+await page.getByLabel('Password').fill('bearing');
+await page.keyboard.press('Enter');
+await page.waitForURL('**/board');
+for (const [name, address] of [
+  ['shop', '/shop'],
+  ['people', '/people'],
+]) {
+  await open(address);
+  await shoot(name);
+}
 await browser.close();

@@ -40,12 +40,14 @@ export function People() {
                 You work here alone: {me.name}, {me.email}. When somebody joins, say so under Shop.
               </chakra.p>
             )}
+            <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="8" mt="10">
+              <OwnPassword />
+              {!me.alone && <BenchCode />}
+              <TimeCode />
+            </Grid>
           </Box>
           <Flex direction="column" gap="8">
             {data.may_change && !me.alone && <AddPerson onAdded={(one) => setOpen(one.id)} />}
-            <OwnPassword />
-            {!me.alone && <BenchCode />}
-            <TimeCode />
             <Tokens />
           </Flex>
         </Grid>
