@@ -61,6 +61,8 @@ for (const [wanted, mark] of [
       '/parts/suppliers',
       '/tools',
       '/shop',
+      '/people',
+      '/join',
       `/jobs/${job}/hub`,
       `/jobs/${job}/tag`,
       `/jobs/${job}/photo/part.axle`,

@@ -8,7 +8,6 @@ use App\Models\Shop;
 use CleanRace\Core\Measure\Force;
 use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Stripping\Habit;
-use CleanRace\Core\Tooling\DrawBolt;
 
 /** What is noted of a shop, and its habits: each a choice between schools, with what speaks for each. */
 final readonly class ShopSheet
@@ -16,7 +15,6 @@ final readonly class ShopSheet
     /**
      * @param  Money  $hour an hour at the bench
      * @param  ?Force  $press what the press can do; null where there is none
-     * @param  list<string>  $drawBolts those there are
      * @param  list<Habit>  $habits
      */
     public function __construct(
@@ -29,7 +27,6 @@ final readonly class ShopSheet
         public string $paper,
         public ?Force $press,
         public string $drawBolt,
-        public array $drawBolts,
         public bool $alone,
         public bool $prices,
         public ?int $lockMinutes,
@@ -50,7 +47,6 @@ final readonly class ShopSheet
             $shop->paper,
             $shop->press_capacity_n === null ? null : Force::newtons($shop->press_capacity_n),
             $shop->draw_bolt,
-            array_column(DrawBolt::cases(), 'value'),
             $shop->alone,
             $shop->prices,
             $shop->lock_minutes,

@@ -10057,7 +10057,6 @@ export interface components {
             paper: string;
             press_n: number | null;
             draw_bolt: string;
-            draw_bolts: string[];
             alone: boolean;
             prices: boolean;
             lock_minutes: number | null;

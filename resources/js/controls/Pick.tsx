@@ -9,26 +9,31 @@ export function Pick<T extends string>({
   chosen,
   onPick,
   disabled = false,
+  inRow = false,
 }: {
   label: string;
   hint?: string;
   options: readonly (readonly [value: T, label: string])[];
-  chosen: T;
+  /** Null where nothing stays chosen: each press says it once more. */
+  chosen: T | null;
   onPick: (value: T) => void;
   disabled?: boolean;
+  /** All in one line, however narrow. */
+  inRow?: boolean;
 }) {
   return (
     <Box as="fieldset">
       <chakra.legend fontSize="14px" color="mute" mb="1">
         {label}
       </chakra.legend>
-      <Flex gap="2" wrap="wrap">
+      <Flex wrap={inRow ? 'nowrap' : 'wrap'} gap={inRow ? '1' : '2'}>
         {options.map(([value, said]) => (
           <Button
             key={value}
             look="answer"
-            aria-pressed={value === chosen}
+            aria-pressed={chosen === null ? undefined : chosen === value}
             disabled={disabled}
+            {...(inRow ? { flex: '1 1 auto', px: '1', fontSize: '14.5px', whiteSpace: 'nowrap' } : {})}
             onClick={() => onPick(value)}
           >
             {said}

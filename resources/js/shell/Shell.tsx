@@ -14,6 +14,7 @@ import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useWaiting } from '../api/records';
 import { usePreferences, useSignOut } from '../api/session';
+import { Bar } from '../controls/Bar';
 import { Button } from '../controls/Button';
 import { catchKeys } from '../controls/early';
 import { useKeys } from '../controls/keys';
@@ -42,25 +43,15 @@ function Stray() {
   const [text, putAway] = useStray();
   if (text === null) return null;
   return (
-    <Flex
-      role="status"
-      align="center"
-      gap="4"
-      px="6"
-      minH="48px"
-      bg="brassWash"
-      color="brass"
-      borderBottomWidth="1px"
-      borderColor="line"
-    >
-      <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
+    <Bar>
+      <chakra.span color="brass" fontFamily="heading" fontWeight="600" fontSize="20px">
         {text} came
       </chakra.span>
       <chakra.span flex="1">Nothing here waits for it. Tap the field it belongs to and send it again.</chakra.span>
       <Button look="quiet" onClick={putAway}>
         Put away
       </Button>
-    </Flex>
+    </Bar>
   );
 }
 
@@ -69,16 +60,7 @@ function Insecure() {
   const [away, setAway] = useState(window.isSecureContext);
   if (away) return null;
   return (
-    <Flex
-      role="status"
-      align="center"
-      gap="4"
-      px="6"
-      minH="48px"
-      bg="brassWash"
-      borderBottomWidth="1px"
-      borderColor="line"
-    >
+    <Bar>
       <chakra.span flex="1">
         Without a certificate this page cannot be installed, listen, or open when the network is gone. All else works.
         With one: ./start --lan.
@@ -86,7 +68,7 @@ function Insecure() {
       <Button look="quiet" onClick={() => setAway(true)}>
         Put away
       </Button>
-    </Flex>
+    </Bar>
   );
 }
 

@@ -1,28 +1,12 @@
-import { chakra, Flex } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { chakra } from '@chakra-ui/react';
 import { useWaiting } from '../api/records';
+import { Bar } from '../controls/Bar';
 import { Button } from '../controls/Button';
 import { UNNAMED, useHere } from '../offline/hands';
 import { useOnline } from '../offline/online';
 import { isBy, nameRows, vouchFor } from '../offline/queue';
 import { rightOf } from '../offline/rights';
 import { usePerson } from '../words/person';
-
-const Bar = ({ children }: { children: ReactNode }) => (
-  <Flex
-    role="status"
-    align="center"
-    gap="4"
-    px="6"
-    minH="48px"
-    wrap="wrap"
-    bg="brassWash"
-    borderBottomWidth="1px"
-    borderColor="line"
-  >
-    {children}
-  </Flex>
-);
 
 const entries = (count: number): string => (count === 1 ? '1 entry' : `${count} entries`);
 

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import type { Step } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { Input } from '../../controls/Field';
+import { Pick } from '../../controls/Pick';
 import { AskField } from '../../job/AskField';
 import { useBench } from '../../job/bench';
 import { useUnits } from '../../words/person';
@@ -10,7 +11,6 @@ import { length } from '../../words/say';
 import { ConeDial } from './ConeDial';
 import { ConeTries } from './ConeTries';
 import { FELT, MINUTE, minutes, STAGES, tryAt } from './cone';
-import { Pick } from './Pick';
 
 const WITH = [
   ['digital_caliper', 'caliper'],
@@ -165,8 +165,8 @@ export function ConePanel({ step }: { step: Step }) {
             </Button>
           )}
           <Pick
-            legend="Judged: before the lock nut, or after"
-            list={STAGES}
+            label="Judged: before the lock nut, or after"
+            options={STAGES}
             chosen={at}
             disabled={bench.closed}
             onPick={setStage}
@@ -174,8 +174,8 @@ export function ConePanel({ step }: { step: Step }) {
           />
           <Box ref={felt}>
             <Pick
-              legend={`Felt: a tap keeps try ${tries.length + 1}`}
-              list={FELT}
+              label={`Felt: a tap keeps try ${tries.length + 1}`}
+              options={FELT}
               chosen={null}
               disabled={bench.closed || !next}
               onPick={keep}
