@@ -95,7 +95,7 @@ function Form({ search }: { search: string }) {
       <chakra.p color="mute" mb="5" maxW="62ch">
         Your own shop, kept on this machine. Everything here can be changed later, under Shop.
       </chakra.p>
-      <Grid templateColumns={{ base: '1fr', md: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} gap="10">
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} gap="10">
         <Box>
           <chakra.h2 fontSize="22px" mb="3">
             The shop

@@ -26,7 +26,7 @@ export function People() {
       <ShopHead />
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the people" />)}
       {data && (
-        <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8" p="6" maxW="1240px">
+        <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 360px' }} gap="8" p="6" maxW="1240px">
           <Box>
             {!me.alone && (
               <ul aria-label="People">
@@ -40,7 +40,7 @@ export function People() {
                 You work here alone: {me.name}, {me.email}. When somebody joins, say so under Shop.
               </chakra.p>
             )}
-            <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="8" mt="10">
+            <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr' }} gap="8" mt="10">
               <OwnPassword />
               {!me.alone && <BenchCode />}
               <TimeCode />
@@ -65,8 +65,14 @@ function Row({ one, may, onOpen }: { one: PersonCard; may: boolean; onOpen: () =
       : roleName(one.role);
   return (
     <chakra.li borderBottomWidth="1px" borderColor="line">
-      <Flex align="center" gap="4" py="2" opacity={one.left_at ? 0.75 : 1}>
-        <Box flex="1" minW="0">
+      <Flex
+        align="center"
+        gap={{ base: '1', md: '4' }}
+        py="2"
+        wrap={{ base: 'wrap', md: 'nowrap' }}
+        opacity={one.left_at ? 0.75 : 1}
+      >
+        <Box flex={{ base: '1 1 100%', md: '1' }} minW="0">
           <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
             {one.name}
           </chakra.span>
@@ -76,7 +82,7 @@ function Row({ one, may, onOpen }: { one: PersonCard; may: boolean; onOpen: () =
             </Box>
           )}
         </Box>
-        <chakra.span w="230px" color={one.waits && !one.left_at ? 'brass' : 'ink'}>
+        <chakra.span flex={{ base: '1', md: '0 0 230px' }} color={one.waits && !one.left_at ? 'brass' : 'ink'}>
           {said}
         </chakra.span>
         {may && (

@@ -17,7 +17,12 @@ export function Shop() {
       <ShopHead />
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the shop" />)}
       {data && (
-        <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="10" p="6" maxW="1240px">
+        <Grid
+          templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+          gap="10"
+          p="6"
+          maxW="1240px"
+        >
           <Flex direction="column" gap="8">
             {!data.may_change && <chakra.p color="mute">The owner changes what stands here.</chakra.p>}
             <Noted shop={data} />
