@@ -6,15 +6,15 @@ namespace App\Http\Requests\People;
 
 use App\Bench\ShopFields;
 use CleanRace\Core\Measure\InvalidInput;
-use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\In;
+use Illuminate\Validation\Rules\Password;
 
 /** A shop that begins, and its first person. */
 final class BeginRequest extends FormRequest
 {
-    /** @return array<string, list<string|ValidationRule|Enum|In>> */
+    /** @return array<string, list<string|Enum|In|Password>> */
     public function rules(): array
     {
         return [
@@ -22,7 +22,7 @@ final class BeginRequest extends FormRequest
             'shop.name' => ['required', 'string', 'max:80'],
             'person.name' => ['required', 'string', 'max:80'],
             'person.email' => ['required', 'string', 'email', 'max:200'],
-            'person.password' => ['required', 'string', new NewPassword()],
+            'person.password' => ['required', 'string', NewPassword::rule()],
         ];
     }
 
@@ -32,6 +32,7 @@ final class BeginRequest extends FormRequest
         return ShopFields::messages('shop.') + [
             'person.name.*' => 'Type your name, in at most 80 letters.',
             'person.email.*' => 'Type the e-mail address you will sign in with.',
+            'person.password.min' => 'Choose a password of at least '.NewPassword::LEAST.' signs.',
             'person.password.required' => 'Choose a password.',
         ];
     }
