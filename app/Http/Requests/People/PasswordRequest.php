@@ -19,7 +19,10 @@ final class PasswordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['present.*' => 'Type your present password.', 'password.min' => 'Choose a password of at least '.NewPassword::LEAST.' signs.',
-            'password.required' => 'Choose another password.'];
+        return [
+            'present.*' => 'Type your present password.',
+            'password.min' => 'Choose a password of at least '.NewPassword::LEAST.' signs.',
+            'password.required' => 'Choose another password.',
+        ];
     }
 }
