@@ -196,7 +196,7 @@ serve() {
   local listen="listen 127.0.0.1:$port;" trust='' any=0.0.0.0
   if [ -n "${TLS_CERT:-}" ]; then
     # Every network of the machine, by TLS only; whoever asks without it is sent to it.
-    [ -f /proc/net/if_inet6 ] && any='[::]'
+    grep -qvE ' lo$' /proc/net/if_inet6 2> /dev/null && any='[::]'
     listen="listen $any:$port ssl$([ "$any" = '[::]' ] && echo ' ipv6only=off');
     ssl_certificate '$TLS_CERT'; ssl_certificate_key '$TLS_KEY';
     ssl_protocols TLSv1.2 TLSv1.3; ssl_session_cache shared:tls:2m; error_page 497 =307 https://\$http_host\$request_uri;"
