@@ -12,6 +12,8 @@ die() { printf '\n%s\n' "$*" >&2; exit 1; }
 # Stops, last first, all that was started here.
 stop_all() {
   local i
+  # Whoever presses Ctrl-C twice still has all of it stopped.
+  trap '' INT TERM
   for ((i = ${#STOP[@]} - 1; i >= 0; i--)); do eval "${STOP[$i]}" > /dev/null 2>&1 || true; done
   STOP=()
 }
