@@ -142,7 +142,7 @@ press_up() {
   port=$(php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];')
   php "$ROOT/ops/press-stand-in.php" "$port" > /dev/null 2>&1 &
   STOP+=("kill $!")
-  export PRESS_GAUGE=127.0.0.1:$port
+  export PRESS_GAUGE=127.0.0.1:$port PRESS_STAND_IN=true
 }
 
 artisan() { (cd "$ROOT" && php artisan "$@"); }

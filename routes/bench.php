@@ -16,7 +16,8 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('typing')->group(static function (): void {
     Route::get('ping/signed-in', PingController::class);
     Route::get('jobs', [JobController::class, 'index']);
-    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
+    // Asked again every few seconds, to see what another hand entered: what is the same is not sent again.
+    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job')->middleware('cache.headers:private;no_cache;etag');
     Route::get('bench-day', [BenchDayController::class, 'show']);
     Route::get('ahead', [AheadController::class, 'index']);
     Route::get('machines', [MachineController::class, 'index']);

@@ -69,6 +69,9 @@ final readonly class ReadEntry
         if (is_int($entry['from_job'] ?? null) && $entry['from_job'] > 0) {
             $value['from_job'] = $entry['from_job'];
         }
+        if ($place->role === 'press' && ($entry['simulated'] ?? null) === true) {
+            $value['simulated'] = true;
+        }
         $by = in_array($place->kind, self::READ_OFF, true) ? Instrument::tryFrom($instrument ?? '') ?? self::usual($place) : null;
         if ($by !== null && isset($value['mm'])) {
             // A reading keeps how well it was read, whatever hangs on the wall later.

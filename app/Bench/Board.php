@@ -21,6 +21,7 @@ final readonly class Board
         'jobs.created_at',
         'jobs.signed_at',
         'jobs.parts_on',
+        'jobs.urgency',
         ...Machine::JOINED,
     ];
 

@@ -60,6 +60,7 @@ final readonly class PrintedCard
             'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionPicture::of($report['section'])),
             'readings' => $this->readings($notes, $report, $words),
             'torques' => $this->torques($job, $notes, $words),
+            'simulated' => array_filter($notes->current, static fn (Record $r): bool => ($r->value['simulated'] ?? false) === true) !== [],
             'note' => static fn (string $place): ?string => is_string($notes->current[$place]->value['text'] ?? null)
                 ? $notes->current[$place]->value['text']
                 : null,

@@ -20,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int $job_id
  * @property int $author_id
  * @property string $seat
- * @property string $source `press` or `file`
+ * @property string $source `press`, `stand_in` of a simulated one, or `file`
  * @property list<array{float, float}> $samples travel in mm, force in N
  * @property Carbon $made_at
  */

@@ -1,4 +1,5 @@
 import './theme/fonts';
+import './theme/low.css';
 import { ChakraProvider } from '@chakra-ui/react';
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
@@ -8,6 +9,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { outOfDate } from './api/outOfDate';
 import { persistOptions, queryClient } from './api/queryClient';
+import { startWorker } from './offline/worker';
 import { router } from './shell/router';
 import { system } from './theme/system';
 import { speak } from './words/language';
@@ -32,3 +34,4 @@ speak(document.documentElement.lang).then(() =>
     </StrictMode>,
   ),
 );
+startWorker();

@@ -17,7 +17,17 @@ $states = [
     'in_place' => 'in place', 'on_tray' => 'ON TRAY', 'fitted' => 'fitted',
     'not_there' => 'not there', 'stays' => 'left in place', 'scrapped' => 'scrapped',
 ];
-$levels = ['go' => '● Go', 'care' => '▲ Care', 'stop' => '■ Stop'];
+$levels = ['go' => '● Go', 'care' => '▲ Care', 'stop' => '■ Stop', 'put_right' => '● Put right'];
+// What stood at stop and holds the job no longer was put right: only what holds it still is printed as a stop.
+$holding = array_column(array_filter($report['blocks'] ?? [], static fn (array $b): bool => $b['open'] && $b['level'] === 'stop'), 'step');
+$levelOf = static fn (array $step): string => $step['verdicts'][0]['level'] === 'stop' && ! in_array($step['id'], $holding, true)
+    ? 'put_right'
+    : $step['verdicts'][0]['level'];
+// A new part that is in is told as the drawing shows it, also while the old one lies on the tray.
+$drawn = array_column($report['section']['pieces'] ?? [], 'state', 'part');
+$stateOf = static fn (array $part): string => ($drawn[$part['part']] ?? null) === 'fitted' && $part['state'] !== 'fitted'
+    ? 'new one fitted'
+    : $states[$part['state']];
 $about = array_filter([$job->machine->model, $job->machine->owner, $job->shop->saidOnPaper()]);
 $signer = $job->signerName();
 $as = $job->signOff?->card['signed_as'] ?? null;
@@ -46,7 +56,7 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 <tr>
 <td>{{ $words->say($part['name']) }}</td>
 <td class="m">{{ $words->say($part['way_round'] ?? '') }}</td>
-<td class="n">{{ $states[$part['state']] }}</td>
+<td class="n">{{ $stateOf($part) }}</td>
 </tr>
 @endforeach
 </table>
@@ -54,6 +64,9 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 @foreach (['left', 'right'] as $side)
 <p>{{ ucfirst($side) }}: out {{ $note("size.$side.number") ?? 'not read' }}; in {{ $note("source.$side.number") ?? 'not noted' }}</p>
 @endforeach
+@if ($simulated)
+<p>The pressing that is noted was played by the simulated press, not by this wheel.</p>
+@endif
 <h2>Torques, in order</h2>
 <table class="lines">
 @foreach ($torques as $t)
@@ -87,7 +100,7 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 @foreach ($station['steps'] as $step)
 @if ($step['verdicts'] && $station['station'] !== 'prove')
 <tr>
-<td class="l">{{ $levels[$step['verdicts'][0]['level']] }}</td>
+<td class="l">{{ $levels[$levelOf($step)] }}</td>
 <td class="m">{{ $words->say($station['label']) }}</td>
 <td>
 {{ $words->say($step['verdicts'][0]['headline']) }}

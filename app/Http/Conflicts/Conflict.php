@@ -53,6 +53,15 @@ final class Conflict extends RuntimeException
         return new self('No press gauge answers. Read the force by hand, or bring a trace as a file.', 'no-gauge', 'No press gauge');
     }
 
+    public static function simulatedPress(): self
+    {
+        return new self(
+            'This press is a simulation. In a shop of your own nothing of it is kept.',
+            'simulated-press',
+            'A simulated press',
+        );
+    }
+
     public static function otherPerson(): self
     {
         return new self('Somebody else entered this. It waits until they sign in here.', 'other-person', 'Another is signed in');

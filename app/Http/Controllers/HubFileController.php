@@ -6,10 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Bench\Notes;
 use App\Bench\Workbench;
-use App\Cards\SectionPicture;
 use App\Models\Job;
-use App\Shapes\Json;
 use CleanRace\Core\Hub\Drawing\Dxf;
+use CleanRace\Core\Hub\Drawing\Svg;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
@@ -20,9 +19,7 @@ final class HubFileController
     {
         Gate::authorize('view', $job);
         $section = $workbench->report($job->load('shop'), Notes::notebookOf($job))->section;
-        /** @var array<string, mixed> $shape */
-        $shape = Json::of($section);
-        [$body, $type] = $form === 'dxf' ? [Dxf::of($section), 'image/vnd.dxf'] : [SectionPicture::of($shape), 'image/svg+xml'];
+        [$body, $type] = $form === 'dxf' ? [Dxf::of($section), 'image/vnd.dxf'] : [Svg::of($section), 'image/svg+xml'];
 
         return new Response($body, 200, [
             'Content-Type' => $type,

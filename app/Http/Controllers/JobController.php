@@ -41,7 +41,7 @@ final class JobController
     private const PAGE = 15;
 
     #[Documented(
-        'Jobs on the board, newest first',
+        'Jobs on the board: what is stopped first, then what waits for somebody, then the newest',
         answers: JobCard::class,
         page: true,
     )]
@@ -50,10 +50,10 @@ final class JobController
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', Job::class);
-        $jobs = Search::jobs(Board::jobs(), $request->query('find'))->orderByDesc('jobs.id');
-        $jobs = $request->boolean('signed') ? $jobs->whereNotNull('jobs.signed_at') : $jobs->open();
+        $jobs = Search::jobs(Board::jobs(), $request->query('find'));
+        $jobs = $request->boolean('signed') ? $jobs->whereNotNull('jobs.signed_at') : $jobs->open()->orderByDesc('jobs.urgency');
 
-        return Answer::page($jobs->toBase()->cursorPaginate(self::PAGE), JobCard::of(...));
+        return Answer::page($jobs->orderByDesc('jobs.id')->toBase()->cursorPaginate(self::PAGE), JobCard::of(...));
     }
 
     #[Documented('Open a job', answers: JobCard::class, status: 201)]

@@ -9,10 +9,12 @@ use App\Bench\Notes;
 use App\Bench\Workbench;
 use App\Devices\PressGauge;
 use App\Http\Answer;
+use App\Http\Conflicts\Conflict;
 use App\Http\Documented;
 use App\Http\Requests\NewTraceRequest;
 use App\Http\Requests\PressRequest;
 use App\Http\Resources\TraceSheet;
+use App\Http\Resources\TracesShown;
 use App\Models\Job;
 use App\Models\PressTrace;
 use App\Models\User;
@@ -74,8 +76,8 @@ final class PressController
         );
     }
 
-    #[Documented('The latest traces of a ring of this job, newest first', answers: TraceSheet::class, many: true)]
-    public function index(Job $job, string $seat, Workbench $workbench): JsonResponse
+    #[Documented('The latest traces of a ring of this job, newest first, and what press stands here', answers: TracesShown::class)]
+    public function index(Job $job, string $seat, Workbench $workbench, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $job);
         $setup = $workbench->pressSetup($job->load('shop'), Notes::notebookOf($job), $seat);
@@ -86,7 +88,27 @@ final class PressController
             ->limit(self::LATEST)
             ->get();
 
-        return Answer::with(['data' => $traces->map(static fn (PressTrace $t): TraceSheet => TraceSheet::of($t, $setup))->all()]);
+        return Answer::with(
+            new TracesShown(
+                array_values($traces->map(static fn (PressTrace $t): TraceSheet => TraceSheet::of($t, $setup))->all()),
+                config('press.stand_in') === true,
+                config('press.stand_in') !== true || $user->shop->demo,
+            ),
+        );
+    }
+
+    /**
+     * What a trace that came off the gauge is noted as.
+     *
+     * @throws Conflict in a shop of one's own, when the gauge is a simulation
+     */
+    private static function press(User $user): string
+    {
+        return match (true) {
+            config('press.stand_in') !== true => 'press',
+            $user->shop->demo => 'stand_in',
+            default => throw Conflict::simulatedPress(),
+        };
     }
 
     #[Documented(
@@ -108,7 +130,7 @@ final class PressController
             $user,
             mb_strtolower($request->string('id')->toString()),
             $setup->seat,
-            $request->hasFile('file') ? 'file' : 'press',
+            $request->hasFile('file') ? 'file' : self::press($user),
             $request->samples(),
         );
 

@@ -11,6 +11,7 @@ use stdClass;
 /** What stands at a place of a job, who put it there, when, and with what. */
 final readonly class Entry
 {
+    /** @param  ?Replaced  $newer what another hand entered later, and this came after, late */
     public function __construct(
         public string $id,
         public string $place,
@@ -18,6 +19,7 @@ final readonly class Entry
         public ?string $instrument,
         public string $by,
         public DateTimeInterface $madeAt,
+        public ?Replaced $newer = null,
     ) {
     }
 

@@ -90,7 +90,13 @@ final readonly class Blocks
                     Level::Care,
                     $report->station,
                     $id,
-                    Message::counted('block.unfinished', $missing, 'One step not done', '{count} steps not done'),
+                    Message::counted(
+                        'block.unfinished',
+                        $missing,
+                        '{station}: one step not done',
+                        '{station}: {count} steps not done',
+                        ['station' => Message::plain($report->station->label())],
+                    ),
                     self::word($bench, $id),
                     true,
                 );

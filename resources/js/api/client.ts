@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema.generated';
 import type { Problem } from './types';
@@ -89,4 +90,37 @@ export async function answer<T>(asked: Promise<Outcome<T>>): Promise<T> {
   throw problem && typeof problem === 'object' && 'detail' in problem
     ? new Refusal(outcome.response.status, problem)
     : new Refusal(outcome.response.status, { ...unreachable().problem, detail: 'The server answered with a fault.' });
+}
+
+/** The version of what was answered, as the server named it; what was changed here since has none. */
+const versions = new WeakMap<object, string>();
+
+/** Asks for something that is held already: what is the same still is not sent again. */
+export async function unlessSame<T extends object>(
+  held: T | undefined,
+  ask: (headers: Record<string, string>) => Promise<Outcome<T>>,
+): Promise<T> {
+  const version = held && versions.get(held);
+  let came: Response | undefined;
+  const asked = ask(version ? { 'If-None-Match': version } : {}).then((outcome) => {
+    came = outcome.response;
+    return outcome;
+  });
+  try {
+    const fresh = await answer(asked);
+    const named = came?.headers.get('ETag');
+    if (named) versions.set(fresh, named);
+    return fresh;
+  } catch (fault) {
+    if (held && came?.status === 304) return held;
+    throw fault;
+  }
+}
+
+/** Parts that did not change stay the same objects; the whole keeps the version it came with. */
+export function sharedVersion(before: unknown, after: unknown): unknown {
+  const shared = replaceEqualDeep(before, after);
+  const version = after !== null && typeof after === 'object' ? versions.get(after) : undefined;
+  if (version && shared !== null && typeof shared === 'object') versions.set(shared, version);
+  return shared;
 }

@@ -1,5 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type Refusal } from './client';
+import { answer, api, type Refusal, sharedVersion, unlessSame } from './client';
 import { outOfDate } from './outOfDate';
 import type { EntryValue, JobCard, JobSheet, LiveReport, PatternShown, StationName } from './types';
 
@@ -33,13 +33,29 @@ export const useBoard = (signed: boolean, find = '') =>
     select: (pages) => pages.pages.flatMap((page) => page.data),
   });
 
-export const useJob = (id: number) =>
-  useQuery<JobSheet, Refusal>({
+/** A job as this page holds it. */
+export type HeldJob = JobSheet & {
+  /** Places of records that were kept since its report was worked out. */
+  since?: string[];
+};
+
+/** How often it is asked whether another hand entered something. */
+const SEEN_EVERY_MS = 4_000;
+
+export const useJob = (id: number) => {
+  const client = useQueryClient();
+  return useQuery<HeldJob, Refusal>({
     queryKey: jobKey(id),
-    queryFn: () => answer(api.GET('/jobs/{job}', { params: { path: { job: id } } })),
+    queryFn: () =>
+      unlessSame(client.getQueryData<HeldJob>(jobKey(id)), (headers) =>
+        api.GET('/jobs/{job}', { params: { path: { job: id } }, headers }),
+      ),
+    structuralSharing: sharedVersion,
     // What this browser kept may be a moment old: another may have entered something since.
     refetchOnMount: 'always',
+    refetchInterval: ({ state }) => (state.data?.signed_at || state.data?.closed ? false : SEEN_EVERY_MS),
   });
+};
 
 export interface Draft {
   place: string;

@@ -3,7 +3,7 @@ import { useCallback, useMemo, useSyncExternalStore } from 'react';
 import { dismiss, enqueue, type Outcome, queueRows, startQueue, watchQueue } from '../offline/queue';
 import type { Row, Sending } from '../offline/store';
 import { answer, api, Refusal } from './client';
-import { jobKey } from './jobs';
+import { type HeldJob, jobKey } from './jobs';
 import type { Entry, EntryValue, JobSheet, Kept, Person } from './types';
 
 export type { Sending };
@@ -27,6 +27,7 @@ function withRecord(entries: Entry[], kept: Kept, sending: Sending): Entry[] {
       instrument: sending.instrument ?? null,
       by: sending.by,
       made_at: sending.made_at,
+      newer: null,
     },
   ];
 }
@@ -80,9 +81,14 @@ export function sendRecords(client: QueryClient): void {
       // What is being fetched was read before this was kept, and would take it off the page again.
       await client.cancelQueries({ queryKey: key });
       // What is acknowledged stands at once, also while later records are still on their way.
-      client.setQueryData<JobSheet>(
+      client.setQueryData<HeldJob>(
         key,
-        (job) => job && { ...job, entries: withRecord(job.entries, kept as Kept, sending) },
+        (job) =>
+          job && {
+            ...job,
+            entries: withRecord(job.entries, kept as Kept, sending),
+            since: [...(job.since ?? []), sending.place],
+          },
       );
       // The page hears of it in a moment; until then it shows what waits, never what was there before.
       await new Promise<void>((shown) => notifyManager.schedule(shown));
@@ -143,6 +149,7 @@ export function useEntries(job: number, kept: Entry[]): Map<string, Entry> {
           instrument: one.instrument ?? null,
           by: one.by,
           made_at: one.made_at,
+          newer: null,
         });
     }
     return entries;

@@ -5518,7 +5518,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Jobs on the board, newest first */
+        /** Jobs on the board: what is stopped first, then what waits for somebody, then the newest */
         get: {
             parameters: {
                 query?: {
@@ -5535,7 +5535,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Jobs on the board, newest first */
+                /** @description Jobs on the board: what is stopped first, then what waits for somebody, then the newest */
                 200: {
                     headers: {
                         [name: string]: unknown;
@@ -6276,7 +6276,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The latest traces of a ring of this job, newest first */
+        /** The latest traces of a ring of this job, newest first, and what press stands here */
         get: {
             parameters: {
                 query?: never;
@@ -6289,15 +6289,13 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description The latest traces of a ring of this job, newest first */
+                /** @description The latest traces of a ring of this job, newest first, and what press stands here */
                 200: {
                     headers: {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": {
-                            data: components["schemas"]["TraceSheet"][];
-                        };
+                        "application/json": components["schemas"]["TracesShown"];
                     };
                 };
                 /** @description What is wrong */
@@ -9364,6 +9362,7 @@ export interface components {
             by: string;
             /** Format: date-time */
             made_at: string;
+            newer: components["schemas"]["Replaced"] | null;
         };
         Figure: {
             name: string;
@@ -9967,6 +9966,15 @@ export interface components {
             risk: components["schemas"]["Words"];
             serves: boolean;
         };
+        Replaced: {
+            value: {
+                [key: string]: unknown;
+            };
+            instrument: string | null;
+            by: string;
+            /** Format: date-time */
+            made_at: string;
+        };
         /** @enum {string} */
         RingSeat: "bore" | "shaft";
         RockCheckResult: {
@@ -10315,6 +10323,11 @@ export interface components {
             setup: components["schemas"]["PressSetup"];
             samples: components["schemas"]["PressSample"][];
             result: components["schemas"]["PressTraceResult"];
+        };
+        TracesShown: {
+            data: components["schemas"]["TraceSheet"][];
+            stand_in: boolean;
+            keeps: boolean;
         };
         TrayItem: {
             part: string;

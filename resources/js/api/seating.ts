@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { answer, api, asForm, fetchToken, Refusal } from './client';
 import { newId } from './records';
-import type { Pair, PressSetup, PressTraceResult, Problem, SeatingTrend, TraceSheet } from './types';
+import type { Pair, PressSetup, PressTraceResult, Problem, SeatingTrend, TraceSheet, TracesShown } from './types';
 
 const tracesKey = (job: number, seat: string) => ['traces', job, seat] as const;
 
@@ -16,10 +16,9 @@ export const useTrend = (job: number, seat: string, changed: unknown) =>
   });
 
 export const useTraces = (job: number, seat: string) =>
-  useQuery<TraceSheet[], Refusal>({
+  useQuery<TracesShown, Refusal>({
     queryKey: tracesKey(job, seat),
-    queryFn: async () =>
-      (await answer(api.GET('/jobs/{job}/seats/{seat}/traces', { params: { path: { job, seat } } }))).data,
+    queryFn: () => answer(api.GET('/jobs/{job}/seats/{seat}/traces', { params: { path: { job, seat } } })),
   });
 
 /** Keeps a trace: samples from the gauge, or a file. */

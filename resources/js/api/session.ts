@@ -1,5 +1,6 @@
 import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { shownAgain } from '../offline/hands';
+import { forgetsLast } from '../offline/last';
 import { dropRight, keepRight } from '../offline/rights';
 import { answer, api, fetchToken, type Refusal } from './client';
 import { forget } from './queryClient';
@@ -8,6 +9,9 @@ import { stands } from './stands';
 import type { Person } from './types';
 
 export const sessionKey = ['session'] as const;
+
+/** How often it is looked whether the session stands. */
+const SEEN_EVERY_MS = 5_000;
 
 /** Who is signed in. An error of status 401 means nobody. */
 export const useSession = () => {
@@ -25,6 +29,8 @@ export const useSession = () => {
     },
     retry: (count, refusal) => refusal.passing && count < 3,
     staleTime: 0,
+    // A session that ended is said while the page is in front, not at the next thing that is entered.
+    refetchInterval: SEEN_EVERY_MS,
   });
 };
 
@@ -91,6 +97,7 @@ export const useSignOut = () => {
       const person = client.getQueryData<Person>(sessionKey);
       if (person) dropRight(person.id);
       shownAgain();
+      forgetsLast();
       client.clear();
       await forget();
       window.location.assign('/sign-in');

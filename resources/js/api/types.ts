@@ -46,6 +46,7 @@ export type SeatingTrend = Schemas['SeatingTrendResult'];
 export type PressSetup = Schemas['PressSetup'];
 export type PressTraceResult = Schemas['PressTraceResult'];
 export type TraceSheet = Schemas['TraceSheet'];
+export type TracesShown = Schemas['TracesShown'];
 export type NextTool = Schemas['NextToolResult'];
 export type ToolListSheet = Schemas['ToolListSheet'];
 export type MachineListSheet = Schemas['MachineListSheet'];

@@ -12,8 +12,8 @@ export const MarkedRow = ({
   children: ReactNode;
 }) => (
   <Grid
-    templateColumns={{ base: '1fr', md: columns }}
-    gap={{ base: '2', md: '5' }}
+    templateColumns={{ base: '1fr', lg: columns }}
+    gap={{ base: '2', lg: '5' }}
     alignItems="center"
     px="6"
     py="3"

@@ -6,7 +6,7 @@ export const PageHead = ({ title, children }: { title: string; children?: ReactN
   <Flex
     as="header"
     align="center"
-    gap={{ base: '3', md: '5' }}
+    gap={{ base: '3', lg: '5' }}
     px="6"
     py="2"
     minH="64px"

@@ -13,9 +13,24 @@ const END_MS = 800;
 /** A timer that comes later than this came late because the page was busy. */
 const LATE_MS = 20;
 
-/** What a reading, as an instrument types it, may begin with and hold. */
-const BEGINS = /^[\d.,+-]$/;
-const HOLDS = /^[\d.,+\-/ "'a-zA-Z°]$/;
+/** So many letters that fast are words, meant for a field; fewer are shortcuts. */
+const WORDS_FROM = 3;
+
+/** What acts at once: what is typed behind it is caught where it leads. */
+const AT_ONCE = ['/'];
+
+/** A foot pedal turns pages: it works from within a field too. */
+const PEDAL: Record<string, string> = { PageDown: 'pedal on', PageUp: 'pedal back' };
+
+const isPrintable = (key: string): boolean => key.length === 1 && key !== ' ';
+
+const OFF = 'clean-race-single-keys-off';
+
+/** Whether single keys do anything on this device. */
+export const singleKeys = {
+  on: (): boolean => localStorage.getItem(OFF) === null,
+  set: (on: boolean): void => (on ? localStorage.removeItem(OFF) : localStorage.setItem(OFF, '1')),
+};
 
 const editable = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA'].includes(target.tagName));
@@ -29,17 +44,18 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 const isShortcut = (key: string): boolean => maps.some((map) => key in map);
 
 const act = (key: string): boolean => {
+  if (document.querySelector('dialog[open]') || (key.length === 1 && !singleKeys.on())) return false;
   const found = maps.findLast((map) => map[key]);
   found?.[key]?.();
   return found !== undefined;
 };
 
-/** No key followed in time: a single one is a shortcut, several are a reading without its end. */
+/** No key followed in time: one or two are shortcuts, more are something that was meant for a field. */
 function settle(): void {
   const keys = burst;
   burst = '';
-  if (keys.length === 1) act(keys);
-  else if (/\d/.test(keys)) offer(keys);
+  if (keys.length > 1 && (/\d/.test(keys) || keys.length >= WORDS_FROM)) offer(keys);
+  else for (const key of keys) act(key);
 }
 
 /** Waits for the next key. Where the page was busy meanwhile, keys that came in time stand in line still: they go first. */
@@ -50,32 +66,49 @@ function wait(): void {
   timer = setTimeout(() => (performance.now() - due > LATE_MS ? wait() : settle()), long);
 }
 
-function press(event: KeyboardEvent): void {
-  if (event.ctrlKey || event.metaKey || event.altKey || editable(event.target)) return;
-  if (burst !== '') {
-    clearTimeout(timer);
-    if (event.key === 'Enter' || event.key === 'Tab') {
-      event.preventDefault();
-      const keys = burst;
-      burst = '';
-      // One digit and Enter is a reading too: an instrument ends what it says.
-      if (/\d/.test(keys)) offer(keys);
-      return;
-    }
-    if (HOLDS.test(event.key)) {
-      event.preventDefault();
-      burst += event.key;
-    }
-    wait();
+function pedal(event: KeyboardEvent): void {
+  // What is being typed is kept first.
+  if (editable(event.target)) (event.target as HTMLElement).blur();
+  if (act(PEDAL[event.key] ?? '')) event.preventDefault();
+}
+
+/** Another key of something that came fast, or its end. */
+function goOn(event: KeyboardEvent): void {
+  clearTimeout(timer);
+  if (event.key === 'Enter' || event.key === 'Tab') {
+    event.preventDefault();
+    const keys = burst;
+    burst = '';
+    // One digit and Enter is a reading too: an instrument ends what it says.
+    if (/\d/.test(keys) || keys.length >= WORDS_FROM) offer(keys);
+    else for (const key of keys) act(key);
     return;
   }
-  if (BEGINS.test(event.key)) {
+  if (isPrintable(event.key) || event.key === ' ') {
+    event.preventDefault();
+    burst += event.key;
+  }
+  wait();
+}
+
+function press(event: KeyboardEvent): void {
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  if (PEDAL[event.key]) {
+    pedal(event);
+    return;
+  }
+  if (editable(event.target)) return;
+  if (burst !== '') {
+    goOn(event);
+    return;
+  }
+  if (isSelect(event.target)) return;
+  if (isPrintable(event.key) && !AT_ONCE.includes(event.key)) {
     event.preventDefault();
     burst = event.key;
     wait();
     return;
   }
-  if (isSelect(event.target) || document.querySelector('dialog[open]')) return;
   if (act(event.key)) event.preventDefault();
 }
 

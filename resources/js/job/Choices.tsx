@@ -5,6 +5,7 @@ import { Button } from '../controls/Button';
 import { useSay } from '../words/person';
 import { useBench } from './bench';
 import { useLent } from './lent';
+import { NewerNote } from './NewerNote';
 
 /** An answer by a tap: one of several, or any number of them. */
 export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
@@ -62,6 +63,7 @@ export function Choices({ ask, columns }: { ask: Ask; columns?: number }) {
           {refused?.detail ?? (ask.hint && say(ask.hint))}
         </Box>
       )}
+      <NewerNote ask={ask} />
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import { useSay, useUnits } from '../words/person';
 import { length, within } from '../words/say';
 import { useBench } from './bench';
 import { entryOfLent, typedAs, useLent } from './lent';
+import { NewerNote } from './NewerNote';
 
 const WORDS = ['text', 'number', 'thread', 'meter', 'when'];
 const isWords = (ask: Ask): boolean => WORDS.includes(ask.kind);
@@ -22,11 +23,18 @@ function asTyped(ask: Ask, value: Record<string, unknown> | null | undefined): s
 
 const asEntry = (ask: Ask, typed: string): EntryValue => (isWords(ask) ? { text: typed } : { typed });
 
-/** Enter goes to the next field of the same panel, as a caliper with a cable does. */
-function focusNext(from: HTMLElement): void {
-  const fields = [...(from.closest('[data-fields]') ?? document).querySelectorAll<HTMLElement>('input[data-reading]')];
-  fields[fields.indexOf(from) + 1]?.focus();
+/** Enter goes to the next field of the same panel, as a caliper with a cable does; the last one is selected, to be typed over. */
+function focusNext(from: HTMLInputElement): void {
+  const fields = [
+    ...(from.closest('[data-fields]') ?? document).querySelectorAll<HTMLInputElement>('input[data-reading]'),
+  ];
+  const next = fields[fields.indexOf(from) + 1];
+  if (next) next.focus();
+  else from.select();
 }
+
+/** What a code read off a box, a shelf or a ring can be: a part's number or its sizes. */
+const takesCodes = (ask: Ask): boolean => ask.role === 'number' || ask.role === 'sized';
 
 /** A reading, a number or a few words at one place. Kept the moment it is entered; worked out while it is typed. */
 export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: string; short?: boolean }) {
@@ -73,10 +81,16 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
     bench.draft(ask.place, undefined);
     setTyped(null);
   };
-  useTaker(input, measured && kept === '' && typed === null && !bench.closed, (text) => {
-    bench.keep(ask.place, asEntry(ask, text), instrument);
-    if (input.current) focusNext(input.current);
-  });
+  const code = takesCodes(ask);
+  useTaker(
+    input,
+    (measured || code) && kept === '' && typed === null && !bench.closed,
+    (text) => {
+      bench.keep(ask.place, asEntry(ask, text), instrument);
+      if (input.current) focusNext(input.current);
+    },
+    code ? 'code' : 'reading',
+  );
   const press = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') {
       event.preventDefault();
@@ -171,6 +185,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
           {typeof entry?.value?.from_job === 'number' && typed === null && ` from job ${entry.value.from_job}`}
         </Box>
       )}
+      <NewerNote ask={ask} />
     </Box>
   );
 }

@@ -1,6 +1,18 @@
 import { createContext, useContext } from 'react';
 import type { Refused } from '../api/records';
-import type { Ask, Entry, EntryValue, JobReport, JobSheet, StationName } from '../api/types';
+import type { Ask, Entry, EntryValue, JobReport, JobSheet, StationName, Step } from '../api/types';
+
+/** What was entered that no judgement shown knows of. */
+export interface Unjudged {
+  /** The first station, counted from nought, whose judgements belong to what was there before; none when endless. */
+  from: number;
+  places: Set<string>;
+  /** Said in the place of a judgement; null while all of them are of what is entered. */
+  why: string | null;
+}
+
+/** Whether what a step judges forbids to go on. */
+export const isStopped = (step: Step): boolean => step.verdicts.some((verdict) => verdict.level === 'stop');
 
 /** What every panel of a job works with. */
 export interface JobBench {
@@ -10,6 +22,7 @@ export interface JobBench {
   entries: Map<string, Entry>;
   /** Places where something waits to be sent. */
   waiting: Set<string>;
+  unjudged: Unjudged;
   refused: Map<string, Refused>;
   /** What is wrong with what is being typed, by place. */
   faults: Map<string, string>;

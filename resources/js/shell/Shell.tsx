@@ -1,24 +1,13 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import {
-  CalendarClock,
-  CircleGauge,
-  ClipboardList,
-  Drill,
-  type LucideIcon,
-  Motorbike,
-  Package,
-  ScanSearch,
-  Store,
-} from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { Outlet, useNavigate } from 'react-router';
 import { useWaiting } from '../api/records';
 import { usePreferences, useSignOut } from '../api/session';
 import { Bar } from '../controls/Bar';
 import { Button } from '../controls/Button';
 import { catchKeys } from '../controls/early';
 import { useKeys } from '../controls/keys';
-import { useStray } from '../controls/loose';
+import { useOpener, useStray } from '../controls/loose';
 import { Sheet } from '../controls/Sheet';
 import { isBy } from '../offline/queue';
 import { type Mode, useMode } from '../theme/mode';
@@ -26,17 +15,9 @@ import { usePerson } from '../words/person';
 import { Hands, useBack } from './Hands';
 import { HelpSheet } from './HelpSheet';
 import { useLock } from './idle';
-import { OthersWait, Unnamed } from './Waiting';
-
-const PLACES: { to: string; label: string; icon: LucideIcon }[] = [
-  { to: '/board', label: 'Board', icon: ClipboardList },
-  { to: '/ahead', label: 'Ahead', icon: CalendarClock },
-  { to: '/machines', label: 'Machines', icon: Motorbike },
-  { to: '/finder', label: 'Finder', icon: ScanSearch },
-  { to: '/parts', label: 'Parts', icon: Package },
-  { to: '/tools', label: 'Tool wall', icon: Drill },
-  { to: '/shop', label: 'Shop', icon: Store },
-];
+import { Rail } from './Rail';
+import { SignedOut } from './SignedOut';
+import { MayBeCleared, OthersWait, Unnamed } from './Waiting';
 
 /** A reading that came while no field waited for one: said, never acted upon. */
 function Stray() {
@@ -45,7 +26,7 @@ function Stray() {
   return (
     <Bar>
       <chakra.span color="brass" fontFamily="heading" fontWeight="600" fontSize="20px">
-        {text} came
+        “{text}” came
       </chakra.span>
       <chakra.span flex="1">Nothing here waits for it. Tap the field it belongs to and send it again.</chakra.span>
       <Button look="quiet" onClick={putAway}>
@@ -72,11 +53,38 @@ function Insecure() {
   );
 }
 
-/** The rail on the left, the page beside it. */
-export function Shell() {
+/** The first thing Tab comes to: past all that stands around the work. */
+const SkipLink = () => (
+  <chakra.button
+    type="button"
+    position="absolute"
+    top="-60px"
+    left="3"
+    zIndex="10"
+    px="4"
+    py="3"
+    bg="card"
+    color="blue"
+    fontWeight="600"
+    borderWidth="2px"
+    borderColor="blue"
+    borderRadius="sm"
+    _focus={{ top: '3' }}
+    onClick={() => {
+      const work = document.getElementById('step') ?? document.querySelector('main h1');
+      if (!(work instanceof HTMLElement)) return;
+      work.tabIndex = -1;
+      work.focus();
+    }}
+  >
+    To the work
+  </chakra.button>
+);
+
+/** The page, and the rail beside it or below it. */
+export function Shell({ signedOut }: { signedOut: boolean }) {
   const person = usePerson();
   const navigate = useNavigate();
-  const { pathname } = useLocation();
   const { mutate: prefer } = usePreferences();
   const { mutate: signOut } = useSignOut();
   const waiting = useWaiting().filter((one) => isBy(one, person)).length;
@@ -114,100 +122,42 @@ export function Shell() {
     [navigate, person],
   );
   useKeys(keys);
+  useOpener(navigate);
   return (
-    <Grid templateColumns={{ base: '1fr', md: '76px 1fr' }} templateRows={{ base: '1fr auto', md: '1fr' }} h="100%">
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: '76px minmax(0, 1fr)' }}
+      templateRows={{ base: 'minmax(0, 1fr) auto', lg: 'minmax(0, 1fr)' }}
+      h="100%"
+    >
+      <SkipLink />
       <Flex
-        as="nav"
-        aria-label="Main"
-        direction={{ base: 'row', md: 'column' }}
-        order={{ base: 2, md: 0 }}
-        borderRightWidth={{ md: '1px' }}
-        borderTopWidth={{ base: '1px', md: '0' }}
-        borderColor="line"
-        py={{ md: '2' }}
-        overflowX="auto"
+        as="main"
+        direction="column"
+        minW="0"
+        minH="0"
+        overflow="auto"
+        tabIndex={-1}
+        order={{ lg: 1 }}
+        _focusVisible={{ outline: 'none' }}
       >
-        <Box display={{ base: 'none', md: 'block' }} alignSelf="center" py="2" color="blue" aria-hidden>
-          <CircleGauge size={30} strokeWidth={1.6} />
-        </Box>
-        {PLACES.map(({ to, label, icon: Icon }) => (
-          <NavLink key={to} to={to}>
-            {({ isActive: here }) => {
-              // People and log are leaves of the shop.
-              const isActive = here || (to === '/shop' && (pathname === '/people' || pathname === '/log'));
-              return (
-                <Box
-                  textAlign="center"
-                  py="2"
-                  px={{ base: '4', md: '0' }}
-                  fontFamily="heading"
-                  fontWeight="500"
-                  fontSize="13px"
-                  color={isActive ? 'blue' : 'mute'}
-                  bg={isActive ? 'wash' : undefined}
-                  boxShadow={isActive ? { md: 'inset 3px 0 0 0 currentColor' } : undefined}
-                >
-                  <chakra.span display="block" w="24px" mx="auto" mb="0.5">
-                    <Icon size={24} strokeWidth={1.7} aria-hidden />
-                  </chakra.span>
-                  {label}
-                </Box>
-              );
-            }}
-          </NavLink>
-        ))}
-        <Flex direction={{ base: 'row', md: 'column' }} mt={{ md: 'auto' }} align="stretch" gap="0">
-          <Button
-            look="quiet"
-            fontSize="13px"
-            px="1"
-            onClick={turnUnits}
-            aria-label={`Units: ${person.units}. Change.`}
-          >
-            {person.units}
-          </Button>
-          <Button
-            look="quiet"
-            fontSize="13px"
-            px="1"
-            onClick={turnTheme}
-            aria-label={`Theme: ${person.theme}. Change.`}
-          >
-            {person.theme === 'dark' ? 'Dark' : 'Light'}
-          </Button>
-          <Button look="quiet" fontSize="13px" px="1" onClick={() => setHelp(true)}>
-            Keys ?
-          </Button>
-          {person.tablet !== null && (
-            <Button
-              look="quiet"
-              fontSize="15px"
-              px="1"
-              onClick={() => setHands(true)}
-              aria-label={`${person.name} stands here. Take over.`}
-            >
-              {person.name}
-            </Button>
-          )}
-          <Button
-            look="quiet"
-            fontSize="13px"
-            px="1"
-            disabled={waiting > 0}
-            onClick={() => signOut()}
-            title={waiting > 0 ? 'Not before everything is kept' : `${person.name}, ${person.role}`}
-          >
-            Sign out
-          </Button>
-        </Flex>
-      </Flex>
-      <Box as="main" minW="0" minH="0" overflow="auto" tabIndex={0} _focusVisible={{ outline: 'none' }}>
+        {signedOut && <SignedOut name={person.name} />}
         <Insecure />
+        <MayBeCleared />
         <Stray />
         <Unnamed />
         <OthersWait />
-        <Outlet />
-      </Box>
+        <Box flex="1" minH="0">
+          <Outlet />
+        </Box>
+      </Flex>
+      <Rail
+        waiting={waiting}
+        turnUnits={turnUnits}
+        turnTheme={turnTheme}
+        onHelp={() => setHelp(true)}
+        onHands={() => setHands(true)}
+        onSignOut={() => signOut()}
+      />
       <HelpSheet open={help} onClose={() => setHelp(false)} />
       <Sheet
         title={

@@ -28,100 +28,121 @@ const Marking = () => (
   </chakra.svg>
 );
 
-export function SignIn() {
+interface Props {
+  /** Who was signed in here last, to begin with. */
+  email?: string;
+  onIn?: () => void;
+  /** One row over a page that is worked at. */
+  inLine?: boolean;
+}
+
+/** Who it is and what they prove it with; on success nothing more is done here. */
+export function SignInForm({ email: known = '', onIn, inLine = false }: Props) {
   const { mutate, isPending, error } = useSignIn();
-  const navigate = useNavigate();
-  const location = useLocation();
-  const [email, setEmail] = useState('');
+  const [email, setEmail] = useState(known);
   const [password, setPassword] = useState('');
   const [remember, setRemember] = useState(true);
   const [code, setCode] = useState('');
   // Who uses a code beside the password is asked for it once the password was right, and until they are in.
   const [coded, setCoded] = useState(false);
-  useMode(lastMode());
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const from = (location.state as { from?: string } | null)?.from ?? '/board';
     if (!isPending)
       mutate(
         { email, password, remember, code },
-        {
-          onError: (refusal) => setCoded(coded || refusal.about('code') !== undefined),
-          onSuccess: () => navigate(from, { replace: true }),
-        },
+        { onError: (refusal) => setCoded(coded || refusal.about('code') !== undefined), onSuccess: onIn },
       );
   };
   const general =
     error && !error.about('email') && !error.about('password') && !error.about('code') ? error.message : undefined;
   return (
+    <Flex
+      as="form"
+      onSubmit={submit}
+      direction={inLine ? { base: 'column', sm: 'row' } : 'column'}
+      align={inLine ? { sm: 'end' } : undefined}
+      gap={inLine ? '3' : '4'}
+      wrap={inLine ? 'wrap' : undefined}
+    >
+      <Labelled label="E-mail" fault={error?.about('email')}>
+        {(props) => (
+          <Input
+            {...props}
+            type="email"
+            autoComplete="username"
+            value={email}
+            onChange={(e) => setEmail(e.target.value)}
+            autoFocus={!inLine}
+          />
+        )}
+      </Labelled>
+      <Labelled label="Password" fault={error?.about('password')}>
+        {(props) => (
+          <Input
+            {...props}
+            type="password"
+            autoComplete="current-password"
+            value={password}
+            onChange={(e) => setPassword(e.target.value)}
+          />
+        )}
+      </Labelled>
+      {coded && (
+        <Labelled label="Code that your device shows" fault={error?.about('code')}>
+          {(props) => (
+            <Input
+              {...props}
+              kind="reading"
+              inputMode="numeric"
+              autoComplete="one-time-code"
+              value={code}
+              onChange={(e) => setCode(e.target.value)}
+              autoFocus
+            />
+          )}
+        </Labelled>
+      )}
+      {general && (
+        <Box role="alert" color="oxide">
+          {general}
+        </Box>
+      )}
+      {!inLine && (
+        <Check checked={remember} onCheck={setRemember}>
+          Stay signed in on this device
+        </Check>
+      )}
+      <Button type="submit" disabled={isPending}>
+        {isPending ? 'Signing in…' : 'Sign in'}
+      </Button>
+    </Flex>
+  );
+}
+
+export function SignIn() {
+  const navigate = useNavigate();
+  const location = useLocation();
+  useMode(lastMode());
+  const from = (location.state as { from?: string } | null)?.from ?? '/board';
+  return (
     <Flex as="main" minH="100%" align="center" justify="center" gap="20" wrap="wrap" p="6">
       <Marking />
-      <Box as="form" onSubmit={submit} w="320px">
+      <Box w="320px">
         <chakra.h1 fontSize="40px">Clean Race</chakra.h1>
         <chakra.p color="mute" mb="6">
           Wheel bearings, from complaint to sign-off.
         </chakra.p>
-        <Flex direction="column" gap="4">
-          <Labelled label="E-mail" fault={error?.about('email')}>
-            {(props) => (
-              <Input
-                {...props}
-                type="email"
-                autoComplete="username"
-                value={email}
-                onChange={(e) => setEmail(e.target.value)}
-                autoFocus
-              />
-            )}
-          </Labelled>
-          <Labelled label="Password" fault={error?.about('password')}>
-            {(props) => (
-              <Input
-                {...props}
-                type="password"
-                autoComplete="current-password"
-                value={password}
-                onChange={(e) => setPassword(e.target.value)}
-              />
-            )}
-          </Labelled>
-          {coded && (
-            <Labelled label="Code that your device shows" fault={error?.about('code')}>
-              {(props) => (
-                <Input
-                  {...props}
-                  kind="reading"
-                  inputMode="numeric"
-                  autoComplete="one-time-code"
-                  value={code}
-                  onChange={(e) => setCode(e.target.value)}
-                  autoFocus
-                />
-              )}
-            </Labelled>
-          )}
-          {general && (
-            <Box role="alert" color="oxide">
-              {general}
-            </Box>
-          )}
-          <Check checked={remember} onCheck={setRemember}>
-            Stay signed in on this device
-          </Check>
-          <Button type="submit" disabled={isPending}>
-            {isPending ? 'Signing in…' : 'Sign in'}
-          </Button>
-          <Box>
-            <Link to="/join">
-              <chakra.span color="blue" fontWeight="600">
-                I have a code
-              </chakra.span>
-            </Link>
-            <chakra.span color="mute" fontSize="14px" display="block">
-              Forgot it? The owner of your shop makes one, under People.
+        <SignInForm onIn={() => navigate(from, { replace: true })} />
+        <Box mt="4">
+          <Link to="/join">
+            <chakra.span color="blue" fontWeight="600" display="inline-block" py="2.5">
+              I have a code
             </chakra.span>
-          </Box>
-        </Flex>
+          </Link>
+          <chakra.span color="mute" fontSize="14px" display="block">
+            Forgot it? The owner of your shop makes one, under People.
+          </chakra.span>
+        </Box>
       </Box>
     </Flex>
   );

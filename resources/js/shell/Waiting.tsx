@@ -1,4 +1,5 @@
 import { chakra } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
 import { useWaiting } from '../api/records';
 import { Bar } from '../controls/Bar';
 import { Button } from '../controls/Button';
@@ -6,6 +7,7 @@ import { UNNAMED, useHere } from '../offline/hands';
 import { useOnline } from '../offline/online';
 import { isBy, nameRows, vouchFor } from '../offline/queue';
 import { rightOf } from '../offline/rights';
+import { askToKeep, useKeeps } from '../offline/worker';
 import { usePerson } from '../words/person';
 
 const entries = (count: number): string => (count === 1 ? '1 entry' : `${count} entries`);
@@ -52,5 +54,34 @@ export function OthersWait() {
         </Bar>
       ))}
     </>
+  );
+}
+
+/** Entries wait here, and the browser does not promise to keep them: installed, it does. */
+export function MayBeCleared() {
+  const waits = useWaiting().length > 0;
+  const online = useOnline();
+  const { promised, install } = useKeeps();
+  const [away, setAway] = useState(false);
+  useEffect(() => {
+    if (waits && promised === null) void askToKeep();
+  }, [waits, promised]);
+  if (!waits || online || promised !== false || away) return null;
+  return (
+    <Bar>
+      <chakra.span flex="1">
+        {window.isSecureContext
+          ? 'This browser may clear what waits when it runs short of room. Installed on this device it keeps it.'
+          : 'This browser may clear what waits when it runs short of room: do not close it before all is kept.'}
+      </chakra.span>
+      {install && (
+        <Button look="plain" onClick={install}>
+          Install
+        </Button>
+      )}
+      <Button look="quiet" onClick={() => setAway(true)}>
+        Put away
+      </Button>
+    </Bar>
   );
 }

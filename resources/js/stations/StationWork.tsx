@@ -1,17 +1,19 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { type ComponentType, useEffect, useRef } from 'react';
+import { type ComponentType, type ReactNode, useEffect, useRef } from 'react';
 import type { StationReport, Step, Words } from '../api/types';
 import { Button } from '../controls/Button';
-import { LevelMark } from '../controls/LevelMark';
 import { AnswersPanel } from '../job/AnswersPanel';
+import { useBench } from '../job/bench';
 import { AllLentBar, LentBar } from '../job/LentBar';
 import { OrdinaryBar } from '../job/OrdinaryBar';
-import { VerdictCard } from '../job/VerdictCard';
 import { useSay } from '../words/person';
 import { CapturesPanel } from './check_in/CapturesPanel';
 import { Carried } from './check_in/Carried';
+import { FoldedSteps } from './FoldedSteps';
+import { Judgement, JudgementStrip } from './Judgement';
 import { BeforeAfterPanel } from './prove/BeforeAfterPanel';
 import { SignOffPanel } from './prove/SignOffPanel';
+import { StepList } from './StepList';
 import { BallsPanel } from './seat/BallsPanel';
 import { ClockPanel } from './seat/ClockPanel';
 import { DriverPanel } from './seat/DriverPanel';
@@ -69,12 +71,16 @@ interface Props {
   onStep: (id: string) => void;
   /** To the station that follows; null at the last one. */
   onNext: { label: Words; go: () => void } | null;
+  /** The drawing and the tray, where there is no room for them over the work. */
+  hub: ReactNode;
+  /** What else can be done with the job, there. */
+  more: ReactNode;
 }
 
-/** A station at work: its steps, the instrument of the step, and the verdict. */
-export function StationWork({ station, step, before, onStep, onNext }: Props) {
+/** A station at work: its steps, the instrument of the step, and the verdict. On a small screen the steps fold, the verdict is a strip. */
+export function StationWork({ station, step, before, onStep, onNext, hub, more }: Props) {
   const say = useSay();
-  const list = useRef<HTMLOListElement>(null);
+  const { unjudged, report } = useBench();
   const head = useRef<HTMLHeadingElement>(null);
   const Panel = PANELS[step.panel];
   const place = station.steps.findIndex((one) => one.id === step.id);
@@ -82,81 +88,45 @@ export function StationWork({ station, step, before, onStep, onNext }: Props) {
   const next = after.find((one) => !one.done) ?? after[0];
   // Where nothing is ever judged, the work has its room.
   const judging = step.judges || step.verdicts.length > 0 || before !== null;
+  const why =
+    report.stations.findIndex((one) => one.station === station.station) >= unjudged.from ? unjudged.why : null;
 
-  // Led here by itself: what had the focus is gone, and the next Tab goes to the first thing that is asked.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each step that was led to
+  // What had the focus went with the step that was left: its heading has it, and the next Tab goes to the first thing asked.
+  const seen = useRef(step.id);
   useEffect(() => {
-    if (before && (document.activeElement === document.body || document.activeElement === null)) head.current?.focus();
-  }, [before, step.id]);
-
-  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of step scrolls
-  useEffect(() => {
-    list.current?.querySelector('[aria-current="step"]')?.scrollIntoView({ block: 'nearest' });
+    if (seen.current === step.id) return;
+    seen.current = step.id;
+    const lost = document.activeElement === document.body || document.activeElement === null;
+    if (lost || head.current?.closest('section')?.contains(document.activeElement)) head.current?.focus();
+    head.current?.closest('section')?.scrollTo({ top: 0 });
   }, [step.id]);
 
   return (
     <Grid
-      templateColumns={{ base: '1fr', md: judging ? '272px minmax(0, 1fr) 324px' : '272px minmax(0, 1fr)' }}
+      templateColumns={{
+        base: 'minmax(0, 1fr)',
+        md: judging ? 'minmax(0, 1fr) 292px' : 'minmax(0, 1fr)',
+        lg: judging ? '272px minmax(0, 1fr) 324px' : '272px minmax(0, 1fr)',
+      }}
+      templateRows={{ base: 'auto minmax(0, 1fr) auto', lg: 'minmax(0, 1fr)' }}
       minH="0"
       flex="1"
-      overflow={{ md: 'hidden' }}
+      overflow="hidden"
     >
-      <Box
-        as="section"
-        aria-label="Steps"
-        overflowY={{ md: 'auto' }}
-        borderRightWidth={{ md: '1px' }}
-        borderColor="line"
-        py="1"
-      >
-        <ol ref={list}>
-          {station.steps.map((one, i) => {
-            const current = one.id === step.id;
-            return (
-              <chakra.li key={one.id} bg={current ? 'wash' : undefined} borderBottomWidth="1px" borderColor="line">
-                <chakra.button
-                  type="button"
-                  onClick={() => onStep(one.id)}
-                  aria-current={current ? 'step' : undefined}
-                  display="grid"
-                  gridTemplateColumns="26px 1fr auto"
-                  alignItems="baseline"
-                  w="100%"
-                  minH="42px"
-                  px="5"
-                  py="2"
-                  textAlign="left"
-                  cursor="pointer"
-                  color={one.done && !current ? 'mute' : 'ink'}
-                  fontWeight={current ? '600' : '400'}
-                >
-                  <chakra.span fontFamily="heading" fontWeight="600" fontSize="16px" color={current ? 'blue' : 'mute'}>
-                    {i + 1}
-                  </chakra.span>
-                  <span>{say(one.title)}</span>
-                  {one.done && (
-                    <chakra.span color="verdigris" aria-label="done" role="img">
-                      ✓
-                    </chakra.span>
-                  )}
-                </chakra.button>
-              </chakra.li>
-            );
-          })}
-        </ol>
-      </Box>
+      <StepList station={station} step={step} unjudged={unjudged} onStep={onStep} />
+      <FoldedSteps station={station} step={step} unjudged={unjudged} onStep={onStep} hub={hub} more={more} />
       <Box
         as="section"
         aria-label={say(step.title)}
         data-step={step.id}
-        overflowY={{ md: 'auto' }}
-        px="6"
-        py="4"
+        overflowY="auto"
+        px={{ base: '4', lg: '6' }}
+        py={{ base: '2', lg: '4' }}
         borderRightWidth={{ md: '1px' }}
         borderColor="line"
       >
         <Flex align="baseline" justify="space-between" gap="4">
-          <chakra.h2 ref={head} tabIndex={-1} outline="none" fontSize="22px">
+          <chakra.h2 id="step" ref={head} tabIndex={-1} outline="none" fontSize="22px">
             {say(step.title)}
           </chakra.h2>
           {step.hand_minutes + step.wait_minutes > 0 && (
@@ -166,7 +136,7 @@ export function StationWork({ station, step, before, onStep, onNext }: Props) {
           )}
         </Flex>
         {step.detail && <chakra.p mt="1">{say(step.detail)}</chakra.p>}
-        <Flex direction="column" gap="1" mt="2" mb="4" fontSize="14px">
+        <Flex direction="column" gap="1" mt="2" mb={{ base: '2', lg: '4' }} fontSize="14px">
           {step.tool && <Note name="With" text={say(step.tool)} />}
           {step.find && <Note name="Look for" text={say(step.find)} />}
           {step.why && <Note name="Why" text={say(step.why)} />}
@@ -186,35 +156,18 @@ export function StationWork({ station, step, before, onStep, onNext }: Props) {
         {station.station === 'check_in' ? <AllLentBar /> : <LentBar asks={step.asks} />}
         <Panel key={step.id} step={step} />
         {!next && onNext && (
-          <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" onClick={onNext.go}>
+          <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" data-next="" onClick={onNext.go}>
             Next: {say(onNext.label)}
           </Button>
         )}
         {next && (
-          <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" onClick={() => onStep(next.id)}>
+          <Button look={step.done ? 'main' : 'quiet'} mt="5" px="4" data-next="" onClick={() => onStep(next.id)}>
             Next: {say(next.title)}
           </Button>
         )}
       </Box>
-      <Box
-        as="section"
-        aria-label="Verdict"
-        aria-live="polite"
-        overflowY={{ md: 'auto' }}
-        tabIndex={0}
-        hidden={!judging}
-        display={judging ? undefined : 'none'}
-      >
-        {step.verdicts.map((verdict, i) => (
-          <VerdictCard key={verdict.headline.key} verdict={verdict} main={i === 0} />
-        ))}
-        {step.verdicts.length === 0 && before && <JustBefore step={before} />}
-        {step.verdicts.length === 0 && !before && (
-          <chakra.p px="5" py="4" color="mute">
-            Judged here, with its reasons, once enough of it is entered.
-          </chakra.p>
-        )}
-      </Box>
+      {judging && <Judgement step={step} before={before} why={why} />}
+      {judging && <JudgementStrip step={step} before={before} why={why} />}
     </Grid>
   );
 }
@@ -227,22 +180,3 @@ const Note = ({ name, text, warn = false }: { name: string; text: string; warn?:
     </chakra.span>
   </Grid>
 );
-
-/** What was judged at the step that led here, so that a judgement is not gone before it is read. */
-function JustBefore({ step }: { step: Step }) {
-  const say = useSay();
-  const [verdict] = step.verdicts;
-  return (
-    <Box px="5" py="4" color="mute">
-      <chakra.span fontSize="14px">Just before: {say(step.title)}</chakra.span>
-      {verdict && (
-        <Flex gap="2" mt="1" align="center">
-          <LevelMark level={verdict.level} size={20} />
-          <chakra.h3 fontSize="18px" color="ink">
-            {say(verdict.headline)}
-          </chakra.h3>
-        </Flex>
-      )}
-    </Box>
-  );
-}

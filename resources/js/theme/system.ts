@@ -81,7 +81,8 @@ const spacing = Object.fromEntries(
 const config = defineConfig({
   preflight: true,
   globalCss: {
-    'html, body, #root': { height: '100%' },
+    'html, body': { height: '100%' },
+    '#root': { height: '100dvh' },
     body: { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: '1.38' },
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: '600', lineHeight: '1.15' },
     // On paper the drawing stands alone.
@@ -97,7 +98,7 @@ const config = defineConfig({
     keyframes: {
       arrive: { from: { transform: 'translateY(90px)', opacity: '0.2' }, to: { transform: 'none', opacity: '1' } },
     },
-    breakpoints: { sm: '480px', md: '900px', lg: '1180px' },
+    breakpoints: { sm: '480px', md: '700px', lg: '900px', xl: '1180px' },
     tokens: {
       spacing,
       fonts: {

@@ -82,7 +82,7 @@ final class Dxf
 
     private static function outline(Outline $outline, int $half): string
     {
-        $layer = self::layer($outline->hatch);
+        $layer = $outline->hatch->layer();
         $corners = $outline->corners();
         if ($outline->round !== null) {
             return self::group([
@@ -104,21 +104,6 @@ final class Dxf
         }
 
         return $lines;
-    }
-
-    private static function layer(Hatch $hatch): string
-    {
-        return match ($hatch) {
-            Hatch::Alloy => 'HOUSING',
-            Hatch::Ring => 'BEARING',
-            Hatch::Shaft => 'AXLE',
-            Hatch::Ball => 'ROLLING',
-            Hatch::Rubber => 'RUBBER',
-            Hatch::Felt => 'FELT',
-            Hatch::Bronze => 'BRONZE',
-            Hatch::Line => 'THREAD',
-            Hatch::Steel, Hatch::Void => 'STEEL',
-        };
     }
 
     private static function line(string $layer, float $x, float $y, float $toX, float $toY, ?string $type = null): string

@@ -19,4 +19,20 @@ enum Hatch: string
 
     /** A line that is seen, not cut: a thread, a spline. */
     case Line = 'line';
+
+    /** What its material is called in a drawing that is taken along: a layer of DXF, a group of SVG. */
+    public function layer(): string
+    {
+        return match ($this) {
+            self::Alloy => 'HOUSING',
+            self::Ring => 'BEARING',
+            self::Shaft => 'AXLE',
+            self::Ball => 'ROLLING',
+            self::Rubber => 'RUBBER',
+            self::Felt => 'FELT',
+            self::Bronze => 'BRONZE',
+            self::Line => 'THREAD',
+            self::Steel, self::Void => 'STEEL',
+        };
+    }
 }

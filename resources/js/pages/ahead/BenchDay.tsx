@@ -117,7 +117,7 @@ export function BenchDay() {
             cursor="grab"
           >
             <Grid
-              templateColumns={{ base: '1fr', md: '44px minmax(0, 1.4fr) minmax(0, 1fr) auto' }}
+              templateColumns={{ base: '1fr', lg: '44px minmax(0, 1.4fr) minmax(0, 1fr) auto' }}
               gap="4"
               alignItems="center"
               px="6"

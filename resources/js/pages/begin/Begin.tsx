@@ -16,7 +16,7 @@ export function Begin() {
   const { stage } = useParams();
   useMode(lastMode());
   return (
-    <Box as="main" minH="100%" px={{ base: '5', md: '10' }} py="6" maxW="1180px" mx="auto">
+    <Box as="main" minH="100%" px={{ base: '5', lg: '10' }} py="6" maxW="1180px" mx="auto">
       {stage ? <After stage={stage} /> : <First />}
     </Box>
   );
@@ -95,7 +95,7 @@ function Form({ search }: { search: string }) {
       <chakra.p color="mute" mb="5" maxW="62ch">
         Your own shop, kept on this machine. Everything here can be changed later, under Shop.
       </chakra.p>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} gap="10">
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} gap="10">
         <Box>
           <chakra.h2 fontSize="22px" mb="3">
             The shop

@@ -53,7 +53,7 @@ function Line({ job }: { job: JobCard }) {
               job.complaint
             )}
           </chakra.span>
-          <Flex gap={{ base: '1', md: '2.5' }} aria-label="Stations">
+          <Flex gap={{ base: '1', lg: '2.5' }} aria-label="Stations">
             {job.stations.map((one) => (
               <Flex
                 key={one.station}

@@ -39,7 +39,7 @@ function One({ order }: { order: OrderSheet }) {
     <Grid
       as="section"
       aria-label={`Order ${order.number}`}
-      templateColumns={{ base: '1fr', md: '270px minmax(0, 1fr)' }}
+      templateColumns={{ base: '1fr', lg: '270px minmax(0, 1fr)' }}
       gap="5"
       px="6"
       py="4"

@@ -27,8 +27,8 @@ export function Shelf() {
   };
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the shelf" />;
   return (
-    <Grid templateColumns={{ base: '1fr', md: 'minmax(0, 1fr) 320px' }}>
-      <Box px="6" py="2" borderRightWidth={{ md: '1px' }} borderColor="line">
+    <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 320px' }}>
+      <Box px="6" py="2" borderRightWidth={{ lg: '1px' }} borderColor="line">
         {data.length === 0 && <Empty title="The shelf is empty">Count what lies there, on the right.</Empty>}
         {data.map((item) => (
           <Grid

@@ -16,8 +16,8 @@ export function Suppliers() {
   const [listOf, setListOf] = useState<SupplierCard | null>(null);
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the suppliers" />;
   return (
-    <Grid templateColumns={{ base: '1fr', md: 'minmax(0, 1fr) 320px' }}>
-      <Box px="6" py="2" borderRightWidth={{ md: '1px' }} borderColor="line">
+    <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 320px' }}>
+      <Box px="6" py="2" borderRightWidth={{ lg: '1px' }} borderColor="line">
         {data.length === 0 && <Empty title="No supplier yet">Note one on the right, then read its price list.</Empty>}
         {data.map((one) => (
           <Flex

@@ -49,14 +49,14 @@ export function Finder() {
   const name = inWords ? readings[chosen]?.calculator : asking.calculator;
   const shown = cards.find((one) => one.name === name);
   return (
-    <Grid templateColumns={{ base: '1fr', md: '220px minmax(0, 1fr)' }} h={{ md: '100%' }}>
+    <Grid templateColumns={{ base: '1fr', lg: '220px minmax(0, 1fr)' }} h={{ lg: '100%' }}>
       <Box
         as="nav"
         aria-label="Calculators"
-        borderRightWidth={{ md: '1px' }}
+        borderRightWidth={{ lg: '1px' }}
         borderColor="line"
         overflowY="auto"
-        order={{ base: 2, md: 0 }}
+        order={{ base: 2, lg: 0 }}
         py="2"
       >
         {cards
@@ -77,7 +77,7 @@ export function Finder() {
             </NavLink>
           ))}
       </Box>
-      <Grid templateRows="auto 1fr" minH="0" overflow={{ md: 'hidden' }}>
+      <Grid templateRows="auto 1fr" minH="0" overflow={{ lg: 'hidden' }}>
         <AskBox
           box={box}
           text={text}
@@ -157,14 +157,14 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
   const verdict = some ? worked?.result.verdict : undefined;
   const grey = { opacity: behind ? 0.55 : 1, transition: 'opacity 120ms 200ms' };
   return (
-    <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 340px' }} minH="0" overflow={{ md: 'hidden' }}>
+    <Grid templateColumns={{ base: '1fr', xl: 'minmax(0, 1fr) 340px' }} minH="0" overflow={{ lg: 'hidden' }}>
       <Box
         as="section"
         aria-label={say(card.title)}
         px="6"
         py="4"
         overflowY="auto"
-        borderRightWidth={{ lg: '1px' }}
+        borderRightWidth={{ xl: '1px' }}
         borderColor="line"
       >
         {!inWords && (

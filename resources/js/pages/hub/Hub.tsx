@@ -119,14 +119,14 @@ function Sheet({ job }: { job: JobSheet }) {
           </chakra.span>
         </Flex>
       </Box>
-      <Grid className="screen-only" templateColumns={{ base: '1fr', md: '300px minmax(0, 1fr) 324px' }} flex="1">
+      <Grid className="screen-only" templateColumns={{ base: '1fr', lg: '300px minmax(0, 1fr) 324px' }} flex="1">
         <PartList
           parts={hub.parts}
           picked={picked}
           onPick={setPicked}
           faults={hub.faults.flatMap((one) => one.parts)}
         />
-        <Box px="6" py="4" borderX={{ md: '1px solid' }} borderColor={{ md: 'line' }}>
+        <Box px="6" py="4" borderX={{ lg: '1px solid' }} borderColor={{ lg: 'line' }}>
           <Flex gap="2" wrap="wrap" mb="3">
             <Button look="plain" disabled={closed || !hub.may_undo} onClick={() => edit({ do: 'undo' })}>
               Undo{' '}

@@ -47,7 +47,7 @@ export function Machine() {
       <ol>
         {data.jobs.map((job) => (
           <chakra.li key={job.id} px="6" py="4" borderBottomWidth="1px" borderColor="line">
-            <Grid templateColumns={{ base: '1fr', md: '150px 1fr auto' }} gap="4">
+            <Grid templateColumns={{ base: '1fr', lg: '150px 1fr auto' }} gap="4">
               <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
                 {day(job.signed_at ?? job.opened_at)}
               </chakra.span>
@@ -115,7 +115,7 @@ function Sets({ sets }: { sets: MachineHistory['sets'] }) {
           <Grid
             as="li"
             key={one.job_id}
-            templateColumns={{ base: '1fr', md: '150px 190px 1fr' }}
+            templateColumns={{ base: '1fr', lg: '150px 190px 1fr' }}
             gap="4"
             alignItems="center"
             py="1.5"

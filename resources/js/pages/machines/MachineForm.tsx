@@ -21,7 +21,7 @@ export function MachineForm({ machine, onDone }: { machine: MachineCard; onDone:
   };
   return (
     <Box as="form" onSubmit={submit} px="6" py="4" bg="card" borderBottomWidth="1px" borderColor="line">
-      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="4">
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr 1fr' }} gap="4">
         {FIELDS.map(([field, label]) => (
           <Labelled key={field} label={label} fault={error?.about(field)}>
             {(props) => (

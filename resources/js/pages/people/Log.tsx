@@ -59,7 +59,7 @@ export function Log() {
       <chakra.ol aria-label="Log" px="6" py="3">
         {data?.map((line) => (
           <chakra.li key={line.id} borderBottomWidth="1px" borderColor="line" py="2">
-            <Grid templateColumns={{ base: '1fr', md: '190px minmax(0, 1fr) auto' }} gap={{ base: '0', md: '5' }}>
+            <Grid templateColumns={{ base: '1fr', lg: '190px minmax(0, 1fr) auto' }} gap={{ base: '0', lg: '5' }}>
               <chakra.span color="mute">{moment(line.at)}</chakra.span>
               <chakra.span color={line.what === 'sign_in_failed' ? 'brass' : 'ink'}>
                 {SAID[line.what](line)}

@@ -26,7 +26,7 @@ export function People() {
       <ShopHead />
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the people" />)}
       {data && (
-        <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 360px' }} gap="8" p="6" maxW="1240px">
+        <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) 360px' }} gap="8" p="6" maxW="1240px">
           <Box>
             {!me.alone && (
               <ul aria-label="People">
@@ -40,7 +40,7 @@ export function People() {
                 You work here alone: {me.name}, {me.email}. When somebody joins, say so under Shop.
               </chakra.p>
             )}
-            <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr' }} gap="8" mt="10">
+            <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }} gap="8" mt="10">
               <OwnPassword />
               {!me.alone && <BenchCode />}
               <TimeCode />
@@ -67,12 +67,12 @@ function Row({ one, may, onOpen }: { one: PersonCard; may: boolean; onOpen: () =
     <chakra.li borderBottomWidth="1px" borderColor="line">
       <Flex
         align="center"
-        gap={{ base: '1', md: '4' }}
+        gap={{ base: '1', lg: '4' }}
         py="2"
-        wrap={{ base: 'wrap', md: 'nowrap' }}
+        wrap={{ base: 'wrap', lg: 'nowrap' }}
         opacity={one.left_at ? 0.75 : 1}
       >
-        <Box flex={{ base: '1 1 100%', md: '1' }} minW="0">
+        <Box flex={{ base: '1 1 100%', lg: '1' }} minW="0">
           <chakra.span fontFamily="heading" fontWeight="600" fontSize="20px">
             {one.name}
           </chakra.span>
@@ -82,7 +82,7 @@ function Row({ one, may, onOpen }: { one: PersonCard; may: boolean; onOpen: () =
             </Box>
           )}
         </Box>
-        <chakra.span flex={{ base: '1', md: '0 0 230px' }} color={one.waits && !one.left_at ? 'brass' : 'ink'}>
+        <chakra.span flex={{ base: '1', lg: '0 0 230px' }} color={one.waits && !one.left_at ? 'brass' : 'ink'}>
           {said}
         </chakra.span>
         {may && (

@@ -18,7 +18,7 @@ export function Shop() {
       {!data && (error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the shop" />)}
       {data && (
         <Grid
-          templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+          templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) minmax(0, 1fr)' }}
           gap="10"
           p="6"
           maxW="1240px"

@@ -44,8 +44,8 @@ export function ToolWall() {
         </Empty>
       )}
       {drivers.length > 0 && (
-        <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 324px' }}>
-          <Box px="6" py="4" borderRightWidth={{ lg: '1px' }} borderColor="line">
+        <Grid templateColumns={{ base: '1fr', xl: 'minmax(0, 1fr) 324px' }}>
+          <Box px="6" py="4" borderRightWidth={{ xl: '1px' }} borderColor="line">
             <WallRule drivers={drivers} text={(mm) => length(mm, units, 1)} />
           </Box>
           <Next />

@@ -83,7 +83,7 @@ export function ClockPanel({ step }: { step: Step }) {
 
   return (
     <Flex direction="column" gap="4" data-fields="">
-      <Grid templateColumns={{ base: '1fr', lg: '236px minmax(140px, 172px) 1fr' }} gap="5" alignItems="start">
+      <Grid templateColumns={{ base: '1fr', xl: '236px minmax(140px, 172px) 1fr' }} gap="5" alignItems="start">
         <ClockFace
           high={high}
           tone={out ? 'oxide' : 'brass'}

@@ -39,7 +39,7 @@ export function DriverPanel({ step }: { step: Step }) {
   const sizes = step.asks.slice(1);
   const makeable = choice.make.outside_least_mm <= choice.make.outside_most_mm;
   return (
-    <Grid templateColumns={{ base: '1fr', lg: '220px 1fr' }} gap="5" alignItems="start">
+    <Grid templateColumns={{ base: '1fr', xl: '220px 1fr' }} gap="5" alignItems="start">
       <Box>
         {piece && (
           <>

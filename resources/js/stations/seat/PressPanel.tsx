@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useKeepTrace, usePress, useTraces } from '../../api/seating';
 import type { Ask, Pair, PressTraceResult } from '../../api/types';
 import { Button } from '../../controls/Button';
@@ -35,7 +35,9 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
   const [play, setPlay] = useState<string>('good');
   const [pace, setPace] = useState('1');
   const [seed, setSeed] = useState(1);
-  const kept = traces?.[0];
+  const kept = traces?.data[0];
+  const simulated = traces?.stand_in === true;
+  const keeps = traces?.keeps !== false;
   const live = pressing.setup && (pressing.running || pressing.samples.length > 1);
   const shown = live
     ? { setup: pressing.setup, samples: pressing.samples, result: pressing.result }
@@ -45,15 +47,17 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
         result: kept.result,
       };
   const note = (result: PressTraceResult) => {
-    if (outcome && !UNSETTLED.includes(result.kind)) bench.keep(outcome.place, { choice: result.kind });
+    if (!outcome || UNSETTLED.includes(result.kind)) return;
+    bench.keep(outcome.place, { choice: result.kind, ...(simulated && { simulated }) });
   };
   const { mutate } = keep;
+  const file = useRef<HTMLInputElement>(null);
   const tube = bench.report.tray.some((item) => item.kind === 'sleeve');
 
   // A pressing that has ended is kept by itself: nobody presses Save with a hand on the lever.
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it ends
   useEffect(() => {
-    if (!pressing.running && pressing.samples.length > 1) {
+    if (keeps && !pressing.running && pressing.samples.length > 1) {
       mutate(pressing.samples, { onSuccess: (trace) => note(trace.result) });
     }
   }, [pressing.running]);
@@ -75,26 +79,33 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
             Watch the press
           </Button>
         )}
-        <chakra.span color="mute" fontSize="14px">
-          Simulated run
-        </chakra.span>
-        <Select
-          aria-label="What the simulated press plays"
-          value={play}
-          onChange={(e) => setPlay(e.target.value)}
-          w="auto"
-        >
-          {PLAYS.filter(([value]) => tube || value !== 'missing_sleeve').map(([value, name]) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
-        </Select>
-        <Select aria-label="How fast" value={pace} onChange={(e) => setPace(e.target.value)} w="auto">
-          {PACES.map((one) => (
-            <option key={one} value={one}>{`× ${one}`}</option>
-          ))}
-        </Select>
+        {simulated && (
+          <>
+            <chakra.strong color="brass">Simulated press</chakra.strong>
+            <Select
+              aria-label="What the simulated press plays"
+              value={play}
+              onChange={(e) => setPlay(e.target.value)}
+              w="auto"
+            >
+              {PLAYS.filter(([value]) => tube || value !== 'missing_sleeve').map(([value, name]) => (
+                <option key={value} value={value}>
+                  {name}
+                </option>
+              ))}
+            </Select>
+            <Select aria-label="How fast" value={pace} onChange={(e) => setPace(e.target.value)} w="auto">
+              {PACES.map((one) => (
+                <option key={one} value={one}>{`× ${one}`}</option>
+              ))}
+            </Select>
+            {!keeps && (
+              <chakra.span color="mute" fontSize="14px">
+                To look at: nothing of it is kept in this job.
+              </chakra.span>
+            )}
+          </>
+        )}
       </Flex>
       {pressing.refusal && !pressing.running && (
         <Box role="alert" color="oxide" fontSize="14px">
@@ -119,6 +130,11 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
             travel={(mm) => length(mm, units, 1)}
           />
           {shown.result && <chakra.p fontSize="14px">{say(shown.result.verdict.sentence)}</chakra.p>}
+          {(simulated || kept?.source === 'stand_in') && (
+            <chakra.p color="brass" fontSize="14px">
+              Of the simulated press, not of this wheel.
+            </chakra.p>
+          )}
           {!shown.setup.measured && (
             <chakra.p fontSize="13.5px" color="mute">
               The fit was not measured: the band is what makers aim for.
@@ -127,20 +143,22 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
         </>
       )}
       <Flex gap="4" mt="2" align="center" fontSize="14px" wrap="wrap">
-        <chakra.label color="blue" fontWeight="600" cursor="pointer">
+        <Button look="quiet" px="0" disabled={bench.closed} onClick={() => file.current?.click()}>
           Trace from a file
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            hidden
-            disabled={bench.closed}
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              if (file) keep.mutate(file, { onSuccess: (trace) => note(trace.result) });
-              e.target.value = '';
-            }}
-          />
-        </chakra.label>
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,text/csv"
+          hidden
+          aria-label="Trace from a file"
+          disabled={bench.closed}
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            if (chosen) keep.mutate(chosen, { onSuccess: (trace) => note(trace.result) });
+            e.target.value = '';
+          }}
+        />
         {kept && !pressing.running && (
           <chakra.a color="blue" href={`/files/jobs/${bench.job.id}/trace-${kept.id}.csv`}>
             This trace as CSV
