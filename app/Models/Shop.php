@@ -85,10 +85,18 @@ final class Shop extends Model
         return implode(', ', array_filter([$this->name, $this->place]));
     }
 
+    /** How this shop writes its days, as a language tag: where letter paper is used the month goes first. */
+    public function daysAs(): string
+    {
+        return $this->paper === 'letter' ? 'en-US' : 'en-GB';
+    }
+
     /** A day of this shop, by its own clock: 3 Feb 2026; with the time as well, 3 Feb 2026 14:05. */
     public function day(CarbonInterface $at, bool $withTime = false): string
     {
-        return $at->copy()->setTimezone($this->time_zone)->format($withTime ? 'j M Y H:i' : 'j M Y');
+        $day = $this->paper === 'letter' ? 'M j, Y' : 'j M Y';
+
+        return $at->copy()->setTimezone($this->time_zone)->format($withTime ? "$day H:i" : $day);
     }
 
     /** @return array<string, string> */

@@ -10,9 +10,9 @@ return new class() extends Migration
 {
     public function up(): void
     {
-        DB::statement(<<<'SQL'
+        DB::unprepared(<<<'SQL'
         alter table jobs add urgency smallint generated always as (case
-            when standing -> 'stations' @? '$.* ? (@ == "stop")' then 2
+            when jsonb_path_exists(standing, '$.stations.* ? (@ == "stop")') then 2
             when standing ->> 'asked' is not null then 1
             else 0 end) stored
         SQL);

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { newId } from '../../resources/js/api/records';
+import { newId } from '../../resources/js/api/ids';
 import type { Quantity } from '../../resources/js/api/types';
 import { hours, onClock } from '../../resources/js/drawing/ClockFace';
 import { fit } from '../../resources/js/drawing/scale';

@@ -12,6 +12,23 @@ export class Refusal extends Error {
     super(problem.detail);
   }
 
+  static unreachable(): Refusal {
+    return new Refusal(0, {
+      type: '/problems/unreachable',
+      title: 'No answer',
+      status: 0,
+      detail: 'The workshop server does not answer.',
+      errors: [],
+    });
+  }
+
+  /** What an answer says, or what stands in for it when it says nothing that can be read. */
+  static of(status: number, problem: Problem | undefined): Refusal {
+    return problem && typeof problem === 'object' && 'detail' in problem
+      ? new Refusal(status, problem)
+      : new Refusal(status, { ...Refusal.unreachable().problem, detail: 'The server answered with a fault.' });
+  }
+
   /** Worth trying again by itself: nobody answered, or the record store is away. */
   get passing(): boolean {
     return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
@@ -22,15 +39,6 @@ export class Refusal extends Error {
     return this.problem.errors.find((error) => error.field === field)?.detail;
   }
 }
-
-const unreachable = (): Refusal =>
-  new Refusal(0, {
-    type: '/problems/unreachable',
-    title: 'No answer',
-    status: 0,
-    detail: 'The workshop server does not answer.',
-    errors: [],
-  });
 
 const cookie = (name: string): string | undefined =>
   document.cookie
@@ -83,13 +91,10 @@ export async function answer<T>(asked: Promise<Outcome<T>>): Promise<T> {
   try {
     outcome = await asked;
   } catch {
-    throw unreachable();
+    throw Refusal.unreachable();
   }
   if (outcome.response.ok) return outcome.data as T;
-  const problem = outcome.error as Problem | undefined;
-  throw problem && typeof problem === 'object' && 'detail' in problem
-    ? new Refusal(outcome.response.status, problem)
-    : new Refusal(outcome.response.status, { ...unreachable().problem, detail: 'The server answered with a fault.' });
+  throw Refusal.of(outcome.response.status, outcome.error as Problem | undefined);
 }
 
 /** The version of what was answered, as the server named it; what was changed here since has none. */

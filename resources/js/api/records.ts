@@ -3,7 +3,9 @@ import { useCallback, useMemo, useSyncExternalStore } from 'react';
 import { dismiss, enqueue, type Outcome, queueRows, startQueue, watchQueue } from '../offline/queue';
 import type { Row, Sending } from '../offline/store';
 import { answer, api, Refusal } from './client';
+import { newId } from './ids';
 import { type HeldJob, jobKey } from './jobs';
+import { sendPhoto } from './photos';
 import type { Entry, EntryValue, JobSheet, Kept, Person } from './types';
 
 export type { Sending };
@@ -32,25 +34,17 @@ function withRecord(entries: Entry[], kept: Kept, sending: Sending): Entry[] {
   ];
 }
 
-/** A UUID also where the page is not served over a secure connection, as on a shop's own network. */
-export function newId(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
-  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
-  const hex = [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
-}
-
 /** Signed out is a matter of signing in again: what was entered waits for it. */
 const SIGNED_OUT = [401, 419];
 
 async function send(
-  { job, by: _by, author, ...record }: Sending,
+  { job, by: _by, author, photo, ...record }: Sending,
   right: string | undefined,
   vouched: boolean,
 ): Promise<Outcome> {
   const body = author === 0 ? record : { ...record, author, ...(vouched && { vouched }) };
   try {
+    if (photo !== undefined) await sendPhoto(job, photo, right);
     return {
       is: 'kept',
       answer: await answer(
@@ -67,7 +61,7 @@ async function send(
     if (fault.passing || SIGNED_OUT.includes(fault.status)) return { is: 'later' };
     return fault.problem.type === '/problems/other-person'
       ? { is: 'not_theirs' }
-      : { is: 'refused', detail: fault.about(record.place) ?? fault.message };
+      : { is: 'refused', detail: fault.about(record.place) ?? fault.about('photo') ?? fault.message };
   }
 }
 
@@ -102,8 +96,19 @@ export function useKeep(job: number, person: Person) {
   const { id: author, name: by } = person;
   const unit = person.units === 'in' ? 'in' : 'mm';
   return useCallback(
-    (place: string, entry: EntryValue, instrument?: string) =>
-      enqueue({ job, id: newId(), place, entry, unit, instrument, made_at: new Date().toISOString(), author, by }),
+    (place: string, entry: EntryValue, instrument?: string, photo?: string) =>
+      enqueue({
+        job,
+        id: newId(),
+        place,
+        entry,
+        unit,
+        instrument,
+        made_at: new Date().toISOString(),
+        author,
+        by,
+        photo,
+      }),
     [job, unit, author, by],
   );
 }

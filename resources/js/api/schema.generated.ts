@@ -9828,6 +9828,8 @@ export interface components {
             tablet: string | null;
             lock_minutes: number | null;
             sending: string | null;
+            time_zone: string;
+            days: string;
         };
         PersonCard: {
             id: number;

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { answer, api, asForm, fetchToken, Refusal } from './client';
-import { newId } from './records';
+import { newId } from './ids';
 import type { Pair, PressSetup, PressTraceResult, Problem, SeatingTrend, TraceSheet, TracesShown } from './types';
 
 const tracesKey = (job: number, seat: string) => ['traces', job, seat] as const;

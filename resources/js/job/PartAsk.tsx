@@ -35,8 +35,13 @@ export function PartAsk({ ask }: { ask: Ask }) {
   const lay = way ?? (value.way_round as string | undefined) ?? ask.options[0]?.value;
   const there = fitting ? state === 'fitted' : state !== 'in_place';
   const findings = (value.findings as string[] | undefined) ?? [];
-  const put = (change: Record<string, unknown>) =>
-    bench.keep(ask.place, { ...value, state, condition: held, way_round: lay, order: undefined, ...change });
+  const put = (change: Record<string, unknown>, photo?: string) =>
+    bench.keep(
+      ask.place,
+      { ...value, state, condition: held, way_round: lay, order: undefined, ...change },
+      undefined,
+      photo,
+    );
   const see = (finding: Ask['findings'][number]) => {
     const seen = findings.includes(finding.value);
     const worst = held === 'replace' ? 'replace' : finding.suggests === 'use' ? (held ?? 'use') : finding.suggests;

@@ -1,11 +1,13 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import { photoUrl, useSendPhoto } from '../api/photos';
+import { photoUrl } from '../api/photos';
 import type { Ask } from '../api/types';
 import { Button } from '../controls/Button';
 import { PhoneCode } from '../controls/PhoneCode';
 import { useSay } from '../words/person';
 import { useBench } from './bench';
+import { Photo } from './Photo';
+import { useTaking } from './taking';
 
 /** Photos of a part: taken here, or with a phone by the code on the screen. */
 export function PartPhotos({
@@ -15,13 +17,14 @@ export function PartPhotos({
 }: {
   ask: Ask;
   photos: string[];
-  onPhotos: (change: { photos: string[] }) => void;
+  /** The list with a photo more, and which one that is. */
+  onPhotos: (change: { photos: string[] }, photo: string) => void;
 }) {
   const say = useSay();
   const bench = useBench();
   const input = useRef<HTMLInputElement>(null);
   const [code, setCode] = useState(false);
-  const { mutate, isPending, error } = useSendPhoto(bench.job.id);
+  const { take, busy, fault } = useTaking((id) => onPhotos({ photos: [...photos, id] }, id));
   return (
     <>
       <input
@@ -30,13 +33,12 @@ export function PartPhotos({
         accept="image/jpeg,image/png,image/webp"
         hidden
         onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) mutate(file, { onSuccess: ({ id }) => onPhotos({ photos: [...photos, id] }) });
+          take(event.target.files?.[0]);
           event.target.value = '';
         }}
       />
-      <Button look="quiet" disabled={isPending || bench.closed} onClick={() => input.current?.click()}>
-        {isPending ? 'Sending…' : photos.length > 0 ? 'Another photo' : 'Photo'}
+      <Button look="quiet" disabled={busy || bench.closed} onClick={() => input.current?.click()}>
+        {busy ? 'One moment…' : photos.length > 0 ? 'Another photo' : 'Photo'}
       </Button>
       <Button look="quiet" disabled={bench.closed} aria-expanded={code} onClick={() => setCode(!code)}>
         By phone
@@ -45,14 +47,14 @@ export function PartPhotos({
         <Flex gap="1.5" wrap="wrap">
           {photos.map((photo, i) => (
             <a key={photo} href={photoUrl(photo)} target="_blank" rel="noreferrer">
-              <chakra.img src={photoUrl(photo)} alt={`${say(ask.label)}, no. ${i + 1}`} h="44px" borderRadius="sm" />
+              <Photo id={photo} alt={`${say(ask.label)}, no. ${i + 1}`} h="44px" borderRadius="sm" />
             </a>
           ))}
         </Flex>
       )}
-      {error && (
+      {fault && (
         <Box role="alert" color="oxide" fontSize="14px" flexBasis="100%">
-          {error.about('photo') ?? error.message}
+          {fault}
         </Box>
       )}
       {code && (

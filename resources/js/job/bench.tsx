@@ -30,7 +30,8 @@ export interface JobBench {
   over: boolean;
   /** Nothing can be entered here: it is over, or whoever looks takes no readings. */
   closed: boolean;
-  keep: (place: string, entry: EntryValue, instrument?: string) => void;
+  /** With a photo, what shows it follows it to the server. */
+  keep: (place: string, entry: EntryValue, instrument?: string, photo?: string) => void;
   draft: (place: string, entry: EntryValue | undefined, instrument?: string) => void;
   dismiss: (place: string) => void;
 }

@@ -14,6 +14,8 @@ export interface Sending {
   author: number;
   /** What they are called, to be shown until the server says so. */
   by: string;
+  /** A photo that waits here and goes ahead of it. */
+  photo?: string;
 }
 
 /** A stored row: one record, and what the server said when it would not take it. */

@@ -4,6 +4,7 @@ import { useSession } from '../api/session';
 import { Loading, Trouble } from '../controls/States';
 import { shownAgain, useHere } from '../offline/hands';
 import { queueIsFor } from '../offline/queue';
+import { writeDays } from '../words/day';
 import { PersonProvider } from '../words/person';
 import { Shell } from './Shell';
 
@@ -26,6 +27,7 @@ export function Gate() {
   }, [nobody]);
   if (nobody && !working) return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
   if (data) {
+    writeDays({ locale: data.days ?? 'en-GB', zone: data.time_zone });
     return (
       <PersonProvider person={here?.person ?? data}>
         <Shell signedOut={nobody} />

@@ -5,6 +5,7 @@ import { useSignIn } from '../api/session';
 import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { Input, Labelled } from '../controls/Field';
+import { useTitle } from '../controls/title';
 import { lastMode, useMode } from '../theme/mode';
 import { ink } from '../theme/system';
 
@@ -120,6 +121,7 @@ export function SignInForm({ email: known = '', onIn, inLine = false }: Props) {
 }
 
 export function SignIn() {
+  useTitle('Sign in');
   const navigate = useNavigate();
   const location = useLocation();
   useMode(lastMode());

@@ -14,6 +14,10 @@ use Illuminate\Http\Request;
 /** Who is signed in, what they may do, and the address under which others of the shop reach this server. */
 final readonly class Person
 {
+    /**
+     * @param  string  $timeZone of the shop
+     * @param  string  $days how the shop writes its days, as a language tag
+     */
     public function __construct(
         public int $id,
         public string $name,
@@ -36,6 +40,8 @@ final readonly class Person
         public ?string $tablet,
         public ?int $lockMinutes,
         public ?string $sending,
+        public string $timeZone,
+        public string $days,
     ) {
     }
 
@@ -65,6 +71,8 @@ final readonly class Person
             $tablet?->name,
             $tablet === null ? null : $user->shop->lock_minutes,
             SendingRight::lent($request),
+            $user->shop->time_zone,
+            $user->shop->daysAs(),
         );
     }
 }

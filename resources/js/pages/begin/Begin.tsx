@@ -6,6 +6,7 @@ import { Button } from '../../controls/Button';
 import { Input, Labelled } from '../../controls/Field';
 import { Pick } from '../../controls/Pick';
 import { Loading, Trouble } from '../../controls/States';
+import { useTitle } from '../../controls/title';
 import { lastMode, useMode } from '../../theme/mode';
 import { ShopFields, type TypedShop } from '../shop/ShopFields';
 import { inchesHere, zoneHere } from '../shop/zones';
@@ -13,6 +14,7 @@ import { After } from './After';
 
 /** A shop begins: itself and its first person, then what it may begin with. */
 export function Begin() {
+  useTitle('Begin');
   const { stage } = useParams();
   useMode(lastMode());
   return (

@@ -53,7 +53,7 @@ function Line({ job }: { job: JobCard }) {
               job.complaint
             )}
           </chakra.span>
-          <Flex gap={{ base: '1', lg: '2.5' }} aria-label="Stations">
+          <Flex gap={{ base: '0', lg: '2.5' }} aria-label="Stations">
             {job.stations.map((one) => (
               <Flex
                 key={one.station}
@@ -61,6 +61,7 @@ function Line({ job }: { job: JobCard }) {
                 align="center"
                 gap="1"
                 minW="48px"
+                whiteSpace="nowrap"
                 fontSize="12px"
                 color={one.station === job.waits_at ? 'ink' : 'mute'}
                 fontWeight={one.station === job.waits_at ? '600' : '400'}
@@ -129,7 +130,9 @@ export function Board() {
             </chakra.span>
           </Link>
           <TakeJob />
-          <Button onClick={() => setOpening(true)}>Open a job</Button>
+          <Button whiteSpace="nowrap" onClick={() => setOpening(true)}>
+            Open a job
+          </Button>
         </Flex>
       </PageHead>
       {data && error && <Stale refusal={error} />}

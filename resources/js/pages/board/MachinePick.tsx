@@ -72,6 +72,7 @@ export function MachinePick({
           <Input
             {...props}
             role="combobox"
+            autoFocus
             aria-expanded={open}
             aria-controls={list}
             aria-activedescendant={open ? `${list}-${active}` : undefined}

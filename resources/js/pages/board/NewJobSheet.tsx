@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { Refusal } from '../../api/client';
 import { useOpenJobs, usePatterns } from '../../api/jobs';
 import { useAddMachine } from '../../api/shop';
 import { Button } from '../../controls/Button';
@@ -66,7 +67,8 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     if (busy) return;
-    if (naming) {
+    // A machine that is picked needs no list any more, whatever is still asked of it.
+    if (naming && !machine) {
       setAsSoon(true);
       return;
     }
@@ -84,8 +86,9 @@ export function NewJobSheet({ open, onClose }: { open: boolean; onClose: () => v
       });
       onClose();
       navigate(jobs.length === 1 && jobs[0] ? `/jobs/${jobs[0].id}/check_in` : '/board');
-    } catch {
-      // The sentence stands beside its field; what was typed stays.
+    } catch (fault) {
+      // The sentence stands beside its field; what was typed stays. Anything else is a fault that must be seen.
+      if (!(fault instanceof Refusal)) throw fault;
     }
   };
   useEffect(() => {

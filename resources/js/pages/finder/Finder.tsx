@@ -6,6 +6,7 @@ import type { Asked, CalculatorCard, Worked } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { useRest } from '../../controls/rested';
 import { Loading, Trouble } from '../../controls/States';
+import { useTitle } from '../../controls/title';
 import { VerdictCard } from '../../job/VerdictCard';
 import { useSay, useUnits } from '../../words/person';
 import { Answer, told } from './Answer';
@@ -42,6 +43,8 @@ export function Finder() {
   const some = inWords ? text.trim() !== '' : Object.keys(filled(asking.given)).length > 0;
   const asked = 'calculator' in question ? Object.keys(question.input).length > 0 : question.text !== '';
   const found = useFound(question, asked);
+  const here = cards?.find((one) => 'calculator' in asking && one.name === asking.calculator);
+  useTitle(here && say(here.title), 'Finder');
   if (!cards) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the calculators" />;
   const answered = some && !found.error ? found.data : undefined;
   const readings = inWords ? (answered?.readings ?? NOTHING_READ) : NOTHING_READ;

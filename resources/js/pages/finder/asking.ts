@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useLocation, useNavigate, useNavigationType } from 'react-router';
-import { newId } from '../../api/records';
+import { newId } from '../../api/ids';
 import { filled, type Given } from './given';
 
 /** What the Finder is asked: a line of text and the way it is taken, or a calculator and its input. */

@@ -7,6 +7,7 @@ import type { HubPart, JobSheet } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { useKeys } from '../../controls/keys';
 import { Loading, Trouble } from '../../controls/States';
+import { useTitle } from '../../controls/title';
 import { AxleLine } from '../../drawing/AxleLine';
 import { type View, WHOLE } from '../../drawing/scale';
 import { Keeping } from '../../job/Keeping';
@@ -33,6 +34,7 @@ function Sheet({ job }: { job: JobSheet }) {
   const keep = useKeep(job.id, person);
   const [refused, dismiss] = useRefused(job.id);
   const { hub, section } = job.report;
+  useTitle('Parts and sizes', `${job.machine.name}, ${job.wheel.toLowerCase()}`, `job ${job.number}`);
   const [picked, setPicked] = useState<string | null>(hub.parts.find((one) => one.in_line)?.part ?? null);
   const [view, setView] = useState<View>(WHOLE);
   const part = hub.parts.find((one) => one.part === picked) ?? null;

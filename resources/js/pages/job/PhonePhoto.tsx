@@ -2,12 +2,14 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useRef } from 'react';
 import { useParams } from 'react-router';
 import { useJob } from '../../api/jobs';
-import { photoUrl, useSendPhoto } from '../../api/photos';
 import { useEntries, useKeep } from '../../api/records';
 import type { Ask, JobSheet } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { Empty, Loading, Trouble } from '../../controls/States';
+import { useTitle } from '../../controls/title';
 import { Keeping } from '../../job/Keeping';
+import { Photo } from '../../job/Photo';
+import { useTaking } from '../../job/taking';
 import { usePerson, useSay } from '../../words/person';
 
 /** One part's photos on a phone: a large button that opens the camera, and what was taken so far. */
@@ -32,16 +34,19 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
   const entries = useEntries(job.id, job.entries);
   const keep = useKeep(job.id, person);
   const input = useRef<HTMLInputElement>(null);
-  const { mutate, isPending, error } = useSendPhoto(job.id);
+  useTitle('Photo', say(ask.label), `job ${job.number}`);
   const value = entries.get(ask.place)?.value ?? {};
   const photos = (value.photos as string[] | undefined) ?? [];
-  const take = (id: string) =>
+  const { take, busy, fault } = useTaking((id) =>
     keep(
       ask.place,
       ask.kind === 'photos'
         ? { photos: [...photos, id] }
         : { ...value, state: value.state ?? 'in_place', order: undefined, photos: [...photos, id] },
-    );
+      undefined,
+      id,
+    ),
+  );
   return (
     <Flex direction="column" gap="4" p="5" maxW="520px">
       <Box>
@@ -57,34 +62,27 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
         capture="environment"
         hidden
         onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) mutate(file, { onSuccess: ({ id }) => take(id) });
+          take(event.target.files?.[0]);
           event.target.value = '';
         }}
       />
       <Button
         minH="88px"
         fontSize="24px"
-        disabled={isPending || job.signed_at !== null || job.closed !== null}
+        disabled={busy || job.signed_at !== null || job.closed !== null}
         onClick={() => input.current?.click()}
       >
-        {isPending ? 'Sending…' : 'Take a photo'}
+        {busy ? 'One moment…' : 'Take a photo'}
       </Button>
-      {error && (
+      {fault && (
         <Box role="alert" color="oxide">
-          {error.about('photo') ?? error.message}
+          {fault}
         </Box>
       )}
       <Keeping />
       <Flex wrap="wrap" gap="3">
         {photos.map((photo, i) => (
-          <chakra.img
-            key={photo}
-            src={photoUrl(photo)}
-            alt={`${say(ask.label)}, no. ${i + 1}`}
-            w="46%"
-            borderRadius="sm"
-          />
+          <Photo key={photo} id={photo} alt={`${say(ask.label)}, no. ${i + 1}`} w="46%" borderRadius="sm" />
         ))}
       </Flex>
     </Flex>

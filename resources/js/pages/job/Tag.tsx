@@ -4,6 +4,7 @@ import { useJob } from '../../api/jobs';
 import { Button } from '../../controls/Button';
 import { PhoneCode } from '../../controls/PhoneCode';
 import { Loading, Trouble } from '../../controls/States';
+import { useTitle } from '../../controls/title';
 import { askOf } from '../../job/bench';
 import { day } from '../../words/day';
 import { useSay } from '../../words/person';
@@ -12,6 +13,7 @@ import { useSay } from '../../words/person';
 export function Tag() {
   const say = useSay();
   const { data, error, refetch } = useJob(Number(useParams().id));
+  useTitle('Tag', data && `${data.machine.name}, ${data.wheel.toLowerCase()}`);
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the tag" />;
   const kept = data.report.tray.filter((part) => part.state === 'on_tray' || part.state === 'scrapped');
   const fitted = ['left', 'right']

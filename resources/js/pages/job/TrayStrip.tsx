@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { photoUrl } from '../../api/photos';
 import type { TrayItem } from '../../api/types';
+import { Photo } from '../../job/Photo';
 import { useSay } from '../../words/person';
 
 const CONDITIONS: Record<string, string> = { use: 'use', note: 'look again', replace: 'replace' };
@@ -68,9 +68,9 @@ export function TrayStrip({ items, lit }: { items: TrayItem[]; lit: string | nul
             )
           )}
           {item.photos.map((photo) => (
-            <chakra.img
+            <Photo
               key={photo}
-              src={photoUrl(photo)}
+              id={photo}
               alt=""
               display="inline"
               h="22px"

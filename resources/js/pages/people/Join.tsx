@@ -5,6 +5,7 @@ import { useJoin } from '../../api/session';
 import { Button } from '../../controls/Button';
 import { Check } from '../../controls/Check';
 import { Input, Labelled } from '../../controls/Field';
+import { useTitle } from '../../controls/title';
 import { lastMode, useMode } from '../../theme/mode';
 
 /** Whoever was given a code chooses a password, the first or another one, and is signed in. */
@@ -20,6 +21,7 @@ export function Join() {
     time_code: '',
   });
   useMode(lastMode());
+  useTitle('I have a code');
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (!isPending) mutate(typed, { onSuccess: () => navigate('/board', { replace: true }) });

@@ -84,7 +84,7 @@ function Capture({ ask, photos }: { ask: Ask; photos?: Ask }) {
               <PartPhotos
                 ask={photos}
                 photos={(bench.entries.get(photos.place)?.value?.photos as string[] | undefined) ?? []}
-                onPhotos={(change) => bench.keep(photos.place, change)}
+                onPhotos={(change, photo) => bench.keep(photos.place, change, undefined, photo)}
               />
             </Flex>
           )}

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import { useAddendum } from '../../api/ahead';
-import { newId } from '../../api/records';
+import { newId } from '../../api/ids';
 import { Button } from '../../controls/Button';
 import { Area, Labelled } from '../../controls/Field';
 import { useBench } from '../../job/bench';

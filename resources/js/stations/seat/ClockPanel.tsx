@@ -97,7 +97,7 @@ export function ClockPanel({ step }: { step: Step }) {
             tone: high === ask.at ? (out ? 'oxide' : 'brass') : bench.entries.has(ask.place) ? 'blue' : 'mute',
           }))}
         />
-        <Box>
+        <Box order={{ base: -1, xl: 0 }}>
           <Flex gap="1" mb="1.5" align="center" color="mute" fontSize="14px">
             {Object.entries(PLACES).map(([name, hours]) => (
               <Button
