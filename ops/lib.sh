@@ -226,6 +226,9 @@ http {
   server {
     $listen root $ROOT/public; index index.php;
     location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
+    # The worker names its build: it is looked for anew each time.
+    location = /sw.js { add_header Cache-Control no-cache; add_header X-Content-Type-Options nosniff; }
+    location = /app.webmanifest { types { } default_type application/manifest+json; add_header Cache-Control no-cache; }
     error_page 413 @large;
     location @large { default_type application/problem+json; return 413 '$large'; }
     location / { try_files \$uri /index.php?\$query_string; }

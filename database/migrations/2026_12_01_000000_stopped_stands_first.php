@@ -16,7 +16,9 @@ return new class() extends Migration
             when standing ->> 'asked' is not null then 1
             else 0 end) stored
         SQL);
-        DB::statement('create index jobs_open_first on jobs (shop_id, urgency desc, id desc) where signed_at is null and dropped_at is null');
+        DB::statement(<<<'SQL'
+        create index jobs_open_first on jobs (shop_id, urgency desc, id desc) where signed_at is null and dropped_at is null
+        SQL);
     }
 
     public function down(): void

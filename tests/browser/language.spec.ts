@@ -1,8 +1,6 @@
 import { signIn } from './helpers';
 import { expect, type Page, test } from './worker';
 
-test.use({ serviceWorkers: 'block' });
-
 const STATIONS = ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'];
 /** What of an answer is words of the program beside its messages. */
 const LABELS = new Set([

@@ -164,7 +164,6 @@ test('what one tab sends stands in the other at once', async ({ page, context })
 
 test.describe('at a shared tablet', () => {
   // A worker that takes over in the middle fetches past the route that stands for a dead network here.
-  test.use({ serviceWorkers: 'block' });
 
   test('what one person entered is never kept under another who signs in after', async ({ page, context }) => {
     await signIn(page, 'mechanic');

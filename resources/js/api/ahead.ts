@@ -99,6 +99,7 @@ export const useTakeJob = () => {
   const client = useQueryClient();
   return useMutation<JobCard, Refusal, File>({
     mutationFn: (file) => answer(api.POST('/jobs/file', { body: { file }, bodySerializer: asForm })),
+    meta: { says: 'The job file is being read' },
     onSuccess: () => outOfDate(client, 'jobs', 'machines'),
   });
 };

@@ -62,6 +62,7 @@ export const usePriceList = (supplier: number) => {
         }),
       );
     },
+    meta: { says: 'The price list is being read' },
     onSuccess: (sheet) => {
       if (sheet.kept) return client.invalidateQueries({ queryKey: ['suppliers'] });
     },

@@ -49,6 +49,9 @@ const cookie = (name: string): string | undefined =>
 /** Asks for the cookie that unsafe requests have to show. */
 export const fetchToken = (): Promise<Response> => fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
 
+/** How settings are changed: small, and shown as chosen at once. */
+const SETTINGS = ['PATCH', 'PUT'];
+
 const guard: Middleware = {
   async onRequest({ request }) {
     if (request.method !== 'GET') {
@@ -56,7 +59,8 @@ const guard: Middleware = {
       request.headers.set('X-XSRF-TOKEN', decodeURIComponent(cookie('XSRF-TOKEN') ?? ''));
     }
     request.headers.set('Accept', 'application/json');
-    return request;
+    // A setting that is changed as the page is left goes to its end.
+    return SETTINGS.includes(request.method) ? new Request(request, { keepalive: true }) : request;
   },
   async onResponse({ response }) {
     // The session ended: the next try carries a fresh token.

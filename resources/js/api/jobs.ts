@@ -53,7 +53,8 @@ export const useJob = (id: number) => {
     structuralSharing: sharedVersion,
     // What this browser kept may be a moment old: another may have entered something since.
     refetchOnMount: 'always',
-    refetchInterval: ({ state }) => (state.data?.signed_at || state.data?.closed ? false : SEEN_EVERY_MS),
+    refetchInterval: ({ state }) =>
+      !state.error && (state.data?.signed_at || state.data?.closed) ? false : SEEN_EVERY_MS,
   });
 };
 

@@ -7,6 +7,7 @@ import { Refusal } from './client';
 import { sendRecords } from './records';
 
 const STORE = 'clean-race';
+const AGAIN_MS = 5_000;
 const A_WEEK = 7 * 24 * 60 * 60 * 1000;
 
 export const queryClient = new QueryClient({
@@ -14,6 +15,8 @@ export const queryClient = new QueryClient({
     queries: {
       gcTime: A_WEEK,
       staleTime: 2_000,
+      // Nobody answered: asked again by itself until somebody does.
+      refetchInterval: ({ state }) => (state.error instanceof Refusal && state.error.passing ? AGAIN_MS : false),
       retry: (count, refusal) => refusal instanceof Refusal && refusal.passing && count < 5,
     },
   },

@@ -57,6 +57,7 @@ export const useMachineList = () => {
   return useMutation<MachineListSheet, Refusal, { file: File; keep: boolean }>({
     mutationFn: ({ file, keep }) =>
       answer(api.POST('/machines/list', { body: { list: file, keep }, bodySerializer: asForm })),
+    meta: { says: 'The list of machines is being read' },
     onSuccess: (sheet) => (sheet.kept ? outOfDate(client, 'machines') : undefined),
   });
 };
@@ -84,10 +85,11 @@ export interface NewTool {
 }
 
 /** Everything that changes the wall changes what is chosen from it. */
-const useWallChange = <Given, Answer>(change: (given: Given) => Promise<Answer>) => {
+const useWallChange = <Given, Answer>(change: (given: Given) => Promise<Answer>, says?: string) => {
   const client = useQueryClient();
   return useMutation<Answer, Refusal, Given>({
     mutationFn: change,
+    ...(says && { meta: { says } }),
     onSuccess: () => outOfDate(client, 'tools', 'next-tool', 'job'),
   });
 };
@@ -107,7 +109,7 @@ export const useTakeDown = () =>
 export const useToolList = () =>
   useWallChange<{ file: File; keep: boolean }, ToolListSheet>(({ file, keep }) => {
     return answer(api.POST('/tools/list', { body: { list: file, keep }, bodySerializer: asForm }));
-  });
+  }, 'The list of tools is being read');
 
 /** Hangs up what a shop that begins usually has. */
 export const useStarterTools = () => useWallChange<void, ToolListSheet>(() => answer(api.POST('/tools/starter')));

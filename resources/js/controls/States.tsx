@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Refusal } from '../api/client';
+import { useOnline } from '../offline/online';
 import { Button } from './Button';
 
 /** Nothing here yet, and what to do about it. */
@@ -13,11 +14,16 @@ export const Empty = ({ title, children }: { title: string; children?: ReactNode
   </Box>
 );
 
-export const Loading = ({ what }: { what: string }) => (
-  <Box py="10" px="6" color="mute" role="status">
-    Fetching {what}…
-  </Box>
-);
+export function Loading({ what }: { what: string }) {
+  const online = useOnline();
+  return (
+    <Box py="10" px="6" color="mute" role="status">
+      {online
+        ? `Fetching ${what}…`
+        : `No network, and ${what} was not opened on this device before. It comes by itself.`}
+    </Box>
+  );
+}
 
 /** Something could not be had. */
 export const Trouble = ({ refusal, again }: { refusal: Refusal; again?: () => void }) => (

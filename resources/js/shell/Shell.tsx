@@ -17,7 +17,7 @@ import { HelpSheet } from './HelpSheet';
 import { useLock } from './idle';
 import { Rail } from './Rail';
 import { SignedOut } from './SignedOut';
-import { MayBeCleared, OthersWait, Unnamed } from './Waiting';
+import { LongWork, MayBeCleared, OthersWait, Unnamed } from './Waiting';
 
 /** A reading that came while no field waited for one: said, never acted upon. */
 function Stray() {
@@ -146,6 +146,7 @@ export function Shell({ signedOut }: { signedOut: boolean }) {
         <Stray />
         <Unnamed />
         <OthersWait />
+        <LongWork />
         <Box flex="1" minH="0">
           <Outlet />
         </Box>

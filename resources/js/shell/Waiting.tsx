@@ -1,8 +1,10 @@
 import { chakra } from '@chakra-ui/react';
+import { useMutationState } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useWaiting } from '../api/records';
 import { Bar } from '../controls/Bar';
 import { Button } from '../controls/Button';
+import { useLasting } from '../controls/lasting';
 import { UNNAMED, useHere } from '../offline/hands';
 import { useOnline } from '../offline/online';
 import { isBy, nameRows, vouchFor } from '../offline/queue';
@@ -82,6 +84,26 @@ export function MayBeCleared() {
       <Button look="quiet" onClick={() => setAway(true)}>
         Put away
       </Button>
+    </Bar>
+  );
+}
+
+/** Work that takes its time goes on wherever one is: said until it is through. */
+export function LongWork() {
+  const under = useMutationState({
+    filters: { status: 'pending', predicate: ({ meta }) => typeof meta?.says === 'string' },
+    select: ({ meta }) => String(meta?.says),
+  });
+  const lasts = useLasting(under.length > 0, 600);
+  if (!lasts) return null;
+  return (
+    <Bar>
+      {under.map((says) => (
+        <chakra.span key={says} flex="1">
+          {says}. This page can be left; it goes on.
+        </chakra.span>
+      ))}
+      <chakra.progress aria-label={under[0]} w="160px" h="8px" />
     </Bar>
   );
 }

@@ -13,6 +13,10 @@ const VIEWS: RouteObject[] = [
   { path: '/ahead', lazy: async () => ({ Component: (await import('../pages/ahead/Ahead')).Ahead }) },
   { path: '/jobs/:id/tag', lazy: async () => ({ Component: (await import('../pages/job/Tag')).Tag }) },
   {
+    path: '/jobs/:id/work-sheet',
+    lazy: async () => ({ Component: (await import('../pages/job/WorkSheet')).WorkSheet }),
+  },
+  {
     path: '/jobs/:id/photo/:place',
     lazy: async () => ({ Component: (await import('../pages/job/PhonePhoto')).PhonePhoto }),
   },

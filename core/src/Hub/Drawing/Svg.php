@@ -58,10 +58,12 @@ final class Svg
         $box = array_map(self::mm(...), [$from, -$radius, $to - $from, 2 * $radius]);
 
         return
-            sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%smm" height="%smm" viewBox="%s">', $box[2], $box[3], implode(' ', $box)).
+            '<svg xmlns="http://www.w3.org/2000/svg" '.
+            sprintf('width="%smm" height="%smm" viewBox="%s">', $box[2], $box[3], implode(' ', $box)).
             $drawn.
             sprintf(
-                '<g id="CENTRE" stroke="#646b70" stroke-width="0.2" stroke-dasharray="6 1.5 1 1.5"><line x1="%s" y1="0" x2="%s" y2="0"/></g>',
+                '<g id="CENTRE" stroke="#646b70" stroke-width="0.2" stroke-dasharray="6 1.5 1 1.5">'.
+                '<line x1="%s" y1="0" x2="%s" y2="0"/></g>',
                 self::mm($from),
                 self::mm($to),
             ).

@@ -66,7 +66,8 @@ final class SvgTest extends TestCase
             }
         }
         self::assertSame($faces, $points(self::drawn($whole)));
-        $without = self::section(HubPatterns::find('pair-sleeve'), ['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null]]);
+        $taken = ['part.sleeve' => ['value' => ['state' => 'on_tray'], 'instrument' => null]];
+        $without = self::section(HubPatterns::find('pair-sleeve'), $taken);
         self::assertSame($faces - 2, $points(self::drawn($without)));
         self::assertStringNotContainsString('Spacer tube', Svg::of($without));
         self::assertStringContainsString('Spacer tube', Svg::of($whole));

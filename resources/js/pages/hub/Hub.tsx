@@ -64,6 +64,17 @@ function Sheet({ job }: { job: JobSheet }) {
     adding.current = false;
     setPicked(added.part);
   }, [hub.parts]);
+  // What was picked may be gone: what lies in its place is picked instead, and has the focus that went with it.
+  const at = useRef(0);
+  useEffect(() => {
+    const here = hub.parts.findIndex((one) => one.part === picked);
+    if (here >= 0) at.current = here;
+    else setPicked(hub.parts[Math.min(at.current, hub.parts.length - 1)]?.part ?? null);
+    if (document.activeElement === document.body) {
+      const next = document.querySelector<HTMLElement | SVGElement>(`[data-part="${picked}"][tabindex]`);
+      (next ?? document.querySelector('h1'))?.focus();
+    }
+  }, [hub.parts, picked]);
   const zoom = (by: number) =>
     setView((now) => {
       const next = ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, ZOOMS.indexOf(now.zoom) + by))] ?? 1;
@@ -90,7 +101,9 @@ function Sheet({ job }: { job: JobSheet }) {
   return (
     <Flex direction="column" minH="100%">
       <Flex as="header" align="baseline" gap="4" px="6" py="3" borderBottomWidth="1px" borderColor="line" wrap="wrap">
-        <chakra.h1 fontSize="23px">{say(hub.name)}</chakra.h1>
+        <chakra.h1 fontSize="23px" tabIndex={-1} outline="none">
+          {say(hub.name)}
+        </chakra.h1>
         <chakra.span color="mute" fontSize="14px" flex="1">
           {job.machine.name}, {job.wheel.toLowerCase()} · {say(hub.turns)}, the press fit is on {say(hub.fit)}
         </chakra.span>

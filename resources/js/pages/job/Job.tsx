@@ -1,12 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { type HeldJob, useJob, usePreview } from '../../api/jobs';
 import { useEntries, useKeep, useRefused, useWaiting } from '../../api/records';
 import type { StationName, StationReport, Step } from '../../api/types';
 import { useKeys } from '../../controls/keys';
 import { Loading, Stale, Trouble } from '../../controls/States';
 import { useTitle } from '../../controls/title';
+import { speakAloud } from '../../controls/voice';
 import { isStopped, type JobBench, JobProvider } from '../../job/bench';
 import { Keeping } from '../../job/Keeping';
 import { showsLast } from '../../offline/last';
@@ -119,6 +120,7 @@ function Sheet({ job }: { job: HeldJob }) {
       const more = entry[1]?.choices !== undefined || (step !== undefined && isBeside(step, entry[0]));
       if (more) hand.chosen();
       else hand.entered(stepId);
+      if (typeof entry[1]?.typed === 'string') speakAloud(entry[1].typed);
       return keep(...entry);
     },
     [hand, keep, step, stepId],
@@ -136,6 +138,10 @@ function Sheet({ job }: { job: HeldJob }) {
     ),
   );
 
+  const judged = unjudged.why === null && step?.verdicts[0] ? say(step.verdicts[0].headline) : '';
+  useEffect(() => {
+    if (judged) speakAloud(judged);
+  }, [judged]);
   useTitle(say(station.label), `${job.machine.name}, ${job.wheel.toLowerCase()}`, `job ${job.number}`);
   const over = job.signed_at !== null || job.closed !== null;
   const bench = useMemo<JobBench>(
@@ -161,6 +167,24 @@ function Sheet({ job }: { job: HeldJob }) {
   );
   const driver = seat?.chosen && step.part ? { tool: seat.chosen, part: step.part } : null;
 
+  const besides = (
+    <>
+      <Link to={`/jobs/${job.id}/work-sheet`}>
+        <chakra.span
+          color="blue"
+          fontFamily="heading"
+          fontWeight="600"
+          fontSize="15px"
+          display="inline-block"
+          py="3"
+          my="-3"
+        >
+          On paper
+        </chakra.span>
+      </Link>
+      <PutRight job={job} />
+    </>
+  );
   const about = [
     `Job ${job.number}`,
     job.machine.owner,
@@ -197,8 +221,8 @@ function Sheet({ job }: { job: HeldJob }) {
           <chakra.span fontSize="14px" ml={{ base: 'auto', lg: '0' }}>
             <Keeping /> · {person.name}
           </chakra.span>
-          <chakra.span display={{ base: 'none', lg: 'inline' }}>
-            <PutRight job={job} />
+          <chakra.span display={{ base: 'none', lg: 'inline-flex' }} gap="3">
+            {besides}
           </chakra.span>
         </Flex>
         <ClosedNote job={job} />
@@ -221,7 +245,7 @@ function Sheet({ job }: { job: HeldJob }) {
           onStep={choose}
           onNext={after ? { label: after.label, go: () => go(after.station) } : null}
           hub={<HubView report={report} lit={step.part} driver={driver} />}
-          more={<PutRight job={job} />}
+          more={besides}
         />
       </Flex>
     </JobProvider>
