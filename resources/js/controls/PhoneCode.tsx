@@ -23,7 +23,7 @@ export function PhoneCode({ path, label, note }: { path: string; label: string; 
           {address}
         </chakra.span>
         {unreached && (
-          <chakra.span display="block" color="brass" fontWeight="600">
+          <chakra.span display="block" color="brass" fontWeight="600" className="screen-only">
             Only this machine reaches that. For tablets and phones start with ./start --lan.
           </chakra.span>
         )}

@@ -22,8 +22,13 @@ export function Sheet({
 }) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
-    if (open) dialog.current?.showModal();
-    else dialog.current?.close();
+    if (!open) {
+      dialog.current?.close();
+      return;
+    }
+    dialog.current?.showModal();
+    // Where a sheet begins with a field, that has the focus, not the way out of it.
+    dialog.current?.querySelector<HTMLElement>('[data-first]')?.focus();
   }, [open]);
   return (
     <chakra.dialog

@@ -39,6 +39,9 @@ const isSelect = (target: EventTarget | null): boolean => target instanceof HTML
 
 /** Keys that came so fast that no hand typed them one by one; empty when none did. */
 let burst = '';
+
+/** Whether the first of them did something when it was pressed: what was nothing then does nothing late. */
+let acts = false;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
 const isShortcut = (key: string): boolean => maps.some((map) => key in map);
@@ -55,7 +58,7 @@ function settle(): void {
   const keys = burst;
   burst = '';
   if (keys.length > 1 && (/\d/.test(keys) || keys.length >= WORDS_FROM)) offer(keys);
-  else for (const key of keys) act(key);
+  else if (acts) for (const key of keys) act(key);
 }
 
 /** Waits for the next key. Where the page was busy meanwhile, keys that came in time stand in line still: they go first. */
@@ -75,13 +78,18 @@ function pedal(event: KeyboardEvent): void {
 /** Another key of something that came fast, or its end. */
 function goOn(event: KeyboardEvent): void {
   clearTimeout(timer);
+  if (burst.length === 1 && isShortcut(burst) && !/\d/.test(burst) && !isPrintable(event.key)) {
+    // A hand that goes on after a shortcut: both do what they do.
+    settle();
+    return;
+  }
   if (event.key === 'Enter' || event.key === 'Tab') {
     event.preventDefault();
     const keys = burst;
     burst = '';
     // One digit and Enter is a reading too: an instrument ends what it says.
     if (/\d/.test(keys) || keys.length >= WORDS_FROM) offer(keys);
-    else for (const key of keys) act(key);
+    else if (acts) for (const key of keys) act(key);
     return;
   }
   if (isPrintable(event.key) || event.key === ' ') {
@@ -106,6 +114,7 @@ function press(event: KeyboardEvent): void {
   if (isPrintable(event.key) && !AT_ONCE.includes(event.key)) {
     event.preventDefault();
     burst = event.key;
+    acts = isShortcut(event.key);
     wait();
     return;
   }

@@ -21,8 +21,10 @@ const say = (text: string | null): void => {
   for (const watcher of watchers) watcher();
 };
 
-const before = (a: Taker, b: Taker): number =>
-  a.element.compareDocumentPosition(b.element) & Node.DOCUMENT_POSITION_FOLLOWING ? -1 : 1;
+const isAfter = (element: HTMLElement, other: Element | null): boolean =>
+  other !== null && (other.compareDocumentPosition(element) & Node.DOCUMENT_POSITION_FOLLOWING) !== 0;
+
+const before = (a: Taker, b: Taker): number => (isAfter(b.element, a.element) ? -1 : 1);
 
 /** Larger than any size at a bench: a number without a point from here on is a code. */
 const NO_SIZE = 2_000;
@@ -62,9 +64,11 @@ export function offer(came: string): void {
   }
   const of = kindOf(text);
   const sheet = document.querySelector('dialog[open]');
-  const first = [...takers]
+  const waiting = [...takers]
     .filter((one) => one.of === of && one.waits() && (sheet === null || sheet.contains(one.element)))
-    .sort(before)[0];
+    .sort(before);
+  // The one that comes after what was just answered, before any other.
+  const first = waiting.find(({ element }) => isAfter(element, document.activeElement)) ?? waiting[0];
   first?.take(text);
   say(first ? null : text);
 }

@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react';
-import { useWaiting } from '../api/records';
+import { useAllRefused, useWaiting } from '../api/records';
 import { useOnline } from '../offline/online';
 import { isBy } from '../offline/queue';
 import { usePerson } from '../words/person';
@@ -11,7 +11,9 @@ export function Keeping() {
   const waiting = all.filter((one) => isBy(one, person)).length;
   const others = [...new Set(all.filter((one) => !isBy(one, person)).map((one) => one.by))];
   const online = useOnline();
-  const own = waiting > 0 ? `${waiting} waiting to be kept` : online ? 'All kept' : 'No network; work on';
+  const refused = useAllRefused();
+  const kept = refused > 0 ? `${refused} not taken` : 'All kept';
+  const own = waiting > 0 ? `${waiting} waiting to be kept` : online ? kept : 'No network; work on';
   const text =
     others.length > 0
       ? `${own}; ${all.length - waiting} ${all.length - waiting === 1 ? 'waits' : 'wait'} for ${others.join(' and ')} to sign in`
@@ -19,8 +21,8 @@ export function Keeping() {
   return (
     <chakra.span
       role="status"
-      color={all.length > 0 || !online ? 'brass' : 'mute'}
-      fontWeight={waiting > 0 ? '600' : '400'}
+      color={refused > 0 ? 'oxide' : all.length > 0 || !online ? 'brass' : 'mute'}
+      fontWeight={waiting + refused > 0 ? '600' : '400'}
       data-testid="keeping"
     >
       {text}

@@ -26,7 +26,7 @@ function Stray() {
   return (
     <Bar>
       <chakra.span color="brass" fontFamily="heading" fontWeight="600" fontSize="20px">
-        “{text}” came
+        {text} came
       </chakra.span>
       <chakra.span flex="1">Nothing here waits for it. Tap the field it belongs to and send it again.</chakra.span>
       <Button look="quiet" onClick={putAway}>

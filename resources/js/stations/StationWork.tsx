@@ -96,8 +96,8 @@ export function StationWork({ station, step, before, onStep, onNext, hub, more }
   useEffect(() => {
     if (seen.current === step.id) return;
     seen.current = step.id;
-    const lost = document.activeElement === document.body || document.activeElement === null;
-    if (lost || head.current?.closest('section')?.contains(document.activeElement)) head.current?.focus();
+    const at = document.activeElement;
+    if (at === null || at === document.body || at.matches('[data-next]')) head.current?.focus();
     head.current?.closest('section')?.scrollTo({ top: 0 });
   }, [step.id]);
 

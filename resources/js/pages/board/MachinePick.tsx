@@ -72,7 +72,7 @@ export function MachinePick({
           <Input
             {...props}
             role="combobox"
-            autoFocus
+            data-first=""
             aria-expanded={open}
             aria-controls={list}
             aria-activedescendant={open ? `${list}-${active}` : undefined}

@@ -226,7 +226,7 @@ function Sheet({ job }: { job: HeldJob }) {
           </chakra.span>
         </Flex>
         <ClosedNote job={job} />
-        <NotTaken report={report} refused={refused} onGo={goTo} onDismiss={dismiss} />
+        <NotTaken here={step} report={report} refused={refused} onGo={goTo} onDismiss={dismiss} />
         <Box
           className="drawing"
           bg="card"

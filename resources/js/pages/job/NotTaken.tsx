@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { Refused } from '../../api/records';
-import type { EntryValue, JobReport, StationName } from '../../api/types';
+import type { EntryValue, JobReport, StationName, Step } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { useSay } from '../../words/person';
 
@@ -16,6 +16,8 @@ function said(entry: EntryValue): string | null {
 }
 
 interface Props {
+  /** The step in hand: what was entered there says it beside its field. */
+  here: Step;
   report: JobReport;
   refused: Map<string, Refused>;
   /** Shows a station at a step, and puts the focus where it was entered. */
@@ -24,12 +26,21 @@ interface Props {
 }
 
 /** What the server would not take: which field, what was entered, why, and the way there. */
-export function NotTaken({ report, refused, onGo, onDismiss }: Props) {
+export function NotTaken({ here, report, refused, onGo, onDismiss }: Props) {
   const say = useSay();
-  if (refused.size === 0) return null;
+  const elsewhere = [...refused].filter(([place]) => !here.asks.some((ask) => ask.place === place));
+  if (elsewhere.length === 0) return null;
   return (
-    <chakra.ul role="alert" bg="oxideWash" borderBottomWidth="1px" borderColor="line" px="6" py="1">
-      {[...refused].map(([place, { sending, detail }]) => {
+    <chakra.ul
+      role="status"
+      aria-label="Not taken"
+      bg="oxideWash"
+      borderBottomWidth="1px"
+      borderColor="line"
+      px="6"
+      py="1"
+    >
+      {elsewhere.map(([place, { sending, detail }]) => {
         const [at, step, ask] =
           report.stations
             .flatMap((station) =>

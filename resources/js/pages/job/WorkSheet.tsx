@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { Fragment } from 'react';
 import { useParams } from 'react-router';
 import { useJob } from '../../api/jobs';
 import type { Ask, StationReport } from '../../api/types';
@@ -9,8 +10,11 @@ import { useTitle } from '../../controls/title';
 import { day } from '../../words/day';
 import { useSay } from '../../words/person';
 
-const READ = ['length', 'depth', 'torque', 'temperature', 'turn', 'count', 'gauge', 'number', 'thread'];
-const ANSWERED = ['choice', 'choices'];
+/** What is read off something and written down. */
+const READ = ['length', 'depth', 'torque', 'temperature', 'gauge', 'number'];
+
+/** Where round the clock a ring is read, on paper. */
+const HOURS = ['12', '3', '6', '9'];
 
 /** A job's plan and reading list on paper: steps to tick, blanks to write in, and a code that leads back to it. */
 export function WorkSheet() {
@@ -18,7 +22,12 @@ export function WorkSheet() {
   useTitle('Work sheet', data && `${data.machine.name}, ${data.wheel.toLowerCase()}`);
   if (!data) return error ? <Trouble refusal={error} again={refetch} /> : <Loading what="the work sheet" />;
   return (
-    <Box p="6" css={{ '@media print': { padding: '0', background: 'white', color: 'black', fontSize: '11px' } }}>
+    <Box
+      p="6"
+      css={{
+        '@media print': { padding: '0', background: 'white', color: 'black', fontSize: '9.5px', lineHeight: 1.2 },
+      }}
+    >
       <Box mb="5" css={{ '@media print': { display: 'none' } }}>
         <Button onClick={() => window.print()}>Print the work sheet</Button>
       </Box>
@@ -41,7 +50,7 @@ export function WorkSheet() {
           />
         </Box>
       </Flex>
-      <Box css={{ columns: '2 340px', columnGap: '28px' }} mt="4">
+      <Box css={{ columns: '3 250px', columnGap: '24px', '@media print': { columnGap: '14px', columns: 3 } }} mt="4">
         {data.report.stations.map((station) => (
           <StationSheet key={station.station} station={station} />
         ))}
@@ -61,7 +70,7 @@ function StationSheet({ station }: { station: StationReport }) {
         {station.steps
           .filter((step) => !step.optional || step.done)
           .map((step, i) => (
-            <chakra.li key={step.id} css={{ breakInside: 'avoid' }} pb="1.5">
+            <chakra.li key={step.id} css={{ breakInside: 'avoid' }} pb="1">
               <Flex gap="2">
                 <Square done={step.done} />
                 <strong>
@@ -69,15 +78,11 @@ function StationSheet({ station }: { station: StationReport }) {
                 </strong>
               </Flex>
               {step.caution && (
-                <chakra.p pl="6" fontSize="13px">
-                  Take care: {say(step.caution)}
+                <chakra.p pl="6" color="brass" css={{ '@media print': { color: 'black', fontStyle: 'italic' } }}>
+                  {say(step.caution)}
                 </chakra.p>
               )}
-              <Grid pl="6" columnGap="4" templateColumns="1fr auto" fontSize="13px">
-                {step.asks.map((ask) => (
-                  <Blank key={ask.place} ask={ask} />
-                ))}
-              </Grid>
+              <Blanks asks={step.asks} />
             </chakra.li>
           ))}
       </ol>
@@ -90,8 +95,8 @@ const Square = ({ done }: { done: boolean }) => (
     aria-hidden
     display="inline-grid"
     placeItems="center"
-    w="15px"
-    h="15px"
+    w="13px"
+    h="13px"
     mt="0.5"
     flexShrink={0}
     borderWidth="1.2px"
@@ -102,21 +107,33 @@ const Square = ({ done }: { done: boolean }) => (
   </chakra.span>
 );
 
-/** Where something is read or answered: a line to write on, or the answers to ring. */
-function Blank({ ask }: { ask: Ask }) {
+/** A line to write on for each reading of a step; those round one clock share one. */
+function Blanks({ asks }: { asks: Ask[] }) {
   const say = useSay();
-  if (READ.includes(ask.kind)) {
-    return (
-      <>
-        <span>{say(ask.label)}</span>
-        <chakra.span borderBottomWidth="1px" borderColor="ink" w="92px" />
-      </>
-    );
-  }
-  if (!ANSWERED.includes(ask.kind)) return null;
+  const read = asks.filter((ask) => READ.includes(ask.kind) && (ask.at === null || ask.wanted || ask.role === 'depth'));
+  const round = read.filter((ask) => ask.at !== null && HOURS.includes(ask.at));
   return (
-    <chakra.span gridColumn="1 / -1">
-      {say(ask.label)}: {ask.options.map((one) => say(one.label)).join(' / ')}
-    </chakra.span>
+    <Grid pl="6" columnGap="3" templateColumns="1fr 84px">
+      {read
+        .filter((ask) => ask.at === null)
+        .map((ask) => (
+          <Fragment key={ask.place}>
+            <span>{say(ask.label)}</span>
+            <Line />
+          </Fragment>
+        ))}
+      {round.length > 0 && (
+        <Flex gridColumn="1 / -1" gap="2">
+          {round.map((ask) => (
+            <Flex key={ask.place} flex="1" gap="1">
+              {ask.at}
+              <Line />
+            </Flex>
+          ))}
+        </Flex>
+      )}
+    </Grid>
   );
 }
+
+const Line = () => <chakra.span flex="1" minH="17px" borderBottomWidth="1px" borderColor="ink" />;

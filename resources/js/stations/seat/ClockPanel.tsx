@@ -79,6 +79,8 @@ export function ClockPanel({ step }: { step: Step }) {
     for (const ask of [...readings, eye, eyeClock]) {
       if (ask && bench.entries.has(ask.place)) bench.keep(ask.place, null);
     }
+    // The button goes with the readings: the first of the new ones has the focus.
+    document.querySelector<HTMLElement>(`input[data-place="${shown[0]?.place}"]`)?.focus();
   };
 
   return (
