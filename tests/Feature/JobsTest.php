@@ -15,6 +15,8 @@ use CleanRace\Core\Patterns\HubPatterns;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\View\Factory;
+use Illuminate\View\View;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\GoodJobs;
 use Tests\TestCase;
@@ -84,6 +86,36 @@ final class JobsTest extends TestCase
         self::assertCount(25, array_unique([...array_column($first->json('data'), 'id'), ...array_column($rest['data'], 'id')]));
     }
 
+    public function test_a_job_that_is_the_same_still_is_not_sent_again(): void
+    {
+        $job = $this->jobOf($this->user);
+        $this->actingAs($this->user);
+        $first = $this->getJson("/api/v1/jobs/{$job->id}")->assertOk();
+        $version = (string) $first->headers->get('ETag');
+        self::assertNotSame('', $version);
+        self::assertStringContainsString('private', (string) $first->headers->get('Cache-Control'));
+        $again = $this->getJson("/api/v1/jobs/{$job->id}", ['If-None-Match' => $version])->assertStatus(304);
+        self::assertSame('', $again->getContent());
+        // As a proxy that packs it names it.
+        $this->getJson("/api/v1/jobs/{$job->id}", ['If-None-Match' => "W/$version"])->assertStatus(304);
+        $this->keep($job, 'size.over_faces', ['typed' => '104'])->assertCreated();
+        $changed = $this->getJson("/api/v1/jobs/{$job->id}", ['If-None-Match' => $version])->assertOk();
+        self::assertNotSame($version, $changed->headers->get('ETag'));
+    }
+
+    public function test_what_is_stopped_stands_first_on_the_board_then_what_waits_for_somebody(): void
+    {
+        $jobs = Job::factory()->by($this->user)->count(20)->create();
+        [$stopped, $asked] = [$jobs[2], $jobs[5]];
+        $stopped->forceFill(['standing' => ['stations' => ['seat' => 'stop']] + $stopped->standing])->save();
+        $asked->forceFill(['standing' => ['asked' => 'Sleeve it, or another hub?'] + $asked->standing])->save();
+        $first = $this->getJson('/api/v1/jobs')->json();
+        $rest = $this->getJson('/api/v1/jobs?cursor='.$first['next_cursor'])->json();
+        $ids = [...array_column($first['data'], 'id'), ...array_column($rest['data'], 'id')];
+        $others = $jobs->pluck('id')->diff([$stopped->id, $asked->id])->sortDesc()->values()->all();
+        self::assertSame([$stopped->id, $asked->id, ...$others], $ids);
+    }
+
     public function test_opening_a_job_asks_few_queries_however_much_is_recorded(): void
     {
         $job = $this->good();
@@ -110,6 +142,39 @@ final class JobsTest extends TestCase
         self::assertSame($this->user->name, $this->getJson("/api/v1/jobs/{$job->id}")->json('signed_by'));
         self::assertSame([], array_column($this->getJson('/api/v1/jobs')->json('data'), 'id'));
         self::assertSame([$job->id], array_column($this->getJson('/api/v1/jobs?signed=1')->json('data'), 'id'));
+    }
+
+    public function test_the_card_prints_no_stop_for_what_was_put_right_and_agrees_with_its_drawing(): void
+    {
+        $job = $this->good();
+        $data = [];
+        $this->app->make(Factory::class)->composer('card', static function (View $view) use (&$data): void {
+            $data = $view->getData();
+        });
+        $html = function () use ($job, &$data): string {
+            $this->get("/files/jobs/{$job->id}/card.pdf")->assertOk();
+
+            return view('card', $data)->render();
+        };
+        $this->keep($job, 'part.bearing_right', ['state' => 'on_tray', 'condition' => 'replace'])->assertCreated();
+        $this->keep($job, 'set.turns', ['choice' => 'drags'])->assertCreated();
+        $open = $html();
+        self::assertStringContainsString('■ Stop', $open, 'what holds the job is a stop');
+        $drawn = array_column($data['report']['section']['pieces'], 'state', 'part');
+        $lying = array_column($data['report']['tray'], 'state', 'part');
+        self::assertSame(['fitted', 'on_tray'], [$drawn['bearing_right'], $lying['bearing_right']], 'the old one lies, the new one is in');
+        self::assertSame(1, substr_count($open, 'new one fitted'));
+        $this->keep($job, 'set.turns', ['choice' => 'free'])->assertCreated();
+        $this->keep($job, 'part.bearing_right', ['state' => 'fitted', 'new' => true])->assertCreated();
+        $stopped = array_filter(
+            array_merge(...array_column($this->getJson("/api/v1/jobs/{$job->id}")->json('report.stations'), 'steps')),
+            static fn (array $step): bool => ($step['verdicts'][0]['level'] ?? null) === 'stop',
+        );
+        self::assertNotSame([], $stopped, 'the complaint was a stop, and stays what was found');
+        $this->postJson("/api/v1/jobs/{$job->id}/signature")->assertCreated();
+        $signed = $html();
+        self::assertStringNotContainsString('■ Stop', $signed);
+        self::assertStringContainsString('● Put right', $signed);
     }
 
     public function test_an_apprentice_does_all_but_sign(): void

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\Record;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -107,6 +108,28 @@ final class RecordsTest extends TestCase
             Record::query()->orderBy('seq')->firstOrFail()->made_at->getTimestamp(),
             'no record from the future',
         );
+    }
+
+    public function test_what_comes_late_stands_beside_what_another_hand_entered_later(): void
+    {
+        $newer = fn (): mixed => $this->entry('size.over_faces')['newer'] ?? null;
+        $this->keep($this->job, 'size.over_faces', ['typed' => '104.2'], ['made_at' => '2026-11-01T10:05:00Z']);
+        self::assertNull($newer());
+        // The same hand corrects itself, in whatever order its device sends.
+        $this->keep($this->job, 'size.over_faces', ['typed' => '104.1'], ['made_at' => '2026-11-01T10:01:00Z']);
+        self::assertNull($newer());
+        $other = $this->person(Role::Apprentice, $this->user);
+        $this->actingAs($other);
+        $this->keep($this->job, 'size.over_faces', ['typed' => '103'], ['made_at' => '2026-11-01T10:00:00Z']);
+        self::assertEquals(103, $this->entry('size.over_faces')['value']['mm'] ?? null, 'order of arrival is order of truth');
+        self::assertSame(
+            [104.1, $this->user->name],
+            [$newer()['value']['mm'] ?? null, $newer()['by'] ?? null],
+            'what it came over is told',
+        );
+        // Made after it, or the same reading: nothing is told.
+        $this->keep($this->job, 'size.over_faces', ['typed' => '104'], ['made_at' => '2026-11-01T10:06:00Z']);
+        self::assertNull($newer());
     }
 
     public function test_the_database_itself_refuses_to_change_or_delete_a_record(): void

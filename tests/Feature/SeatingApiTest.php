@@ -16,6 +16,8 @@ use CleanRace\Core\Seating\Press\TraceCsv;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use Illuminate\View\Factory;
+use Illuminate\View\View;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Symfony\Component\Process\Process;
@@ -173,6 +175,40 @@ final class SeatingApiTest extends TestCase
         $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/live?kind=sideways")
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'kind');
+    }
+
+    public function test_a_simulated_press_is_said_to_be_one_and_writes_nothing_in_a_shop_of_ones_own(): void
+    {
+        config(['press.stand_in' => true]);
+        $pairs = array_map(static fn (PressSample $s): array => [$s->travel->mm, $s->force->newtons], self::curve(PressKind::Good));
+        $send = fn () => $this->postJson("/api/v1/jobs/{$this->job->id}/traces", [
+            'id' => (string) Str::uuid(),
+            'seat' => 'left',
+            'samples' => $pairs,
+        ]);
+        $send()->assertStatus(409)->assertJsonPath('title', 'A simulated press');
+        $shown = fn () => $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/traces")->assertOk()->assertJsonPath('stand_in', true);
+        $shown()->assertJsonPath('keeps', false)->assertJsonCount(0, 'data');
+        // A trace from a file is of a real press, whatever stands here.
+        $this->json('POST', "/api/v1/jobs/{$this->job->id}/traces", [
+            'id' => (string) Str::uuid(),
+            'seat' => 'left',
+            'file' => UploadedFile::fake()->createWithContent('trace.csv', TraceCsv::write(self::curve(PressKind::Cocked))),
+        ])->assertCreated()->assertJsonPath('source', 'file');
+
+        // In the demo it is kept, and its outcome says what it is: in the record and on the card.
+        $this->user->shop->forceFill(['demo' => true])->save();
+        $this->actingAs($this->user->refresh());
+        $send()->assertCreated()->assertJsonPath('source', 'stand_in');
+        $shown()->assertJsonPath('keeps', true);
+        $this->keep($this->job, 'seat.left.press', ['choice' => 'good', 'simulated' => true])->assertJsonPath('value.simulated', true);
+        $this->keep($this->job, 'size.over_faces', ['typed' => '104', 'simulated' => true])->assertJsonMissingPath('value.simulated');
+        $printed = null;
+        $this->app->make(Factory::class)->composer('card', static function (View $view) use (&$printed): void {
+            $printed = $view->getData()['simulated'];
+        });
+        $this->get("/files/jobs/{$this->job->id}/card.pdf")->assertOk();
+        self::assertTrue($printed);
     }
 
     public function test_without_a_gauge_it_says_so(): void

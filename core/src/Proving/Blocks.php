@@ -90,13 +90,7 @@ final readonly class Blocks
                     Level::Care,
                     $report->station,
                     $id,
-                    Message::counted(
-                        'block.unfinished',
-                        $missing,
-                        '{station}: one step not done',
-                        '{station}: {count} steps not done',
-                        ['station' => Message::plain($report->station->label())],
-                    ),
+                    Message::counted('block.unfinished', $missing, 'One step not done', '{count} steps not done'),
                     self::word($bench, $id),
                     true,
                 );

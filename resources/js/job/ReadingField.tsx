@@ -175,7 +175,7 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
               type="button"
               color="blue"
               textDecoration="underline"
-              minH="24px"
+              minH="44px"
               cursor="pointer"
               onClick={() => bench.keep(ask.place, entryOfLent(lent), lent.instrument ?? undefined)}
             >

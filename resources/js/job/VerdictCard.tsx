@@ -75,7 +75,7 @@ export function VerdictCard({ verdict, main = false }: { verdict: Verdict; main?
         )}
         {verdict.working.lines.length > 0 && (
           <chakra.details fontSize="14px" mt="1">
-            <chakra.summary cursor="pointer" color="blue" minH="32px" py="1">
+            <chakra.summary cursor="pointer" color="blue" minH="44px" py="2.5">
               How this was worked out
             </chakra.summary>
             <chakra.ol mb="2">

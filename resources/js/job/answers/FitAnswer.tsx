@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { Fit, PressFit, Remedy, Survey } from '../../api/types';
 import { FitPicture } from '../../drawing/FitPicture';
+import { Slides } from '../../drawing/Slides';
 import { WallStrip } from '../../drawing/WallStrip';
 import { useSay, useUnits } from '../../words/person';
 import { deviation, length } from '../../words/say';
@@ -12,12 +13,14 @@ export function FitAnswer({ result, onShaft = false }: { result: Fit; onShaft?: 
   const units = useUnits();
   return (
     <Flex direction="column" gap="4">
-      <FitPicture
-        bands={result.bands}
-        onShaft={onShaft}
-        text={(mm) => length(mm, units, 3)}
-        off={(mm) => deviation(mm, units)}
-      />
+      <Slides least={540}>
+        <FitPicture
+          bands={result.bands}
+          onShaft={onShaft}
+          text={(mm) => length(mm, units, 3)}
+          off={(mm) => deviation(mm, units)}
+        />
+      </Slides>
       {result.remedies.length > 0 && <Remedies list={result.remedies} />}
     </Flex>
   );

@@ -9,6 +9,7 @@ import { FindField, useRested } from '../../controls/FindField';
 import { More } from '../../controls/More';
 import { PageHead } from '../../controls/PageHead';
 import { Loading, Trouble } from '../../controls/States';
+import { Slides } from '../../drawing/Slides';
 import { weekday } from '../../words/day';
 import { clock, DayLine } from './DayLine';
 
@@ -84,13 +85,15 @@ export function BenchDay() {
       </PageHead>
       {data.jobs.length > 0 && (
         <Box px="6" py="4" borderBottomWidth="1px" borderColor="line" bg="card">
-          <DayLine
-            from={from}
-            end={shownEnd}
-            rows={data.jobs.map((one) => ({ job: one.job.id, name: one.job.machine.name }))}
-            hands={data.hands}
-            waits={data.waits}
-          />
+          <Slides least={800}>
+            <DayLine
+              from={from}
+              end={shownEnd}
+              rows={data.jobs.map((one) => ({ job: one.job.id, name: one.job.machine.name }))}
+              hands={data.hands}
+              waits={data.waits}
+            />
+          </Slides>
         </Box>
       )}
       {!data.chosen && data.jobs.length > 0 && (

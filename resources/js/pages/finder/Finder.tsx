@@ -68,8 +68,8 @@ export function Finder() {
             <NavLink key={one.name} to={`/finder/${one.name}`}>
               <Box
                 px="5"
-                py="1.5"
-                minH="36px"
+                py="2.5"
+                minH="44px"
                 bg={one === shown ? 'wash' : undefined}
                 color={one === shown ? 'blue' : 'ink'}
                 fontWeight={one === shown ? '600' : '400'}

@@ -28,13 +28,21 @@ export function Tag() {
       <Flex
         direction="column"
         gap="2"
-        w="105mm"
+        w="min(105mm, 100%)"
         minH="62mm"
         p="5mm"
         borderWidth="1px"
         borderColor="ink"
         borderStyle="dashed"
-        css={{ '@media print': { position: 'fixed', inset: '0 auto auto 0', background: 'white', color: 'black' } }}
+        css={{
+          '@media print': {
+            position: 'fixed',
+            inset: '0 auto auto 0',
+            width: '105mm',
+            background: 'white',
+            color: 'black',
+          },
+        }}
       >
         <chakra.h1 fontSize="22px">
           {data.machine.name}, {data.wheel.toLowerCase()}

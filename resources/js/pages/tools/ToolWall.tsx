@@ -6,6 +6,7 @@ import { Button } from '../../controls/Button';
 import { PageHead } from '../../controls/PageHead';
 import { Sheet } from '../../controls/Sheet';
 import { Empty, Loading, Trouble } from '../../controls/States';
+import { Slides } from '../../drawing/Slides';
 import { VerdictCard } from '../../job/VerdictCard';
 import { INSTRUMENTS } from '../../words/instruments';
 import { usePerson, useSay, useUnits } from '../../words/person';
@@ -44,9 +45,11 @@ export function ToolWall() {
         </Empty>
       )}
       {drivers.length > 0 && (
-        <Grid templateColumns={{ base: '1fr', xl: 'minmax(0, 1fr) 324px' }}>
+        <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) 324px' }}>
           <Box px="6" py="4" borderRightWidth={{ xl: '1px' }} borderColor="line">
-            <WallRule drivers={drivers} text={(mm) => length(mm, units, 1)} />
+            <Slides least={740}>
+              <WallRule drivers={drivers} text={(mm) => length(mm, units, 1)} />
+            </Slides>
           </Box>
           <Next />
         </Grid>

@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import type { Ask, Step } from '../../api/types';
 import { FitPicture } from '../../drawing/FitPicture';
+import { Slides } from '../../drawing/Slides';
 import { WallStrip } from '../../drawing/WallStrip';
 import { AskField } from '../../job/AskField';
 import { Remedies } from '../../job/answers/FitAnswer';
@@ -76,12 +77,14 @@ export function SurveyPanel({ step }: { step: Step }) {
         </Box>
       )}
       {seat?.bands && (seat.bands.seat_measured || seat.remedies.length > 0) && (
-        <FitPicture
-          bands={seat.bands}
-          onShaft={seat.seat === 'shaft'}
-          text={(mm) => length(mm, units, 3)}
-          off={(mm) => deviation(mm, units)}
-        />
+        <Slides least={540}>
+          <FitPicture
+            bands={seat.bands}
+            onShaft={seat.seat === 'shaft'}
+            text={(mm) => length(mm, units, 3)}
+            off={(mm) => deviation(mm, units)}
+          />
+        </Slides>
       )}
       {seat && seat.remedies.length > 0 && <Remedies list={seat.remedies} />}
     </Flex>
