@@ -106,7 +106,7 @@ final class JobsTest extends TestCase
     public function test_what_is_stopped_stands_first_on_the_board_then_what_waits_for_somebody(): void
     {
         $jobs = Job::factory()->by($this->user)->count(20)->create();
-        [$stopped, $asked] = [$jobs[2], $jobs[5]];
+        [$stopped, $asked] = [$jobs->slice(2, 1)->sole(), $jobs->slice(5, 1)->sole()];
         $stopped->forceFill(['standing' => ['stations' => ['seat' => 'stop']] + $stopped->standing])->save();
         $asked->forceFill(['standing' => ['asked' => 'Sleeve it, or another hub?'] + $asked->standing])->save();
         $first = $this->getJson('/api/v1/jobs')->json();

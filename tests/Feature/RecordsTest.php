@@ -112,7 +112,8 @@ final class RecordsTest extends TestCase
 
     public function test_what_comes_late_stands_beside_what_another_hand_entered_later(): void
     {
-        $newer = fn (): mixed => $this->entry('size.over_faces')['newer'] ?? null;
+        /** @return ?array{value: array<string, mixed>, by: string} */
+        $newer = fn (): ?array => $this->entry('size.over_faces')['newer'] ?? null;
         $this->keep($this->job, 'size.over_faces', ['typed' => '104.2'], ['made_at' => '2026-11-01T10:05:00Z']);
         self::assertNull($newer());
         // The same hand corrects itself, in whatever order its device sends.
@@ -124,7 +125,7 @@ final class RecordsTest extends TestCase
         self::assertEquals(103, $this->entry('size.over_faces')['value']['mm'] ?? null, 'order of arrival is order of truth');
         self::assertSame(
             [104.1, $this->user->name],
-            [$newer()['value']['mm'] ?? null, $newer()['by'] ?? null],
+            [$newer()['value']['mm'] ?? null, ($newer() ?? ['by' => ''])['by']],
             'what it came over is told',
         );
         // Made after it, or the same reading: nothing is told.
