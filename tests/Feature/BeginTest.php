@@ -133,8 +133,12 @@ final class BeginTest extends TestCase
         self::assertStringEndsWith(', Mole Quay 3', $shop->saidOnPaper());
         // Half an hour before midnight in the middle of the world is tomorrow in Auckland.
         $shop->time_zone = 'Pacific/Auckland';
+        self::assertSame('Feb 4, 2026', $shop->day(Carbon::parse('2026-02-03T23:30:00Z')));
+        self::assertSame('en-US', $shop->daysAs());
+        $shop->paper = 'a4';
         self::assertSame('4 Feb 2026', $shop->day(Carbon::parse('2026-02-03T23:30:00Z')));
         self::assertSame('4 Feb 2026 12:30', $shop->day(Carbon::parse('2026-02-03T23:30:00Z'), true));
+        self::assertSame('en-GB', $shop->daysAs());
     }
 
     public function test_a_server_without_a_browser_makes_shops_people_and_links(): void

@@ -14,6 +14,7 @@ use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\HoldsToSchema;
@@ -46,6 +47,15 @@ final class OldDataTest extends TestCase
         }
 
         return $app;
+    }
+
+    /** Where tests run side by side, each process has a database of its own; the old one is this class's alone. */
+    protected function setUpTraits()
+    {
+        config(['database.connections.pgsql.database' => self::DATABASE]);
+        DB::purge();
+
+        return parent::setUpTraits();
     }
 
     /** @param  array<string, mixed>  $at */
