@@ -49,7 +49,11 @@ final class OldDataTest extends TestCase
         return $app;
     }
 
-    /** Where tests run side by side, each process has a database of its own; the old one is this class's alone. */
+    /**
+     * Where tests run side by side, each process has a database of its own; the old one is this class's alone.
+     *
+     * @return array<class-string, class-string>
+     */
     protected function setUpTraits()
     {
         config(['database.connections.pgsql.database' => self::DATABASE]);

@@ -113,13 +113,13 @@ final class RecordsTest extends TestCase
     /**
      * What another hand entered later than what stands there was made.
      *
-     * @return list<mixed>
+     * @return array<mixed>
      *
      * @phpstan-impure
      */
     private function newer(): array
     {
-        return array_values(array_filter([data_get($this->entry('size.over_faces'), 'newer')]));
+        return array_filter([data_get($this->entry('size.over_faces'), 'newer')]);
     }
 
     public function test_what_comes_late_stands_beside_what_another_hand_entered_later(): void
