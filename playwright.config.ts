@@ -26,6 +26,7 @@ export default defineConfig({
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8080',
     viewport: { width: 1280, height: 800 },
+    contextOptions: { reducedMotion: 'reduce' },
     // What the shell does without a network has tests of its own (worker.spec); the others speak with the server.
     serviceWorkers: 'block',
     launchOptions: { executablePath: '/usr/bin/chromium', args },

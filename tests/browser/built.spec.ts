@@ -1,8 +1,8 @@
-import { goTo, kept, openJob, signIn, station, tap, type } from './helpers';
+import { goTo, kept, openJob, signedIn, station, tap, type } from './helpers';
 import { expect, test } from './worker';
 
 test('what this hub has besides is said once, comes off in its turn and goes on in its turn', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Ratchet bicycle', 'Slips', 'pair-axle-shoulder');
   await station(page, 'Strip');
   await goTo(page, 'How it will come apart');
@@ -22,7 +22,7 @@ test('what this hub has besides is said once, comes off in its turn and goes on 
 });
 
 test('a kit is one line for what it brings, and what it leaves out stays', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Kit moped');
   await station(page, 'Size');
   await goTo(page, 'Left bearing');
@@ -42,7 +42,7 @@ test('a kit is one line for what it brings, and what it leaves out stays', async
 });
 
 test('nuts and bolts of its own are tightened like those that every such hub has', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Guarded quad', 'Rumbles', 'knuckle-wide');
   await goTo(page, 'Measure before you strip');
   await type(page, 'check.fasteners', 'guard bolts, mud flap');

@@ -1,8 +1,8 @@
-import { goTo, kept, openJob, signIn, station, type, verdict } from './helpers';
+import { goTo, kept, openJob, signedIn, signIn, station, type, verdict } from './helpers';
 import { expect, test } from './worker';
 
 test('a price list is looked at line by line, its columns told, and taken', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/parts/suppliers');
   const name = `Counter ${Date.now()}`;
   await page.getByLabel('Name').fill(name);
@@ -41,7 +41,7 @@ test('a price list is looked at line by line, its columns told, and taken', asyn
 });
 
 test('a job is bought from the shelf and from counters, and booked in when it comes', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, `Buying trial ${Date.now()}`);
   await page.goto('/parts/shelf');
   await page.getByLabel('What it is').fill('6005 2RS');
@@ -86,7 +86,7 @@ test('a job is bought from the shelf and from counters, and booked in when it co
 });
 
 test('bearings are weighed against the assembly while the price is typed', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/jobs/5/source');
   await page.getByRole('region', { name: 'Steps' }).getByRole('button', { name: 'Bearings or the assembly' }).click();
   await page.getByLabel('The assembly, new').fill('240.00');

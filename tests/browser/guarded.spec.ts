@@ -1,5 +1,5 @@
 import { createHmac } from 'node:crypto';
-import { demoJob, signIn } from './helpers';
+import { demoJob, signedIn } from './helpers';
 import { expect, test } from './worker';
 
 /** What a device shows: RFC 6238, written down once more and not taken from the program. */
@@ -19,7 +19,7 @@ test('a code beside the password is asked for at sign-in, and a recovery code st
   page,
 }) => {
   test.setTimeout(120_000);
-  await signIn(page, 'apprentice');
+  await signedIn(page, 'apprentice');
   await page.goto('/people');
   const section = page.getByRole('region', { name: 'Time code' });
   await section.getByLabel('Present password').click();
@@ -56,7 +56,7 @@ test('a code beside the password is asked for at sign-in, and a recovery code st
 });
 
 test('a token is made, shown once, sends a reading by itself, and is ended', async ({ page, baseURL, playwright }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/people');
   const section = page.getByRole('region', { name: 'Devices and scripts' });
   await section.getByLabel('What it is for').click();

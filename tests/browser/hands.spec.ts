@@ -1,4 +1,4 @@
-import { demoJob, field, goTo, kept, openJob, records, signIn, signInByHand } from './helpers';
+import { demoJob, field, goTo, kept, openJob, records, signedIn, signIn, signInByHand } from './helpers';
 import { expect, type Page, test } from './worker';
 
 const CODES = { ines: '2468', pim: '13579' } as const;
@@ -32,7 +32,7 @@ test('at a bench people take over by a code, each entry carries who it was, and 
   await choose(page, CODES.pim);
   await signIn(page);
   await choose(page, CODES.ines);
-  await signIn(page, 'owner');
+  await signedIn(page, 'owner');
   await page.goto('/shop');
   const benches = page.getByRole('region', { name: 'Benches' });
   await benches.getByLabel('This device stands at').click();
@@ -104,7 +104,7 @@ test('what somebody entered without a network is sent in their name, whoever is 
   page,
   context,
 }) => {
-  await signIn(page, 'owner');
+  await signedIn(page, 'owner');
   await page.goto('/shop');
   const benches = page.getByRole('region', { name: 'Benches' });
   await benches.getByLabel('This device stands at').fill('Right bench');
@@ -147,7 +147,7 @@ test('without a network a known person takes over by their code, and a stranger 
   test.setTimeout(120_000);
   await signIn(page, 'apprentice');
   await choose(page, CODES.pim);
-  await signIn(page, 'owner');
+  await signedIn(page, 'owner');
   await page.goto('/shop');
   const benches = page.getByRole('region', { name: 'Benches' });
   await benches.getByLabel('This device stands at').fill('Far bench');

@@ -17,7 +17,7 @@ export async function signInByHand(page: Page, who: keyof typeof PEOPLE = 'mecha
   await page.keyboard.press('Enter');
   await page.waitForURL('**/board');
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await expect(page.getByText('Fetching')).toHaveCount(0);
 }
 
 /** Sends something as the page would, with its token. */
@@ -31,13 +31,18 @@ async function post<T>(page: Page, address: string, data: Record<string, unknown
   return (await answer.json()) as T;
 }
 
-/** Signed in, on the board: for tests that are about what comes after. */
-export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'): Promise<void> {
+/** Signed in, on no page yet: for tests that go to their own. */
+export async function signedIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'): Promise<void> {
   await page.request.get('/sanctum/csrf-cookie');
   await post(page, '/api/v1/session', { email: `${PEOPLE[who]}@ferryworks.example`, password: 'bearing' }, 200);
+}
+
+/** Signed in, on the board, with what stands there: for tests that go on from it. */
+export async function signIn(page: Page, who: keyof typeof PEOPLE = 'mechanic'): Promise<void> {
+  await signedIn(page, who);
   await page.goto('/board');
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await expect(page.getByText('Fetching')).toHaveCount(0);
 }
 
 /** Chooses how a hub is built, by its picture. */

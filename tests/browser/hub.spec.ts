@@ -1,8 +1,8 @@
-import { goTo, kept, openJob, PNG, pickKind, pickMachine, records, signIn, station, tick } from './helpers';
+import { goTo, kept, openJob, PNG, pickKind, pickMachine, records, signedIn, signIn, station, tick } from './helpers';
 import { expect, test } from './worker';
 
 test('a hub is edited by keyboard alone, undone and redone', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Keyboard trailer', 'Hums', 'taper-pair');
   await page.goto(`/jobs/${job}/hub`);
   await expect(page.getByText('Everything has its place.')).toBeVisible();
@@ -53,7 +53,7 @@ test('a hub is edited by keyboard alone, undone and redone', async ({ page }) =>
 });
 
 test('parts are picked on the axle line by touch, with their sizes', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Touched carrier', 'Hums', 'live-carrier');
   await page.goto(`/jobs/${job}/hub`);
   await page.locator('g[data-part="bearing_right"]').click();
@@ -66,7 +66,7 @@ test('parts are picked on the axle line by touch, with their sizes', async ({ pa
 });
 
 test('the busiest hub is drawn in at most 30 ms', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Busy carrier', 'Hums', 'cup-cone');
   await page.goto(`/jobs/${job}/hub`);
   await page.locator('g[data-part="cup_left"]').waitFor();
@@ -86,7 +86,7 @@ test('the busiest hub is drawn in at most 30 ms', async ({ page }) => {
 });
 
 test('another way of getting the bearing out changes the plan at once and says what changes', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Puller bike');
   await station(page, 'Strip');
   const steps = page.getByRole('region', { name: 'Steps' });
@@ -107,7 +107,7 @@ test('another way of getting the bearing out changes the plan at once and says w
 });
 
 test('a phone takes the photo of a part through the code on the screen', async ({ page, browser }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Photographed bike');
   await station(page, 'Strip');
   await goTo(page, 'Axle out');
@@ -154,7 +154,7 @@ test('the four wheels of a quad are checked in at once', async ({ page }) => {
 });
 
 test('what was measured before, and what was skipped, is kept with its reason', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Measured bicycle', 'Wobbles', 'cup-cone');
   await goTo(page, 'Measure before you strip');
   await expect(page.getByRole('img', { name: 'Where to measure' }).first()).toBeVisible();
@@ -192,14 +192,14 @@ test('the owner sets the way of the shop; a mechanic reads it', async ({ page })
   // Another at the same tablet sees their own shop at once, not what was shown before.
   await page.goto('about:blank');
   await page.context().clearCookies();
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/shop');
   await expect(page.getByText('The owner changes what stands here.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Warm first' })).toBeDisabled();
 });
 
 test('a part that is away is picked, found and scrapped with a reason', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Scrapped spacer', 'Hums', 'single-ring');
   await page.goto(`/jobs/${job}/strip`);
   await goTo(page, 'Bolt out, wheel off');
@@ -222,7 +222,7 @@ test('a part that is away is picked, found and scrapped with a reason', async ({
 });
 
 test('the hub is taken along as drawings', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Drawn bike');
   await page.goto(`/jobs/${job}/hub`);
   for (const [name, begins] of [
@@ -238,7 +238,7 @@ test('the hub is taken along as drawings', async ({ page }) => {
 });
 
 test('a row of parts comes out in the order in which it was added: what is added is picked', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Row of washers');
   await page.goto(`/jobs/${job}/hub`);
   const line = () =>

@@ -1,4 +1,4 @@
-import { openJobByKeys, signIn } from './helpers';
+import { openJobByKeys, signedIn } from './helpers';
 import { HUBS } from './hubs/hubs';
 import { type Hub, Mechanic } from './hubs/mechanic';
 import { expect, type Page, test } from './worker';
@@ -16,7 +16,7 @@ const OPENING = 3;
 async function taps(page: Page, hub: Hub, called: string): Promise<number> {
   test.setTimeout(120_000);
   page.setDefaultTimeout(30_000);
-  await signIn(page);
+  await signedIn(page);
   const job = await openJobByKeys(page, `${called} ${hub.pattern}`, hub.complaint, hub.pattern);
   const mechanic = new Mechanic(page, job, hub);
   await mechanic.work();

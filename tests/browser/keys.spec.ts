@@ -158,12 +158,12 @@ test('the code of a bag opens its job, that of a box fills the number that is wa
   await expect(page).toHaveURL(/ahead$/);
 });
 
-for (const [delays, slowed, mark] of [
-  [[0, 40], 4, ''],
-  [[0, 15, 40, 80], 1, ' @long'],
-  [[15, 80], 4, ' @long'],
+for (const [delays, slowed, stations, mark] of [
+  [[0, 40], 4, ['Seat'], ''],
+  [[0, 15, 40, 80], 1, ['Check in', 'Strip', 'Size', 'Source', 'Seat', 'Set'], ' @long'],
+  [[0, 15, 40, 80], 4, ['Check in', 'Size', 'Set'], ' @long'],
 ] as const)
-  test(`every field of a job keeps all that is typed, at ${delays} ms a key, slowed ${slowed} times${mark}`, async ({
+  test(`every field of ${stations.join(', ')} keeps all that is typed, at ${delays} ms a key, slowed ${slowed} times${mark}`, async ({
     page,
   }) => {
     test.setTimeout(300_000);
@@ -171,7 +171,7 @@ for (const [delays, slowed, mark] of [
     const processor = await page.context().newCDPSession(page);
     await processor.send('Emulation.setCPUThrottlingRate', { rate: slowed });
     let fields = 0;
-    for (const name of ['Check in', 'Size', 'Seat', 'Set']) {
+    for (const name of stations) {
       await station(page, name);
       const steps = page.getByRole('region', { name: 'Steps' }).getByRole('button');
       for (let i = 0; i < (await steps.count()); i++) {
@@ -191,7 +191,7 @@ for (const [delays, slowed, mark] of [
         }
       }
     }
-    expect(fields).toBeGreaterThan(20);
+    expect(fields).toBeGreaterThan(8);
   });
 
 test('it is out, then four readings of a caliper with no field in hand: square, and nothing else moved', async ({

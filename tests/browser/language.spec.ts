@@ -206,7 +206,7 @@ test('every step of a wheel fits in another language, on the bench and on a phon
   }
 });
 
-test('the pages beside the jobs can be said in another language', async ({ page }) => {
+test('the pages beside the jobs can be said in another language @long', async ({ page }) => {
   test.setTimeout(240_000);
   const words = await spoken(page);
   await signIn(page);

@@ -1,5 +1,19 @@
 import { readFileSync } from 'node:fs';
-import { enter, field, goTo, kept, openJob, records, signIn, station, tap, tick, type, verdict } from './helpers';
+import {
+  enter,
+  field,
+  goTo,
+  kept,
+  openJob,
+  records,
+  signedIn,
+  signIn,
+  station,
+  tap,
+  tick,
+  type,
+  verdict,
+} from './helpers';
 import { expect, test } from './worker';
 
 interface Given {
@@ -17,7 +31,7 @@ test('with the network cut in the middle of Seat the bench works on, and sends l
   page,
   context,
 }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Offline bike');
   await enter(
     page,
@@ -67,7 +81,7 @@ test('with the network cut in the middle of Seat the bench works on, and sends l
 });
 
 test('what waits survives a reload of the page', async ({ page, context }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Reload bike');
   await page.goto(`/jobs/${job}/size`);
   await goTo(page, 'Shoulder, spacer tube, faces');
@@ -92,7 +106,7 @@ test('what waits survives a reload of the page', async ({ page, context }) => {
 });
 
 test('a record the server will not take stands beside its field with what was typed', async ({ page, context }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Refused bike');
   await page.goto(`/jobs/${job}/size`);
   await goTo(page, 'Shoulder, spacer tube, faces');
@@ -114,7 +128,7 @@ test('two tabs that lose the network both keep what was entered in them, across 
   page,
   context,
 }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Two-tab bike');
   const other = await context.newPage();
   for (const tab of [page, other]) {
@@ -149,7 +163,7 @@ test('two tabs that lose the network both keep what was entered in them, across 
 });
 
 test('what one tab sends stands in the other at once', async ({ page, context }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Mirror bike');
   const other = await context.newPage();
   for (const tab of [page, other]) {
@@ -165,7 +179,7 @@ test.describe('at a shared tablet', () => {
   // A worker that takes over in the middle fetches past the route that stands for a dead network here.
 
   test('what one person entered is never kept under another who signs in after', async ({ page, context }) => {
-    await signIn(page, 'mechanic');
+    await signedIn(page, 'mechanic');
     const job = await openJob(page, 'Shared tablet');
     await page.goto(`/jobs/${job}/size`);
     await goTo(page, 'Shoulder, spacer tube, faces');
@@ -183,7 +197,7 @@ test.describe('at a shared tablet', () => {
     await page.goto(`/jobs/${job}/size`);
     await page.waitForURL('**/sign-in');
     await context.unroute('**/api/v1/jobs/*/records');
-    await signIn(page, 'apprentice');
+    await signedIn(page, 'apprentice');
     await page.goto(`/jobs/${job}/size`);
     await goTo(page, 'Shoulder, spacer tube, faces');
     await type(page, 'size.ledge_depth', '23.2');
@@ -197,7 +211,7 @@ test.describe('at a shared tablet', () => {
 
     await page.goto('about:blank');
     await context.clearCookies();
-    await signIn(page, 'mechanic');
+    await signedIn(page, 'mechanic');
     await page.goto(`/jobs/${job}/size`);
     await kept(page);
     expect(await by()).toEqual([

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { enter, goTo, kept, openJob, signIn, station, tap, type } from './helpers';
+import { enter, goTo, kept, openJob, signedIn, station, tap, type } from './helpers';
 import { expect, test } from './worker';
 
 /** Holds what the server says of a job until it is let go. */
@@ -24,7 +24,7 @@ async function held(page: Page, job: number): Promise<() => Promise<void>> {
 const heading = (page: Page) => page.getByRole('heading', { level: 2 }).first();
 
 test('a step that was done here leads to the next, and its heading has the focus', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Led bicycle');
   await station(page, 'Size');
   await goTo(page, 'Left bearing');
@@ -37,7 +37,7 @@ test('a step that was done here leads to the next, and its heading has the focus
 });
 
 test('what another hand entered leads nobody away', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Shared bicycle');
   await station(page, 'Size');
   await goTo(page, 'Left bearing');
@@ -51,7 +51,7 @@ test('what another hand entered leads nobody away', async ({ page }) => {
 });
 
 test('who chose a step stays there when the answer to an earlier tap comes late', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Late bicycle');
   await station(page, 'Size');
   await goTo(page, 'Shoulder, spacer tube, faces');
@@ -66,7 +66,7 @@ test('who chose a step stays there when the answer to an earlier tap comes late'
 });
 
 test('a size given beside what a step wants is read there, and what it wanted leads on', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Read trailer', 'Runs hot', 'taper-pair');
   await station(page, 'Set');
   await goTo(page, 'A new pin, spread');

@@ -1,5 +1,5 @@
 import type { Browser } from '@playwright/test';
-import { demoJob, goTo, records, signIn } from './helpers';
+import { demoJob, goTo, records, signedIn, signIn } from './helpers';
 import { expect, type Page, test } from './worker';
 
 /** The owner adds somebody on the page and is shown a code for them. */
@@ -138,7 +138,7 @@ test('whoever stands at the counter reads a job and keeps what the customer says
 });
 
 test('machines come in from a list, read before they are noted', async ({ page }) => {
-  await signIn(page, 'owner');
+  await signedIn(page, 'owner');
   await page.goto('/machines');
   await page.getByRole('button', { name: 'Read a list' }).click();
   const sheet = page.getByRole('dialog', { name: 'Read a list of machines' });
@@ -155,7 +155,7 @@ test('machines come in from a list, read before they are noted', async ({ page }
 });
 
 test('what is noted of the shop is changed on its page, and only by the owner', async ({ page }) => {
-  await signIn(page, 'owner');
+  await signedIn(page, 'owner');
   await page.goto('/shop');
   const rate = page.getByLabel('Labour rate for an hour');
   await rate.click();
@@ -182,7 +182,7 @@ test('what is noted of the shop is changed on its page, and only by the owner', 
   await page.keyboard.press('Enter');
   await expect(page.getByText('All kept')).toBeVisible();
   await page.request.delete('/api/v1/session');
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/shop');
   await expect(page.getByLabel('Labour rate for an hour')).toBeDisabled();
 });

@@ -1,8 +1,8 @@
-import { field, goTo, kept, openJob, pickKind, signIn, station, tap, type } from './helpers';
+import { field, goTo, kept, openJob, pickKind, signedIn, station, tap, type } from './helpers';
 import { expect, test } from './worker';
 
 test('a kind of hub entered wrongly is put right by its picture, and what was measured stays', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Wrongly opened trike', 'Rumbles', 'pair-tube-axle');
   await station(page, 'Size');
   await goTo(page, 'Shoulder, spacer tube, faces');
@@ -22,7 +22,7 @@ test('a kind of hub entered wrongly is put right by its picture, and what was me
 });
 
 test('a job opened by mistake is closed with a reason, leaves the board, and is taken up again', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Opened twice barrow');
   await page.getByRole('button', { name: 'Correct or close' }).click();
   const sheet = page.getByRole('dialog', { name: /^Job \d+$/ });
@@ -44,7 +44,7 @@ test('a job opened by mistake is closed with a reason, leaves the board, and is 
 });
 
 test('a kind is chosen by keyboard: arrows look through them, Enter takes one', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
   const kinds = page.getByRole('group', { name: 'How its hub is built' });
@@ -59,7 +59,7 @@ test('a kind is chosen by keyboard: arrows look through them, Enter takes one', 
 });
 
 test('a hub nobody has seen into is checked in, and says itself how it is built once it is open', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Unknown barrow', 'Wobbles', 'not-sure');
   await expect(page.getByText('Only an outline: how it is built is not said yet')).toBeVisible();
   await goTo(page, 'Rock it, spin it, listen');

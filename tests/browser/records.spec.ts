@@ -1,8 +1,8 @@
-import { demo, demoJob, goTo, kept, openJob, records, signIn, station, tap, type, verdict } from './helpers';
+import { demo, demoJob, goTo, kept, openJob, records, signedIn, signIn, station, tap, type, verdict } from './helpers';
 import { expect, test } from './worker';
 
 test('what was carried forward stands at check-in when the machine is in again', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await demoJob(page, 'Parcel moped 3');
   await page.goto(`/jobs/${job}/check_in`);
   const before = page.getByRole('region', { name: 'From last time' });
@@ -19,7 +19,7 @@ test('what was carried forward stands at check-in when the machine is in again',
 });
 
 test('what was said to be looked at by a slip of the finger is taken back where it was said', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await demoJob(page, 'Parcel moped 3');
   await page.goto(`/jobs/${job}/check_in`);
   const before = page.getByRole('region', { name: 'From last time' });
@@ -50,7 +50,7 @@ test('a signed job is found by its machine and opens where it was signed', async
 });
 
 test('a machine is given its right name, and a wrong one is said beside its field', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Misspelt barow');
   await page.goto('/machines');
   await page.getByRole('searchbox').fill('misspelt');
@@ -72,7 +72,7 @@ test('a machine is given its right name, and a wrong one is said beside its fiel
 });
 
 test('a tag for the bag carries a code, and a sheet goes to the customer', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await demo(page, 'Post scooter');
   await station(page, 'Prove');
   await goTo(page, 'Sign it off');
@@ -105,7 +105,7 @@ test('a cone is tried without the network, and the tries go out in order when it
   page,
   context,
 }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Offline bicycle', 'Wobbles', 'cup-cone');
   await station(page, 'Set');
   await goTo(page, 'Set the cone');
@@ -123,7 +123,7 @@ test('a cone is tried without the network, and the tries go out in order when it
 });
 
 test('what is set is read in inches as well', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Inch trailer', 'Hot', 'taper-pair');
   await page.keyboard.press('u');
   await expect(page.getByRole('button', { name: 'Units: in. Change.' })).toBeVisible();
@@ -139,7 +139,7 @@ test('what is set is read in inches as well', async ({ page }) => {
 });
 
 test('what is refused late says nothing of what was entered since', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Late trailer', 'Hot', 'taper-pair');
   await station(page, 'Set');
   await goTo(page, 'Nut to its slot');
@@ -163,7 +163,7 @@ test('what is refused late says nothing of what was entered since', async ({ pag
 });
 
 test('bad input at the nut gets one sentence beside its field, and stays as it was typed', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Mistyped trailer', 'Hot', 'taper-pair');
   await station(page, 'Set');
   await goTo(page, 'Nut to its slot');
@@ -181,7 +181,7 @@ test('bad input at the nut gets one sentence beside its field, and stays as it w
 });
 
 test('a job leaves the bench day and comes back by a tap, or is dragged', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/bench-day');
   const list = page.getByRole('list', { name: 'Order of the day' });
   const rows = list.getByRole('listitem');
@@ -207,7 +207,7 @@ test('a job leaves the bench day and comes back by a tap, or is dragged', async 
 });
 
 test('before and after stand side by side, and a rough wheel does not go out', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Compared moped');
   await goTo(page, 'Rock it, spin it, listen');
   await tap(page, 'check.spin', 'Rumbles all round');
@@ -221,7 +221,7 @@ test('before and after stand side by side, and a rough wheel does not go out', a
 });
 
 test('a second person looks first where the owner wants it', async ({ page }) => {
-  await signIn(page, 'owner');
+  await signedIn(page, 'owner');
   await page.goto('/shop');
   const habit = page.getByRole('group', { name: "A second person's check" });
   await habit.getByRole('button', { name: 'Before every signature' }).click();

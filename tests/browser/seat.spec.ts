@@ -1,4 +1,4 @@
-import { goTo, kept, openJob, signIn, station, tap, type, verdict } from './helpers';
+import { goTo, kept, openJob, signedIn, station, tap, type, verdict } from './helpers';
 import { expect, type Page, test } from './worker';
 
 /** Depths as a caliper with a cable types them: a value, Enter, the next. */
@@ -27,7 +27,7 @@ async function plan(page: Page, job: number): Promise<{ id: string; title: strin
 }
 
 test('a bearing is seated with corrections at the clock face, by keyboard alone', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Clock moped');
   await station(page, 'Seat');
   await goTo(page, 'Start the first bearing square');
@@ -67,7 +67,7 @@ for (const [delay, mark] of [
   test(`a caliper that types at ${delay} ms a key while no field has the focus fills the fields that wait${mark}`, async ({
     page,
   }) => {
-    await signIn(page);
+    await signedIn(page);
     const job = await openJob(page, `Loose caliper ${delay}`);
     await station(page, 'Seat');
     await goTo(page, 'Start the first bearing square');
@@ -105,7 +105,7 @@ for (const [delay, mark] of [
 }
 
 test('a sign is not given up for a key that comes late', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Late caliper');
   await station(page, 'Seat');
   await goTo(page, 'Seals, both sides');
@@ -127,7 +127,7 @@ test('a sign is not given up for a key that comes late', async ({ page }) => {
 });
 
 test('a rough face is read off a reference first', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Cast knuckle', 'Growls', 'knuckle-wide');
   await station(page, 'Seat');
   await goTo(page, 'Start it square: wheel bearing');
@@ -148,7 +148,7 @@ test('a rough face is read off a reference first', async ({ page }) => {
 });
 
 test('the press is watched live to the stop, and its trace is kept', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Press moped');
   await station(page, 'Seat');
   await goTo(page, 'Down to its shoulder');
@@ -190,7 +190,7 @@ test('the press is watched live to the stop, and its trace is kept', async ({ pa
 });
 
 test('a warm hub shows the seconds that are left', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Warm moped');
   await station(page, 'Size');
   await goTo(page, 'The hub');
@@ -211,7 +211,7 @@ test('a warm hub shows the seconds that are left', async ({ page }) => {
 });
 
 test('what must be in first is said at the step, and stops who goes on without it', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Hasty moped');
   await station(page, 'Seat');
   await goTo(page, 'Seals, both sides');
@@ -239,7 +239,7 @@ for (const pattern of [
   // One of each family each time; the others before an issue is called done.
   const mark = ['pair-sleeve', 'knuckle-wide', 'flanged-wheel', 'taper-pair'].includes(pattern) ? '' : ' @long';
   test(`the seating of a ${pattern} is walked to its end${mark}`, async ({ page }) => {
-    await signIn(page);
+    await signedIn(page);
     const job = await openJob(page, `Walk of ${pattern}`, 'Rumbles', pattern);
     await station(page, 'Seat');
     const steps = await plan(page, job);
@@ -265,7 +265,7 @@ for (const pattern of [
 }
 
 test('the tool wall goes out as a list, comes in again, and a tool is measured anew', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/tools');
   await expect(page.getByRole('img', { name: /Drivers by outside diameter/ })).toBeVisible();
   await page.getByRole('button', { name: 'Read a list' }).click();
@@ -289,7 +289,7 @@ test('the tool wall goes out as a list, comes in again, and a tool is measured a
 });
 
 test('a reading is as good as the gauge on the wall, and stays so when that is gone', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, `Gauge trial ${Date.now()}`);
   const over = async (instrument: string, text: string) => {
     await page.goto(`/jobs/${job}/size`);
@@ -321,7 +321,7 @@ test('a reading is as good as the gauge on the wall, and stays so when that is g
 });
 
 test('a driver that is not there is drawn to be made', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Shaft cart', 'Growls', 'shaft-bearing');
   await station(page, 'Seat');
   await goTo(page, 'Choose the driver');

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { enter, goTo, kept, openJob, signIn, station, tap, type, verdict } from './helpers';
+import { enter, goTo, kept, openJob, signedIn, signIn, station, tap, type, verdict } from './helpers';
 import { expect, type Page, test } from './worker';
 
 /** One try of a cone by keyboard alone: mark, Enter, play at the rim, Enter, then along the answers. */
@@ -17,7 +17,7 @@ async function tryCone(page: Page, mark: number | null, rim: string, felt: strin
 }
 
 test('a cone is set in three tries by keyboard', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Coach bicycle', 'Wobbles', 'cup-cone');
   await station(page, 'Set');
   await goTo(page, 'Set the cone');
@@ -53,7 +53,7 @@ test('a cone is set in three tries by keyboard', async ({ page }) => {
 });
 
 test('a tractor hub on tapers is set to its slot, read by dial and pinned', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Pinned trailer', 'Runs hot', 'taper-pair');
   await station(page, 'Set');
   await goTo(page, 'Nut to its slot');
@@ -84,7 +84,7 @@ test('a tractor hub on tapers is set to its slot, read by dial and pinned', asyn
 test('loose balls by count, an axle in the middle, washers for the float, a wrench with an adapter', async ({
   page,
 }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Counted bicycle', 'Grinds', 'cup-cone');
   await station(page, 'Seat');
   await goTo(page, 'Sprocket-side balls in');
@@ -118,7 +118,7 @@ test('loose balls by count, an axle in the middle, washers for the float, a wren
 test('what is turned for a conversion is taken with its cartridge, set in, and stands on the list', async ({
   page,
 }) => {
-  await signIn(page);
+  await signedIn(page);
   await openJob(page, 'Lined moped', 'Cups are pitted', 'cup-cone-conversion');
   await station(page, 'Size');
   await goTo(page, 'Cartridges for the old seats');
@@ -152,7 +152,7 @@ test('what is turned for a conversion is taken with its cartridge, set in, and s
 });
 
 test('a hub of cups becomes one of cartridges, from the seats to the signature and out as a file', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Converted moped', 'Cups are pitted', 'cup-cone-conversion');
   await station(page, 'Size');
   await goTo(page, 'Cartridges for the old seats');
@@ -228,7 +228,7 @@ test('a hub of cups becomes one of cartridges, from the seats to the signature a
 });
 
 test('with a spacer tube on the tray nobody signs', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Forgotten sleeve');
   await enter(page, job, [{ place: 'part.sleeve', entry: { state: 'on_tray' } }]);
   await page.reload();
@@ -242,7 +242,7 @@ test('with a spacer tube on the tray nobody signs', async ({ page }) => {
 });
 
 test('a bench day is put in order by keyboard, and planned anew', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/bench-day');
   const list = page.getByRole('list', { name: 'Order of the day' });
   await expect(list.getByRole('listitem').first()).toBeVisible();

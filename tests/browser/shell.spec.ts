@@ -1,4 +1,4 @@
-import { demo, goTo, pickKind, signIn, station } from './helpers';
+import { demo, goTo, pickKind, signedIn, signIn, station } from './helpers';
 import { expect, test } from './worker';
 
 test('the keys do what the help sheet says', async ({ page }) => {
@@ -74,7 +74,7 @@ test('no style or script is refused by the page policy', async ({ page }) => {
   page.on('console', (message) => {
     if (/Content Security Policy|Refused to/i.test(message.text())) refused.push(message.text());
   });
-  await signIn(page);
+  await signedIn(page);
   await demo(page, 'Parcel moped 7');
   await station(page, 'Size');
   await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Finder' }).click();
@@ -101,7 +101,7 @@ test('the first load is at most 220 kB of script', async ({ page }) => {
 });
 
 test('the finder answers while it is typed and says what is missing', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/finder/press-force');
   await page.getByRole('button', { name: 'Fill in an example' }).click();
   await expect(page.getByRole('heading', { level: 3 }).first()).toHaveText('Light work: 1345 N');
@@ -118,7 +118,7 @@ test('the finder answers while it is typed and says what is missing', async ({ p
 });
 
 test('a tool is hung on the wall by a mechanic, not by an apprentice', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/tools');
   await page.getByLabel('Name').fill('Exhaust pipe end');
   await page.getByLabel('Kind').selectOption('pipe');
@@ -133,7 +133,7 @@ test('a tool is hung on the wall by a mechanic, not by an apprentice', async ({ 
   await expect(page.getByRole('listitem').filter({ hasText: 'Exhaust pipe end' })).toContainText('44.5 mm / 40.0 mm');
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.waitForURL('**/sign-in');
-  await signIn(page, 'apprentice');
+  await signedIn(page, 'apprentice');
   await page.goto('/tools');
   await expect(page.getByRole('listitem').filter({ hasText: 'Exhaust pipe end' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Hang it up' })).toHaveCount(0);
@@ -191,7 +191,7 @@ test('a machine is picked by a few letters, and a new one is noted once', async 
 });
 
 test('a job that is not there says so', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/jobs/999999/seat');
   await expect(page.getByRole('alert')).toContainText('Not here');
   await page.goto('/nowhere');

@@ -1,4 +1,4 @@
-import { goTo, openJob, signIn, station } from './helpers';
+import { goTo, openJob, signedIn, station } from './helpers';
 import { expect, test } from './worker';
 
 const verdict = (page: import('@playwright/test').Page) => page.getByRole('region', { name: 'Verdict', exact: true });
@@ -8,7 +8,7 @@ const type = async (page: import('@playwright/test').Page, place: string, text: 
   await field.press('Enter');
 };
 
-test.beforeEach(async ({ page }) => signIn(page));
+test.beforeEach(async ({ page }) => signedIn(page));
 
 test('a knuckle is sized part by part, and a number found by caliper is taken with one tap', async ({ page }) => {
   const job = await openJob(page, `Knuckle trial ${Date.now()}`, 'Hums', 'knuckle-wide');

@@ -1,4 +1,4 @@
-import { demoJob, openJob, signIn } from './helpers';
+import { demoJob, openJob, signedIn, signIn } from './helpers';
 import { expect, type Page, test } from './worker';
 
 /** The least that a thumb hits, and that is read in a drawing. */
@@ -58,7 +58,7 @@ for (const [width, height, keyboard] of [
 ] as const) {
   test(`at ${width} × ${height} the step, its field and the verdict's headline are in one view`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    await signIn(page);
+    await signedIn(page);
     const job = await openJob(page, `Small ${width}`);
     for (const [at, title, place] of [
       ['check_in', 'Measure before you strip', 'check.axle_left'],
@@ -96,7 +96,7 @@ for (const [width, height, keyboard] of [
 test('on a phone every station of a job has targets for a thumb and letters that can be read', async ({ page }) => {
   test.setTimeout(120_000);
   await page.setViewportSize({ width: 390, height: 844 });
-  await signIn(page);
+  await signedIn(page);
   const job = await demoJob(page, 'Campsite trail bike 1');
   for (const at of ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove']) {
     await page.goto(`/jobs/${job}/${at}`);
@@ -142,7 +142,7 @@ test('on a phone the bar below is whole, and what is not on it lies behind More'
 
 test('at 820 × 1180 the verdict stands beside the work, and the drawing above it', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Upright tablet');
   await page.goto(`/jobs/${job}/seat`);
   await step(page, 'Start the first bearing square');

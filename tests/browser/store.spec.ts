@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { field, goTo, kept, openJob, records, signIn, type } from './helpers';
+import { field, goTo, kept, openJob, records, signedIn, type } from './helpers';
 import { expect, test } from './worker';
 
 const postgres = (verb: 'kill' | 'up', cluster: string): void => {
@@ -13,7 +13,7 @@ test('the record store killed while readings are entered loses none that was ack
   cluster,
 }) => {
   test.setTimeout(120_000);
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Power-cut bike');
   const acknowledged = new Set<string>();
   page.on('response', async (response) => {

@@ -1,13 +1,38 @@
-import { enter, field, goTo, kept, openJob, records, signIn, station, verdict } from './helpers';
+import { randomBytes } from 'node:crypto';
+import { crc32, deflateSync } from 'node:zlib';
+import { enter, field, goTo, kept, openJob, records, signedIn, station, verdict } from './helpers';
 import { expect, type Page, test } from './worker';
 
-test.beforeEach(async ({ page }) => signIn(page));
+test.beforeEach(async ({ page }) => signedIn(page));
 
 /** The row of a step in the list on the left. */
 const row = (page: Page, title: string) =>
   page.getByRole('region', { name: 'Steps' }).getByRole('button', { name: title });
 
 const judged = (page: Page) => page.getByRole('region', { name: 'Verdict', exact: true });
+
+/** A PNG of grey noise, as large as its points. */
+function noisy(width: number, height: number): Buffer {
+  const chunk = (name: string, data: Buffer): Buffer => {
+    const body = Buffer.concat([Buffer.from(name), data]);
+    const [size, sum] = [Buffer.alloc(4), Buffer.alloc(4)];
+    size.writeUInt32BE(data.length);
+    sum.writeUInt32BE(crc32(body));
+    return Buffer.concat([size, body, sum]);
+  };
+  const head = Buffer.alloc(13);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
+  head.set([8, 0, 0, 0, 0], 8);
+  const rows = randomBytes((width + 1) * height);
+  for (let y = 0; y < height; y++) rows[y * (width + 1)] = 0;
+  return Buffer.concat([
+    Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]),
+    chunk('IHDR', head),
+    chunk('IDAT', deflateSync(rows, { level: 0 })),
+    chunk('IEND', Buffer.alloc(0)),
+  ]);
+}
 
 async function square(page: Page, job: number, depths: [string, string, string, string]): Promise<void> {
   const hours = ['12', '3', '6', '9'];
@@ -76,7 +101,7 @@ test('two at one job see what the other entered within five seconds, and what is
   await expect.poll(() => statuses.at(-1), { timeout: 15_000 }).toBe(304);
   const other = await browser.newContext({ baseURL });
   const there = await other.newPage();
-  await signIn(there, 'apprentice');
+  await signedIn(there, 'apprentice');
   await enter(there, job, [{ place: 'check.axle_left', entry: { typed: '11.75' } }]);
   const begun = Date.now();
   await expect(field(page, 'check.axle_left')).toHaveValue('11.75', { timeout: 6_000 });
@@ -97,7 +122,7 @@ test('an older reading that comes late is shown beside the newer one, and one ta
   await page.keyboard.press('Enter');
   const other = await browser.newContext({ baseURL });
   const there = await other.newPage();
-  await signIn(there, 'apprentice');
+  await signedIn(there, 'apprentice');
   await there.waitForTimeout(50);
   await enter(there, job, [{ place: 'check.axle_left', entry: { typed: '11.90' } }]);
   await other.close();
@@ -162,23 +187,13 @@ test('a photo is shrunk, waits like a reading while there is no network, and is 
   const job = await openJob(page, 'Large photos');
   await goTo(page, 'Measure before you strip');
   // As a phone takes it: 4000 points wide, several megabytes.
-  const large = await page.evaluate(async () => {
-    const canvas = document.createElement('canvas');
-    canvas.width = 4000;
-    canvas.height = 3000;
-    const on = canvas.getContext('2d') as CanvasRenderingContext2D;
-    const noise = on.createImageData(4000, 3000);
-    for (let i = 0; i < noise.data.length; i++) noise.data[i] = (i * 2654435761) % 251;
-    on.putImageData(noise, 0, 0);
-    const blob = await new Promise<Blob>((made) => canvas.toBlob((one) => made(one as Blob), 'image/jpeg', 0.9));
-    return [...new Uint8Array(await blob.arrayBuffer())];
-  });
-  expect(large.length).toBeGreaterThan(2_000_000);
+  const large = noisy(4000, 3000);
+  expect(large.length).toBeGreaterThan(10_000_000);
   await context.setOffline(true);
   await page
     .locator('input[type=file]')
     .first()
-    .setInputFiles({ name: 'axle.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(large) });
+    .setInputFiles({ name: 'axle.png', mimeType: 'image/png', buffer: large });
   await expect(page.getByText('waits', { exact: true }).first()).toBeVisible({ timeout: 15_000 });
   await expect(page.getByTestId('keeping')).toContainText('1 waiting');
   const sizes: number[] = [];

@@ -8,6 +8,7 @@ import {
   pickKind,
   pickMachine,
   records,
+  signedIn,
   signIn,
   station,
   tap,
@@ -17,7 +18,7 @@ import {
 import { expect, test } from './worker';
 
 test('the demo jobs stand where they should: cocked, bad bore, a little to go', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await demo(page, 'Parcel moped 7');
   await expect(verdict(page)).toHaveText('Drive it back out');
   await expect(page.getByText('It stands 0.80 mm proud at 12.')).toBeVisible();
@@ -34,7 +35,7 @@ test('the demo jobs stand where they should: cocked, bad bore, a little to go', 
 });
 
 test('a verdict follows while it is typed, and nothing is kept until it is entered', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Live bike');
   await page.goto(`/jobs/${job}/size`);
   await field(page, 'size.left.number').pressSequentially('6204 2RS');
@@ -57,7 +58,7 @@ for (const [typed, words] of [
   ['1,250', 'Write 1.250 or 1250'],
 ] as const) {
   test(`"${typed}" gets one sentence beside the field and is not lost`, async ({ page }) => {
-    await signIn(page);
+    await signedIn(page);
     const job = await openJob(page, 'Wrong bike');
     await page.goto(`/jobs/${job}/size`);
     await goTo(page, 'Shoulder, spacer tube, faces');
@@ -72,7 +73,7 @@ for (const [typed, words] of [
 }
 
 test('three depths are enough, and the eye alone too', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Three-point bike');
   await page.goto(`/jobs/${job}/seat`);
   await goTo(page, 'Start the first bearing square');
@@ -88,7 +89,7 @@ test('three depths are enough, and the eye alone too', async ({ page }) => {
 });
 
 test('a missing spacer tube cannot be passed over in silence', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await demo(page, 'Campsite trail bike 1');
   await goTo(page, 'Spacer tube in, and look through');
   await tap(page, 'seat.look_through', 'Not seen');
@@ -101,7 +102,7 @@ test('a missing spacer tube cannot be passed over in silence', async ({ page }) 
 });
 
 test('a tap twice on the same answer takes it back', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Twice bike');
   await page.goto(`/jobs/${job}/check_in`);
   await goTo(page, 'Rock it, spin it, listen');
@@ -113,7 +114,7 @@ test('a tap twice on the same answer takes it back', async ({ page }) => {
 });
 
 test('in inches every length shows and is read in inches', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Inch bike');
   await page.getByRole('button', { name: 'Units: mm. Change.' }).click();
   await page.goto(`/jobs/${job}/size`);
@@ -127,7 +128,7 @@ test('in inches every length shows and is read in inches', async ({ page }) => {
 });
 
 test('a photo that is none is refused beside the part', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   const job = await openJob(page, 'Photo bike');
   await page.goto(`/jobs/${job}/strip`);
   await goTo(page, 'Spacer tube out');
@@ -138,7 +139,7 @@ test('a photo that is none is refused beside the part', async ({ page }) => {
 });
 
 test('an apprentice works on jobs but does not sign', async ({ page }) => {
-  await signIn(page, 'apprentice');
+  await signedIn(page, 'apprentice');
   await demo(page, 'Parcel moped 3');
   await station(page, 'Prove');
   await goTo(page, 'Sign it off');
@@ -147,7 +148,7 @@ test('an apprentice works on jobs but does not sign', async ({ page }) => {
 });
 
 test('fasteners are offered again the next time', async ({ page }) => {
-  await signIn(page);
+  await signedIn(page);
   await page.goto('/board');
   await page.getByRole('button', { name: 'Open a job' }).click();
   await pickMachine(page, 'Campsite trail bike 1');
@@ -200,7 +201,7 @@ test('a long board goes on by itself, and what did not come is asked for at a pr
 test('a second wheel starts from the first: one tap for what stays true, by step or for all of it', async ({
   page,
 }) => {
-  await signIn(page);
+  await signedIn(page);
   const first = await openJob(page, 'Two-wheeled cart');
   await enter(page, first, [
     { place: 'size.left.number', entry: { text: '6204 2RS' } },
