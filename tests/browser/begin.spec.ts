@@ -97,7 +97,7 @@ test('a shop begins without demo data, and its first job is opened, worked and s
   const hub = HUBS.find((one) => one.pattern === 'single-ring');
   if (!hub) throw new Error('There is no such hub.');
   const job = await openByKeys(page, 'Sled of the pier', hub.complaint, hub.pattern);
-  await new Mechanic(page, job, hub, true).work();
+  await new Mechanic(page, job, hub, 'keys').work();
   await kept(page);
   await page.goto('/board');
   await press(page, 'Show signed jobs');

@@ -1,4 +1,4 @@
-import { openJobByKeys, signedIn } from './helpers';
+import { openJobByKeys, signedIn, signIn } from './helpers';
 import { HUBS } from './hubs/hubs';
 import { type Hub, Mechanic } from './hubs/mechanic';
 import { expect, type Page, test } from './worker';
@@ -45,3 +45,22 @@ for (const hub of HUBS) {
     expect(await taps(page, troubled, 'Troubled')).toBeLessThanOrEqual(MOST_TAPS + allowance);
   });
 }
+
+test('a whole job can be done by what a screen reader names, from the board to the signature', async ({ page }) => {
+  test.setTimeout(120_000);
+  await signIn(page);
+  const hub = HUBS.find((one) => one.pattern === 'single-ring') as Hub;
+  await page.getByRole('button', { name: 'Open a job' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Heard and not seen', { delay: 5 });
+  await expect(page.getByRole('option', { name: 'not seen before' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.getByRole('radio', { name: /One cartridge and a snap ring/ }).check({ force: true });
+  await page.getByRole('textbox', { name: 'What the customer says' }).focus();
+  await page.keyboard.type(hub.complaint, { delay: 5 });
+  await page.getByRole('button', { name: 'Open it' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  const job = Number(page.url().match(/jobs\/(\d+)/)?.[1]);
+  await new Mechanic(page, job, hub, 'roles').work();
+});

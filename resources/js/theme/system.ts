@@ -85,7 +85,12 @@ const config = defineConfig({
     '#root': { height: '100dvh' },
     body: { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: '1.38' },
     // A link in words is as large as a thumb needs; what holds more than words has a size of its own.
-    ':where(main, dialog) a:not(:has(div))': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', marginBlock: '-10px' },
+    ':where(main, dialog) a:not(:has(div))': {
+      display: 'inline-flex',
+      alignItems: 'center',
+      minHeight: '44px',
+      marginBlock: '-10px',
+    },
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: '600', lineHeight: '1.15' },
     // On paper the drawing stands alone.
     'nav, .screen-only': { _print: { display: 'none !important' } },

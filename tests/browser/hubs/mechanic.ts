@@ -6,13 +6,15 @@ interface StepTold {
   id: string;
   done: boolean;
   leads_on: boolean;
-  ordinary: unknown;
+  title: Words;
+  ordinary: { label: Words } | null;
   asks: AskTold[];
   verdicts: { headline: Words; sentence: Words; next: Words | null; settled_by: Words | null; why: Words[] }[];
 }
 
 interface AskTold {
   place: string;
+  label: Words;
   kind: string;
   wanted: boolean;
   borrowed: boolean;
@@ -82,9 +84,24 @@ export class Mechanic {
     private readonly page: Page,
     private readonly job: number,
     private readonly hub: Hub,
-    /** Whether everything is pressed by keys: nothing is touched. */
-    private readonly byKeys = false,
+    /** By touch; by keys, and nothing is touched; or by what a screen reader names, and by nothing else. */
+    private readonly how: 'touch' | 'keys' | 'roles' = 'touch',
   ) {}
+
+  /** Where something is asked. */
+  private box(ask: AskTold): Locator {
+    const name = english(ask.label);
+    return this.how === 'roles'
+      ? this.page.getByRole(ask.kind === 'tick' ? 'button' : 'group', { name }).first()
+      : this.page.locator(`[data-place="${ask.place}"]`);
+  }
+
+  /** The one-tap answers of a step: its own, and those of the whole take-down. */
+  private ordinaries(step: StepTold, of: 'step' | 'all'): Locator {
+    if (this.how !== 'roles') return this.page.locator(`button[data-ordinary="${of}"]`);
+    const name = of === 'all' ? 'The whole take-down' : english(step.ordinary?.label ?? 'nothing of it');
+    return this.page.getByRole('button', { name, exact: true });
+  }
 
   /** Goes through the job until it may be signed, and signs it. */
   async work(): Promise<void> {
@@ -137,7 +154,7 @@ export class Mechanic {
     for (const ask of stepOf(sheet, step.id).asks) {
       if (!ask.wanted || ask.borrowed || answered(sheet, ask)) continue;
       if ((await this.here()) !== step.id) return;
-      const box = this.page.locator(`[data-place="${ask.place}"]`);
+      const box = this.box(ask);
       if (ask.kind === 'tick') await this.tap(box);
       else if (ask.kind === 'choice') await this.tap(box.getByRole('button').first());
       else if (ask.kind === 'part')
@@ -162,17 +179,17 @@ export class Mechanic {
   /** The one tap for what is as usual, once the page has heard what the server makes of the readings. */
   private async ordinary(step: string): Promise<void> {
     await kept(this.page);
-    const offered = (await this.told(step)).ordinary !== null;
+    const told = await this.told(step);
+    const all = this.ordinaries(told, 'all');
+    const own = this.ordinaries(told, 'step');
     await expect
       .poll(
         async () =>
-          !offered || (await this.here()) !== step || (await this.page.locator('button[data-ordinary]').count()) > 0,
+          told.ordinary === null || (await this.here()) !== step || (await all.count()) + (await own.count()) > 0,
       )
       .toBe(true);
     // What the next step offers is that step's to say.
     if ((await this.here()) !== step) return;
-    const all = this.page.locator('button[data-ordinary="all"]');
-    const own = this.page.locator('button[data-ordinary="step"]');
     if (!this.wholeTakeDown && (await all.count()) > 0) {
       this.wholeTakeDown = true;
       await this.tap(all);
@@ -181,9 +198,12 @@ export class Mechanic {
 
   private async type(ask: AskTold): Promise<void> {
     const text = at(this.hub.typed, ask.place) ?? (ask.picture ? MEASURED[ask.kind] : undefined);
-    const field = this.page.locator(`input[data-place="${ask.place}"]`).first();
+    const field =
+      this.how === 'roles'
+        ? this.page.getByRole('textbox', { name: english(ask.label), exact: true }).first()
+        : this.page.locator(`input[data-place="${ask.place}"]`).first();
     if (text === undefined || (await field.count()) === 0 || (await field.inputValue()) !== '') return;
-    await (this.byKeys ? field.focus() : field.click());
+    await (this.how === 'touch' ? field.click() : field.focus());
     await this.page.keyboard.type(text, { delay: 4 });
     await this.page.keyboard.press('Enter');
     this.readings++;
@@ -196,7 +216,7 @@ export class Mechanic {
       const option = ask.options.find((one) => one.value === value);
       if (!option) throw new Error(`${ask.place} does not offer ${value}`);
       const label = english(option.label);
-      const inBox = this.page.locator(`[data-place="${ask.place}"]`).getByRole('button', { name: label, exact: true });
+      const inBox = this.box(ask).getByRole('button', { name: label, exact: true });
       const itself = this.page.locator(`button[data-place="${ask.place}"]`).filter({ hasText: label });
       const button = inBox.or(itself).first();
       if ((await button.count()) > 0 && (await button.getAttribute('aria-pressed')) !== 'true') await this.tap(button);
@@ -204,7 +224,7 @@ export class Mechanic {
   }
 
   private async tap(what: Locator): Promise<void> {
-    if (this.byKeys) {
+    if (this.how !== 'touch') {
       await what.focus();
       await this.page.keyboard.press('Enter');
     } else await what.click();
@@ -222,8 +242,13 @@ export class Mechanic {
     this.seen.push({ step, text: [text, ...said].join('\n'), taps: 0 });
   }
 
-  private here = async (): Promise<string> =>
-    (await this.page.locator('section[data-step]').getAttribute('data-step')) ?? '';
+  /** Which step is in hand; for who hears the page only, the one whose title is its second heading. */
+  private here = async (): Promise<string> => {
+    if (this.how !== 'roles') return (await this.page.locator('section[data-step]').getAttribute('data-step')) ?? '';
+    const title = await this.page.getByRole('heading', { level: 2 }).first().textContent();
+    const steps = (await this.sheet()).report.stations.flatMap((one) => one.steps);
+    return steps.find((one) => english(one.title) === title)?.id ?? '';
+  };
 
   // By the page itself: it knows its server by whatever name and certificate it came.
   private sheet = (): Promise<Sheet> =>
