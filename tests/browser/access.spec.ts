@@ -5,11 +5,20 @@ import { expect, type Page, test } from './worker';
 // The longest of all: two workers take one each, and begin with them.
 test.describe.configure({ mode: 'parallel' });
 
-/** Faults that keep somebody from working. */
+/** What is no criterion of its own, and yet how a page is walked through by its headings. */
+const HEADINGS = ['heading-order', 'page-has-heading-one'];
+
+/** What falls short of WCAG 2.2 AA, what keeps somebody from working, and headings out of their order. */
 async function serious(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
   return violations
-    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+    .filter(
+      (one) =>
+        one.impact === 'serious' ||
+        one.impact === 'critical' ||
+        HEADINGS.includes(one.id) ||
+        one.tags.some((tag) => /^wcag2\d?aa?$/.test(tag)),
+    )
     .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
 }
 

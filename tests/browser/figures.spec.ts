@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import { arcPath, point, polar } from '../../resources/js/drawing/polar';
 import { clock } from '../../resources/js/pages/ahead/DayLine';
 import { crossOrder } from '../../resources/js/stations/set/BoltCircle';
@@ -86,6 +87,60 @@ const collisions = (page: Page): Promise<string[]> =>
         .map((other) => `${says} / ${other.says}`),
     );
   });
+
+const sources = (): string[] =>
+  readdirSync('resources/js', { recursive: true })
+    .map((name) => `resources/js/${name}`)
+    .filter((name) => name.endsWith('.tsx'));
+
+/** Relative luminance of a colour as #rrggbb (WCAG 2.2). */
+const luminance = (hex: string): number => {
+  const [r = 0, g = 0, b = 0] = [1, 3, 5]
+    .map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255)
+    .map((one) => (one <= 0.04045 ? one / 12.92 : ((one + 0.055) / 1.055) ** 2.4));
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+};
+
+test('whatever is written, on a page or in a drawing, stands out from its ground in both themes', () => {
+  const theme = readFileSync('resources/js/theme/system.ts', 'utf8');
+  const colours = new Map(
+    [...theme.matchAll(/(\w+): both\('(#[0-9a-f]{6})', '(#[0-9a-f]{6})'\)/g)].map(([, name, light, dark]) => [
+      name as string,
+      [light, dark] as [string, string],
+    ]),
+  );
+  const of = (name: string) => colours.get(name) as [string, string];
+  const pairs: [string, string][] = [
+    ...['ink', 'mute', 'blue', 'brass', 'oxide', 'verdigris'].flatMap((text): [string, string][] => [
+      [text, 'paper'],
+      [text, 'card'],
+    ]),
+    ...(['brass', 'oxide', 'verdigris'] as const).map((level): [string, string] => [level, `${level}Wash`]),
+    ['ink', 'brassWash'],
+    ['ink', 'oxideWash'],
+    ['ink', 'verdigrisWash'],
+    ['ink', 'wash'],
+    ['blue', 'wash'],
+    ['onBlue', 'blue'],
+    ['codeInk', 'codeGround'],
+  ];
+  for (const [text, ground] of pairs) {
+    for (const mode of [0, 1] as const) {
+      const [a, b] = [luminance(of(text)[mode]), luminance(of(ground)[mode])];
+      const contrast = (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+      expect(contrast, `${text} on ${ground}, ${mode === 0 ? 'light' : 'dark'}`).toBeGreaterThanOrEqual(4.5);
+    }
+  }
+  // Letters of drawings are written in these and no other.
+  const written = new Set<string>();
+  for (const file of sources()) {
+    for (const [, fill] of readFileSync(file, 'utf8').matchAll(/<text[^>]*?fill=\{ink\('(\w+)'\)\}/gs))
+      written.add(fill as string);
+  }
+  const known = new Set(pairs.map(([text]) => text));
+  expect([...written].filter((one) => !known.has(one))).toEqual([]);
+  expect(written.size).toBeGreaterThan(2);
+});
 
 test('dimensions of a hub lie on nothing, however short it is and however narrow the screen', async ({ page }) => {
   await signIn(page);
