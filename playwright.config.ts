@@ -1,6 +1,11 @@
+import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
-// Debian's Chromium; as root it cannot have a sandbox of its own, and it must not look for the network.
+// Debian's Chromium; where its build without a window is installed too, that: it needs less of a small machine.
+const WINDOWLESS = '/usr/bin/chromium-headless-shell';
+const browser = existsSync(WINDOWLESS) ? WINDOWLESS : '/usr/bin/chromium';
+
+// As root it cannot have a sandbox of its own, and it must not look for the network.
 const args = [
   '--no-sandbox',
   '--disable-gpu',
@@ -29,6 +34,6 @@ export default defineConfig({
     contextOptions: { reducedMotion: 'reduce' },
     // What the shell does without a network has tests of its own (worker.spec); the others speak with the server.
     serviceWorkers: 'block',
-    launchOptions: { executablePath: '/usr/bin/chromium', args },
+    launchOptions: { executablePath: browser, args },
   },
 });

@@ -36,7 +36,8 @@ need_packages() {
   command -v ps > /dev/null || missing+=(procps)
   for module in "$@"; do
     case $module in
-      chromium) [ -x /usr/bin/chromium ] || missing+=(chromium) ;;
+      # Its build without a window is quicker, and comes from the same source; what is there is used.
+      chromium) [ -x /usr/bin/chromium-headless-shell ] || [ -x /usr/bin/chromium ] || missing+=(chromium chromium-headless-shell) ;;
       pdftotext) command -v pdftotext > /dev/null || missing+=(poppler-utils) ;;
     esac
   done

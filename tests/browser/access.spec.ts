@@ -43,16 +43,13 @@ test('in the dark theme what is looked at most has no serious fault', async ({ p
 /** Pages and steps that are looked at each time; the others, and all of them in the dark, before an issue is called done. */
 const EACH_TIME = [
   '/board',
-  '/people',
   '/finder',
   '/shop',
   'seat',
   'prove',
-  'strip',
   'Will the bore hold: left bearing',
   'Axle out',
   'Measure before you strip',
-  'The list to buy',
 ];
 
 for (const [wanted, of, mark] of [

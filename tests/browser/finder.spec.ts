@@ -72,14 +72,16 @@ async function watchPauses(page: Page): Promise<() => Promise<number[]>> {
   };
 }
 
-for (const [delay, slowed] of [
-  [0, 1],
-  [15, 1],
-  [40, 1],
-  [80, 1],
-  [40, 4],
+for (const [delay, slowed, mark] of [
+  [0, 1, ''],
+  [15, 1, ' @long'],
+  [40, 1, ' @long'],
+  [80, 1, ''],
+  [40, 4, ''],
 ] as const) {
-  test(`nothing typed is dropped at ${delay} ms a key${slowed > 1 ? ' on a slow processor' : ''}`, async ({ page }) => {
+  test(`nothing typed is dropped at ${delay} ms a key${slowed > 1 ? ' on a slow processor' : ''}${mark}`, async ({
+    page,
+  }) => {
     await page.goto('/finder');
     const box = page.getByLabel(LINE);
     await expect(box).toBeFocused();

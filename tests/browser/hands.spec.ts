@@ -1,4 +1,4 @@
-import { demoJob, field, goTo, kept, openJob, records, signedIn, signIn, signInByHand } from './helpers';
+import { demoJob, field, goTo, kept, openJobAt, records, signedIn, signIn, signInByHand } from './helpers';
 import { expect, type Page, test } from './worker';
 
 const CODES = { ines: '2468', pim: '13579' } as const;
@@ -158,8 +158,7 @@ test('without a network a known person takes over by their code, and a stranger 
   await signInByHand(page);
   // Pim was here once while the server could be asked: the device knows him.
   await takeOver(page, 'Ines', 'Pim', CODES.pim);
-  const job = await openJob(page, 'Far bench bike');
-  await page.goto(`/jobs/${job}/check_in`);
+  const job = await openJobAt(page, 'check_in', 'Far bench bike');
   await goTo(page, 'Measure before you strip');
   await page.waitForFunction(() => localStorage.getItem('clean-race-hands') !== null);
 

@@ -88,9 +88,10 @@ export async function pickMachine(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('listbox', { name: 'Machines' })).toHaveCount(0);
 }
 
-/** A job on a machine that was not here before, open at Check in: for tests that are about what comes after. */
-export async function openJob(
+/** A job on a machine that was not here before, open at a station or another view of it: for tests that are about what comes after. */
+export async function openJobAt(
   page: Page,
+  at: string,
   name: string,
   complaint = 'Rumbles downhill',
   pattern = 'pair-sleeve',
@@ -102,10 +103,14 @@ export async function openJob(
     { machine_id: machine.id, wheel: 'Front wheel', pattern, complaint },
     201,
   );
-  await page.goto(`/jobs/${job.id}/check_in`);
-  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  await page.goto(`/jobs/${job.id}/${at}`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   return job.id;
 }
+
+/** The same, at Check in. */
+export const openJob = (page: Page, name: string, complaint?: string, pattern?: string): Promise<number> =>
+  openJobAt(page, 'check_in', name, complaint, pattern);
 
 /** The open job of a demo machine, wherever on the board it stands by now. */
 async function demoCard(page: Page, machine: string): Promise<{ id: number; waits_at: string }> {

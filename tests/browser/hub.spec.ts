@@ -1,10 +1,22 @@
-import { goTo, kept, openJob, PNG, pickKind, pickMachine, records, signedIn, signIn, station, tick } from './helpers';
+import {
+  goTo,
+  kept,
+  openJob,
+  openJobAt,
+  PNG,
+  pickKind,
+  pickMachine,
+  records,
+  signedIn,
+  signIn,
+  station,
+  tick,
+} from './helpers';
 import { expect, test } from './worker';
 
 test('a hub is edited by keyboard alone, undone and redone', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Keyboard trailer', 'Hums', 'taper-pair');
-  await page.goto(`/jobs/${job}/hub`);
+  await openJobAt(page, 'hub', 'Keyboard trailer', 'Hums', 'taper-pair');
   await expect(page.getByText('Everything has its place.')).toBeVisible();
   const list = page.getByRole('region', { name: 'Parts, left to right' }).getByRole('button');
   const names = () => list.allTextContents();
@@ -54,8 +66,7 @@ test('a hub is edited by keyboard alone, undone and redone', async ({ page }) =>
 
 test('parts are picked on the axle line by touch, with their sizes', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Touched carrier', 'Hums', 'live-carrier');
-  await page.goto(`/jobs/${job}/hub`);
+  await openJobAt(page, 'hub', 'Touched carrier', 'Hums', 'live-carrier');
   await page.locator('g[data-part="bearing_right"]').click();
   await expect(page.getByRole('heading', { name: 'Sprocket-side bearing' })).toBeVisible();
   await expect(page.locator('svg[role=group]')).toContainText('14.00 mm along, bore ⌀ 35.00 mm, outside ⌀ 62.00 mm');
@@ -67,8 +78,7 @@ test('parts are picked on the axle line by touch, with their sizes', async ({ pa
 
 test('the busiest hub is drawn in at most 30 ms', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Busy carrier', 'Hums', 'cup-cone');
-  await page.goto(`/jobs/${job}/hub`);
+  await openJobAt(page, 'hub', 'Busy carrier', 'Hums', 'cup-cone');
   await page.locator('g[data-part="cup_left"]').waitFor();
   const times: number[] = [];
   for (const part of ['cup_left', 'cone_right', 'balls_left', 'axle', 'housing', 'lock_nut_left', 'spacer_right']) {
@@ -178,8 +188,7 @@ test('the owner sets the way of the shop; a mechanic reads it', async ({ page })
   const warm = page.getByRole('button', { name: 'Warm first' });
   await warm.click();
   await expect(warm).toHaveAttribute('aria-pressed', 'true');
-  const job = await openJob(page, 'Warm-first bike');
-  await page.goto(`/jobs/${job}/strip`);
+  const job = await openJobAt(page, 'strip', 'Warm-first bike');
   const steps = page.getByRole('region', { name: 'Steps' });
   await expect(steps.getByRole('button', { name: 'Warm the hub' })).toBeVisible();
   await page.goto('/shop');
@@ -200,8 +209,7 @@ test('the owner sets the way of the shop; a mechanic reads it', async ({ page })
 
 test('a part that is away is picked, found and scrapped with a reason', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Scrapped spacer', 'Hums', 'single-ring');
-  await page.goto(`/jobs/${job}/strip`);
+  const job = await openJobAt(page, 'strip', 'Scrapped spacer', 'Hums', 'single-ring');
   await goTo(page, 'Bolt out, wheel off');
   const bolt = page.locator('[data-place="part.axle"]');
   await bolt.getByRole('button', { name: 'Onto the tray' }).click();
@@ -223,8 +231,7 @@ test('a part that is away is picked, found and scrapped with a reason', async ({
 
 test('the hub is taken along as drawings', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Drawn bike');
-  await page.goto(`/jobs/${job}/hub`);
+  await openJobAt(page, 'hub', 'Drawn bike');
   for (const [name, begins] of [
     ['SVG', '<svg'],
     ['DXF', '  0\r\nSECTION'],
@@ -239,8 +246,7 @@ test('the hub is taken along as drawings', async ({ page }) => {
 
 test('a row of parts comes out in the order in which it was added: what is added is picked', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Row of washers');
-  await page.goto(`/jobs/${job}/hub`);
+  await openJobAt(page, 'hub', 'Row of washers');
   const line = () =>
     page.locator('g[data-part]').evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));
   await page.locator('g[data-part="spacer_left"]').click();

@@ -5,6 +5,7 @@ import {
   goTo,
   kept,
   openJob,
+  openJobAt,
   records,
   signedIn,
   signIn,
@@ -82,8 +83,7 @@ test('with the network cut in the middle of Seat the bench works on, and sends l
 
 test('what waits survives a reload of the page', async ({ page, context }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Reload bike');
-  await page.goto(`/jobs/${job}/size`);
+  const job = await openJobAt(page, 'size', 'Reload bike');
   await goTo(page, 'Shoulder, spacer tube, faces');
   await kept(page);
   const before = (await records(page, job)).length;
@@ -107,8 +107,7 @@ test('what waits survives a reload of the page', async ({ page, context }) => {
 
 test('a record the server will not take stands beside its field with what was typed', async ({ page, context }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Refused bike');
-  await page.goto(`/jobs/${job}/size`);
+  const job = await openJobAt(page, 'size', 'Refused bike');
   await goTo(page, 'Shoulder, spacer tube, faces');
   await context.setOffline(true);
   await type(page, 'size.over_faces', 'about four inches');
@@ -180,8 +179,7 @@ test.describe('at a shared tablet', () => {
 
   test('what one person entered is never kept under another who signs in after', async ({ page, context }) => {
     await signedIn(page, 'mechanic');
-    const job = await openJob(page, 'Shared tablet');
-    await page.goto(`/jobs/${job}/size`);
+    const job = await openJobAt(page, 'size', 'Shared tablet');
     await goTo(page, 'Shoulder, spacer tube, faces');
     await kept(page);
     await context.route('**/api/v1/jobs/*/records', (route) => route.abort());
@@ -224,9 +222,8 @@ test.describe('at a shared tablet', () => {
 test('what was entered the moment before the page goes away is kept', async ({ page }) => {
   test.slow();
   await signIn(page);
-  for (let i = 0; i < 5; i++) {
-    const job = await openJob(page, `Gone at once ${Date.now()}`);
-    await page.goto(`/jobs/${job}/size`);
+  for (let i = 0; i < 2; i++) {
+    const job = await openJobAt(page, 'size', `Gone at once ${Date.now()}`);
     const field = page.getByLabel('Stamped on the ring');
     await field.fill('6005 2RS');
     await field.press('Enter');

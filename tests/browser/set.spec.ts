@@ -81,7 +81,7 @@ test('a tractor hub on tapers is set to its slot, read by dial and pinned', asyn
   await expect(onward).toContainText('Split pin 4');
 });
 
-test('loose balls by count, an axle in the middle, washers for the float, a wrench with an adapter', async ({
+test('loose balls by count, an axle in the middle, washers for the float, a wrench with an adapter @long', async ({
   page,
 }) => {
   await signedIn(page);
@@ -151,7 +151,9 @@ test('what is turned for a conversion is taken with its cartridge, set in, and s
   await expect(page.getByRole('region', { name: 'Steps' })).not.toContainText('Made ring');
 });
 
-test('a hub of cups becomes one of cartridges, from the seats to the signature and out as a file', async ({ page }) => {
+test('a hub of cups becomes one of cartridges, from the seats to the signature and out as a file @long', async ({
+  page,
+}) => {
   await signedIn(page);
   const job = await openJob(page, 'Converted moped', 'Cups are pitted', 'cup-cone-conversion');
   await station(page, 'Size');

@@ -1,4 +1,4 @@
-import { goTo, openJob, signedIn, station } from './helpers';
+import { goTo, openJobAt, signedIn, station } from './helpers';
 import { expect, test } from './worker';
 
 const verdict = (page: import('@playwright/test').Page) => page.getByRole('region', { name: 'Verdict', exact: true });
@@ -11,8 +11,7 @@ const type = async (page: import('@playwright/test').Page, place: string, text: 
 test.beforeEach(async ({ page }) => signedIn(page));
 
 test('a knuckle is sized part by part, and a number found by caliper is taken with one tap', async ({ page }) => {
-  const job = await openJob(page, `Knuckle trial ${Date.now()}`, 'Hums', 'knuckle-wide');
-  await page.goto(`/jobs/${job}/size`);
+  await openJobAt(page, 'size', `Knuckle trial ${Date.now()}`, 'Hums', 'knuckle-wide');
   await expect(page.getByRole('heading', { name: 'Wheel bearing', level: 2 })).toBeVisible();
   await type(page, 'size.part.bearing.bore', '30.01');
   await type(page, 'size.part.bearing.outside', '61.98');
@@ -37,8 +36,7 @@ test('a knuckle is sized part by part, and a number found by caliper is taken wi
 });
 
 test('a cone that came with a strange cup is stopped', async ({ page }) => {
-  const job = await openJob(page, `Taper trial ${Date.now()}`, 'Knocks', 'taper-pair');
-  await page.goto(`/jobs/${job}/size`);
+  await openJobAt(page, 'size', `Taper trial ${Date.now()}`, 'Knocks', 'taper-pair');
   const cone = page.locator('input[data-place^="size.part.taper_cone"]').first();
   await cone.fill('LM11949');
   await cone.press('Enter');
@@ -56,8 +54,7 @@ test('a cone that came with a strange cup is stopped', async ({ page }) => {
 test('a bore is read at three depths; the wall and the fit are drawn, and what can be done is listed', async ({
   page,
 }) => {
-  const job = await openJob(page, `Bore trial ${Date.now()}`);
-  await page.goto(`/jobs/${job}/size`);
+  await openJobAt(page, 'size', `Bore trial ${Date.now()}`);
   await type(page, 'size.left.number', '6204 2RS');
   await goTo(page, 'Will the bore hold: left bearing');
   await page.locator('input[data-place="bore.left.lip.12"]').focus();
@@ -101,8 +98,7 @@ test('the Finder says when nobody answers, keeps what was typed, and goes on whe
 });
 
 test('grease that does not mix is stopped', async ({ page }) => {
-  const job = await openJob(page, `Grease trial ${Date.now()}`, 'Dry', 'spindle');
-  await page.goto(`/jobs/${job}/size`);
+  await openJobAt(page, 'size', `Grease trial ${Date.now()}`, 'Dry', 'spindle');
   await station(page, 'Size');
   await goTo(page, 'Grease');
   const field = (name: string) => page.locator(`fieldset[data-place="${name}"]`);

@@ -1,4 +1,4 @@
-import { demoJob, openJob, signedIn, signIn } from './helpers';
+import { demoJob, openJob, openJobAt, signedIn, signIn } from './helpers';
 import { expect, type Page, test } from './worker';
 
 /** The least that a thumb hits, and that is read in a drawing. */
@@ -81,8 +81,8 @@ for (const [width, height, keyboard] of [
       if ((await one.count()) === 0) continue;
       // With the keyboard open the field is being typed in.
       if (keyboard) await one.focus();
-      else if (at === 'seat') await whole(page, 'h2');
-      await whole(page, `input[data-place="${place}"]`);
+      else if (at === 'seat') await whole(page, 'h2#step');
+      await whole(page, keyboard || at === 'seat' ? `input[data-place="${place}"]` : 'section[data-step] [data-place]');
       const verdict =
         width < 700
           ? page.getByRole('status').filter({ hasText: /./ }).last()
@@ -143,8 +143,7 @@ test('on a phone the bar below is whole, and what is not on it lies behind More'
 test('at 820 × 1180 the verdict stands beside the work, and the drawing above it', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
   await signedIn(page);
-  const job = await openJob(page, 'Upright tablet');
-  await page.goto(`/jobs/${job}/seat`);
+  await openJobAt(page, 'seat', 'Upright tablet');
   await step(page, 'Start the first bearing square');
   await expect(page.getByRole('img', { name: 'The hub in half-section, to scale' })).toBeInViewport();
   const [work, verdict] = await Promise.all([

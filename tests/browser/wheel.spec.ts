@@ -5,6 +5,7 @@ import {
   goTo,
   kept,
   openJob,
+  openJobAt,
   pickKind,
   pickMachine,
   records,
@@ -36,8 +37,7 @@ test('the demo jobs stand where they should: cocked, bad bore, a little to go', 
 
 test('a verdict follows while it is typed, and nothing is kept until it is entered', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Live bike');
-  await page.goto(`/jobs/${job}/size`);
+  const job = await openJobAt(page, 'size', 'Live bike');
   await field(page, 'size.left.number').pressSequentially('6204 2RS');
   await expect(verdict(page)).toHaveText('6204 2RS');
   await expect(page.getByText('A deep-groove ball bearing, 20 × 47 × 14 mm.')).toBeVisible();
@@ -50,32 +50,30 @@ test('a verdict follows while it is typed, and nothing is kept until it is enter
   expect((await records(page, job)).at(-1)).toMatchObject({ place: 'size.left.number', value: { text: '6302 ZZ' } });
 });
 
-for (const [typed, words] of [
-  ['abc', 'is not a length'],
-  ['-3', 'must be more than zero'],
-  ['104 105', 'more than one number'],
-  ['9 m', 'more than 2 metres'],
-  ['1,250', 'Write 1.250 or 1250'],
-] as const) {
-  test(`"${typed}" gets one sentence beside the field and is not lost`, async ({ page }) => {
-    await signedIn(page);
-    const job = await openJob(page, 'Wrong bike');
-    await page.goto(`/jobs/${job}/size`);
-    await goTo(page, 'Shoulder, spacer tube, faces');
-    await type(page, 'size.ledge_depth', '23.2');
+test('what cannot be a length gets one sentence beside the field, and is not lost', async ({ page }) => {
+  await signedIn(page);
+  await openJobAt(page, 'size', 'Wrong bike');
+  await goTo(page, 'Shoulder, spacer tube, faces');
+  await type(page, 'size.ledge_depth', '23.2');
+  for (const [typed, words] of [
+    ['abc', 'is not a length'],
+    ['-3', 'must be more than zero'],
+    ['104 105', 'more than one number'],
+    ['9 m', 'more than 2 metres'],
+    ['1,250', 'Write 1.250 or 1250'],
+  ] as const) {
     await field(page, 'size.over_faces').fill(typed);
-    await expect(page.getByRole('alert')).toContainText(words);
+    await expect(page.getByRole('alert'), typed).toContainText(words);
     await field(page, 'size.over_faces').press('Enter');
-    await expect(page.getByRole('alert')).toContainText(words);
+    await expect(page.getByRole('alert'), typed).toContainText(words);
     await expect(field(page, 'size.over_faces')).toHaveValue(typed);
     await expect(field(page, 'size.ledge_depth')).toHaveValue('23.2');
-  });
-}
+  }
+});
 
 test('three depths are enough, and the eye alone too', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Three-point bike');
-  await page.goto(`/jobs/${job}/seat`);
+  await openJobAt(page, 'seat', 'Three-point bike');
   await goTo(page, 'Start the first bearing square');
   await page.getByRole('button', { name: '3 places' }).click();
   await type(page, 'seat.left.start.12', '3.00');
@@ -103,8 +101,7 @@ test('a missing spacer tube cannot be passed over in silence', async ({ page }) 
 
 test('a tap twice on the same answer takes it back', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Twice bike');
-  await page.goto(`/jobs/${job}/check_in`);
+  await openJobAt(page, 'check_in', 'Twice bike');
   await goTo(page, 'Rock it, spin it, listen');
   await tap(page, 'check.spin', 'Quiet');
   await expect(page.getByRole('button', { name: 'Quiet' })).toHaveAttribute('aria-pressed', 'true');
@@ -129,8 +126,7 @@ test('in inches every length shows and is read in inches', async ({ page }) => {
 
 test('a photo that is none is refused beside the part', async ({ page }) => {
   await signedIn(page);
-  const job = await openJob(page, 'Photo bike');
-  await page.goto(`/jobs/${job}/strip`);
+  await openJobAt(page, 'strip', 'Photo bike');
   await goTo(page, 'Spacer tube out');
   await page
     .locator('[data-place="part.sleeve"] input[type=file]')

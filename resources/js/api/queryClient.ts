@@ -17,7 +17,8 @@ export const queryClient = new QueryClient({
       staleTime: 2_000,
       // Nobody answered: asked again by itself until somebody does.
       refetchInterval: ({ state }) => (state.error instanceof Refusal && state.error.passing ? AGAIN_MS : false),
-      retry: (count, refusal) => refusal instanceof Refusal && refusal.passing && count < 5,
+      retry: (count, refusal) => refusal instanceof Refusal && refusal.passing && count < 2,
+      retryDelay: 800,
     },
   },
 });

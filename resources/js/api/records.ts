@@ -121,8 +121,9 @@ export function useWaiting(): Sending[] {
   return useMemo(() => rows.filter((row) => row.refused === undefined).map((row) => row.sending), [rows]);
 }
 
-/** How many records of all jobs the server would not take. */
-export const useAllRefused = (): number => useRows().filter((row) => row.refused !== undefined).length;
+/** Jobs of the records that the server would not take, one for each record. */
+export const useAllRefused = (): number[] =>
+  useRows().flatMap((row) => (row.refused === undefined ? [] : [row.sending.job]));
 
 /** Records the server would not take, by place; and how to put one away. */
 export function useRefused(job: number): [Map<string, Refused>, (place: string) => void] {

@@ -99,13 +99,26 @@ function goOn(event: KeyboardEvent): void {
   wait();
 }
 
+/** The focus came into a field while something was coming: what came so far is its beginning. */
+function joinField(): void {
+  if (burst === '') return;
+  clearTimeout(timer);
+  const keys = burst;
+  burst = '';
+  // The one way by which a field hears of it as if it were typed.
+  document.execCommand('insertText', false, keys);
+}
+
 function press(event: KeyboardEvent): void {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   if (PEDAL[event.key]) {
     pedal(event);
     return;
   }
-  if (editable(event.target)) return;
+  if (editable(event.target)) {
+    joinField();
+    return;
+  }
   if (burst !== '') {
     goOn(event);
     return;

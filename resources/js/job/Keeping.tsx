@@ -1,4 +1,5 @@
 import { chakra } from '@chakra-ui/react';
+import { Link } from 'react-router';
 import { useAllRefused, useWaiting } from '../api/records';
 import { useOnline } from '../offline/online';
 import { isBy } from '../offline/queue';
@@ -12,7 +13,7 @@ export function Keeping() {
   const others = [...new Set(all.filter((one) => !isBy(one, person)).map((one) => one.by))];
   const online = useOnline();
   const refused = useAllRefused();
-  const kept = refused > 0 ? `${refused} not taken` : 'All kept';
+  const kept = refused.length > 0 ? `${refused.length} not taken` : 'All kept';
   const own = waiting > 0 ? `${waiting} waiting to be kept` : online ? kept : 'No network; work on';
   const text =
     others.length > 0
@@ -21,11 +22,11 @@ export function Keeping() {
   return (
     <chakra.span
       role="status"
-      color={refused > 0 ? 'oxide' : all.length > 0 || !online ? 'brass' : 'mute'}
-      fontWeight={waiting + refused > 0 ? '600' : '400'}
+      color={refused.length > 0 ? 'oxide' : all.length > 0 || !online ? 'brass' : 'mute'}
+      fontWeight={waiting + refused.length > 0 ? '600' : '400'}
       data-testid="keeping"
     >
-      {text}
+      {refused[0] === undefined ? text : <Link to={`/jobs/${refused[0]}`}>{text}</Link>}
     </chakra.span>
   );
 }

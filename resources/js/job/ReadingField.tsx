@@ -127,7 +127,12 @@ export function ReadingField({ ask, label, short = false }: { ask: Ask; label?: 
           inputMode={measured ? 'decimal' : 'text'}
           placeholder={ask.hint && !short ? say(ask.hint) : undefined}
           onChange={(event) => change(event.target.value)}
-          onFocus={(event) => event.currentTarget.select()}
+          onFocus={(event) => {
+            event.currentTarget.select();
+            // On a low screen what stands around the work goes while something is typed: the field stays in view.
+            const { currentTarget } = event;
+            requestAnimationFrame(() => currentTarget.scrollIntoView({ block: 'nearest' }));
+          }}
           onBlur={keep}
           onKeyDown={press}
           aria-invalid={fault ? true : undefined}
