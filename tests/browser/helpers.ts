@@ -104,7 +104,7 @@ export async function openJobAt(
     201,
   );
   await page.goto(`/jobs/${job.id}/${at}`);
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByRole('heading').first()).toBeVisible();
   return job.id;
 }
 
