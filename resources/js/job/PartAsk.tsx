@@ -55,6 +55,7 @@ export function PartAsk({ ask }: { ask: Ask }) {
   return (
     <Box
       as="fieldset"
+      aria-label={say(ask.label)}
       data-place={ask.place}
       borderWidth="1.5px"
       borderColor={there ? 'verdigris' : 'line'}
@@ -64,9 +65,9 @@ export function PartAsk({ ask }: { ask: Ask }) {
       py="3"
     >
       <Flex justify="space-between" align="center" gap="2" wrap="wrap">
-        <chakra.legend float="left" fontFamily="heading" fontWeight="600" fontSize="18px" flex="1">
+        <chakra.span fontFamily="heading" fontWeight="600" fontSize="18px" flex="1">
           {say(ask.label)}
-        </chakra.legend>
+        </chakra.span>
         {!there && (
           <Button look={ask.leave ? 'main' : 'quiet'} disabled={bench.closed} onClick={() => put({ state: 'stays' })}>
             {fitting ? 'It never came out' : 'Leave in place'}

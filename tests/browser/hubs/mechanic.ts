@@ -80,6 +80,9 @@ export class Mechanic {
 
   private wholeTakeDown = false;
 
+  /** Steps by what their heading says. */
+  private readonly titles = new Map<string, string>();
+
   constructor(
     private readonly page: Page,
     private readonly job: number,
@@ -90,7 +93,8 @@ export class Mechanic {
 
   /** Where something is asked. */
   private box(ask: AskTold): Locator {
-    const name = english(ask.label);
+    // What is done is ticked, what waits to be sent says so: beside that its name is its own.
+    const name = new RegExp(`^(✓ )?${english(ask.label).replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}( ?waits)?$`);
     return this.how === 'roles'
       ? this.page.getByRole(ask.kind === 'tick' ? 'button' : 'group', { name }).first()
       : this.page.locator(`[data-place="${ask.place}"]`);
@@ -99,7 +103,8 @@ export class Mechanic {
   /** The one-tap answers of a step: its own, and those of the whole take-down. */
   private ordinaries(step: StepTold, of: 'step' | 'all'): Locator {
     if (this.how !== 'roles') return this.page.locator(`button[data-ordinary="${of}"]`);
-    const name = of === 'all' ? 'The whole take-down' : english(step.ordinary?.label ?? 'nothing of it');
+    const name =
+      of === 'all' ? 'The whole take-down: off, good, as drawn' : english(step.ordinary?.label ?? 'nothing of it');
     return this.page.getByRole('button', { name, exact: true });
   }
 
@@ -246,8 +251,11 @@ export class Mechanic {
   private here = async (): Promise<string> => {
     if (this.how !== 'roles') return (await this.page.locator('section[data-step]').getAttribute('data-step')) ?? '';
     const title = await this.page.getByRole('heading', { level: 2 }).first().textContent();
-    const steps = (await this.sheet()).report.stations.flatMap((one) => one.steps);
-    return steps.find((one) => english(one.title) === title)?.id ?? '';
+    if (!this.titles.has(title ?? '')) {
+      for (const one of (await this.sheet()).report.stations.flatMap((station) => station.steps))
+        this.titles.set(english(one.title), one.id);
+    }
+    return this.titles.get(title ?? '') ?? '';
   };
 
   // By the page itself: it knows its server by whatever name and certificate it came.
