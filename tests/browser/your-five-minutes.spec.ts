@@ -102,7 +102,7 @@ const walk: Record<number, { words: string[]; act: (page: Page) => Promise<void>
       'Open *Boat trailer* and **Parts and sizes**',
       'Pick the castle nut, move it with `]`,',
       'undo with `z`',
-      'At *Strip*',
+      'In *Parcel moped 3* at *Strip* choose *Expanding puller*',
     ],
     act: async (page) => {
       await opened(page, 'Boat trailer');
@@ -115,13 +115,13 @@ const walk: Record<number, { words: string[]; act: (page: Page) => Promise<void>
       await expect.poll(order).not.toEqual(before);
       await page.keyboard.press('z');
       await expect.poll(order).toEqual(before);
-      await page.getByRole('link', { name: 'Back to the job' }).click();
+      await opened(page, 'Parcel moped 3');
       await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Strip/ }).click();
       await page
         .getByRole('region', { name: 'Steps' })
         .getByRole('button', { name: /How it will come apart/ })
         .click();
-      await page.locator('[data-place="strip.way"]').getByRole('button', { pressed: false }).first().click();
+      await page.locator('[data-place="strip.way"]').getByRole('button', { name: 'Expanding puller' }).click();
       await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText(/It (drops|adds)/);
     },
   },
@@ -129,6 +129,7 @@ const walk: Record<number, { words: string[]; act: (page: Page) => Promise<void>
     words: ['Press **/** and type `62?5`, `15x28x7`, `35 62 7`, `47.02 in 46.98`'],
     act: async (page) => {
       await page.goto('/board');
+      await expect(page.getByRole('button', { name: 'Open a job' })).toBeVisible();
       await page.keyboard.press('/');
       const box = page.getByLabel('Ask: a number, sizes, a ball, a fit');
       await expect(box).toBeFocused();
@@ -154,20 +155,14 @@ const walk: Record<number, { words: string[]; act: (page: Page) => Promise<void>
       await opened(page, 'School bicycle 11');
       await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Set/ }).click();
       await goTo(page, 'Set the cone');
-      await page
-        .getByRole('button', { name: /quick-release/i })
-        .first()
-        .click();
+      await page.getByRole('button', { name: 'Hollow, quick-release' }).click();
       for (const [locked, play] of [
         [false, '1.2'],
         [true, '0.9'],
       ] as const) {
         if (locked) await page.getByRole('button', { name: 'Locked', exact: true }).click();
         await page.locator('#cone-mark').fill('0');
-        await page
-          .getByLabel(/at the rim/i)
-          .first()
-          .fill(play);
+        await page.locator('#cone-rim').fill(play);
         await page.getByRole('button', { name: 'Plain play' }).click();
       }
       await expect(page.getByRole('img', { name: /^Set the mark at/ })).toBeVisible();
