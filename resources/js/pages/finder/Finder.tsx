@@ -8,6 +8,7 @@ import { useRest } from '../../controls/rested';
 import { Loading, Trouble } from '../../controls/States';
 import { useTitle } from '../../controls/title';
 import { VerdictCard } from '../../job/VerdictCard';
+import { visuallyHidden } from '../../theme/hidden';
 import { useSay, useUnits } from '../../words/person';
 import { Answer, told } from './Answer';
 import { AskBox, EXAMPLES } from './AskBox';
@@ -170,6 +171,7 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
         borderRightWidth={{ xl: '1px' }}
         borderColor="line"
       >
+        {inWords && <chakra.h2 css={visuallyHidden}>{say(card.title)}</chakra.h2>}
         {!inWords && (
           <Box mb="2">
             <chakra.h2 fontSize="22px">{say(card.title)}</chakra.h2>

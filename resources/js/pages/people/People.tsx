@@ -86,7 +86,7 @@ function Row({ one, may, onOpen }: { one: PersonCard; may: boolean; onOpen: () =
           {said}
         </chakra.span>
         {may && (
-          <Button look="quiet" onClick={onOpen} aria-label={`${one.name}: role, code, leave`}>
+          <Button look="quiet" onClick={onOpen} aria-label={`Change ${one.name}: role, code, leave`}>
             Change
           </Button>
         )}

@@ -8,6 +8,7 @@ import { Sheet } from '../../controls/Sheet';
 import { Empty, Loading, Trouble } from '../../controls/States';
 import { Slides } from '../../drawing/Slides';
 import { VerdictCard } from '../../job/VerdictCard';
+import { visuallyHidden } from '../../theme/hidden';
 import { INSTRUMENTS } from '../../words/instruments';
 import { usePerson, useSay, useUnits } from '../../words/person';
 import { length, shown, type Units, within } from '../../words/say';
@@ -97,6 +98,7 @@ function Next() {
   if (!data) return null;
   return (
     <Box as="section" aria-label="What to get next">
+      <chakra.h2 css={visuallyHidden}>What to get next</chakra.h2>
       <VerdictCard verdict={data.verdict} main />
       {data.offers.length > 0 && (
         <chakra.ul px="5" py="3" fontSize="14.5px">
