@@ -195,7 +195,7 @@ test.describe('at a shared tablet', () => {
     await page.goto(`/jobs/${job}/size`);
     await page.waitForURL('**/sign-in');
     await context.unroute('**/api/v1/jobs/*/records');
-    await signedIn(page, 'apprentice');
+    await signIn(page, 'apprentice');
     await page.goto(`/jobs/${job}/size`);
     await goTo(page, 'Shoulder, spacer tube, faces');
     await type(page, 'size.ledge_depth', '23.2');

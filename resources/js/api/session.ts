@@ -29,8 +29,28 @@ export const useSession = () => {
     },
     retry: (count, refusal) => refusal.passing && count < 3,
     staleTime: 0,
-    // A session that ended is said while the page is in front, not at the next thing that is entered.
+  });
+};
+
+/**
+ * Looks every few seconds whether the session stands: one that ended is said while the page is in front, not at the next
+ * thing that is entered. It is only read: an answer that comes late brings no older session back.
+ */
+export const useSessionStands = () => {
+  const client = useQueryClient();
+  return useQuery<boolean>({
+    queryKey: ['preview', 'stands'],
+    queryFn: async () => {
+      const known = client.getQueryState(sessionKey)?.status === 'success';
+      const stands = await answer(api.GET('/ping/signed-in')).then(
+        () => true,
+        (fault: Refusal) => (fault.status === 401 ? false : known),
+      );
+      if (stands !== known) void client.invalidateQueries({ queryKey: sessionKey });
+      return stands;
+    },
     refetchInterval: SEEN_EVERY_MS,
+    retry: false,
   });
 };
 

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Navigate, useLocation } from 'react-router';
-import { useSession } from '../api/session';
+import { useSession, useSessionStands } from '../api/session';
 import { Loading, Trouble } from '../controls/States';
 import { shownAgain, useHere } from '../offline/hands';
 import { queueIsFor } from '../offline/queue';
@@ -14,6 +14,7 @@ import { Shell } from './Shell';
  */
 export function Gate() {
   const { data, error, refetch, dataUpdatedAt } = useSession();
+  useSessionStands();
   const { pathname } = useLocation();
   const here = useHere();
   const [opened] = useState(Date.now);
