@@ -210,7 +210,9 @@ const walk: Record<number, { words: string[]; act: (page: Page) => Promise<void>
   },
 };
 
-// The last of its worker: it changes what the demo holds.
+// It changes what the demo holds: a server of its own shows that as it is brought up.
+if (process.env.README_URL) test.use({ baseURL: process.env.README_URL });
+
 test('the five minutes of README hold, step by step', async ({ page }) => {
   test.setTimeout(180_000);
   page.setDefaultTimeout(10_000);
