@@ -61,7 +61,7 @@ final readonly class TakeJob
                     new PressTrace([
                         'id' => (string) Str::uuid7(),
                         'seat' => $trace['seat'],
-                        'source' => $trace['source'] === 'press' ? 'press' : 'file',
+                        'source' => $trace['source'],
                         'samples' => $trace['samples'],
                         'made_at' => Carbon::parse($trace['made_at']),
                     ]),

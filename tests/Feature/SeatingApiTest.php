@@ -209,6 +209,20 @@ final class SeatingApiTest extends TestCase
         });
         $this->get("/files/jobs/{$this->job->id}/card.pdf")->assertOk();
         self::assertTrue($printed);
+
+        // Taken along, it stays what it is.
+        $file = (string) $this->get("/files/jobs/{$this->job->id}/job.json")->assertOk()->getContent();
+        $taken = $this->post(
+            '/api/v1/jobs/file',
+            ['file' => UploadedFile::fake()->createWithContent('job.json', $file)],
+            ['Accept' => 'application/json'],
+        )->assertCreated()->json('id');
+        self::assertEqualsCanonicalizing(
+            ['stand_in', 'file'],
+            array_column($this->getJson("/api/v1/jobs/$taken/seats/left/traces")->json('data'), 'source'),
+        );
+        $outcome = array_column($this->getJson("/api/v1/jobs/$taken")->json('entries'), 'value', 'place')['seat.left.press'] ?? [];
+        self::assertTrue($outcome['simulated'] ?? false);
     }
 
     public function test_without_a_gauge_it_says_so(): void
