@@ -18,6 +18,12 @@ enum PartState: string
     /** Thrown away, with a reason. */
     case Scrapped = 'scrapped';
 
+    /** Whether it is out of the hub: a drawing shows none of it. */
+    public function isAway(): bool
+    {
+        return in_array($this, [self::OnTray, self::Scrapped, self::NotThere], true);
+    }
+
     /** Whether it answers where a part is to be: there, or nowhere that it could come from. */
     public function answers(?self $until): bool
     {

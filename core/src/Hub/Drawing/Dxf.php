@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub\Drawing;
 
-use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Verdict\Message;
 
 /**
@@ -28,14 +27,12 @@ final class Dxf
         'HATCH' => 8,
     ];
 
-    private const AWAY = [PartState::OnTray, PartState::Scrapped, PartState::NotThere];
-
     /** The section as DXF, in mm, a layer for each hatch. */
     public static function of(Section $section): string
     {
         $entities = '';
         foreach ($section->pieces as $piece) {
-            if (in_array($piece->state, self::AWAY, true)) {
+            if ($piece->state->isAway()) {
                 continue;
             }
             foreach ($piece->outlines as $outline) {

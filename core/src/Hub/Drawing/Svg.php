@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Hub\Drawing;
 
-use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Verdict\Message;
 
 /**
@@ -13,8 +12,6 @@ use CleanRace\Core\Verdict\Message;
  */
 final class Svg
 {
-    private const AWAY = [PartState::OnTray, PartState::Scrapped, PartState::NotThere];
-
     /** Room round the drawing, in mm. */
     private const MARGIN = 8.0;
 
@@ -36,7 +33,7 @@ final class Svg
         $groups = array_fill_keys(array_keys(self::FILLS), '');
         $names = '';
         foreach ($section->pieces as $piece) {
-            if (in_array($piece->state, self::AWAY, true)) {
+            if ($piece->state->isAway()) {
                 continue;
             }
             foreach ($piece->outlines as $outline) {
