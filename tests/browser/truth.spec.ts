@@ -170,7 +170,8 @@ test('whoever is signed out at work is told at once, types on, and signs in wher
   await page.keyboard.press('Enter');
   await field(page, 'check.axle_right').fill('11.6');
   await page.keyboard.press('Enter');
-  await page.getByLabel('E-mail').fill('ines@ferryworks.example');
+  await expect(page.getByLabel('E-mail')).toHaveValue('ines@ferryworks.example');
+  await expect(page.getByText('Shown is what was known before')).toHaveCount(0);
   await page.getByLabel('Password').fill('bearing');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Ines is signed out')).toHaveCount(0);

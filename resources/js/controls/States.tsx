@@ -43,8 +43,10 @@ export const Trouble = ({ refusal, again }: { refusal: Refusal; again?: () => vo
 );
 
 /** What the page knows it is missing, over the top of what it still shows. */
-export const Stale = ({ refusal }: { refusal: Refusal }) => (
-  <Box role="status" px="5" py="1" bg="brassWash" fontSize="14px">
-    {refusal.message} Shown is what was known before.
-  </Box>
-);
+export const Stale = ({ refusal }: { refusal: Refusal }) =>
+  // Who is signed out is told so over the whole page, once.
+  refusal.status === 401 ? null : (
+    <Box role="status" px="5" py="1" bg="brassWash" fontSize="14px">
+      {refusal.message} Shown is what was known before.
+    </Box>
+  );

@@ -140,7 +140,7 @@ export function Shell({ signedOut }: { signedOut: boolean }) {
         order={{ lg: 1 }}
         _focusVisible={{ outline: 'none' }}
       >
-        {signedOut && <SignedOut name={person.name} />}
+        {signedOut && <SignedOut name={person.name} email={person.email} />}
         <Insecure />
         <MayBeCleared />
         <Stray />

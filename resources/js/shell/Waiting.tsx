@@ -73,7 +73,7 @@ export function MayBeCleared() {
     <Bar>
       <chakra.span flex="1">
         {window.isSecureContext
-          ? 'This browser may clear what waits when it runs short of room. Installed on this device it keeps it.'
+          ? 'This browser may clear what waits when it runs short of room. Installed on this device, it keeps it.'
           : 'This browser may clear what waits when it runs short of room: do not close it before all is kept.'}
       </chakra.span>
       {install && (
