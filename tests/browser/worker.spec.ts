@@ -123,7 +123,7 @@ test('a view whose scripts cannot be had says so in our own words, with the ways
   await page.route('**/assets/ToolWall*', (route) => route.abort());
   await page.getByRole('link', { name: 'Tool wall' }).click();
   const fault = page.getByRole('alert');
-  await expect(fault.getByRole('heading', { level: 1 })).toHaveText('A newer version is there');
+  await expect(fault.getByRole('heading', { level: 1 })).toHaveText('This view did not come');
   await expect(fault).toContainText('What was entered is kept.');
   await fault.getByRole('button', { name: 'To the board' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('On the bench');

@@ -23,11 +23,11 @@ export function Fault() {
   return (
     <Box py="10" px="6" maxW="560px" role="alert">
       <chakra.h1 fontSize="26px" color={unfetched ? 'brass' : 'oxide'}>
-        {unfetched ? (online ? 'A newer version is there' : 'No network') : 'This view broke'}
+        {unfetched ? (online ? 'This view did not come' : 'No network') : 'This view broke'}
       </chakra.h1>
       <Box mt="2" mb="5">
         {unfetched && !online && 'This view was not opened on this device before. It opens when the network is back. '}
-        {unfetched && online && 'The page is loaded anew for it. '}
+        {unfetched && online && 'A newer version took its place, or the server does not answer: load the page again. '}
         {!unfetched && 'It is a fault of the program, none of yours. '}
         What was entered is kept.
       </Box>
