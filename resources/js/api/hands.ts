@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { knows } from '../offline/hands';
 import { answer, api, fetchToken, type Refusal } from './client';
 import { outOfDate } from './outOfDate';
 import { entered } from './session';
@@ -22,7 +23,9 @@ export const useTakeOver = () => {
       await fetchToken();
       return person;
     },
-    onSuccess: async (person) => {
+    onSuccess: async (person, { code }) => {
+      // Before anybody is told who stands here: a page that is left now would not finish it.
+      await knows(person, code);
       await entered(client, person);
       return outOfDate(client, 'people', 'tokens', 'shop', 'log');
     },

@@ -6,7 +6,7 @@ import type { HandsCard } from '../api/types';
 import { Button } from '../controls/Button';
 import { Input, Labelled } from '../controls/Field';
 import { Loading, Trouble } from '../controls/States';
-import { known, knows, shownAgain, takesOver, unnamed, useHere } from '../offline/hands';
+import { known, shownAgain, takesOver, unnamed, useHere } from '../offline/hands';
 import { useOnline } from '../offline/online';
 import { usePerson } from '../words/person';
 
@@ -43,8 +43,7 @@ export function Hands({ onDone, onPassword }: { onDone: () => void; onPassword: 
     mutate(
       { person: chosen.id, code },
       {
-        onSuccess: (person) => {
-          void knows(person, code);
+        onSuccess: () => {
           shownAgain();
           onDone();
         },
