@@ -6,6 +6,7 @@ use App\Calculators\InputFaults;
 use App\Calculators\UnknownCalculator;
 use App\Http\Conflicts\Conflict;
 use App\Http\Middleware\KeepSession;
+use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\ReadableJson;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problem;
@@ -35,7 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append(SecureHeaders::class);
+        $middleware->append([SecureHeaders::class, PlainQuery::class]);
         $middleware->prependToGroup('api', KeepSession::class);
         $middleware->appendToGroup('api', ReadableJson::class);
         $read = [EncryptCookies::class, ReadSession::class, ForgedRequests::class];
@@ -58,11 +59,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a person typed wrong is told to the person; it is no fault of the program to be looked into.
         $exceptions->dontReport([InputFaults::class, InvalidInput::class, UnknownCalculator::class, Conflict::class]);
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'files/*'));
+        // What programs ask, and files; every other address is a page.
+        $asked = static fn (Request $request): bool => $request->is('api', 'api/*', 'files', 'files/*', 'calendar', 'calendar/*');
+        $exceptions->shouldRenderJsonWhen($asked);
         $exceptions->render(
-            static fn (Throwable $fault, Request $request) => $request->is('api/*', 'files/*')
-                ? Problem::from($fault)->toResponse($request)
-                : null,
+            static fn (Throwable $fault, Request $request) => $asked($request) ? Problem::from($fault)->toResponse($request) : null,
         );
     })
     ->create();

@@ -51,50 +51,46 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::post('session/hands', [TabletController::class, 'takeOver']);
     Route::get('tablets', [TabletController::class, 'index']);
     Route::post('tablets', [TabletController::class, 'store']);
-    Route::delete('tablets/{tablet}', [TabletController::class, 'destroy'])->whereNumber('tablet');
+    Route::delete('tablets/{tablet}', [TabletController::class, 'destroy']);
 
     Route::get('people', [PeopleController::class, 'index']);
     Route::post('people', [PeopleController::class, 'store']);
-    Route::patch('people/{person}', [PeopleController::class, 'update'])->whereNumber('person');
-    Route::post('people/{person}/left', [PeopleController::class, 'leave'])->whereNumber('person');
-    Route::delete('people/{person}/left', [PeopleController::class, 'comeBack'])->whereNumber('person');
-    Route::post('people/{person}/code', [PeopleController::class, 'code'])->whereNumber('person');
-    Route::delete('people/{person}/sessions', [PeopleController::class, 'endSessions'])->whereNumber('person');
+    Route::patch('people/{person}', [PeopleController::class, 'update']);
+    Route::post('people/{person}/left', [PeopleController::class, 'leave']);
+    Route::delete('people/{person}/left', [PeopleController::class, 'comeBack']);
+    Route::post('people/{person}/code', [PeopleController::class, 'code']);
+    Route::delete('people/{person}/sessions', [PeopleController::class, 'endSessions']);
     Route::get('log', LogController::class);
     Route::post('time-code', [TimeCodeController::class, 'store']);
     Route::put('time-code', [TimeCodeController::class, 'update']);
     Route::delete('time-code', [TimeCodeController::class, 'destroy']);
-    Route::delete('people/{person}/time-code', [TimeCodeController::class, 'takenOff'])->whereNumber('person');
+    Route::delete('people/{person}/time-code', [TimeCodeController::class, 'takenOff']);
     Route::get('tokens', [TokenController::class, 'index']);
     Route::post('tokens', [TokenController::class, 'store']);
-    Route::delete('tokens/{token}', [TokenController::class, 'destroy'])->whereNumber('token');
+    Route::delete('tokens/{token}', [TokenController::class, 'destroy']);
 
     Route::post('jobs', [JobController::class, 'store']);
     Route::post('jobs/several', [JobController::class, 'several']);
-    Route::get('jobs/{job}/records', [RecordController::class, 'index'])->whereNumber('job');
-    Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->whereNumber('job');
-    Route::patch('jobs/{job}', [JobController::class, 'update'])->whereNumber('job');
-    Route::post('jobs/{job}/closed', [JobController::class, 'close'])->whereNumber('job');
-    Route::delete('jobs/{job}/closed', [JobController::class, 'takeUp'])->whereNumber('job');
+    Route::get('jobs/{job}/records', [RecordController::class, 'index']);
+    Route::post('jobs/{job}/photos', [PhotoController::class, 'store']);
+    Route::patch('jobs/{job}', [JobController::class, 'update']);
+    Route::post('jobs/{job}/closed', [JobController::class, 'close']);
+    Route::delete('jobs/{job}/closed', [JobController::class, 'takeUp']);
     Route::post('jobs/file', [JobFileController::class, 'store']);
-    Route::post('jobs/{job}/addenda', [AddendumController::class, 'store'])->whereNumber('job');
-    Route::post('jobs/{job}/signature', [SignatureController::class, 'store'])->whereNumber('job');
+    Route::post('jobs/{job}/addenda', [AddendumController::class, 'store']);
+    Route::post('jobs/{job}/signature', [SignatureController::class, 'store']);
 
-    Route::get('jobs/{job}/seats/{seat}/trend', [SeatingController::class, 'trend'])
-        ->whereNumber('job')
-        ->where('seat', '[a-z_0-9]+');
-    Route::get('jobs/{job}/seats/{seat}/traces', [PressController::class, 'index'])
-        ->whereNumber('job')
-        ->where('seat', '[a-z_0-9]+');
-    Route::post('jobs/{job}/traces', [PressController::class, 'store'])->whereNumber('job');
+    Route::get('jobs/{job}/seats/{seat}/trend', [SeatingController::class, 'trend']);
+    Route::get('jobs/{job}/seats/{seat}/traces', [PressController::class, 'index']);
+    Route::post('jobs/{job}/traces', [PressController::class, 'store']);
 
     Route::post('machines', [MachineController::class, 'store']);
     Route::post('machines/list', [MachineController::class, 'import']);
-    Route::put('machines/{machine}', [MachineController::class, 'update'])->whereNumber('machine');
+    Route::put('machines/{machine}', [MachineController::class, 'update']);
 
     Route::put('bench-day', [BenchDayController::class, 'update']);
-    Route::post('ahead/{item}/settled', [AheadController::class, 'settle'])->whereNumber('item');
-    Route::delete('ahead/{item}/settled', [AheadController::class, 'unsettle'])->whereNumber('item');
+    Route::post('ahead/{item}/settled', [AheadController::class, 'settle']);
+    Route::delete('ahead/{item}/settled', [AheadController::class, 'unsettle']);
     Route::get('shop/calendar', [AheadController::class, 'calendar']);
     Route::post('shop/calendar', [AheadController::class, 'newCalendar']);
     Route::delete('shop/calendar', [AheadController::class, 'endCalendar']);
@@ -104,19 +100,19 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::post('tools/list', [ToolController::class, 'import']);
     Route::post('tools/starter', [ToolController::class, 'starter']);
     Route::get('tools/next', [ToolController::class, 'next']);
-    Route::put('tools/{tool}', [ToolController::class, 'update'])->whereNumber('tool');
-    Route::delete('tools/{tool}', [ToolController::class, 'destroy'])->whereNumber('tool');
+    Route::put('tools/{tool}', [ToolController::class, 'update']);
+    Route::delete('tools/{tool}', [ToolController::class, 'destroy']);
 
     Route::get('suppliers', [SupplierController::class, 'index']);
     Route::post('suppliers', [SupplierController::class, 'store']);
-    Route::post('suppliers/{supplier}/prices', [SupplierController::class, 'prices'])->whereNumber('supplier');
-    Route::get('jobs/{job}/shopping', [OrderController::class, 'shopping'])->whereNumber('job');
-    Route::post('jobs/{job}/orders', [OrderController::class, 'store'])->whereNumber('job');
+    Route::post('suppliers/{supplier}/prices', [SupplierController::class, 'prices']);
+    Route::get('jobs/{job}/shopping', [OrderController::class, 'shopping']);
+    Route::post('jobs/{job}/orders', [OrderController::class, 'store']);
     Route::get('orders', [OrderController::class, 'index']);
-    Route::post('orders/{order}/received', [OrderController::class, 'receive'])->whereNumber('order');
+    Route::post('orders/{order}/received', [OrderController::class, 'receive']);
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::post('shelf', [ShelfController::class, 'store']);
-    Route::post('shelf/{item}/taken', [ShelfController::class, 'take'])->whereNumber('item');
+    Route::post('shelf/{item}/taken', [ShelfController::class, 'take']);
 
     Route::get('shop', [ShopController::class, 'show']);
     Route::patch('shop', [ShopController::class, 'update']);

@@ -17,16 +17,14 @@ Route::middleware('typing')->group(static function (): void {
     Route::get('ping/signed-in', PingController::class);
     Route::get('jobs', [JobController::class, 'index']);
     // Asked again every few seconds, to see what another hand entered: what is the same is not sent again.
-    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job')->middleware('cache.headers:private;no_cache;etag');
+    Route::get('jobs/{job}', [JobController::class, 'show'])->middleware('cache.headers:private;no_cache;etag');
     Route::get('bench-day', [BenchDayController::class, 'show']);
     Route::get('ahead', [AheadController::class, 'index']);
     Route::get('machines', [MachineController::class, 'index']);
-    Route::get('machines/{machine}', [MachineController::class, 'show'])->whereNumber('machine');
-    Route::post('jobs/{job}/preview', [JobController::class, 'preview'])->whereNumber('job');
-    Route::post('jobs/{job}/records', [RecordController::class, 'store'])->whereNumber('job');
-    Route::get('jobs/{job}/seats/{seat}/live', [PressController::class, 'live'])
-        ->whereNumber('job')
-        ->where('seat', '[a-z_0-9]+');
+    Route::get('machines/{machine}', [MachineController::class, 'show']);
+    Route::post('jobs/{job}/preview', [JobController::class, 'preview']);
+    Route::post('jobs/{job}/records', [RecordController::class, 'store']);
+    Route::get('jobs/{job}/seats/{seat}/live', [PressController::class, 'live']);
 });
 
 // A calculator's answer is the same for everybody: a session and its token are asked for, the database is not.

@@ -19,18 +19,15 @@ Route::middleware(['auth:web', LiveSession::class])
     ->prefix('files')
     ->group(function (): void {
         Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo');
-        Route::get('jobs/{job}/card.pdf', CardController::class)->whereNumber('job');
-        Route::get('jobs/{job}/sheet.pdf', [BuyingPaperController::class, 'sheet'])->whereNumber('job');
-        Route::get('jobs/{job}/job.json', [JobFileController::class, 'show'])->whereNumber('job');
-        Route::get('jobs/{job}/quote.pdf', [BuyingPaperController::class, 'quote'])->whereNumber('job');
+        Route::get('jobs/{job}/card.pdf', CardController::class);
+        Route::get('jobs/{job}/sheet.pdf', [BuyingPaperController::class, 'sheet']);
+        Route::get('jobs/{job}/job.json', [JobFileController::class, 'show']);
+        Route::get('jobs/{job}/quote.pdf', [BuyingPaperController::class, 'quote']);
         Route::get('orders/{order}/order.{form}', [BuyingPaperController::class, 'order'])
-            ->whereNumber('order')
             ->whereIn('form', ['pdf', 'csv']);
         Route::get('jobs/{job}/hub.{form}', HubFileController::class)
-            ->whereNumber('job')
             ->whereIn('form', ['svg', 'dxf']);
         Route::get('jobs/{job}/trace-{trace}.csv', [PressController::class, 'file'])
-            ->whereNumber('job')
             ->whereUuid('trace');
         Route::get('tools.csv', [ToolController::class, 'file']);
         Route::get('turned-piece.{form}', TurnedPieceController::class)->whereIn('form', ['svg', 'dxf']);
@@ -43,4 +40,4 @@ Route::get('calendar/{key}.ics', [AheadController::class, 'feed'])
     ->middleware('throttle:60,1');
 
 // Every other address is a page of the interface. It is the same document for all of them and keeps no session.
-Route::view('{page?}', 'page')->where('page', '^(?!api/|files/|calendar/|build/|sanctum/).*$')->withoutMiddleware('web');
+Route::view('{page?}', 'page')->where('page', '^(?!(api|files|calendar|build|sanctum)(/|$)).*$')->withoutMiddleware('web');

@@ -173,7 +173,7 @@ final class GuardedRoutes
         yield 'GET photo' => ['GET', '/files/photos/@photo_id.jpg', [], $all(200)];
         yield 'GET sheet for the customer' => ['GET', '/files/jobs/@job/sheet.pdf', [], $all(200)];
         yield 'GET job as a file' => ['GET', '/files/jobs/@job/job.json', [], $all(200)];
-        yield 'POST jobs/file' => ['POST', '/api/v1/jobs/file', ['file' => '@jobfile'], $all(201)];
+        yield 'POST jobs/file' => ['POST', '/api/v1/jobs/file', ['file' => '@jobfile'], [201, 201, 403, 403]];
         yield 'POST jobs/{job}/addenda' => [
             'POST',
             '/api/v1/jobs/@job/addenda',

@@ -14,7 +14,8 @@ final class RedrawPicture
 {
     private const LONGEST_SIDE = 1600;
 
-    private const MOST_PIXELS = 60_000_000;
+    /** What is larger is refused before it is decoded; the page makes photos smaller than this before it sends them. */
+    private const MOST_PIXELS = 25_000_000;
 
     private const QUALITY = 82;
 
@@ -30,7 +31,7 @@ final class RedrawPicture
             throw InvalidInput::about('photo', 'That file is not a picture, whatever its name says. Take a JPEG, PNG or WebP.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw InvalidInput::about('photo', 'That picture has more than 60 million points. Take it smaller.');
+            throw InvalidInput::about('photo', 'That picture has more than 25 million points. Take it smaller.');
         }
         try {
             $image = (new ImageManager(new Driver()))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);

@@ -41,7 +41,7 @@ final class JobFileController
     #[Documented('Take a job file in as a job of this shop, all of it or nothing', answers: JobCard::class, status: 201)]
     public function store(JobFileRequest $request, TakeJob $take, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('create', Job::class);
+        Gate::authorize('takeIn', Job::class);
 
         $job = $take($user, $request->job());
         $note($user->shop_id, Logged::Imported, $user, detail: "job {$job->number}");

@@ -10,6 +10,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Patterns\HubPatterns;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Opis\JsonSchema\Validator;
 
 /** A job file to take in. */
@@ -18,6 +19,8 @@ final class JobFileRequest extends FormRequest
     private const MOST_KB = 40_960;
 
     private const LONGEST_VALUE = 20_000;
+
+    private const FIRST_YEAR = 2000;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -88,6 +91,18 @@ final class JobFileRequest extends FormRequest
         if (! HubPatterns::has($file['job']['pattern'])) {
             return 'job.pattern';
         }
+        foreach (['opened_at', 'signed_at'] as $when) {
+            if (! self::mayHaveBeen($file['job'][$when])) {
+                return "job.$when";
+            }
+        }
+        foreach (['records', 'traces', 'addenda'] as $list) {
+            foreach ($file[$list] as $i => $one) {
+                if (! self::mayHaveBeen($one['made_at'])) {
+                    return "$list.$i.made_at";
+                }
+            }
+        }
         foreach ($file['records'] as $i => $record) {
             if ($record['instrument'] !== null && Instrument::tryFrom($record['instrument']) === null) {
                 return "records.$i.instrument";
@@ -99,5 +114,11 @@ final class JobFileRequest extends FormRequest
         $names = array_column($file['photos'], 'name');
 
         return count($names) === count(array_unique($names)) ? null : 'photos';
+    }
+
+    /** No reading was made tomorrow, nor before there was anything to write it down with. */
+    private static function mayHaveBeen(?string $at): bool
+    {
+        return $at === null || Carbon::parse($at)->between(Carbon::create(self::FIRST_YEAR), Carbon::now()->addDay());
     }
 }

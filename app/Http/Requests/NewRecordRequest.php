@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Conflicts\Conflict;
+use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 use App\SignIn\BenchCode;
@@ -43,12 +44,13 @@ final class NewRecordRequest extends FormRequest
         ];
     }
 
-    /** When it was made, by the clock of whoever made it; never in the future. */
-    public function madeAt(): Carbon
+    /** When it was made, by the clock of whoever made it; never in the future, nor long before there was such a job. */
+    public function madeAt(Job $job): Carbon
     {
         return $this->filled('made_at')
             ? Carbon::parse($this->string('made_at')->toString())
                 ->utc()
+                ->max($job->created_at->copy()->subDay())
                 ->min(Carbon::now())
             : Carbon::now();
     }

@@ -13,7 +13,7 @@ import { PageHead } from '../../controls/PageHead';
 import { Empty, Loading, Stale, Trouble } from '../../controls/States';
 import { Keeping } from '../../job/Keeping';
 import { dayOfYear, timeOfDay } from '../../words/day';
-import { useSay } from '../../words/person';
+import { usePerson, useSay } from '../../words/person';
 import { NewJobSheet } from './NewJobSheet';
 import { TakeJob } from './TakeJob';
 
@@ -106,6 +106,7 @@ function Line({ job }: { job: JobCard }) {
 
 /** Today's jobs, what each waits for. */
 export function Board() {
+  const { may_sign } = usePerson();
   const [signed, setSigned] = useState(false);
   // A shop that begins is led here to open its first job.
   const [search] = useSearchParams();
@@ -129,7 +130,7 @@ export function Board() {
               Plan the day
             </chakra.span>
           </Link>
-          <TakeJob />
+          {may_sign && <TakeJob />}
           <Button whiteSpace="nowrap" onClick={() => setOpening(true)}>
             Open a job
           </Button>
