@@ -17,8 +17,8 @@ const RECORDS_PER_JOB = 40;
 $base = $argv[1] ?? exit("php ops/bench.php BASE_URL\n");
 $database = new PDO(
     sprintf('pgsql:host=%s;port=%s;dbname=%s', getenv('DB_HOST'), getenv('DB_PORT'), getenv('DB_DATABASE')),
-    (string) getenv('DB_USERNAME'),
-    (string) getenv('DB_PASSWORD'),
+    (string) getenv('DB_OWNER_USERNAME'),
+    (string) getenv('DB_OWNER_PASSWORD'),
     [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
 );
 

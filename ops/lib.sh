@@ -4,7 +4,13 @@ HASH=$(printf %s "$ROOT" | sha1sum | cut -c1-10)
 # As root, PostgreSQL runs as another user, who may not be able to enter the project's folder.
 if [ "$(id -u)" = 0 ]; then STATE=${CLEAN_RACE_STATE:-/var/lib/clean-race/$HASH}; else STATE=${CLEAN_RACE_STATE:-$ROOT/.run}; fi
 RUN=${TMPDIR:-/tmp}/clean-race-$(id -u)-$HASH
+# Where the application is read from while it serves: the project, or its copy for a user that cannot read it there.
+SITE=$ROOT
 STOP=()
+
+# As root, PHP and nginx run as a user that may do nothing else; otherwise as whoever started them.
+WEB=(); [ "$(id -u)" = 0 ] && WEB=(runuser -u www-data --)
+as_web() { (umask 077; "${WEB[@]}" "$@"); }
 
 say() { printf '%s\n' "$*"; }
 die() { printf '\n%s\n' "$*" >&2; exit 1; }
@@ -101,34 +107,63 @@ need_build() {
   fi
 }
 
+# state_made: the folder of all that is kept. As root, two users who may not read one another's go through it to their own.
+state_made() {
+  mkdir -p "$STATE"
+  if [ "$(id -u)" = 0 ]; then chmod 711 "$(dirname "$STATE")" "$STATE"; else chmod 700 "$STATE"; fi
+}
+
+# site_up: where the web's user cannot read the project, a copy that it can read and not write, laid anew when something changed.
+site_up() {
+  [ "$(id -u)" = 0 ] || return 0
+  local parts=(app artisan bootstrap composer.json config core database docs/formats ops public resources routes vendor) want
+  if "${WEB[@]}" test -x "$ROOT" 2> /dev/null &&
+    [ -z "$(cd "$ROOT" && "${WEB[@]}" find -L "${parts[@]}" ! -readable -print -quit 2>&1)" ]; then
+    return 0
+  fi
+  state_made
+  SITE=$STATE/site
+  want=$(cd "$ROOT" && find "${parts[@]}" -printf '%p %s %T@\n' | LC_ALL=C sort | sha1sum)
+  [ "$want" = "$(cat "$SITE/.copied-for" 2> /dev/null || true)" ] && return 0
+  rm -rf "$SITE.new"; mkdir -p "$SITE.new"
+  (cd "$ROOT" && tar -ch "${parts[@]}") | tar -x --no-same-owner -C "$SITE.new" ||
+    die 'The application could not be copied to where it is served from.'
+  chmod -R u=rwX,go=rX "$SITE.new"
+  echo "$want" > "$SITE.new/.copied-for"
+  rm -rf "$SITE"; mv "$SITE.new" "$SITE"
+}
+
 # postgres_up NAME: a cluster of that name; connects Laravel to DATABASE in it.
 postgres_up() {
   local dir=$STATE/$1 was=0
-  mkdir -p "$STATE"; [ "$(id -u)" = 0 ] && chmod 755 "$(dirname "$STATE")" "$STATE"
+  state_made
   [ -f "$dir/data/postmaster.pid" ] && kill -0 "$(head -n 1 "$dir/data/postmaster.pid")" 2> /dev/null && was=1
   "$ROOT/ops/postgres" up "$dir" || die 'PostgreSQL could not be started.'
   [ $was = 1 ] || STOP+=("'$ROOT/ops/postgres' down '$dir'")
-  export DB_HOST=127.0.0.1 DB_PORT DB_USERNAME=clean_race DB_PASSWORD PG_DIR=$dir
-  DB_PORT=$(cat "$dir/port"); DB_PASSWORD=$(cat "$dir/password")
+  export DB_HOST=127.0.0.1 DB_PORT PG_DIR=$dir
+  DB_PORT=$(cat "$dir/port")
 }
 
-# database NAME: makes it when it is not there.
+# database NAME: makes it when it is not there, with a role that owns it and one that works in it.
 database() {
   export DB_DATABASE=$1
-  php -r '$p = new PDO("pgsql:host=127.0.0.1;port=".getenv("DB_PORT").";dbname=postgres", "clean_race", getenv("DB_PASSWORD"));
-    $n = getenv("DB_DATABASE");
-    $there = $p->query("select 1 from pg_database where datname = ".$p->quote($n))->fetch();
-    if (! $there) { $p->exec("create database \"$n\""); }' || die 'The database could not be made.'
+  php "$ROOT/ops/roles.php" "$PG_DIR" "$1" || die 'The database could not be made.'
+  export DB_USERNAME=clean_race_worker DB_PASSWORD DB_OWNER_USERNAME=clean_race_owner DB_OWNER_PASSWORD
+  DB_PASSWORD=$(cat "$PG_DIR/worker-password"); DB_OWNER_PASSWORD=$(cat "$PG_DIR/owner-password")
 }
 
 # app_env NAME PORT: where this instance of the application keeps its caches, sessions and key.
 app_env() {
   local home=$STATE/$1
+  state_made
+  site_up
   mkdir -p "$home"/storage/{app,logs,framework/{cache/data,sessions,views}} "$home/cache"
   # Tables laid ready last time may be out of date; warm_caches lays them anew.
   [ -n "${AS_IT_IS:-}" ] || rm -rf "$home/storage/framework/tables"
   [ -f "$home/key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' > "$home/key"
-  chmod 600 "$home/key"
+  # Key, password and sessions are nobody else's to read.
+  chmod -R u=rwX,go= "$home"
+  [ "$(id -u)" = 0 ] && chown -R www-data: "$home"
   export APP_KEY APP_URL=${LAN_URL:-http://127.0.0.1:$2} LARAVEL_STORAGE_PATH=$home/storage VIEW_COMPILED_PATH=$home/storage/framework/views
   APP_KEY=$(cat "$home/key")
   export APP_CONFIG_CACHE=$home/cache/config.php APP_ROUTES_CACHE=$home/cache/routes.php APP_EVENTS_CACHE=$home/cache/events.php
@@ -141,12 +176,12 @@ press_up() {
   [ -n "${PRESS_GAUGE:-}" ] && return
   local port
   port=$(php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];')
-  php "$ROOT/ops/press-stand-in.php" "$port" > /dev/null 2>&1 &
+  as_web php "$SITE/ops/press-stand-in.php" "$port" > /dev/null 2>&1 &
   STOP+=("kill $!")
   export PRESS_GAUGE=127.0.0.1:$port PRESS_STAND_IN=true
 }
 
-artisan() { (cd "$ROOT" && php artisan "$@"); }
+artisan() { (cd "$SITE" && as_web php artisan "$@"); }
 
 # The names and addresses under which this machine is reached on its network, those first that others use.
 network_names() {
@@ -173,29 +208,53 @@ tls_up() {
 # trust_page PORT ADDRESS: what a tablet or phone needs to trust the shop's authority, and nothing else.
 trust_page() {
   local to=$RUN/trust
+  mkdir -p "$RUN"; chmod 711 "$RUN"
   rm -rf "$to"; mkdir -p "$to"
   cp "$TLS_DIR/authority.crt" "$to/authority.crt"
   ADDRESS=$2 FINGERPRINT=$TLS_FINGERPRINT node "$ROOT/ops/trust.mjs" > "$to/index.html" ||
     die 'The page of the certificate could not be made.'
+  chmod 755 "$to"; chmod 644 "$to"/*
   TRUST_PORT=$1
 }
 
 port_is_free() { ! php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.3) ? 0 : 1);' "$1"; }
 
+# What the proxy says by itself, where programs ask: problem details as the application would.
+proxy_problems() {
+  local status detail
+  while read -r status detail; do
+    printf "    error_page %s @problem%s;\n    location @problem%s { default_type application/problem+json; return %s '%s'; }\n" \
+      "$status" "$status" "$status" "$status" \
+      "{\"type\":\"/problems/proxy\",\"title\":\"Not answered\",\"status\":$status,\"detail\":\"$detail\",\"errors\":[]}"
+  done <<'SAID'
+400 That request cannot be read.
+408 That request did not arrive whole. Send it again.
+414 That address is too long.
+431 What was sent ahead of the request is too long.
+500 The program failed. What was entered before is kept.
+502 The program is being started again. Nothing was kept of this; it is sent again.
+503 The program is busy. Nothing was kept of this; it is sent again.
+504 That took too long and may still be done. Look before it is sent again.
+SAID
+}
+
 # serve NAME PORT [DEV]: nginx and PHP-FPM with OPcache, as in production.
 serve() {
-  local home=$STATE/$1 port=$2 dev=${3:-} run=$RUN/$1 fpm nginx user=() names name
+  local home=$STATE/$1 port=$2 dev=${3:-} run=$RUN/$1 fpm nginx names name
   fpm=$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2); nginx=$(command -v nginx || echo /usr/sbin/nginx)
-  mkdir -p "$run/tmp"; chmod 700 "$RUN"
-  [ "$(id -u)" = 0 ] && user=(-R)
-  names=$(compgen -e | grep -E '^(APP_|DB_|DATABASE_URL$|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_|TRUSTED_|PRESS_|MAIL_|BCRYPT_)')
+  mkdir -p "$run/tmp"
+  if [ "$(id -u)" = 0 ]; then chmod 711 "$RUN" "$run" "$run/tmp"; else chmod 700 "$RUN" "$run"; fi
+  rm -f "$run/fpm.conf"
+  # Who owns the database is nothing that the application at work knows.
+  names='APP_|LARAVEL_|VIEW_|LOG_|CACHE_|SESSION_|QUEUE_|TRUSTED_|PRESS_|MAIL_|BCRYPT_|DB_(HOST|PORT|DATABASE|USERNAME|PASSWORD|KEEP)$'
+  names=$(compgen -e | grep -E "^($names|DATABASE_URL$)")
   {
     printf '[global]\npid = %s\nerror_log = %s\ndaemonize = yes\n[www]\n' "$run/fpm.pid" "$home/fpm.log"
-    [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n'
+    [ "$(id -u)" = 0 ] && printf 'user = www-data\ngroup = www-data\n'
     printf 'listen = %s\nlisten.mode = 0600\npm = static\npm.children = 6\n' "$run/fpm.sock"
-    [ "$(id -u)" = 0 ] && printf 'listen.owner = root\n'
+    [ "$(id -u)" = 0 ] && printf 'listen.owner = www-data\n'
     for name in $names; do printf 'env[%s] = "%s"\n' "$name" "${!name}"; done
-  } | sed 's/^pm.children/pm.max_children/' > "$run/fpm.conf"
+  } | (umask 077; sed 's/^pm.children/pm.max_children/' > "$run/fpm.conf")
   local listen="listen 127.0.0.1:$port;" trust='' any=0.0.0.0
   if [ -n "${TLS_CERT:-}" ]; then
     # Every network of the machine, by TLS only; whoever asks without it is sent to it.
@@ -214,7 +273,7 @@ serve() {
   large="{\"type\":\"/problems/too-large\",\"title\":\"Too large\",\"status\":413,\"detail\":\"$smaller\","
   large+="\"errors\":[{\"field\":\"photo\",\"detail\":\"$smaller\"}]}"
   cat > "$run/nginx.conf" <<CONF
-$( [ "$(id -u)" = 0 ] && echo 'user root;')
+$( [ "$(id -u)" = 0 ] && echo 'user www-data;')
 worker_processes 1; pid $run/nginx.pid; error_log $home/nginx.log warn;
 events { worker_connections 512; }
 http {
@@ -225,34 +284,36 @@ http {
   gzip on; gzip_comp_level 5; gzip_min_length 600;
   gzip_types application/json application/problem+json text/css text/javascript application/javascript image/svg+xml;
   server {
-    $listen root $ROOT/public; index index.php;
+    $listen root $SITE/public; index index.php;
     location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
     # The worker names its build: it is looked for anew each time.
     location = /sw.js { add_header Cache-Control no-cache; add_header X-Content-Type-Options nosniff; }
     location = /app.webmanifest { types { } default_type application/manifest+json; add_header Cache-Control no-cache; }
     error_page 413 @large;
     location @large { default_type application/problem+json; return 413 '$large'; }
+$(proxy_problems)
     location / { try_files \$uri /index.php?\$query_string; }
     location = /index.php {
       include /etc/nginx/fastcgi_params;
       fastcgi_param HTTP_HOST \$http_host; fastcgi_param HTTP_PROXY "";
-      fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+      fastcgi_param SCRIPT_FILENAME $SITE/public/index.php;
       fastcgi_pass unix:$run/fpm.sock; fastcgi_buffers 32 16k; fastcgi_read_timeout 120;
     }
   }
   $trust
 }
 CONF
-  "$fpm" "${user[@]}" -y "$run/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=$([ -n "$dev" ] && echo 1 || echo 0) \
+  (umask 077; "$fpm" -y "$run/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=$([ -n "$dev" ] && echo 1 || echo 0) \
     -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d pcov.enabled=0 \
-    -d upload_max_filesize=12M -d post_max_size=40M -d memory_limit=512M -d expose_php=0 -d zend.enable_gc=0 ||
+    -d upload_max_filesize=12M -d post_max_size=40M -d memory_limit=512M -d expose_php=0 -d zend.enable_gc=0) ||
     die "PHP-FPM does not start; its log is $home/fpm.log"
   STOP+=("kill \$(cat '$run/fpm.pid')")
-  "$nginx" -c "$run/nginx.conf" -e "$home/nginx.log" || die "nginx does not start; its log is $home/nginx.log"
+  (umask 077; "$nginx" -c "$run/nginx.conf" -e "$home/nginx.log") || die "nginx does not start; its log is $home/nginx.log"
   STOP+=("kill \$(cat '$run/nginx.pid')")
 }
 
 # Caches what does not change while it serves.
 warm_caches() {
-  artisan config:cache -q && artisan route:cache -q && artisan view:cache -q && artisan event:cache -q && artisan bench:tables -q
+  # What is cached names no owner of the database.
+  (unset DATABASE_OWNER_URL DB_OWNER_USERNAME DB_OWNER_PASSWORD; artisan config:cache -q) && artisan route:cache -q && artisan view:cache -q && artisan event:cache -q && artisan bench:tables -q
 }

@@ -6,9 +6,11 @@ namespace Tests;
 
 use App\Models\Job;
 use App\Models\Role;
+use App\Models\SignOff;
 use App\Models\User;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as Base;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -46,6 +48,16 @@ abstract class TestCase extends Base
         $this->nobody();
 
         return Job::factory()->by($user)->create();
+    }
+
+    /** A job signed on some day, with nothing on its card. */
+    protected function signedOn(Job $job, string $at): Job
+    {
+        $signature = ['job_id' => $job->id, 'author_id' => $job->opened_by, 'card' => [], 'signed_at' => Carbon::parse($at)];
+        (new SignOff($signature))->forceFill(['shop_id' => $job->shop_id])->save();
+        $job->forceFill(['signed_at' => Carbon::parse($at), 'signed_by' => $job->opened_by])->save();
+
+        return $job;
     }
 
     /**

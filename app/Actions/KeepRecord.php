@@ -9,6 +9,7 @@ use App\Http\Conflicts\Conflict;
 use App\Models\Job;
 use App\Models\Record;
 use App\Models\User;
+use App\Store\RecordRow;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Support\Carbon;
 
@@ -42,7 +43,7 @@ final readonly class KeepRecord
             ['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read,
         ))->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id]);
 
-        return Record::query()->toBase()->insertOrIgnore($record->getAttributes()) === 1 ? $record : null;
+        return RecordRow::write($record) ? $record : null;
     }
 
     /** @throws Conflict when the id stands for something else */

@@ -11,6 +11,7 @@ use App\Models\Machine;
 use App\Models\Record;
 use App\Models\Shop;
 use App\Models\User;
+use App\Store\RecordRow;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use Illuminate\Support\Carbon;
@@ -40,16 +41,16 @@ final readonly class OpenJob
                 ->setRelation('shop', $shop)
                 ->save();
             $entry = ['value' => ['text' => $complaint], 'instrument' => null];
-            (new Record(
-                [
-                    'id' => (string) Str::uuid7(),
-                    'place' => Places::COMPLAINT,
-                    'made_at' => Carbon::now(),
-                    'received_at' => Carbon::now(),
-                ] + $entry,
-            ))
-                ->forceFill(['shop_id' => $by->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])
-                ->save();
+            RecordRow::write(
+                (new Record(
+                    [
+                        'id' => (string) Str::uuid7(),
+                        'place' => Places::COMPLAINT,
+                        'made_at' => Carbon::now(),
+                        'received_at' => Carbon::now(),
+                    ] + $entry,
+                ))->forceFill(['shop_id' => $by->shop_id, 'job_id' => $job->id, 'author_id' => $by->id]),
+            );
             $notebook = new Notebook([Places::COMPLAINT => $entry]);
             $job->update(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)]);
 

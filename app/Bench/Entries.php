@@ -27,7 +27,7 @@ final class Entries
     select %1$s as entries from (
         select distinct on (place) *, lag(value) over past as was_value, lag(instrument) over past as was_instrument,
             lag(made_at) over past as was_made_at, lag(author_id) over past as was_author
-        from records where job_id = ? window past as (partition by place order by seq) order by place, seq desc
+        from entries where job_id = ? window past as (partition by place order by seq) order by place, seq desc
     ) r
         join users on users.id = r.author_id
         left join users was on was.id = r.was_author and r.was_author <> r.author_id and r.was_made_at > r.made_at

@@ -25,6 +25,7 @@ final readonly class Reports
     private const STAMP = <<<'SQL'
     select md5(concat_ws('|', ?::text, jobs.pattern, jobs.signed_at, jobs.shop_id, shops.habits, shops.press_capacity_n, shops.draw_bolt,
         (select max(seq) from records where job_id = jobs.id),
+        (select max(erased_at) from kept_words where job_id = jobs.id),
         (select md5(string_agg(tools::text, '|' order by tools.id)) from tools where tools.shop_id = jobs.shop_id),
         (select string_agg(last::text, ',') from (
             select (select max(seq) from records where records.job_id = earlier.id and place like 'fastener.%') as last

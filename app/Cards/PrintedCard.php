@@ -9,6 +9,7 @@ use App\Bench\Workbench;
 use App\Models\Job;
 use App\Models\Record;
 use App\Shapes\Json;
+use App\Store\RecordChain;
 use CleanRace\Core\Notebook\Place;
 use CleanRace\Core\Notebook\PlaceTable;
 use CleanRace\Core\Patterns\Fastener;
@@ -57,6 +58,7 @@ final readonly class PrintedCard
             'job' => $job,
             'report' => $report,
             'words' => $words,
+            'code' => RecordChain::codeOf($job),
             'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionPicture::of($report['section'])),
             'readings' => $this->readings($notes, $report, $words),
             'torques' => $this->torques($job, $notes, $words),

@@ -16,6 +16,7 @@ use App\Models\PressTrace;
 use App\Models\Record;
 use App\Models\Shop;
 use App\Models\User;
+use App\Store\RecordRow;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -28,6 +29,9 @@ use Throwable;
  */
 final readonly class TakeJob
 {
+    /** Records that go to the store in one statement. */
+    private const AT_ONCE = 500;
+
     public function __construct(private Workbench $workbench, private RedrawPicture $redraw)
     {
     }
@@ -123,21 +127,21 @@ final readonly class TakeJob
     private function records(Job $job, User $by, array $records, array $photos): array
     {
         $authors = [];
-        foreach ($records as $record) {
-            $id = (string) Str::uuid7();
-            self::own(
-                new Record([
+        foreach (array_chunk($records, self::AT_ONCE) as $some) {
+            $rows = [];
+            foreach ($some as $record) {
+                $id = (string) Str::uuid7();
+                $rows[] = (new Record([
                     'id' => $id,
                     'place' => $record['place'],
                     'value' => JobFile::renamed($record['value'], $photos),
                     'instrument' => $record['instrument'],
                     'made_at' => Carbon::parse($record['made_at']),
                     'received_at' => Carbon::now(),
-                ]),
-                $job,
-                $by,
-            );
-            $authors[$id] = $record['by'];
+                ]))->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id]);
+                $authors[$id] = $record['by'];
+            }
+            RecordRow::writeAll($rows);
         }
 
         return $authors;
@@ -163,7 +167,7 @@ final readonly class TakeJob
         return $authors;
     }
 
-    private static function own(Record|Photo|PressTrace|Addendum $row, Job $job, User $by): void
+    private static function own(Photo|PressTrace|Addendum $row, Job $job, User $by): void
     {
         $row->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])->save();
     }

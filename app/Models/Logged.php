@@ -32,4 +32,7 @@ enum Logged: string
     case Vouched = 'vouched';
     case Exported = 'exported';
     case Imported = 'imported';
+    case PhotoRemoved = 'photo_removed';
+    case CustomerErased = 'customer_erased';
+    case PersonErased = 'person_erased';
 }

@@ -6,12 +6,14 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToShop;
 use App\Speed\BootsByName;
+use App\Store\RecordRow;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * One reading, answer or step done. Never changed: a correction is another record for the same place.
+ * One reading, answer or step done. Never changed: a correction is another record for the same place. Read as `entries`, where
+ * a customer's words stand in their place again; written by {@see RecordRow}.
  *
  * @property string $id made by whoever entered it
  * @property int $seq order of arrival
@@ -30,7 +32,7 @@ final class Record extends Model
     use BelongsToShop;
     use BootsByName;
 
-    protected $table = 'records';
+    protected $table = 'entries';
 
     public $incrementing = false;
 

@@ -14,6 +14,7 @@ use App\Models\Machine;
 use App\Models\Record;
 use App\Models\Tool;
 use App\Models\User;
+use App\Store\RecordRow;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use RuntimeException;
@@ -60,9 +61,10 @@ final readonly class DemoJob
             $kept = ($this->read)($job, $notebook, $given['place'], $given['entry'], 'mm', $given['instrument'] ?? null);
             $notebook = $notebook->with($given['place'], $kept);
             $at = $start->copy()->addSeconds(40 * $i);
-            (new Record(['id' => (string) Str::uuid7(), 'place' => $given['place'], 'made_at' => $at, 'received_at' => $at] + $kept))
-                ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id])
-                ->save();
+            RecordRow::write(
+                (new Record(['id' => (string) Str::uuid7(), 'place' => $given['place'], 'made_at' => $at, 'received_at' => $at] + $kept))
+                    ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id]),
+            );
         }
         $job->forceFill(['standing' => Standing::of($this->workbench->report($job, $notebook), $notebook)])->save();
 

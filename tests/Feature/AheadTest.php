@@ -10,11 +10,11 @@ use App\Models\Job;
 use App\Models\Machine;
 use App\Models\MeterReading;
 use App\Models\Role;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\GoodJobs;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** What falls due, the calendar, the bench day, what the board says of waiting. */

@@ -10,7 +10,6 @@ use App\Models\Job;
 use App\Models\Photo;
 use App\Models\Record;
 use App\Models\Role;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Log;
@@ -18,6 +17,7 @@ use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\GoodJobs;
 use Tests\GuardedRoutes;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** What somebody sends who means no good: an answer that says what is wrong, and nothing forged, broken or held up. */
@@ -26,7 +26,7 @@ final class AttackedTest extends TestCase
     use GoodJobs;
     use RefreshDatabase;
 
-    /** @return iterable<string, array{array<string, mixed>, string}> */
+    /** @return iterable<string, array{list<mixed>, string}> */
     public static function severalOfNoWords(): iterable
     {
         $wheel = ['wheel' => 'Left', 'pattern' => 'pair-sleeve'];
@@ -36,7 +36,7 @@ final class AttackedTest extends TestCase
         yield 'the same wheel twice' => [[$wheel, ['wheel' => 'LEFT'] + $wheel], 'wheels.1.wheel'];
     }
 
-    /** @param  array<string, mixed>  $wheels */
+    /** @param  list<mixed>  $wheels */
     #[DataProvider('severalOfNoWords')]
     public function test_several_wheels_that_are_no_words_are_named(array $wheels, string $field): void
     {
@@ -67,20 +67,21 @@ final class AttackedTest extends TestCase
 
     public function test_a_number_that_no_row_can_have_is_a_plain_404(): void
     {
-        Log::spy();
+        $log = Log::spy();
         foreach (GuardedRoutes::guarded() as [$verb, $path, $body]) {
-            $huge = preg_replace('/@(job|machine|tool|order|item|person|supplier|tablet|token|due)\b/', '99999999999999999999', $path);
+            $huge = (string) preg_replace('/@(job|machine|tool|order|item|person|supplier|tablet|token|due)\b/', '99999999999999999999', $path);
             if ($huge === $path || str_contains($huge, '@')) {
                 continue;
             }
             $this->json($verb, $huge, $body)->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
         }
-        Log::shouldNotHaveReceived('error');
+        $log->shouldNotHaveReceived('error');
     }
 
     public function test_what_programs_ask_is_answered_as_a_problem_everywhere(): void
     {
-        foreach (['/api', '/api/v1/rockets', '/api/v2/jobs', '/files/rocket', '/calendar/abc.ics', '/calendar/'.str_repeat('a', 48).'.ics'] as $path) {
+        $calendar = '/calendar/'.str_repeat('a', 48).'.ics';
+        foreach (['/api', '/api/v1/rockets', '/api/v2/jobs', '/files/rocket', '/calendar/abc.ics', $calendar] as $path) {
             $this->get($path)->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
         }
         $this->put('/api/v1/ping')->assertStatus(405)->assertHeader('Content-Type', 'application/problem+json');
@@ -151,14 +152,14 @@ final class AttackedTest extends TestCase
         self::assertSame(0, Job::query()->count());
     }
 
-    public function test_a_reading_is_made_neither_tomorrow_nor_before_its_job(): void
+    public function test_a_clock_that_cannot_be_right_is_not_believed(): void
     {
         $job = $this->jobOf($this->user);
         $this->actingAs($this->user);
-        foreach (['2091-01-01T00:00:00Z' => Carbon::now(), '1970-01-01T00:00:07Z' => $job->created_at->copy()->subDay()] as $said => $kept) {
+        foreach (['2091-01-01T00:00:00Z', '1970-01-01T00:00:07Z'] as $said) {
             $this->keep($job, 'size.over_faces', ['typed' => '104'], ['made_at' => $said])->assertCreated();
             $at = Record::query()->where('job_id', $job->id)->orderByDesc('seq')->firstOrFail()->made_at;
-            self::assertLessThan(5, abs($at->diffInSeconds($kept)), $said);
+            self::assertLessThan(5, abs($at->diffInSeconds(Carbon::now())), $said);
         }
     }
 }

@@ -17,13 +17,13 @@ use App\Models\Supplier;
 use App\Models\Tablet;
 use App\Models\Tool;
 use App\Models\User;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use Tests\GuardedRoutes;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Every route: nobody signed in, another shop, each role. A new route fails here until it is written down. */

@@ -7,10 +7,10 @@ namespace Tests\Feature;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** A shop of one's own: begun on the page, or by command. */

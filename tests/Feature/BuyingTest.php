@@ -8,10 +8,10 @@ use App\Models\Concerns\ShopAtHand;
 use App\Models\Job;
 use App\Models\ListedPrice;
 use App\Models\User;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** From the tray to the parcel: lists, prices, baskets, orders, the shelf. */

@@ -7,11 +7,11 @@ namespace Tests\Feature;
 use App\Calculators\Calculators;
 use CleanRace\Core\Calculators\Registry;
 use CleanRace\Core\Tests\WholeWords;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** The calculators as callers meet them: through the API and on the command line. */

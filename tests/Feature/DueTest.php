@@ -17,12 +17,13 @@ use App\Models\OrderLine;
 use App\Models\Record;
 use App\Models\Supplier;
 use App\Models\User;
+use App\Store\RecordRow;
 use CleanRace\Core\Measure\LookAgain;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Days on which things fall due, and that their lists stay quick however long they are. */
@@ -51,22 +52,20 @@ final class DueTest extends TestCase
                 'pattern' => $pattern,
                 'machine_id' => $this->machine->id,
                 'wheel' => 'Front wheel',
-                'signed_at' => Carbon::parse($on),
-                'signed_by' => $this->user->id,
                 'created_at' => Carbon::parse($on),
             ]);
         foreach ($values as $place => $value) {
-            (new Record([
-                'id' => (string) Str::uuid7(),
-                'place' => $place,
-                'value' => $value,
-                'made_at' => Carbon::parse($on),
-                'received_at' => Carbon::parse($on),
-            ]))
-                ->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $this->user->id])
-                ->save();
+            RecordRow::write(
+                (new Record([
+                    'id' => (string) Str::uuid7(),
+                    'place' => $place,
+                    'value' => $value,
+                    'made_at' => Carbon::parse($on),
+                    'received_at' => Carbon::parse($on),
+                ]))->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $this->user->id]),
+            );
         }
-        $this->app->make(LookAhead::class)($job->refresh());
+        $this->app->make(LookAhead::class)($this->signedOn($job, $on)->refresh());
 
         return $job;
     }
@@ -287,9 +286,11 @@ final class DueTest extends TestCase
         );
         DB::statement("insert into jobs (shop_id, machine_id, number, wheel, pattern, opened_by, standing, signed_at,
                 created_at, updated_at)
-            select {$job->shop_id}, m.id, 100 + m.id, 'Rear', 'pair-sleeve', {$job->opened_by}, '{}',
-                case when m.id % 3 = 0 then now() end, now(), now()
+            select {$job->shop_id}, m.id, 100 + m.id, 'Rear', 'pair-sleeve', {$job->opened_by}, '{}', null, now(), now()
             from machines m where m.id <> {$job->machine_id}");
+        DB::statement("insert into sign_offs (shop_id, job_id, author_id, card, signed_at)
+            select shop_id, id, opened_by, '{}', now() from jobs where machine_id % 3 = 0");
+        DB::statement("update jobs set signed_by = opened_by, signed_at = now() at time zone 'UTC' where machine_id % 3 = 0");
         DB::statement("insert into due_items (shop_id, machine_id, job_id, kind, wheel, what, due_on, settled_at, created_at, updated_at)
             select {$job->shop_id}, machine_id, id, 'carry', 'x', 'y', date '2020-01-01' + (id % 6000)::int, 
                 case when id % 3 = 0 then now() end, now(), now() from jobs");

@@ -8,9 +8,9 @@ use App\Models\Record;
 use App\Models\Role;
 use App\Models\User;
 use App\SignIn\TabletHere;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\Request;
 use Illuminate\Testing\TestResponse;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** One bench, several hands: who may take over at it, what that is good for, and what it is not. */

@@ -7,11 +7,11 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\Role;
 use CleanRace\Core\Patterns\HubPatterns;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Hubs of every pattern through the API: opened, edited, taken apart, taken along. */

@@ -12,7 +12,6 @@ use App\Models\Role;
 use App\Models\Tool;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Tests\Job\RandomAnswers;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -20,6 +19,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\GoodJobs;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** A job goes out as one file and comes in again, in this shop or another. */
@@ -133,8 +133,8 @@ final class JobFilesTest extends TestCase
         $file = self::file();
         $file['job'] = ['signed_at' => '2026-03-02T09:00:00.000+00:00', 'signed_by' => 'Tove'] + $file['job'];
         $file['card'] = ['signed_by' => 'Tove', 'signed_as' => 'owner', 'report' => ['stations' => []]];
-        $this->nobody()->actingAs($this->person(Role::Apprentice, $this->user)->load('shop'));
         $taken = $this->take($file)->assertCreated()->json('id');
+        $this->nobody()->actingAs($this->person(Role::Apprentice, $this->user)->load('shop'));
         $sheet = $this->getJson("/api/v1/jobs/$taken")
             ->assertOk()
             ->json();

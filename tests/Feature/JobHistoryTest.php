@@ -7,10 +7,8 @@ namespace Tests\Feature;
 use App\Cards\PrintedCard;
 use App\Models\Job;
 use App\Models\Machine;
-use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 use Tests\GoodJobs;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** What is remembered of a machine, and what its card says. */
@@ -107,31 +105,6 @@ final class JobHistoryTest extends TestCase
         $this->keep($job, 'prove.carry', null)->assertCreated();
         $this->keep($job, 'source.right.number', ['text' => '6005 2Z'])->assertCreated();
         self::assertSame([['6005 2Z'], null], [$past()['fitted'], $past()['carried']]);
-    }
-
-    public function test_jobs_from_before_are_read_at_a_glance_as_they_would_be_now(): void
-    {
-        $job = $this->jobOf($this->user);
-        $this->actingAs($this->user);
-        foreach (
-            [
-                'source.right.number' => ['text' => '6005 2RS'],
-                'source.left.number' => ['text' => '6004 2RS'],
-                'prove.carry' => ['text' => 'Look at the nipple'],
-                'prove.carry_when' => ['text' => 'spring'],
-            ] as $place => $entry
-        ) {
-            $this->keep($job, $place, $entry)->assertCreated();
-        }
-        $this->keep($job, 'prove.carry_when', null)->assertCreated();
-        $noted = $job->refresh()->standing;
-        DB::table('jobs')
-            ->where('id', $job->id)
-            ->update(['standing' => json_encode(array_diff_key($noted, ['fitted' => 0, 'carried' => 0, 'look_again' => 0]))]);
-        $only = ['--path' => 'database/migrations/2026_11_26_000000_read_at_a_glance.php', '--force' => true];
-        self::assertSame([0, 0], [Artisan::call('migrate:rollback', $only), Artisan::call('migrate', $only)]);
-        self::assertSame(['6004 2RS', '6005 2RS'], $noted['fitted'] ?? null);
-        self::assertEquals($noted, $job->refresh()->standing);
     }
 
     public function test_the_card_is_one_page_on_both_papers_and_says_what_was_done(): void

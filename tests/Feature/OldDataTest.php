@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Notes;
+use App\Bench\Standing;
+use App\Bench\Workbench;
 use App\Models\Job;
 use App\Models\Record;
 use App\Models\User;
 use App\Shapes\Schemas;
+use App\Store\OwnerConnection;
+use App\Store\RecordChain;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Patterns\HubPatterns;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
@@ -15,7 +20,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\HoldsToSchema;
 use Tests\TestCase;
@@ -36,13 +40,14 @@ final class OldDataTest extends TestCase
     public function createApplication()
     {
         $app = parent::createApplication();
-        $here = $app->make('config')->get('database.connections.pgsql');
-        if (! self::$made) {
-            self::make($here);
+        foreach (['pgsql', OwnerConnection::NAME] as $connection) {
+            $app->make('config')->set("database.connections.$connection.database", self::DATABASE);
         }
-        $app->make('config')->set('database.connections.pgsql.database', self::DATABASE);
         if (! self::$made) {
-            Artisan::call('migrate', ['--force' => true]);
+            $owner = OwnerConnection::get();
+            $owner->unprepared('drop schema public cascade; create schema public; '.gzdecode((string) file_get_contents(self::FIXTURES.'/demo.sql.gz')));
+            $owner->disconnect();
+            Artisan::call('bench:migrate');
             self::$made = true;
         }
 
@@ -62,25 +67,11 @@ final class OldDataTest extends TestCase
         return parent::setUpTraits();
     }
 
-    /** @param  array<string, mixed>  $at */
-    private static function make(array $at): void
-    {
-        $connect = static fn (string $database): PDO => new PDO(
-            "pgsql:host={$at['host']};port={$at['port']};dbname=$database",
-            $at['username'],
-            $at['password'],
-            [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
-        );
-        $server = $connect('postgres');
-        $server->exec('drop database if exists '.self::DATABASE.' with (force)');
-        $server->exec('create database '.self::DATABASE);
-        $connect(self::DATABASE)->exec((string) gzdecode((string) file_get_contents(self::FIXTURES.'/demo.sql.gz')));
-    }
-
     public function test_every_job_of_an_old_database_opens_as_it_stood(): void
     {
         $this->actingAs(User::query()->where('email', 'ines@ferryworks.example')->sole());
-        $jobs = Job::query()->orderBy('id')->get();
+        $jobs = Job::query()->with('shop')->orderBy('id')->get();
+        $workbench = $this->app->make(Workbench::class);
         self::assertGreaterThan(20, $jobs->count());
         self::assertEqualsCanonicalizing(
             array_map(static fn ($p): string => $p->id(), HubPatterns::all()),
@@ -97,6 +88,10 @@ final class OldDataTest extends TestCase
                 ->keyBy('place')
                 ->filter(static fn (Record $r): bool => $r->value !== null);
             self::assertEqualsCanonicalizing($standing->keys()->all(), array_column($sheet['entries'], 'place'), "job $job->number");
+            $noted = Standing::of($workbench->report($job, Notes::notebookOf($job)), Notes::notebookOf($job));
+            foreach (['fitted', 'carried', 'look_again'] as $glance) {
+                self::assertEquals($noted[$glance] ?? null, $job->standing[$glance] ?? null, "job $job->number is read at a glance");
+            }
         }
         $this->getJson('/api/v1/jobs')->assertOk();
         $this->getJson('/api/v1/ahead')->assertOk();
@@ -125,6 +120,44 @@ final class OldDataTest extends TestCase
                 array_udiff_assoc(Arr::dot($frozen), $shown, static fn (mixed $a, mixed $b): int => $a <=> $b),
                 'nothing that was said is changed',
             );
+        }
+    }
+
+    /** @return iterable<string, array{string, list<string>}> what somebody does to it who may do anything, the places that tell */
+    public static function tampering(): iterable
+    {
+        $third = '(select id from records where job_id = :job order by seq offset 2 limit 1)';
+        $place = 'the third';
+        yield 'a value changed' => ["update records set value = '{}' where id = $third", [$place]];
+        yield 'another author' => ["update records set author_id = (select max(id) from users) where id = $third", [$place]];
+        yield 'another hour' => ["update records set made_at = made_at + interval '1 second' where id = $third", [$place]];
+        yield 'one taken out' => ["delete from records where id = $third", ['the fourth']];
+        yield 'the last one taken out' => [
+            'delete from records where id = (select id from records where job_id = :job order by seq desc limit 1)',
+            ['signature'],
+        ];
+        yield 'other words of the customer' => ["update kept_words set text = 'Never said' where job_id = :job", ['check.complaint']];
+        yield 'words thrown away' => ['delete from kept_words where job_id = :job', ['check.complaint']];
+        yield 'nothing at all' => ['select 1', []];
+    }
+
+    /** @param  list<string>  $broken */
+    #[DataProvider('tampering')]
+    public function test_the_chain_tells_what_is_not_as_it_was(string $sql, array $broken): void
+    {
+        $owner = OwnerConnection::get();
+        $job = Job::query()->withoutGlobalScopes()->whereNotNull('signed_at')->orderBy('id')->firstOrFail();
+        $places = array_column(DB::select('select place from records where job_id = ? order by seq limit 4', [$job->id]), 'place');
+        $owner->beginTransaction();
+        DB::setDefaultConnection(OwnerConnection::NAME);
+        try {
+            $owner->unprepared('alter table records disable trigger user; alter table kept_words disable trigger user;');
+            $owner->unprepared(str_replace(':job', (string) $job->id, $sql));
+            self::assertSame(str_replace(['the third', 'the fourth'], [$places[2], $places[3]], $broken), RecordChain::of($job)->broken);
+            self::assertSame($broken === [] ? 0 : 1, Artisan::call('bench:check-records'));
+        } finally {
+            $owner->rollBack();
+            DB::setDefaultConnection('pgsql');
         }
     }
 

@@ -27,7 +27,6 @@ use CleanRace\Core\Measure\Volume;
 use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Lang;
@@ -35,6 +34,7 @@ use Illuminate\View\Factory;
 use Illuminate\View\View;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\InventedLanguage;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** What is said on a screen is said the same on paper: card, sheet for the customer, quote. */

@@ -15,13 +15,13 @@ use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Tests\Job\RandomAnswers;
 use Closure;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Defer\DeferredCallbackCollection;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Whatever a report asks can be entered; what makes no sense is refused with its field, its value and the reason. */

@@ -10,12 +10,12 @@ use App\Models\Record;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\QueryException;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Readings, answers and steps: kept once, never changed, never lost, refused with a sentence. */
@@ -148,7 +148,7 @@ final class RecordsTest extends TestCase
                 DB::transaction(static fn () => DB::statement($sql));
                 self::fail($sql);
             } catch (QueryException $refused) {
-                self::assertStringContainsString('append-only', $refused->getMessage());
+                self::assertStringContainsString('permission denied for table records', $refused->getMessage());
             }
         }
     }

@@ -10,10 +10,10 @@ use App\Models\Job;
 use App\Models\Record;
 use App\Models\Role;
 use Illuminate\Database\QueryException;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\GoodJobs;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** What outlives a job: its file, its addenda, the sets and what falls due, the calendar, the bench day. */

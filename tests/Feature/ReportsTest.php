@@ -13,8 +13,8 @@ use App\Models\Tool;
 use App\Models\User;
 use App\Shapes\Json;
 use CleanRace\Core\Tooling\ToolKind;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** What is kept of how a job stands is never stale: whatever it was worked out from may change. */
@@ -114,9 +114,7 @@ final class ReportsTest extends TestCase
             'a spanner that an earlier job noted' => fn () => $this->keep($earlier, 'fastener.wheel_nuts.spanner', [
                 'text' => '15',
             ])->assertCreated(),
-            'another hub of its kind signed' => fn () => DB::table('jobs')
-                ->where('id', $other->id)
-                ->update(['signed_at' => '2026-11-01 10:00:00+00']),
+            'another hub of its kind signed' => fn () => $this->signedOn($other, '2026-11-01 10:00:00+00'),
             'another release' => fn () => config(['app.release' => 'another']),
         ];
         $this->opened('nothing');

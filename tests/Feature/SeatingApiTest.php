@@ -13,7 +13,6 @@ use CleanRace\Core\Practice\Bench\PressSimulator;
 use CleanRace\Core\Seating\Press\PressKind;
 use CleanRace\Core\Seating\Press\PressSample;
 use CleanRace\Core\Seating\Press\TraceCsv;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\View\Factory;
@@ -21,6 +20,7 @@ use Illuminate\View\View;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Symfony\Component\Process\Process;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Seating over HTTP: rounds of depths, press traces kept and live, the tool wall as a list, pieces to make. */

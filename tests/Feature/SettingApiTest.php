@@ -9,8 +9,8 @@ use App\Models\Job;
 use App\Models\Machine;
 use App\Models\User;
 use CleanRace\Core\Measure\Angle;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Setting over HTTP and on the command line: the worked figures, what is refused beside its field, and jobs that learn. */

@@ -8,8 +8,8 @@ use App\Models\Concerns\NoShopNamed;
 use App\Models\Concerns\ShopAtHand;
 use App\Models\Job;
 use App\Models\Machine;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use RuntimeException;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Whose rows are found: those of whoever is signed in, of a shop that is named, or of nobody. */

@@ -10,10 +10,10 @@ use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Role;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Machines, tools, and what a shop remembers. */
@@ -44,7 +44,7 @@ final class ShopTest extends TestCase
     {
         $this->actingAs($this->person());
         $this->getJson("/api/v1/$list/999999999999")->assertNotFound();
-        $this->getJson("/api/v1/$list/99999999999999999999")->assertStatus(422);
+        $this->getJson("/api/v1/$list/99999999999999999999")->assertNotFound();
     }
 
     public function test_machines_and_their_jobs_are_found_by_words_and_jobs_by_number_too(): void
@@ -62,9 +62,12 @@ final class ShopTest extends TestCase
         $open = Job::factory()
             ->by($user)
             ->create(['machine_id' => $cart->id, 'number' => 52]);
-        $signed = Job::factory()
-            ->by($user)
-            ->create(['machine_id' => $mower->id, 'number' => 7, 'signed_at' => '2026-03-01 10:00+00']);
+        $signed = $this->signedOn(
+            Job::factory()
+                ->by($user)
+                ->create(['machine_id' => $mower->id, 'number' => 7]),
+            '2026-03-01 10:00+00',
+        );
         DueItem::query()->forceCreate([
             'shop_id' => $user->shop_id,
             'machine_id' => $mower->id,
@@ -110,7 +113,7 @@ final class ShopTest extends TestCase
         self::assertSame([7], $jobs('52', 1), 'by what its model is called');
         self::assertSame([], $jobs(str_repeat('9', 40)));
         foreach (['jobs', 'machines'] as $list) {
-            $this->getJson("/api/v1/$list?find[]=x")->assertOk();
+            $this->getJson("/api/v1/$list?find[]=x")->assertStatus(422);
         }
         $lines = $this->getJson('/api/v1/machines')->json('data');
         self::assertSame([1, null, null], [$lines[0]['open_jobs'], $lines[0]['last_signed_at'], $lines[0]['due_on']]);
@@ -156,7 +159,6 @@ final class ShopTest extends TestCase
         foreach (['{"x":1}', '[1]', '"x"', '{"id":[1],"_pointsToNextItems":true}'] as $odd) {
             $this->getJson('/api/v1/jobs?cursor='.base64_encode($odd))->assertOk();
         }
-        $this->getJson('/api/v1/jobs?cursor[]=1')->assertOk();
         $this->getJson('/api/v1/jobs?cursor='.base64_encode('{"moon":1,"_pointsToNextItems":true}'))
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'cursor');

@@ -7,10 +7,10 @@ namespace Tests\Feature;
 use App\Cards\Language;
 use App\Cards\Words;
 use App\Models\Job;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Sizing and sourcing as callers of the API and of the command line see them. */

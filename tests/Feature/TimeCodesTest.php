@@ -7,10 +7,10 @@ namespace Tests\Feature;
 use App\Models\Role;
 use App\Models\User;
 use App\SignIn\TimeCode;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** A second proof at sign-in: the codes themselves, and what they guard. */

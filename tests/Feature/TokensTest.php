@@ -8,13 +8,13 @@ use App\Models\Record;
 use App\Models\Role;
 use App\Models\User;
 use App\SignIn\ForgedRequests;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Laravel\Sanctum\PersonalAccessToken;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ReflectionMethod;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Access for devices and scripts: what a token may do, how long, and that it ends. */

@@ -8,13 +8,13 @@ use App\Bench\Notes;
 use App\Console\BenchTables;
 use App\Models\Job;
 use CleanRace\Core\Tables\Table;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Cookie;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** What is asked while people type: quick because of what is left out, and right in spite of it. */

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Machine;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\GoodJobs;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Files that are not sound are refused whole, and strange values break nothing. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calculators\Calculators;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Wrong input of calculators gets one sentence, beside its field. */

@@ -1,5 +1,5 @@
 import { signIn } from './helpers';
-import { expect, type Page, test } from './worker';
+import { expect, type Locator, type Page, test } from './worker';
 
 const STATIONS = ['check_in', 'strip', 'size', 'source', 'seat', 'set', 'prove'];
 /** What of an answer is words of the program beside its messages. */
@@ -152,7 +152,15 @@ async function go(page: Page, job: number, station: string): Promise<void> {
   const link = page.locator(`nav[aria-label="Stations"] a[href$="/jobs/${job}/${station}"]`);
   await link.click();
   await expect(link).toHaveAttribute('aria-current', 'page');
-  await expect(page.getByRole('region', { name: 'Steps' }).getByRole('button').first()).toBeVisible();
+  await expect((await steps(page)).first()).toBeVisible();
+  await page.keyboard.press('Escape');
+}
+
+/** The steps of a station as buttons: beside the work, or in the list that a small screen folds them into. */
+async function steps(page: Page): Promise<Locator> {
+  if ((page.viewportSize()?.width ?? 0) >= 900) return page.getByRole('region', { name: 'Steps' }).getByRole('button');
+  await page.getByRole('button', { name: /^\d+ of \d+ ▾/ }).click();
+  return page.getByRole('dialog').getByRole('listitem').getByRole('button');
 }
 
 /** One of each family; the others are said in their turn. */
@@ -195,10 +203,12 @@ test('every step of a wheel fits in another language, on the bench and on a phon
       await page.goto(`/jobs/${job.id}/check_in`);
       for (const station of STATIONS) {
         await go(page, job.id, station);
-        const steps = page.getByRole('region', { name: 'Steps' }).getByRole('button');
-        await expect(steps.first()).toBeVisible();
-        for (let i = 0; i < (await steps.count()); i++) {
-          await steps.nth(i).click();
+        const count = await (await steps(page)).count();
+        expect(count).toBeGreaterThan(0);
+        await page.keyboard.press('Escape');
+        for (let i = 0; i < count; i++) {
+          await (await steps(page)).nth(i).click();
+          await expect(page.getByRole('dialog')).toHaveCount(0);
           await check(page, words, `${width}: ${job.pattern}, ${station}, ${i + 1}`);
         }
       }

@@ -52,7 +52,7 @@ final class RecordController
             $request->entry(),
             $request->string('unit', 'mm')->toString(),
             $request->string('instrument')->toString(),
-            $request->madeAt($job),
+            $request->madeAt(),
         );
 
         if ($new && $author->isNot($user)) {

@@ -119,6 +119,6 @@ final class JobFileRequest extends FormRequest
     /** No reading was made tomorrow, nor before there was anything to write it down with. */
     private static function mayHaveBeen(?string $at): bool
     {
-        return $at === null || Carbon::parse($at)->between(Carbon::create(self::FIRST_YEAR), Carbon::now()->addDay());
+        return $at === null || Carbon::parse($at)->year >= self::FIRST_YEAR && Carbon::parse($at)->lessThan(Carbon::now()->addDay());
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Conflicts\Conflict;
-use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 use App\SignIn\BenchCode;
@@ -14,6 +13,9 @@ use Illuminate\Support\Carbon;
 
 final class NewRecordRequest extends FormRequest
 {
+    /** A tablet whose battery ran down begins in 1970. */
+    private const FIRST_YEAR = 2000;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -44,15 +46,13 @@ final class NewRecordRequest extends FormRequest
         ];
     }
 
-    /** When it was made, by the clock of whoever made it; never in the future, nor long before there was such a job. */
-    public function madeAt(Job $job): Carbon
+    /** When it was made, by the clock of whoever made it; where that clock cannot be right, when it came. */
+    public function madeAt(): Carbon
     {
-        return $this->filled('made_at')
-            ? Carbon::parse($this->string('made_at')->toString())
-                ->utc()
-                ->max($job->created_at->copy()->subDay())
-                ->min(Carbon::now())
-            : Carbon::now();
+        $now = Carbon::now();
+        $said = $this->filled('made_at') ? Carbon::parse($this->string('made_at')->toString())->utc() : $now;
+
+        return $said->year < self::FIRST_YEAR ? $now : $said->min($now);
     }
 
     /**

@@ -68,7 +68,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    item: number;
+                    item: string;
                 };
                 cookie?: never;
             };
@@ -100,7 +100,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    item: number;
+                    item: string;
                 };
                 cookie?: never;
             };
@@ -5728,7 +5728,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -5765,7 +5765,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -5815,7 +5815,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -5870,7 +5870,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -5908,7 +5908,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -5954,7 +5954,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6010,7 +6010,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6066,7 +6066,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6132,7 +6132,7 @@ export interface paths {
                 };
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6169,7 +6169,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6236,7 +6236,7 @@ export interface paths {
                 };
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                     seat: string;
                 };
                 cookie?: never;
@@ -6282,7 +6282,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                     seat: string;
                 };
                 cookie?: never;
@@ -6330,7 +6330,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                     seat: string;
                 };
                 cookie?: never;
@@ -6378,7 +6378,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6427,7 +6427,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6480,7 +6480,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: number;
+                    job: string;
                 };
                 cookie?: never;
             };
@@ -6788,7 +6788,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    machine: number;
+                    machine: string;
                 };
                 cookie?: never;
             };
@@ -6820,7 +6820,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    machine: number;
+                    machine: string;
                 };
                 cookie?: never;
             };
@@ -6928,7 +6928,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    order: number;
+                    order: string;
                 };
                 cookie?: never;
             };
@@ -7118,7 +7118,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: number;
+                    person: string;
                 };
                 cookie?: never;
             };
@@ -7168,7 +7168,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: number;
+                    person: string;
                 };
                 cookie?: never;
             };
@@ -7221,7 +7221,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: number;
+                    person: string;
                 };
                 cookie?: never;
             };
@@ -7253,7 +7253,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: number;
+                    person: string;
                 };
                 cookie?: never;
             };
@@ -7300,7 +7300,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: number;
+                    person: string;
                 };
                 cookie?: never;
             };
@@ -7345,7 +7345,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: number;
+                    person: string;
                 };
                 cookie?: never;
             };
@@ -7899,7 +7899,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    item: number;
+                    item: string;
                 };
                 cookie?: never;
             };
@@ -8254,7 +8254,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    supplier: number;
+                    supplier: string;
                 };
                 cookie?: never;
             };
@@ -8398,7 +8398,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    tablet: number;
+                    tablet: string;
                 };
                 cookie?: never;
             };
@@ -8646,7 +8646,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    token: number;
+                    token: string;
                 };
                 cookie?: never;
             };
@@ -8934,7 +8934,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    tool: number;
+                    tool: string;
                 };
                 cookie?: never;
             };
@@ -8988,7 +8988,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    tool: number;
+                    tool: string;
                 };
                 cookie?: never;
             };
@@ -9626,7 +9626,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "vouched" | "exported" | "imported";
+        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "vouched" | "exported" | "imported" | "photo_removed" | "customer_erased" | "person_erased";
         MachineCard: {
             id: number;
             name: string;
