@@ -10,6 +10,7 @@ use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JoiningController;
+use App\Http\Controllers\KeyController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\OrderController;
@@ -52,6 +53,10 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::get('tablets', [TabletController::class, 'index']);
     Route::post('tablets', [TabletController::class, 'store']);
     Route::delete('tablets/{tablet}', [TabletController::class, 'destroy']);
+
+    Route::get('keys', [KeyController::class, 'index']);
+    Route::post('keys', [KeyController::class, 'store']);
+    Route::delete('keys/{key}', [KeyController::class, 'destroy']);
 
     Route::get('people', [PeopleController::class, 'index']);
     Route::post('people', [PeopleController::class, 'store']);

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\JobFile\ShopKey;
+
 /** Every route that wants somebody signed in, and what each role gets of it. */
 final class GuardedRoutes
 {
+    /** Of 32 bytes, as a shop's is. */
+    private const KEY = 'a2tra2tra2tra2tra2tra2tra2tra2tra2tra2tra2s=';
+
     /**
      * Every guarded route, with a body that does no harm, and what each role gets.
      *
@@ -36,6 +41,14 @@ final class GuardedRoutes
         yield 'GET tablets' => ['GET', '/api/v1/tablets', [], [200, 403, 403, 403]];
         yield 'POST tablets' => ['POST', '/api/v1/tablets', ['name' => 'Left bench'], [201, 403, 403, 403]];
         yield 'DELETE tablets/{tablet}' => ['DELETE', '/api/v1/tablets/@tablet', [], [204, 403, 403, 403]];
+        yield 'GET keys' => ['GET', '/api/v1/keys', [], [200, 403, 403, 403]];
+        yield 'POST keys' => [
+            'POST',
+            '/api/v1/keys',
+            ['key' => self::KEY, 'name' => 'Sound Works', 'fingerprint' => ShopKey::fingerprint(self::KEY)],
+            [201, 403, 403, 403],
+        ];
+        yield 'DELETE keys/{key}' => ['DELETE', '/api/v1/keys/@key', [], [204, 403, 403, 403]];
         yield 'GET people' => ['GET', '/api/v1/people', [], $all(200)];
         yield 'POST people' => [
             'POST',

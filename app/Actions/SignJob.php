@@ -51,7 +51,7 @@ final readonly class SignJob
                 'job_id' => $job->id,
                 'author_id' => $by->id,
                 'signed_at' => $now,
-                'card' => ['report' => Json::of($report), 'signed_by' => $by->name, 'signed_as' => $by->role->value],
+                'card' => ['report' => Json::of($report), 'signed_as' => $by->role->value],
             ]);
             $signOff->forceFill(['shop_id' => $job->shop_id])->save();
             $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();

@@ -21,6 +21,7 @@ final readonly class History
         select jobs.id, jobs.number, jobs.wheel, jobs.created_at, jobs.signed_at, jobs.dropped_for,
             case when jobs.origin is not null and jobs.signed_at < jobs.created_at then null
                 else (select users.name from users where users.id = jobs.signed_by) end as signed_by,
+            jobs.origin,
             jobs.standing -> 'fitted' as fitted, jobs.standing ->> 'carried' as carried, jobs.standing ->> 'look_again' as look_again
         from jobs where jobs.machine_id = machines.id order by jobs.id desc limit ?) past)) as past,
     to_json(array(select fitted_sets from fitted_sets

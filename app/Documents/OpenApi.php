@@ -9,6 +9,7 @@ use App\Calculators\CalculatorField;
 use App\Calculators\Calculators;
 use App\Http\Documented;
 use App\Http\Query;
+use App\Providers\AppServiceProvider;
 use App\Release;
 use App\Shapes\Schemas;
 use CleanRace\Core\Calculators\Registry;
@@ -94,7 +95,9 @@ final class OpenApi
                 'name' => $name,
                 'in' => 'path',
                 'required' => true,
-                'schema' => ['type' => isset($route->wheres[$name]) && $route->wheres[$name] !== '[0-9]+' ? 'string' : 'integer'],
+                'schema' => [
+                    'type' => ($route->wheres[$name] ?? AppServiceProvider::NUMBER) === AppServiceProvider::NUMBER ? 'integer' : 'string',
+                ],
             ],
             $route->parameterNames(),
         );

@@ -41,7 +41,7 @@ final class JobFile
             $called[$photo->id] = 'photo-'.($i + 1);
         }
 
-        return [
+        $file = [
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'shop' => $job->origin['shop'] ?? $job->shop->name,
@@ -52,7 +52,7 @@ final class JobFile
                 'pattern' => $job->pattern,
                 'opened_at' => $job->origin['opened_at'] ?? $job->created_at->utc()->format(self::TIME),
                 'signed_at' => $job->signOff?->signed_at->utc()->format(self::TIME),
-                'signed_by' => $job->signOff?->card['signed_by'] ?? null,
+                'signed_by' => $job->signerName(),
             ],
             'records' => array_values(
                 Record::query()
@@ -110,6 +110,8 @@ final class JobFile
             ),
             'card' => $job->signOff?->card,
         ];
+
+        return $file + ['signature' => $job->isSigned() ? Seal::under($file, ShopKey::of($job->shop_id)) : null];
     }
 
     /**

@@ -79,6 +79,7 @@ final readonly class TakeJob
                 'opened_at' => $file['job']['opened_at'],
                 'signed_by' => $file['job']['signed_by'],
                 'signed_at' => $file['job']['signed_at'],
+                'key' => Seal::keyOf($file),
                 'authors' => $authors,
             ];
             $notebook = Notes::notebookOf($job);

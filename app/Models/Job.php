@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Http\Conflicts\Conflict;
+use App\JobFile\KnownKeys;
+use App\JobFile\SaidSigned;
 use App\Models\Concerns\BelongsToShop;
 use App\Speed\BootsByName;
 use Database\Factories\JobFactory;
@@ -125,12 +127,10 @@ final class Job extends Model
         return $this->isSigned() && ! $this->wasTakenInSigned() ? $this->signer?->name : null;
     }
 
-    /** What the file it was taken from says of its signature, which nothing here proves. */
-    public function saidSigned(): ?string
+    /** What is known of its signature elsewhere, of a job that was taken from a file. */
+    public function saidSigned(): ?SaidSigned
     {
-        return isset($this->origin['signed_by'])
-            ? "The file from {$this->origin['shop']} says that {$this->origin['signed_by']} signed it there. Nothing here proves that."
-            : null;
+        return $this->origin === null ? null : KnownKeys::of($this->shop)->said($this->origin);
     }
 
     private function wasTakenInSigned(): bool

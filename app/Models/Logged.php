@@ -32,6 +32,8 @@ enum Logged: string
     case Vouched = 'vouched';
     case Exported = 'exported';
     case Imported = 'imported';
+    case KeyAccepted = 'key_accepted';
+    case KeyRevoked = 'key_revoked';
     case PhotoRemoved = 'photo_removed';
     case CustomerErased = 'customer_erased';
     case PersonErased = 'person_erased';

@@ -49,8 +49,11 @@ use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** A number that a row may have. */
+    public const NUMBER = '[0-9]{1,18}';
+
     /** What stands in an address as the number of a row. */
-    private const NUMBERED = ['item', 'job', 'machine', 'order', 'person', 'supplier', 'tablet', 'token', 'tool'];
+    private const NUMBERED = ['item', 'job', 'key', 'machine', 'order', 'person', 'supplier', 'tablet', 'token', 'tool'];
 
     public function register(): void
     {
@@ -83,8 +86,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (PersonalAccessToken $token, bool $holds): bool => $holds && $token->tokenable instanceof User &&
                 $token->tokenable->left_at === null,
         );
-        // A number that no row can have is no address.
-        Route::patterns(array_fill_keys(self::NUMBERED, '[0-9]{1,18}') + ['seat' => '[a-z_0-9]+']);
+        Route::patterns(array_fill_keys(self::NUMBERED, self::NUMBER) + ['seat' => '[a-z_0-9]+']);
         // People are looked for by whoever signs in too, before it is known of which shop they are: so not by their model.
         Route::bind('person', fn (string $id): User => User::query()
             ->where('shop_id', $this->app->make(ShopAtHand::class)->id())

@@ -13,10 +13,10 @@ use Illuminate\Database\Connection;
 final class WorkerRights
 {
     /** Written once, and read. */
-    private const WRITTEN_ONCE = ['addenda', 'kept_words', 'log_lines', 'photos', 'press_traces', 'records', 'sign_offs'];
+    private const WRITTEN_ONCE = ['addenda', 'kept_words', 'log_lines', 'photos', 'press_traces', 'records', 'shop_keys', 'sign_offs'];
 
     /** Changed, but never deleted. */
-    private const LASTING = ['jobs', 'machines', 'orders', 'shops', 'suppliers', 'users'];
+    private const LASTING = ['accepted_keys', 'jobs', 'machines', 'orders', 'shops', 'suppliers', 'users'];
 
     private const READ = ['entries', 'migrations'];
 

@@ -69,6 +69,8 @@ return new class() extends Migration
                 update records set chain = head where id = one.id;
             end loop;
         end $$;
+        -- Whose signature it is stands beside it; a name is the person's, wherever it is read.
+        update sign_offs set card = card - 'signed_by';
         update sign_offs set chain = (
             select chain from records where records.job_id = sign_offs.job_id order by seq desc limit 1);
         alter table records alter chain set not null;

@@ -41,7 +41,7 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 </td>
 <td class="n">
 <strong>{{ $signer === null ? 'Not signed' : implode(', ', array_filter(["Signed by $signer", $as])) }}</strong><br>
-<span class="m">{{ $signer === null ? $job->saidSigned() : $job->shop->day($job->signed_at, true) }}</span>
+<span class="m">{{ $signer === null ? $job->saidSigned()?->text : $job->shop->day($job->signed_at, true) }}</span>
 @if ($code !== null)
 <br><span class="m">Code of these records: {{ $code }}</span>
 @endif

@@ -18,6 +18,9 @@ $signer = $job->signerName();
 <p><strong>{{ $signer === null
     ? 'Work under way: not signed yet'
     : "Done and signed by $signer, ".$job->shop->day($job->signed_at) }}</strong></p>
+@if ($job->origin !== null && $job->saidSigned() !== null)
+<p class="m">{{ $job->saidSigned()->text }}</p>
+@endif
 @if ($complaint)
 <h2>What you told us</h2>
 <p>“{{ $complaint }}”</p>

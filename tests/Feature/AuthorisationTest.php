@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\AcceptedKey;
 use App\Models\DueItem;
 use App\Models\Job;
 use App\Models\Machine;
@@ -166,6 +167,16 @@ final class AuthorisationTest extends TestCase
             $tablet = new Tablet(['name' => 'Left bench', 'key_hash' => str_repeat('0', 64), 'enrolled_by' => $user->id]);
             $tablet->forceFill(['shop_id' => $user->shop_id])->save();
             $values += ['@tablet' => $tablet->id];
+        }
+        if (str_contains($path, '@key')) {
+            $key = new AcceptedKey([
+                'public_key' => base64_encode(str_repeat('a', 32)),
+                'name' => 'Sound Works',
+                'accepted_by' => $user->id,
+                'accepted_at' => now(),
+            ]);
+            $key->forceFill(['shop_id' => $user->shop_id])->save();
+            $values += ['@key' => $key->id];
         }
         if (str_contains($path, '@token')) {
             $values += ['@token' => $user->createToken('Scale', ['read'])->accessToken->id];

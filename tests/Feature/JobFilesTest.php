@@ -108,7 +108,7 @@ final class JobFilesTest extends TestCase
             [$sheet['signed_at'], $sheet['signed_by'], $sheet['imported_from'], $sheet['addenda'][0]['text']],
             'nobody signed it here',
         );
-        self::assertStringContainsString("says that {$this->user->name} signed it there", $sheet['said_signed']);
+        self::assertStringContainsString("says that {$this->user->name} signed it there", $sheet['said_signed']['text']);
         $again = $this->get("/files/jobs/$taken/job.json")
             ->assertOk()
             ->json();

@@ -85,11 +85,11 @@ final class MachineController
     }
 
     #[Documented('A machine and what was done on it', answers: MachineHistory::class)]
-    public function show(string $machine): JsonResponse
+    public function show(string $machine, #[CurrentUser] User $user): JsonResponse
     {
         $history = History::of($machine);
         Gate::authorize('view', $history->machine);
 
-        return Answer::with(MachineHistory::of($history));
+        return Answer::with(MachineHistory::of($history, $user->shop));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Bench\Ahead;
+use App\JobFile\SaidSigned;
 use App\Models\Job;
 use App\Shapes\Ready;
 use App\Shapes\ShapeOf;
@@ -40,7 +41,7 @@ final readonly class JobSheet
         public array $addenda,
         public array $carried,
         public ?string $importedFrom,
-        public ?string $saidSigned,
+        public ?SaidSigned $saidSigned,
     ) {
     }
 

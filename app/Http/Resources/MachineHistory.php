@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Bench\History;
+use App\JobFile\KnownKeys;
+use App\Models\Shop;
 use stdClass;
 
 /** A machine with the jobs done on it and what was carried forward. */
@@ -19,13 +21,15 @@ final readonly class MachineHistory
     {
     }
 
-    public static function of(History $history): self
+    public static function of(History $history, Shop $shop): self
     {
+        $taken = array_filter($history->jobs, static fn (stdClass $job): bool => $job->origin !== null);
+        $keys = $taken === [] ? null : KnownKeys::of($shop);
         $machine = MachineCard::of($history->machine);
 
         return new self(
             $machine,
-            array_map(PastJob::of(...), $history->jobs),
+            array_map(static fn (stdClass $job): PastJob => PastJob::of($job, $keys), $history->jobs),
             array_map(SetCard::of(...), $history->sets),
             array_map(static fn (stdClass $item): DueCard => DueCard::on($machine, $item), $history->due),
         );

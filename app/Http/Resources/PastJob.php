@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Bench\History;
+use App\JobFile\KnownKeys;
+use App\JobFile\SaidSigned;
 use DateTimeImmutable;
 use DateTimeInterface;
 use stdClass;
@@ -27,11 +29,12 @@ final readonly class PastJob
         public ?string $carried,
         public ?string $lookAgain,
         public ?string $closedFor,
+        public ?SaidSigned $saidSigned,
     ) {
     }
 
     /** @param  stdClass  $job of {@see History} */
-    public static function of(stdClass $job): self
+    public static function of(stdClass $job, ?KnownKeys $keys): self
     {
         return new self(
             $job->id,
@@ -44,6 +47,7 @@ final readonly class PastJob
             $job->carried,
             $job->look_again,
             $job->dropped_for,
+            $keys?->said($job->origin === null ? null : (array) $job->origin),
         );
     }
 }

@@ -68,7 +68,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    item: string;
+                    item: number;
                 };
                 cookie?: never;
             };
@@ -100,7 +100,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    item: string;
+                    item: number;
                 };
                 cookie?: never;
             };
@@ -5728,7 +5728,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -5765,7 +5765,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -5815,7 +5815,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -5870,7 +5870,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -5908,7 +5908,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -5954,7 +5954,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6010,7 +6010,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6066,7 +6066,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6132,7 +6132,7 @@ export interface paths {
                 };
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6169,7 +6169,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6236,7 +6236,7 @@ export interface paths {
                 };
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                     seat: string;
                 };
                 cookie?: never;
@@ -6282,7 +6282,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                     seat: string;
                 };
                 cookie?: never;
@@ -6330,7 +6330,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                     seat: string;
                 };
                 cookie?: never;
@@ -6378,7 +6378,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6427,7 +6427,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6480,7 +6480,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    job: string;
+                    job: number;
                 };
                 cookie?: never;
             };
@@ -6574,6 +6574,133 @@ export interface paths {
             };
         };
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The key this shop signs with, and those of others: the owner */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The key this shop signs with, and those of others: the owner */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeysShown"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Accept the key of another shop, whose fingerprint was compared: the owner */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        key: string;
+                        name: string;
+                        fingerprint: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Accept the key of another shop, whose fingerprint was compared: the owner */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeyCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keys/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** A key is no longer believed: the owner */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    key: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -6788,7 +6915,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    machine: string;
+                    machine: number;
                 };
                 cookie?: never;
             };
@@ -6820,7 +6947,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    machine: string;
+                    machine: number;
                 };
                 cookie?: never;
             };
@@ -6928,7 +7055,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    order: string;
+                    order: number;
                 };
                 cookie?: never;
             };
@@ -7118,7 +7245,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: string;
+                    person: number;
                 };
                 cookie?: never;
             };
@@ -7168,7 +7295,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: string;
+                    person: number;
                 };
                 cookie?: never;
             };
@@ -7221,7 +7348,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: string;
+                    person: number;
                 };
                 cookie?: never;
             };
@@ -7253,7 +7380,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: string;
+                    person: number;
                 };
                 cookie?: never;
             };
@@ -7300,7 +7427,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: string;
+                    person: number;
                 };
                 cookie?: never;
             };
@@ -7345,7 +7472,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    person: string;
+                    person: number;
                 };
                 cookie?: never;
             };
@@ -7899,7 +8026,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    item: string;
+                    item: number;
                 };
                 cookie?: never;
             };
@@ -8254,7 +8381,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    supplier: string;
+                    supplier: number;
                 };
                 cookie?: never;
             };
@@ -8398,7 +8525,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    tablet: string;
+                    tablet: number;
                 };
                 cookie?: never;
             };
@@ -8646,7 +8773,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    token: string;
+                    token: number;
                 };
                 cookie?: never;
             };
@@ -8934,7 +9061,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    tool: string;
+                    tool: number;
                 };
                 cookie?: never;
             };
@@ -8988,7 +9115,7 @@ export interface paths {
                 query?: never;
                 header?: never;
                 path: {
-                    tool: string;
+                    tool: number;
                 };
                 cookie?: never;
             };
@@ -9563,7 +9690,7 @@ export interface components {
             addenda: components["schemas"]["AddendumCard"][];
             carried: components["schemas"]["DueCard"][];
             imported_from: string | null;
-            said_signed: string | null;
+            said_signed: components["schemas"]["SaidSigned"] | null;
         };
         Kept: {
             id: string;
@@ -9572,6 +9699,21 @@ export interface components {
                 [key: string]: unknown;
             } | null;
             new: boolean;
+        };
+        KeyCard: {
+            id: number | null;
+            key: string;
+            fingerprint: string;
+            name: string;
+            jobs: number;
+            by: string | null;
+            /** Format: date-time */
+            accepted_at: string | null;
+        };
+        KeysShown: {
+            fingerprint: string;
+            accepted: components["schemas"]["KeyCard"][];
+            seen: components["schemas"]["KeyCard"][];
         };
         LengthReadingResult: {
             length_mm: number;
@@ -9626,7 +9768,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "vouched" | "exported" | "imported" | "photo_removed" | "customer_erased" | "person_erased";
+        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "vouched" | "exported" | "imported" | "key_accepted" | "key_revoked" | "photo_removed" | "customer_erased" | "person_erased";
         MachineCard: {
             id: number;
             name: string;
@@ -9790,6 +9932,7 @@ export interface components {
             carried: string | null;
             look_again: string | null;
             closed_for: string | null;
+            said_signed: components["schemas"]["SaidSigned"] | null;
         };
         PatternShown: {
             id: string;
@@ -9993,6 +10136,11 @@ export interface components {
             line: number;
             detail: string;
             taken: boolean;
+        };
+        SaidSigned: {
+            text: string;
+            checked: boolean;
+            unknown_key: boolean;
         };
         SeatDriver: {
             place: string;

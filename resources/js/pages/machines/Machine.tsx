@@ -76,6 +76,11 @@ export function Machine() {
                       ? `Closed unsigned: ${job.closed_for}`
                       : 'Open'}
                 </Box>
+                {job.said_signed && (
+                  <Box color={job.said_signed.checked ? 'verdigris' : 'brass'} fontSize="14px">
+                    {job.said_signed.text}
+                  </Box>
+                )}
                 <Link to={`/jobs/${job.id}/${job.signed_at ? 'prove' : 'check_in'}`}>
                   <chakra.span color="blue" textDecoration="underline">
                     Job {job.number}

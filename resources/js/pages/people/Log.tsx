@@ -45,6 +45,11 @@ const SAID: Record<LogShown['what'], (line: LogShown) => string> = {
   vouched: ({ by, about, detail }) => `${somebody(by)} said yes to an entry of ${about}: ${detail}`,
   exported: ({ by, detail }) => `${somebody(by)} took along: ${detail}`,
   imported: ({ by, detail }) => `${somebody(by)} brought in: ${detail}`,
+  key_accepted: ({ by, detail }) => `${somebody(by)} compared the key of ${detail}`,
+  key_revoked: ({ by, detail }) => `${somebody(by)} believes the key of ${detail} no longer`,
+  photo_removed: ({ by, detail }) => `${somebody(by)} threw a photo away: ${detail}`,
+  customer_erased: ({ by, detail }) => `${somebody(by)} erased what a customer said: ${detail}`,
+  person_erased: ({ by, about }) => `${somebody(by)} erased the name of ${about}`,
 };
 
 /** What was done with people, passwords, roles and files, newest first: the owner reads it, nobody changes it. */

@@ -5,6 +5,7 @@ import { Button } from '../../controls/Button';
 import { Loading, Trouble } from '../../controls/States';
 import { useSay } from '../../words/person';
 import { CalendarAddress } from './CalendarAddress';
+import { Keys } from './Keys';
 import { Noted } from './Noted';
 import { ShopHead } from './ShopHead';
 import { Tablets } from './Tablets';
@@ -28,6 +29,7 @@ export function Shop() {
             <Noted shop={data} />
             {data.may_change && !data.alone && <Tablets shop={data} />}
             {data.may_change && <CalendarAddress />}
+            {data.may_change && <Keys />}
           </Flex>
           <Habits shop={data} />
         </Grid>

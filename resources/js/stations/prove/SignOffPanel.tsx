@@ -133,7 +133,14 @@ export function SignOffPanel() {
         </>
       )}
       {job.imported_from && <chakra.p color="mute">Taken in from {job.imported_from}.</chakra.p>}
-      {job.said_signed && <chakra.p color="brass">{job.said_signed}</chakra.p>}
+      {job.said_signed && (
+        <chakra.p color={job.said_signed.checked ? 'verdigris' : 'brass'}>
+          {job.said_signed.checked ? '✓ ' : '▲ '}
+          {job.said_signed.text}
+          {job.said_signed.unknown_key &&
+            ' It came under a key that nobody here has compared: the owner does so under Shop.'}
+        </chakra.p>
+      )}
       {(job.signed_at || job.addenda.length > 0) && <Addenda />}
       <Flex gap="5" wrap="wrap">
         <chakra.a href={card} target="_blank" color="blue" textDecoration="underline" py="2" rel="noopener">

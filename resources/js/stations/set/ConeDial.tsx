@@ -26,6 +26,21 @@ const TONE: Record<string, 'oxide' | 'brass' | 'verdigris'> = {
   play: 'brass',
 };
 
+/** Degrees within which two numbers on the rim would lie on each other. */
+const NEAR = 13;
+
+/** How many rows inward each mark stands, so that those close together are all read. */
+function rows(marks: number[]): number[] {
+  const placed: number[] = [];
+  const apart = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 180);
+  for (const [i, mark] of marks.entries()) {
+    let row = 0;
+    while (placed.some((other, k) => other === row && k < i && apart(marks[k] as number, mark) < NEAR)) row++;
+    placed.push(row);
+  }
+  return placed;
+}
+
 /** The adjusting cone on a clock face: what was tried, what is left between too tight and too loose, and the next mark. */
 export function ConeDial({ mark, set, tried, tight, loose, middle, onMark }: Props) {
   const tap = (event: PointerEvent<SVGSVGElement>) => {
@@ -35,6 +50,7 @@ export function ConeDial({ mark, set, tried, tight, loose, middle, onMark }: Pro
     onMark?.(Math.round(((degrees + 360) % 360) / 3) * 3);
   };
   const pointer = polar(mark, R - 30);
+  const inward = rows(tried.map((one) => one.mark));
   return (
     <svg
       viewBox={`${-R - 26} ${-R - 26} ${2 * R + 52} ${2 * R + 52}`}
@@ -89,7 +105,7 @@ export function ConeDial({ mark, set, tried, tight, loose, middle, onMark }: Pro
         strokeWidth={1.5}
       />
       {tried.map((one, i) => {
-        const at = polar(one.mark, R - 9);
+        const at = polar(one.mark, R - 9 - 23 * (inward[i] ?? 0));
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a try is known by its place in the order
           <g key={i} transform={`translate(${at.x} ${at.y})`}>
