@@ -9,8 +9,8 @@ SITE=$ROOT
 STOP=()
 
 # As root, PHP and nginx run as a user that may do nothing else; otherwise as whoever started them.
-WEB=(); [ "$(id -u)" = 0 ] && WEB=(runuser -u www-data --)
-as_web() { (umask 077; "${WEB[@]}" "$@"); }
+WEB=(); [ "$(id -u)" = 0 ] && WEB=(setpriv --reuid www-data --regid www-data --init-groups)
+as_web() { (umask 077; exec "${WEB[@]}" "$@"); }
 
 say() { printf '%s\n' "$*"; }
 die() { printf '\n%s\n' "$*" >&2; exit 1; }
@@ -168,7 +168,7 @@ app_env() {
   APP_KEY=$(cat "$home/key")
   export APP_CONFIG_CACHE=$home/cache/config.php APP_ROUTES_CACHE=$home/cache/routes.php APP_EVENTS_CACHE=$home/cache/events.php
   export APP_SERVICES_CACHE=$home/cache/services.php APP_PACKAGES_CACHE=$home/cache/packages.php
-  export LOG_CHANNEL=single DB_KEEP=true CACHE_STORE=file QUEUE_CONNECTION=sync
+  export LOG_CHANNEL=single DB_KEEP=true CACHE_STORE=file QUEUE_CONNECTION=database
 }
 
 # press_up: a press that is not there, on a free loopback port, unless the shop names a real one.
@@ -179,6 +179,29 @@ press_up() {
   as_web php "$SITE/ops/press-stand-in.php" "$port" > /dev/null 2>&1 &
   STOP+=("kill $!")
   export PRESS_GAUGE=127.0.0.1:$port PRESS_STAND_IN=true
+}
+
+# keep_running LOG COMMAND...: a program that the application needs beside it; one that dies is started again.
+keep_running() {
+  local log=$1; shift
+  (
+    child=
+    trap 'kill "$child"; wait "$child"; exit 0' INT TERM
+    while :; do
+      (cd "$SITE" && umask 077 && exec "${WEB[@]}" "$@") >> "$log" 2>&1 & child=$!
+      wait "$child"
+      sleep 1 & child=$!; wait "$child"
+    done
+  ) 2> /dev/null &
+  STOP+=("kill $!; wait $!")
+}
+
+# workers_up NAME: who does what takes longer than an answer may, and who follows the press.
+workers_up() {
+  local home=$STATE/$1
+  keep_running "$home/errands.log" nice -n 10 php -d memory_limit=512M -d pcov.enabled=0 artisan queue:work database --queue=errands \
+    --sleep=0.5 --timeout=600 --max-time=3600 -q
+  keep_running "$home/press.log" php -d pcov.enabled=0 artisan bench:watch-press -q
 }
 
 artisan() { (cd "$SITE" && as_web php artisan "$@"); }

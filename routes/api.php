@@ -7,6 +7,7 @@ use App\Http\Controllers\AheadController;
 use App\Http\Controllers\BeginController;
 use App\Http\Controllers\BenchDayController;
 use App\Http\Controllers\CalculatorController;
+use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JoiningController;
@@ -87,6 +88,8 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
 
     Route::get('jobs/{job}/seats/{seat}/trend', [SeatingController::class, 'trend']);
     Route::get('jobs/{job}/seats/{seat}/traces', [PressController::class, 'index']);
+    Route::post('jobs/{job}/seats/{seat}/live', [PressController::class, 'begin']);
+    Route::delete('jobs/{job}/seats/{seat}/live', [PressController::class, 'stop']);
     Route::post('jobs/{job}/traces', [PressController::class, 'store']);
 
     Route::post('machines', [MachineController::class, 'store']);
@@ -118,6 +121,8 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::post('shelf', [ShelfController::class, 'store']);
     Route::post('shelf/{item}/taken', [ShelfController::class, 'take']);
+
+    Route::get('errands/{errand}', [ErrandController::class, 'show']);
 
     Route::get('shop', [ShopController::class, 'show']);
     Route::patch('shop', [ShopController::class, 'update']);

@@ -172,7 +172,15 @@ final class GuardedRoutes
         yield 'GET a piece to make as SVG' => ['GET', '/files/turned-piece.svg?outside=44&bore=30&length=60', [], $all(200)];
         yield 'GET jobs/{job}/seats/{seat}/trend' => ['GET', '/api/v1/jobs/@job/seats/left/trend', [], $all(200)];
         yield 'GET jobs/{job}/seats/{seat}/traces' => ['GET', '/api/v1/jobs/@job/seats/left/traces', [], $all(200)];
-        yield 'GET jobs/{job}/seats/{seat}/live' => ['GET', '/api/v1/jobs/@job/seats/left/live', [], [409, 409, 409, 403]];
+        yield 'GET jobs/{job}/seats/{seat}/live' => ['GET', '/api/v1/jobs/@job/seats/left/live', [], $all(204)];
+        yield 'POST jobs/{job}/seats/{seat}/live' => [
+            'POST',
+            '/api/v1/jobs/@job/seats/left/live',
+            ['kind' => 'good'],
+            [201, 201, 201, 403],
+        ];
+        yield 'DELETE jobs/{job}/seats/{seat}/live' => ['DELETE', '/api/v1/jobs/@job/seats/left/live', [], [204, 204, 204, 403]];
+        yield 'GET errands/{errand}' => ['GET', '/api/v1/errands/@errand', [], $all(200)];
         yield 'POST jobs/{job}/traces' => [
             'POST',
             '/api/v1/jobs/@job/traces',

@@ -9,6 +9,7 @@ use App\Calculators\CalculatorField;
 use App\Calculators\Calculators;
 use App\Http\Documented;
 use App\Http\Query;
+use App\Http\Resources\ErrandSheet;
 use App\Providers\AppServiceProvider;
 use App\Release;
 use App\Shapes\Schemas;
@@ -164,10 +165,13 @@ final class OpenApi
             default => $one,
         };
 
-        return [
-            (string) $about->status => ['description' => $about->summary, 'content' => ['application/json' => ['schema' => $schema]]],
-            'default' => $problem,
-        ];
+        $content = static fn (array $schema): array => ['application/json' => ['schema' => $schema]];
+
+        return [(string) $about->status => ['description' => $about->summary, 'content' => $content($schema)]] +
+            ($about->orLater
+                ? ['202' => ['description' => 'Done behind the answer', 'content' => $content($this->schemas->of(ErrandSheet::class))]]
+                : []) +
+            ['default' => $problem];
     }
 
     /**

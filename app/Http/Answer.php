@@ -19,7 +19,7 @@ final class Answer
     }
 
     /** Answers with a typed object one part of which is JSON already. */
-    public static function around(object $shape): JsonResponse
+    public static function around(object $shape, int $status = 200): JsonResponse
     {
         /** @var array<string, mixed> $of */
         $of = Json::of($shape);
@@ -31,7 +31,7 @@ final class Answer
                 ($value instanceof Ready ? $value->json : json_encode($value, JSON_THROW_ON_ERROR | Json::FLAGS));
         }
 
-        return JsonResponse::fromJsonString('{'.implode(',', $pieces).'}');
+        return JsonResponse::fromJsonString('{'.implode(',', $pieces).'}', $status);
     }
 
     /**

@@ -13,6 +13,7 @@ final readonly class Documented
     /**
      * @param  ?class-string  $answers the shape of the answer; none when there is no body
      * @param  bool  $page whether a page of them is answered, with a cursor to the next
+     * @param  bool  $orLater whether what takes long is answered as an errand, done behind the answer
      */
     public function __construct(
         public string $summary,
@@ -20,6 +21,7 @@ final readonly class Documented
         public int $status = 200,
         public bool $page = false,
         public bool $many = false,
+        public bool $orLater = false,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\RedrawPicture;
 use App\Bench\Notes;
 use App\Bench\Standing;
 use App\Bench\Workbench;
+use App\Errands\Progress;
 use App\Models\Addendum;
 use App\Models\Job;
 use App\Models\Machine;
@@ -37,15 +38,21 @@ final readonly class TakeJob
     }
 
     /**
-     * @param  array<string, mixed>  $file as {@see JobFileRequest} found it sound
+     * @param  array<string, mixed>  $file as {@see SoundFile} found it sound
      *
      * @throws InvalidInput when what is in it cannot be a job
      */
-    public function __invoke(User $by, array $file): Job
+    public function __invoke(User $by, array $file, ?Progress $progress = null): Job
     {
-        return DB::transaction(function () use ($by, $file): Job {
+        // Numbered apart: nobody who opens a job waits for a long file.
+        $shop = DB::transaction(static function () use ($by): Shop {
             $shop = Shop::query()->whereKey($by->shop_id)->lockForUpdate()->firstOrFail();
             $shop->increment('last_job_number');
+
+            return $shop;
+        });
+
+        return DB::transaction(function () use ($by, $file, $shop, $progress): Job {
             $machine = Machine::query()->where($file['machine'])->orderBy('id')->first() ?? Machine::query()->create($file['machine']);
             $job = new Job([
                 'machine_id' => $machine->id,
@@ -59,7 +66,7 @@ final readonly class TakeJob
                 ->save();
 
             $photos = $this->photos($job, $by, $file['photos']);
-            $authors = $this->records($job, $by, $file['records'], $photos) + $this->addenda($job, $by, $file['addenda']);
+            $authors = $this->records($job, $by, $file['records'], $photos, $progress) + $this->addenda($job, $by, $file['addenda']);
             foreach ($file['traces'] as $trace) {
                 self::own(
                     new PressTrace([
@@ -125,7 +132,7 @@ final readonly class TakeJob
      * @param  array<string, string>  $photos
      * @return array<string, string> who wrote each, by its new id
      */
-    private function records(Job $job, User $by, array $records, array $photos): array
+    private function records(Job $job, User $by, array $records, array $photos, ?Progress $progress): array
     {
         $authors = [];
         foreach (array_chunk($records, self::AT_ONCE) as $some) {
@@ -143,6 +150,7 @@ final readonly class TakeJob
                 $authors[$id] = $record['by'];
             }
             RecordRow::writeAll($rows);
+            $progress?->is(count($authors), count($records));
         }
 
         return $authors;

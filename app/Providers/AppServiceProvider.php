@@ -9,6 +9,7 @@ use App\Console\BenchTables;
 use App\Devices\PressGauge;
 use App\Models\Concerns\ShopAtHand;
 use App\Models\DueItem;
+use App\Models\Errand;
 use App\Models\Job;
 use App\Models\LogLine;
 use App\Models\Machine;
@@ -20,6 +21,7 @@ use App\Models\Supplier;
 use App\Models\Tool;
 use App\Models\User;
 use App\Policies\DueItemPolicy;
+use App\Policies\ErrandPolicy;
 use App\Policies\JobPolicy;
 use App\Policies\LogLinePolicy;
 use App\Policies\MachinePolicy;
@@ -86,12 +88,13 @@ final class AppServiceProvider extends ServiceProvider
             static fn (PersonalAccessToken $token, bool $holds): bool => $holds && $token->tokenable instanceof User &&
                 $token->tokenable->left_at === null,
         );
-        Route::patterns(array_fill_keys(self::NUMBERED, self::NUMBER) + ['seat' => '[a-z_0-9]+']);
+        Route::patterns(array_fill_keys(self::NUMBERED, self::NUMBER) + ['seat' => '[a-z_0-9]+', 'errand' => '[0-9a-fA-F-]{36}']);
         // People are looked for by whoever signs in too, before it is known of which shop they are: so not by their model.
         Route::bind('person', fn (string $id): User => User::query()
             ->where('shop_id', $this->app->make(ShopAtHand::class)->id())
             ->findOrFail($id));
         Gate::policy(DueItem::class, DueItemPolicy::class);
+        Gate::policy(Errand::class, ErrandPolicy::class);
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(LogLine::class, LogLinePolicy::class);
         Gate::policy(Machine::class, MachinePolicy::class);

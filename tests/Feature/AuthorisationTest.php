@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\AcceptedKey;
 use App\Models\DueItem;
+use App\Models\Errand;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Order;
@@ -177,6 +178,11 @@ final class AuthorisationTest extends TestCase
             ]);
             $key->forceFill(['shop_id' => $user->shop_id])->save();
             $values += ['@key' => $key->id];
+        }
+        if (str_contains($path, '@errand')) {
+            $errand = new Errand(['id' => (string) Str::uuid(), 'by_id' => $user->id, 'kind' => 'take_job', 'state' => 'waiting', 'asked_at' => now()]);
+            $errand->forceFill(['shop_id' => $user->shop_id])->save();
+            $values += ['@errand' => $errand->id];
         }
         if (str_contains($path, '@token')) {
             $values += ['@token' => $user->createToken('Scale', ['read'])->accessToken->id];

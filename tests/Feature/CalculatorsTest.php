@@ -254,7 +254,7 @@ final class CalculatorsTest extends TestCase
         self::assertSame(['signed', 'find', 'cursor'], array_keys($asked));
         self::assertSame(['query', 'boolean'], [$asked['signed']['in'], $asked['signed']['schema']['type']]);
         $live = array_column($document['paths']['/jobs/{job}/seats/{seat}/live']['get']['parameters'], 'in', 'name');
-        self::assertSame(['job' => 'path', 'seat' => 'path', 'kind' => 'query', 'seed' => 'query', 'pace' => 'query'], $live);
+        self::assertSame(['job' => 'path', 'seat' => 'path', 'of' => 'query', 'after' => 'query'], $live);
     }
 
     public function test_a_size_smaller_than_any_gauge_shows_is_refused_and_breaks_nothing(): void

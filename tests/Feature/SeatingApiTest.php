@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Devices\PressGauge;
+use App\Devices\PressWatch;
 use App\Models\Job;
 use App\Models\Tool;
 use App\Models\User;
@@ -162,19 +163,37 @@ final class SeatingApiTest extends TestCase
             usleep(40_000);
         }
         $this->app->instance(PressGauge::class, new PressGauge("127.0.0.1:$port"));
-        $said = $this->get("/api/v1/jobs/{$this->job->id}/seats/left/live?kind=cocked&seed=4&pace=20")
-            ->assertOk()
-            ->streamedContent();
-        preg_match_all('/^event: (\w+)\ndata: (.+)$/m', $said, $events, PREG_SET_ORDER);
-        self::assertSame('setup', $events[0][1]);
-        self::assertSame('end', $events[count($events) - 1][1]);
-        $kinds = array_map(static fn (array $e): ?string => json_decode($e[2], true)['result']['kind'] ?? null, $events);
-        self::assertContains('cocked', $kinds, 'it is said while it goes in');
-        $samples = array_merge(...array_map(static fn (array $e): array => json_decode($e[2], true)['samples'] ?? [], $events));
+        $live = "/api/v1/jobs/{$this->job->id}/seats/left/live";
+        $this->getJson($live)->assertNoContent();
+        $begun = $this->postJson($live, ['id' => (string) Str::uuid(), 'kind' => 'cocked', 'seed' => 4, 'pace' => 20])
+            ->assertCreated()
+            ->assertJsonPath('state', 'waiting')
+            ->json();
+        self::assertSame($begun['id'], $this->postJson($live, ['kind' => 'good'])->assertOk()->json('id'), 'there is one at a time');
+        $watch = $this->app->make(PressWatch::class);
+        $kinds = [];
+        $samples = [];
+        do {
+            $left = $watch->look();
+            $said = $this->getJson("$live?of={$begun['id']}&after=".count($samples))->assertOk();
+            $samples = [...$samples, ...$said->json('samples')];
+            $kinds[] = $said->json('result.kind');
+            self::assertSame($said->json('count'), count($samples), 'each sample comes once');
+        } while ($left > 0 && count($kinds) < 500);
+        self::assertSame('ended', $said->json('state'));
+        $first = array_search('cocked', $kinds, true);
+        self::assertTrue(is_int($first) && $first < count($kinds) - 1, 'it is said while it goes in');
         self::assertGreaterThan(50, count($samples));
-        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/live?kind=sideways")
-            ->assertStatus(422)
-            ->assertJsonPath('errors.0.field', 'kind');
+        $whole = $this->getJson($live)->assertOk()->assertJsonCount(count($samples), 'samples');
+        $this->getJson($live, ['If-None-Match' => (string) $whole->headers->get('ETag')])->assertStatus(304);
+        $this->postJson($live, ['kind' => 'sideways'])->assertStatus(422)->assertJsonPath('errors.0.field', 'kind');
+
+        // Stopped, it ends and the line is closed.
+        $this->postJson($live, ['kind' => 'good', 'pace' => 1])->assertCreated();
+        self::assertSame(1, $watch->look());
+        $this->deleteJson($live)->assertNoContent();
+        self::assertSame(0, $watch->look());
+        $this->getJson($live)->assertJsonPath('state', 'ended');
     }
 
     public function test_a_simulated_press_is_said_to_be_one_and_writes_nothing_in_a_shop_of_ones_own(): void
@@ -227,9 +246,15 @@ final class SeatingApiTest extends TestCase
 
     public function test_without_a_gauge_it_says_so(): void
     {
-        $this->getJson("/api/v1/jobs/{$this->job->id}/seats/left/live")
-            ->assertStatus(409)
-            ->assertJsonPath('title', 'No press gauge');
+        $live = "/api/v1/jobs/{$this->job->id}/seats/left/live";
+        $this->postJson($live)->assertCreated();
+        self::assertSame(0, $this->app->make(PressWatch::class)->look());
+        $this->getJson($live)->assertOk()->assertJsonPath('state', 'failed')->assertJsonPath('count', 0);
+
+        // Nor does it wait for ever where nobody follows the gauge.
+        $this->postJson($live)->assertCreated()->assertJsonPath('state', 'waiting');
+        $this->travel(30)->seconds();
+        $this->getJson($live)->assertOk()->assertJsonPath('state', 'failed');
     }
 
     public function test_the_wall_goes_out_as_a_list_and_comes_in_again_once(): void

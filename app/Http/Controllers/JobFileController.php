@@ -6,12 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Actions\NoteInLog;
 use App\Bench\Board;
+use App\Errands\ErrandKind;
+use App\Errands\Errands;
+use App\Errands\ErrandState;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\JobFileRequest;
+use App\Http\Resources\ErrandSheet;
 use App\Http\Resources\JobCard;
 use App\JobFile\JobFile;
-use App\JobFile\TakeJob;
 use App\Models\Job;
 use App\Models\Logged;
 use App\Models\User;
@@ -38,14 +41,19 @@ final class JobFileController
         );
     }
 
-    #[Documented('Take a job file in as a job of this shop, all of it or nothing', answers: JobCard::class, status: 201)]
-    public function store(JobFileRequest $request, TakeJob $take, NoteInLog $note, #[CurrentUser] User $user): JsonResponse
+    #[Documented(
+        'Take a job file in as a job of this shop, all of it or nothing; a long one is taken behind the answer',
+        answers: JobCard::class,
+        status: 201,
+        orLater: true,
+    )]
+    public function store(JobFileRequest $request, Errands $errands, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('takeIn', Job::class);
+        $errand = $errands->take($user, ErrandKind::TakeJob, $request->string('id')->toString(), $request->bytes());
 
-        $job = $take($user, $request->job());
-        $note($user->shop_id, Logged::Imported, $user, detail: "job {$job->number}");
-
-        return Answer::with(JobCard::of(Board::row($job->id)), 201);
+        return $errand->state === ErrandState::Done
+            ? Answer::with(JobCard::of(Board::row($errand->answer->job ?? 0)), 201)
+            : Answer::around(ErrandSheet::of($errand), 202);
     }
 }

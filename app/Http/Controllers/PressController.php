@@ -7,73 +7,78 @@ namespace App\Http\Controllers;
 use App\Actions\KeepTrace;
 use App\Bench\Notes;
 use App\Bench\Workbench;
-use App\Devices\PressGauge;
+use App\Devices\Pressings;
 use App\Http\Answer;
 use App\Http\Conflicts\Conflict;
 use App\Http\Documented;
+use App\Http\Query;
 use App\Http\Requests\NewTraceRequest;
 use App\Http\Requests\PressRequest;
+use App\Http\Resources\PressingSheet;
 use App\Http\Resources\TraceSheet;
 use App\Http\Resources\TracesShown;
 use App\Models\Job;
 use App\Models\PressTrace;
 use App\Models\User;
-use App\Shapes\Json;
-use CleanRace\Core\Seating\Press\PressSample;
-use CleanRace\Core\Seating\Press\PressSetup;
-use CleanRace\Core\Seating\Press\PressTrace as Reader;
 use CleanRace\Core\Seating\Press\TraceCsv;
-use CleanRace\Core\Tables\Limits;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The press beside the bench: its gauge live, and the traces it leaves. */
 final class PressController
 {
-    /** Seconds between two looks at what came: well within the time in which it must be said. */
-    private const LOOK = 0.08;
-
     private const LATEST = 4;
 
-    #[Documented('What the press gauge sends while a ring goes in, as server-sent events: setup, then samples with what they show')]
-    public function live(
-        PressRequest $request,
-        Job $job,
-        string $seat,
-        Workbench $workbench,
-        PressGauge $gauge,
-        Limits $limits,
-    ): StreamedResponse {
+    public function __construct(private readonly Pressings $pressings)
+    {
+    }
+
+    #[Documented(
+        'Begin to follow the press gauge while a ring goes in; where it is followed already, that',
+        answers: PressingSheet::class,
+        status: 201,
+    )]
+    public function begin(PressRequest $request, Job $job, string $seat, Workbench $workbench, #[CurrentUser] User $user): JsonResponse
+    {
         Gate::authorize('work', $job);
         $setup = $workbench->pressSetup($job->load('shop'), Notes::notebookOf($job), $seat);
-        $handfuls = $gauge->samples($request->begin($setup), self::LOOK);
-        // The line is opened before the answer begins: a gauge that is not there is said as any other fault.
-        $handfuls->current();
+        $id = $request->string('id')->toString();
+        [$pressing, $new] = $this->pressings->begin($job, $user, $id, $seat, $request->begin($setup), $setup);
 
-        return new StreamedResponse(
-            static function () use ($setup, $handfuls, $limits): void {
-                self::send('setup', $setup);
-                $samples = [];
-                foreach ($handfuls as $handful) {
-                    $samples = array_slice([...$samples, ...$handful], -6000);
-                    if ($handful !== []) {
-                        self::send('samples', [
-                            'samples' => self::pairs($handful),
-                            'result' => (new Reader($limits))->work($setup->input($samples, false)),
-                        ]);
-                    }
-                    if (connection_aborted() === 1) {
-                        return;
-                    }
-                }
-                self::send('end', ['samples' => [], 'result' => (new Reader($limits))->work($setup->input($samples, true))]);
-            },
-            200,
-            ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-cache', 'X-Accel-Buffering' => 'no'],
-        );
+        return Answer::around(PressingSheet::of($pressing, 0), $new ? 201 : 200);
+    }
+
+    #[Documented('What the gauge has sent so far of the latest pressing of this ring; asked again and again', answers: PressingSheet::class)]
+    #[Query('of', 'The pressing of which something is known already')]
+    #[Query('after', 'How many samples of it are known', 'integer')]
+    public function live(Request $request, Job $job, string $seat): Response
+    {
+        Gate::authorize('view', $job);
+        $latest = $this->pressings->latest($job, $seat);
+        if ($latest === null) {
+            return Answer::nothing();
+        }
+        $known = $request->query('of') === $latest->id ? min($latest->count, $request->integer('after')) : 0;
+        $version = "\"{$latest->id}-{$latest->state->value}-{$latest->count}-$known\"";
+        if ($request->header('If-None-Match') === $version) {
+            return new Response('', 304, ['ETag' => $version]);
+        }
+
+        return Answer::around(PressingSheet::of($this->pressings->whole($latest), $known))
+            ->header('ETag', $version)
+            ->header('Cache-Control', 'private, no-cache');
+    }
+
+    #[Documented('Stop following, and the press with it', status: 204)]
+    public function stop(Job $job, string $seat): Response
+    {
+        Gate::authorize('work', $job);
+        $this->pressings->stop($job, $seat);
+
+        return Answer::nothing();
     }
 
     #[Documented('The latest traces of a ring of this job, newest first, and what press stands here', answers: TracesShown::class)]
@@ -147,28 +152,5 @@ final class PressController
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => "attachment; filename=\"trace-{$job->number}-{$trace->seat}.csv\"",
         ]);
-    }
-
-    /**
-     * @param  PressSetup|array<string, mixed>  $said
-     */
-    private static function send(string $event, PressSetup|array $said): void
-    {
-        echo "event: $event\ndata: ".
-            json_encode(Json::of($said), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION).
-            "\n\n";
-        if (ob_get_level() > 0) {
-            ob_flush();
-        }
-        flush();
-    }
-
-    /**
-     * @param  list<PressSample>  $samples
-     * @return list<array{float, float}>
-     */
-    private static function pairs(array $samples): array
-    {
-        return array_map(static fn (PressSample $s): array => [round($s->travel->mm, 3), round($s->force->newtons, 1)], $samples);
     }
 }

@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\NoteInLog;
-use App\Actions\TakePrices;
+use App\Bench\PriceListSheet;
+use App\Errands\ErrandKind;
+use App\Errands\Errands;
+use App\Errands\ErrandState;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\NewSupplierRequest;
 use App\Http\Requests\PriceListRequest;
-use App\Http\Resources\PriceListSheet;
+use App\Http\Resources\ErrandSheet;
 use App\Http\Resources\SupplierCard;
-use App\Models\Logged;
 use App\Models\Supplier;
 use App\Models\User;
-use CleanRace\Core\Measure\InvalidInput;
-use CleanRace\Core\Sourcing\PriceListReader;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -52,27 +51,17 @@ final class SupplierController
         return Answer::with(SupplierCard::of($supplier->refresh(), 0), 201);
     }
 
-    #[Documented('Read a price list from CSV; with keep it takes the place of the one there is', answers: PriceListSheet::class)]
-    public function prices(
-        PriceListRequest $request,
-        Supplier $supplier,
-        PriceListReader $reader,
-        TakePrices $take,
-        NoteInLog $note,
-        #[CurrentUser] User $user,
-    ): JsonResponse {
+    #[Documented(
+        'Read a price list from CSV; with keep it takes the place of the one there is; a long one is read behind the answer',
+        answers: PriceListSheet::class,
+        orLater: true,
+    )]
+    public function prices(PriceListRequest $request, Supplier $supplier, Errands $errands, #[CurrentUser] User $user): JsonResponse
+    {
         Gate::authorize('update', $supplier);
-        try {
-            $list = $reader->read($request->bytes(), $request->columns());
-        } catch (InvalidInput $fault) {
-            throw InvalidInput::about($fault->field === 'columns' ? 'columns' : 'list', $fault->getMessage());
-        }
-        $keep = $request->boolean('keep');
-        if ($keep) {
-            $take($supplier, $list);
-            $note($supplier->shop_id, Logged::Imported, $user, detail: "prices of {$supplier->name}");
-        }
+        $how = ['supplier' => $supplier->id, 'columns' => $request->columns(), 'keep' => $request->boolean('keep')];
+        $errand = $errands->take($user, ErrandKind::ReadPrices, $request->string('id')->toString(), $request->bytes(), $how);
 
-        return Answer::with(PriceListSheet::of($list, $keep));
+        return $errand->state === ErrandState::Done ? Answer::with($errand->answer) : Answer::around(ErrandSheet::of($errand), 202);
     }
 }

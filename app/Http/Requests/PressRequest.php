@@ -18,6 +18,7 @@ final class PressRequest extends FormRequest
     public function rules(): array
     {
         return [
+            'id' => ['sometimes', 'string', 'uuid'],
             'kind' => ['sometimes', 'string', Rule::in(array_map(static fn ($k): string => $k->value, PressSimulator::KINDS))],
             'seed' => ['sometimes', 'integer', 'min:0', 'max:1000000'],
             'pace' => ['sometimes', 'numeric', 'between:0.5,20'],
@@ -28,6 +29,7 @@ final class PressRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'id.*' => 'Each pressing carries an id of its own, a UUID.',
             'kind.*' => 'That is no kind of seating.',
             'seed.*' => 'A seed is a whole number.',
             'pace.*' => 'The pace is a number from 0.5 to 20.',

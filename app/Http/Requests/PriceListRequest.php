@@ -14,7 +14,7 @@ final class PriceListRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $rules = ['list' => ['required', 'file', 'max:5120'], 'keep' => ['sometimes', 'boolean']];
+        $rules = ['list' => ['required', 'file', 'max:5120'], 'keep' => ['sometimes', 'boolean'], 'id' => ['sometimes', 'string', 'uuid']];
         foreach (PriceColumn::cases() as $column) {
             $rules['column_'.$column->value] = ['sometimes', 'nullable', 'integer', 'min:0', 'max:200'];
         }
@@ -28,6 +28,7 @@ final class PriceListRequest extends FormRequest
         return [
             'list.required' => 'Choose the price list, a CSV file.',
             'list.*' => 'That is larger than 5 MB, or did not arrive whole.',
+            'id.*' => 'An errand has an id of its own, a UUID.',
             '*.integer' => 'A column is told by its place.',
         ];
     }

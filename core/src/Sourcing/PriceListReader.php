@@ -8,6 +8,7 @@ use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Money;
 use CleanRace\Core\Measure\RowFault;
 use CleanRace\Core\Tables\CsvText;
+use Closure;
 
 /**
  * Reads a counter's price list: CSV with a header line, parted by comma, semicolon, tab or bar, in UTF-8 or Windows-1252.
@@ -25,10 +26,11 @@ final readonly class PriceListReader
 
     /**
      * @param  array<string, int>  $columns place of each column, from 0, by what it holds; those not said are guessed
+     * @param  ?Closure(int, int): void  $far told how many rows are read, of how many
      *
      * @throws InvalidInput when it is no such file, too long, or has no article or price column
      */
-    public function read(string $bytes, array $columns = []): PriceList
+    public function read(string $bytes, array $columns = [], ?Closure $far = null): PriceList
     {
         $rows = (new CsvText())->rows($bytes);
         $header =
@@ -40,7 +42,10 @@ final readonly class PriceListReader
             throw InvalidInput::about('file', sprintf('That is more than %d rows. Split the list.', self::MOST_ROWS));
         }
         $lines = $faults = $first = [];
-        foreach ($rows as [$number, $cells]) {
+        foreach ($rows as $i => [$number, $cells]) {
+            if ($far !== null) {
+                $far($i + 1, count($rows));
+            }
             try {
                 [$line, $odd] = $this->line($number, $cells, $columns);
                 if (isset($first[$line->article])) {

@@ -1,9 +1,11 @@
 import { useInfiniteQuery, useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, asForm, type Refusal } from './client';
+import { type Far, finished, isErrand } from './errands';
+import { newId } from './ids';
 import { jobKey } from './jobs';
 import { outOfDate } from './outOfDate';
 import { stands } from './stands';
-import type { AddendumCard, BenchDaySheet, CalendarLink, DueCard, JobCard } from './types';
+import type { AddendumCard, BenchDaySheet, CalendarLink, DueCard } from './types';
 
 interface Page {
   data: DueCard[];
@@ -94,11 +96,14 @@ export const useAddendum = (job: number) => {
   });
 };
 
-/** Takes a job file in as a job of this shop. */
-export const useTakeJob = () => {
+/** Takes a job file in as a job of this shop; a long one is done behind the answer, and waited for. */
+export const useTakeJob = (far: (far: Far) => void) => {
   const client = useQueryClient();
-  return useMutation<JobCard, Refusal, File>({
-    mutationFn: (file) => answer(api.POST('/jobs/file', { body: { file }, bodySerializer: asForm })),
+  return useMutation<number | null, Refusal, File>({
+    mutationFn: async (file) => {
+      const said = await answer(api.POST('/jobs/file', { body: { file, id: newId() }, bodySerializer: asForm }));
+      return isErrand(said) ? (await finished(said, far)).job : said.id;
+    },
     meta: { says: 'The job file is being read' },
     onSuccess: () => outOfDate(client, 'jobs', 'machines'),
   });

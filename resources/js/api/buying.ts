@@ -1,5 +1,7 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, asForm, type Refusal } from './client';
+import { answer, api, asForm, Refusal } from './client';
+import { type Far, finished, isErrand } from './errands';
+import { newId } from './ids';
 import type { OrderSheet, PriceListSheet, ShelfCard, ShoppingSheet, SupplierCard } from './types';
 
 interface Page<T> {
@@ -49,18 +51,22 @@ export const useAddSupplier = () => {
 };
 
 /** Reads a price list to look at it, or takes it. Columns are told by their place in the file, from 0. */
-export const usePriceList = (supplier: number) => {
+export const usePriceList = (supplier: number, far: (far: Far) => void) => {
   const client = useQueryClient();
   return useMutation<PriceListSheet, Refusal, { file: File; columns: Record<string, number>; keep: boolean }>({
-    mutationFn: ({ file, columns, keep }) => {
+    mutationFn: async ({ file, columns, keep }) => {
       const places = Object.fromEntries(Object.entries(columns).map(([name, place]) => [`column_${name}`, place]));
-      return answer(
+      const said = await answer(
         api.POST('/suppliers/{supplier}/prices', {
           params: { path: { supplier } },
-          body: { list: file, keep, ...places },
+          body: { list: file, keep, id: newId(), ...places },
           bodySerializer: asForm,
         }),
       );
+      if (!isErrand(said)) return said;
+      const { prices } = await finished(said, far);
+      if (!prices) throw Refusal.unreachable();
+      return prices;
     },
     meta: { says: 'The price list is being read' },
     onSuccess: (sheet) => {

@@ -5511,6 +5511,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/errands/{errand}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far something is that is done behind the answer */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    errand: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description How far something is that is done behind the answer */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ErrandSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/jobs": {
         parameters: {
             query?: never;
@@ -5614,7 +5661,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take a job file in as a job of this shop, all of it or nothing */
+        /** Take a job file in as a job of this shop, all of it or nothing; a long one is taken behind the answer */
         post: {
             parameters: {
                 query?: never;
@@ -5627,17 +5674,28 @@ export interface paths {
                     "multipart/form-data": {
                         /** Format: binary */
                         file: Blob;
+                        /** Format: uuid */
+                        id?: string;
                     };
                 };
             };
             responses: {
-                /** @description Take a job file in as a job of this shop, all of it or nothing */
+                /** @description Take a job file in as a job of this shop, all of it or nothing; a long one is taken behind the answer */
                 201: {
                     headers: {
                         [name: string]: unknown;
                     };
                     content: {
                         "application/json": components["schemas"]["JobCard"];
+                    };
+                };
+                /** @description Done behind the answer */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ErrandSheet"];
                     };
                 };
                 /** @description What is wrong */
@@ -6226,13 +6284,14 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the press gauge sends while a ring goes in, as server-sent events: setup, then samples with what they show */
+        /** What the gauge has sent so far of the latest pressing of this ring; asked again and again */
         get: {
             parameters: {
                 query?: {
-                    kind?: "good" | "cocked" | "dirty_bore" | "oversize" | "early_home" | "missing_sleeve" | "loose";
-                    seed?: number;
-                    pace?: number | string;
+                    /** @description The pressing of which something is known already */
+                    of?: string;
+                    /** @description How many samples of it are known */
+                    after?: number;
                 };
                 header?: never;
                 path: {
@@ -6243,8 +6302,86 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Done */
+                /** @description What the gauge has sent so far of the latest pressing of this ring; asked again and again */
                 200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PressingSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Begin to follow the press gauge while a ring goes in; where it is followed already, that */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                    seat: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        /** Format: uuid */
+                        id?: string;
+                        /** @enum {string} */
+                        kind?: "good" | "cocked" | "dirty_bore" | "oversize" | "early_home" | "missing_sleeve" | "loose";
+                        seed?: number;
+                        pace?: number | string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Begin to follow the press gauge while a ring goes in; where it is followed already, that */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PressingSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        /** Stop following, and the press with it */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                    seat: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -6261,9 +6398,6 @@ export interface paths {
                 };
             };
         };
-        put?: never;
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -8375,7 +8509,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a price list from CSV; with keep it takes the place of the one there is */
+        /** Read a price list from CSV; with keep it takes the place of the one there is; a long one is read behind the answer */
         post: {
             parameters: {
                 query?: never;
@@ -8391,6 +8525,8 @@ export interface paths {
                         /** Format: binary */
                         list: Blob;
                         keep?: boolean;
+                        /** Format: uuid */
+                        id?: string;
                         column_article?: number | null;
                         column_description?: number | null;
                         column_price?: number | null;
@@ -8401,13 +8537,22 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description Read a price list from CSV; with keep it takes the place of the one there is */
+                /** @description Read a price list from CSV; with keep it takes the place of the one there is; a long one is read behind the answer */
                 200: {
                     headers: {
                         [name: string]: unknown;
                     };
                     content: {
                         "application/json": components["schemas"]["PriceListSheet"];
+                    };
+                };
+                /** @description Done behind the answer */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ErrandSheet"];
                     };
                 };
                 /** @description What is wrong */
@@ -9491,6 +9636,21 @@ export interface components {
             made_at: string;
             newer: components["schemas"]["Replaced"] | null;
         };
+        /** @enum {string} */
+        ErrandKind: "take_job" | "read_prices";
+        ErrandSheet: {
+            id: string;
+            kind: components["schemas"]["ErrandKind"];
+            state: components["schemas"]["ErrandState"];
+            done: number;
+            of: number;
+            problem: string | null;
+            field: string | null;
+            job: number | null;
+            prices: components["schemas"]["PriceListSheet"] | null;
+        };
+        /** @enum {string} */
+        ErrandState: "waiting" | "running" | "done" | "failed";
         Figure: {
             name: string;
             label: components["schemas"]["Message"];
@@ -10067,6 +10227,16 @@ export interface components {
             events: components["schemas"]["PressEvent"][];
             verdict: components["schemas"]["Verdict"];
         };
+        PressingSheet: {
+            id: string;
+            state: components["schemas"]["PressingState"];
+            count: number;
+            setup: components["schemas"]["PressSetup"];
+            samples: components["schemas"]["PressSample"][];
+            result: components["schemas"]["PressTraceResult"] | null;
+        };
+        /** @enum {string} */
+        PressingState: "waiting" | "running" | "ended" | "failed";
         /** @enum {string} */
         PriceColumn: "article" | "description" | "price" | "pack" | "stock" | "days";
         PriceLine: {

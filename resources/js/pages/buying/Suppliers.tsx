@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
 import { useAddSupplier, usePriceList, useSuppliers } from '../../api/buying';
+import type { Far } from '../../api/errands';
 import type { PriceListSheet, SupplierCard } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { Input, Labelled, Select } from '../../controls/Field';
@@ -105,7 +106,8 @@ function NewOne() {
 
 /** A price list is looked at first: which column holds what, what is wrong in which line; then it is taken whole. */
 function PriceList({ supplier, onTaken }: { supplier: SupplierCard; onTaken: () => void }) {
-  const { mutate: read, data, error, isPending } = usePriceList(supplier.id);
+  const [far, setFar] = useState<Far | null>(null);
+  const { mutate: read, data, error, isPending } = usePriceList(supplier.id, setFar);
   const [file, setFile] = useState<File | null>(null);
   const [columns, setColumns] = useState<Record<string, number>>({});
   const look = (next: File, places: Record<string, number>) => {
@@ -133,6 +135,11 @@ function PriceList({ supplier, onTaken }: { supplier: SupplierCard; onTaken: () 
           />
         )}
       </Labelled>
+      {isPending && far && (
+        <chakra.p role="status">
+          {far.of > 0 ? `${far.done} of ${far.of} rows are read` : 'The list waits for its turn'}
+        </chakra.p>
+      )}
       {data && !error && file && (
         <>
           <Columns

@@ -32,7 +32,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
   const { pressing, begin, stop } = usePress(bench.job.id, seat);
   const { data: traces } = useTraces(bench.job.id, seat);
   const keep = useKeepTrace(bench.job.id, seat);
-  const [play, setPlay] = useState<string>('good');
+  const [play, setPlay] = useState<(typeof PLAYS)[number][0]>('good');
   const [pace, setPace] = useState('1');
   const [seed, setSeed] = useState(1);
   const kept = traces?.data[0];
@@ -52,12 +52,14 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
   };
   const { mutate } = keep;
   const file = useRef<HTMLInputElement>(null);
+  const began = useRef(false);
   const tube = bench.report.tray.some((item) => item.kind === 'sleeve');
 
   // A pressing that has ended is kept by itself: nobody presses Save with a hand on the lever.
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it ends
   useEffect(() => {
-    if (keeps && !pressing.running && pressing.samples.length > 1) {
+    if (keeps && began.current && !pressing.running && pressing.samples.length > 1) {
+      began.current = false;
       mutate(pressing.samples, { onSuccess: (trace) => note(trace.result) });
     }
   }, [pressing.running]);
@@ -72,7 +74,8 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
             look="plain"
             disabled={bench.closed}
             onClick={() => {
-              begin(play, seed, Number(pace));
+              began.current = true;
+              void begin(play, seed, Number(pace));
               setSeed(seed + 1);
             }}
           >
@@ -85,7 +88,7 @@ export function PressPanel({ seat, outcome }: { seat: string; outcome: Ask | und
             <Select
               aria-label="What the simulated press plays"
               value={play}
-              onChange={(e) => setPlay(e.target.value)}
+              onChange={(e) => setPlay(PLAYS.find(([value]) => value === e.target.value)?.[0] ?? 'good')}
               w="auto"
             >
               {PLAYS.filter(([value]) => tube || value !== 'missing_sleeve').map(([value, name]) => (

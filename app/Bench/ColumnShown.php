@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Bench;
 
 use CleanRace\Core\Sourcing\PriceColumn;
 use CleanRace\Core\Verdict\Message;
