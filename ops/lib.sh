@@ -110,7 +110,8 @@ need_build() {
 # state_made: the folder of all that is kept. As root, two users who may not read one another's go through it to their own.
 state_made() {
   mkdir -p "$STATE"
-  if [ "$(id -u)" = 0 ]; then chmod 711 "$(dirname "$STATE")" "$STATE"; else chmod 700 "$STATE"; fi
+  if [ "$(id -u)" = 0 ]; then chmod 711 "$STATE"; else chmod 700 "$STATE"; fi
+  [ -n "${CLEAN_RACE_STATE:-}" ] || [ "$(id -u)" != 0 ] || chmod 711 "$(dirname "$STATE")"
 }
 
 # site_up: where the web's user cannot read the project, a copy that it can read and not write, laid anew when something changed.
@@ -240,6 +241,23 @@ trust_page() {
   TRUST_PORT=$1
 }
 
+# runs_already HOME: whoever serves from there is told of, with the address.
+runs_already() {
+  local pid address
+  read -r pid address 2> /dev/null < "$STATE/$1/running" || return 0
+  grep -qa start "/proc/$pid/cmdline" 2> /dev/null || return 0
+  die "Clean Race runs here already:  $address
+Stop that one first (Ctrl-C where it was started, or:  kill $pid)."
+}
+
+# store_of KIND: the shop of one's own or the demo: HOME of its application, and its database, from the folder or DATABASE_URL.
+store_of() {
+  HOME_OF=app; [ "$1" = own ] && HOME_OF=app-own
+  [ -n "${DATABASE_URL:-}" ] && return
+  postgres_up "postgres${HOME_OF#app}"
+  database clean_race
+}
+
 port_is_free() { ! php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.3) ? 0 : 1);' "$1"; }
 
 # What the proxy says by itself, where programs ask: problem details as the application would.
@@ -338,5 +356,6 @@ CONF
 # Caches what does not change while it serves.
 warm_caches() {
   # What is cached names no owner of the database.
-  (unset DATABASE_OWNER_URL DB_OWNER_USERNAME DB_OWNER_PASSWORD; artisan config:cache -q) && artisan route:cache -q && artisan view:cache -q && artisan event:cache -q && artisan bench:tables -q
+  (unset DATABASE_OWNER_URL DB_OWNER_USERNAME DB_OWNER_PASSWORD; artisan config:cache -q) &&
+    artisan route:cache -q && artisan view:cache -q && artisan event:cache -q && artisan bench:tables -q
 }

@@ -180,7 +180,8 @@ final class AuthorisationTest extends TestCase
             $values += ['@key' => $key->id];
         }
         if (str_contains($path, '@errand')) {
-            $errand = new Errand(['id' => (string) Str::uuid(), 'by_id' => $user->id, 'kind' => 'take_job', 'state' => 'waiting', 'asked_at' => now()]);
+            $asked = ['id' => (string) Str::uuid(), 'kind' => 'take_job', 'state' => 'waiting', 'asked_at' => now()];
+            $errand = new Errand($asked + ['by_id' => $user->id]);
             $errand->forceFill(['shop_id' => $user->shop_id])->save();
             $values += ['@errand' => $errand->id];
         }

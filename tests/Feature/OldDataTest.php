@@ -20,7 +20,9 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
 use Tests\HoldsToSchema;
 use Tests\TestCase;
 
@@ -45,7 +47,8 @@ final class OldDataTest extends TestCase
         }
         if (! self::$made) {
             $owner = OwnerConnection::get();
-            $owner->unprepared('drop schema public cascade; create schema public; '.gzdecode((string) file_get_contents(self::FIXTURES.'/demo.sql.gz')));
+            $old = (string) gzdecode((string) file_get_contents(self::FIXTURES.'/demo.sql.gz'));
+            $owner->unprepared("drop schema public cascade; create schema public; $old");
             $owner->disconnect();
             Artisan::call('bench:migrate');
             self::$made = true;
@@ -121,6 +124,29 @@ final class OldDataTest extends TestCase
                 'nothing that was said is changed',
             );
         }
+    }
+
+    public function test_an_upgrade_that_fails_leaves_all_as_it_was(): void
+    {
+        $folder = sys_get_temp_dir().'/clean-race-migrations-'.Str::random(8);
+        mkdir($folder);
+        $migration = '<?php return new class extends Illuminate\\Database\\Migrations\\Migration { public function up(): void { %s } };';
+        $wings = 'Illuminate\\Support\\Facades\\DB::statement("create table wings (id int)");';
+        file_put_contents("$folder/2099_01_01_000000_wings.php", sprintf($migration, $wings));
+        file_put_contents("$folder/2099_01_02_000000_fall.php", sprintf($migration, 'throw new RuntimeException("It broke off.");'));
+        $this->app->make('migrator')->path($folder);
+        $done = DB::table('migrations')->count();
+        try {
+            Artisan::call('bench:migrate');
+            self::fail('It did not break off.');
+        } catch (RuntimeException $fault) {
+            self::assertSame('It broke off.', $fault->getMessage());
+        } finally {
+            array_map(unlink(...), glob("$folder/*") ?: []);
+            rmdir($folder);
+        }
+        self::assertSame($done, DB::table('migrations')->count());
+        self::assertNull(DB::selectOne("select to_regclass('wings') as wings")->wings, 'nor is there anything of the one before');
     }
 
     /** @return iterable<string, array{string, list<string>}> what somebody does to it who may do anything, the places that tell */

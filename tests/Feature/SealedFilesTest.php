@@ -73,7 +73,8 @@ final class SealedFilesTest extends TestCase
             array_values($said),
         );
         $keys = $this->getJson('/api/v1/keys')->assertOk()->json();
-        self::assertSame([[], 1, ''], [$keys['accepted'], $keys['seen'][0]['jobs'], $keys['seen'][0]['fingerprint']], 'what to compare is not told');
+        $seen = $keys['seen'][0];
+        self::assertSame([[], 1, ''], [$keys['accepted'], $seen['jobs'], $seen['fingerprint']], 'what to compare is not told');
         self::assertNotSame($own, $keys['fingerprint']);
         $accept = fn (string $fingerprint) => $this->postJson('/api/v1/keys', [
             'key' => $file['signature']['key'],
@@ -84,10 +85,11 @@ final class SealedFilesTest extends TestCase
         $accept('')->assertStatus(422);
         $id = $accept(strtolower(str_replace('-', ' ', $own)))->assertCreated()->json('id');
         self::assertSame(["Signed by {$this->user->name} at Quay Works, checked.", true, false], array_values($this->said($file)));
-        self::assertSame([1, 0], [count($this->getJson('/api/v1/keys')->json('accepted')), count($this->getJson('/api/v1/keys')->json('seen'))]);
+        $this->getJson('/api/v1/keys')->assertJsonCount(1, 'accepted')->assertJsonCount(0, 'seen');
         $this->deleteJson("/api/v1/keys/$id")->assertNoContent();
         self::assertFalse($this->said($file)['checked']);
-        self::assertSame(['key_accepted', 'key_revoked'], DB::table('log_lines')->where('what', 'like', 'key_%')->orderBy('id')->pluck('what')->all());
+        $logged = DB::table('log_lines')->where('what', 'like', 'key_%')->orderBy('id')->pluck('what')->all();
+        self::assertSame(['key_accepted', 'key_revoked'], $logged);
         self::assertSame(0, AcceptedKey::query()->whereNull('revoked_at')->count());
     }
 
@@ -95,7 +97,8 @@ final class SealedFilesTest extends TestCase
     public static function forgeries(): iterable
     {
         yield 'another signer' => [static fn (array $f): array => ['job' => ['signed_by' => 'Tove'] + $f['job']] + $f];
-        yield 'another day' => [static fn (array $f): array => ['job' => ['signed_at' => '2026-01-01T00:00:00.000+00:00'] + $f['job']] + $f];
+        $other = ['signed_at' => '2026-01-01T00:00:00.000+00:00'];
+        yield 'another day' => [static fn (array $f): array => ['job' => $other + $f['job']] + $f];
         yield 'a reading changed' => [static function (array $f): array {
             $f['records'][2]['value'] = ['text' => 'x'];
 
@@ -143,14 +146,16 @@ final class SealedFilesTest extends TestCase
         $turned = array_reverse($file, true);
         $turned['job'] = array_reverse($turned['job'], true);
         $turned['records'] = array_map(array_reverse(...), $turned['records'], array_fill(0, count($turned['records']), true));
-        self::assertSame($key, Seal::keyOf((array) json_decode((string) json_encode($turned, JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION), true)));
+        $written = (string) json_encode($turned, JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION);
+        self::assertSame($key, Seal::keyOf((array) json_decode($written, true)));
     }
 
     public function test_a_job_that_is_not_signed_carries_no_signature_and_a_card_that_is_no_card_breaks_nothing(): void
     {
         $job = $this->good();
         self::assertNull($this->get("/files/jobs/{$job->id}/job.json")->json('signature'));
-        foreach ([['report' => 'x'], ['report' => ['stations' => 7, 'section' => []]], ['report' => ['blocks' => [[]]]], ['x' => [[1]]]] as $card) {
+        $cards = [['report' => 'x'], ['report' => ['stations' => 7, 'section' => []]], ['report' => ['blocks' => [[]]]], ['x' => [[1]]]];
+        foreach ($cards as $card) {
             $file = ['card' => $card] + JobFilesTest::file();
             $file['job'] = ['signed_at' => '2026-03-02T09:00:00.000+00:00', 'signed_by' => 'Tove'] + $file['job'];
             self::assertFalse($this->said($file)['checked']);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Devices\PressGauge;
-use App\Devices\PressWatch;
 use App\Models\Job;
 use App\Models\Tool;
 use App\Models\User;
@@ -20,11 +18,10 @@ use Illuminate\View\Factory;
 use Illuminate\View\View;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
-use Symfony\Component\Process\Process;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
 
-/** Seating over HTTP: rounds of depths, press traces kept and live, the tool wall as a list, pieces to make. */
+/** Seating over HTTP: rounds of depths, press traces that are kept, the tool wall as a list, pieces to make. */
 final class SeatingApiTest extends TestCase
 {
     use RefreshDatabase;
@@ -33,20 +30,12 @@ final class SeatingApiTest extends TestCase
 
     private Job $job;
 
-    private ?Process $press = null;
-
     protected function setUp(): void
     {
         parent::setUp();
         $this->user = $this->person();
         $this->job = $this->jobOf($this->user);
         $this->actingAs($this->user);
-    }
-
-    protected function tearDown(): void
-    {
-        $this->press?->stop(0);
-        parent::tearDown();
     }
 
     /** @param  array<int, string>  $depths by hour */
@@ -152,50 +141,6 @@ final class SeatingApiTest extends TestCase
             : self::assertStringContainsString($words, (string) $answer->json('errors.0.detail'));
     }
 
-    public function test_a_press_is_read_live_and_says_stop_in_time(): void
-    {
-        $free = stream_socket_server('tcp://127.0.0.1:0') ?: self::fail('No port is free.');
-        $port = explode(':', (string) stream_socket_get_name($free, false))[1];
-        fclose($free);
-        $this->press = new Process(['php', base_path('ops/press-stand-in.php'), $port]);
-        $this->press->start();
-        for ($i = 0; $i < 50 && @fsockopen('127.0.0.1', (int) $port) === false; $i++) {
-            usleep(40_000);
-        }
-        $this->app->instance(PressGauge::class, new PressGauge("127.0.0.1:$port"));
-        $live = "/api/v1/jobs/{$this->job->id}/seats/left/live";
-        $this->getJson($live)->assertNoContent();
-        $begun = $this->postJson($live, ['id' => (string) Str::uuid(), 'kind' => 'cocked', 'seed' => 4, 'pace' => 20])
-            ->assertCreated()
-            ->assertJsonPath('state', 'waiting')
-            ->json();
-        self::assertSame($begun['id'], $this->postJson($live, ['kind' => 'good'])->assertOk()->json('id'), 'there is one at a time');
-        $watch = $this->app->make(PressWatch::class);
-        $kinds = [];
-        $samples = [];
-        do {
-            $left = $watch->look();
-            $said = $this->getJson("$live?of={$begun['id']}&after=".count($samples))->assertOk();
-            $samples = [...$samples, ...$said->json('samples')];
-            $kinds[] = $said->json('result.kind');
-            self::assertSame($said->json('count'), count($samples), 'each sample comes once');
-        } while ($left > 0 && count($kinds) < 500);
-        self::assertSame('ended', $said->json('state'));
-        $first = array_search('cocked', $kinds, true);
-        self::assertTrue(is_int($first) && $first < count($kinds) - 1, 'it is said while it goes in');
-        self::assertGreaterThan(50, count($samples));
-        $whole = $this->getJson($live)->assertOk()->assertJsonCount(count($samples), 'samples');
-        $this->getJson($live, ['If-None-Match' => (string) $whole->headers->get('ETag')])->assertStatus(304);
-        $this->postJson($live, ['kind' => 'sideways'])->assertStatus(422)->assertJsonPath('errors.0.field', 'kind');
-
-        // Stopped, it ends and the line is closed.
-        $this->postJson($live, ['kind' => 'good', 'pace' => 1])->assertCreated();
-        self::assertSame(1, $watch->look());
-        $this->deleteJson($live)->assertNoContent();
-        self::assertSame(0, $watch->look());
-        $this->getJson($live)->assertJsonPath('state', 'ended');
-    }
-
     public function test_a_simulated_press_is_said_to_be_one_and_writes_nothing_in_a_shop_of_ones_own(): void
     {
         config(['press.stand_in' => true]);
@@ -242,19 +187,6 @@ final class SeatingApiTest extends TestCase
         );
         $outcome = array_column($this->getJson("/api/v1/jobs/$taken")->json('entries'), 'value', 'place')['seat.left.press'] ?? [];
         self::assertTrue($outcome['simulated'] ?? false);
-    }
-
-    public function test_without_a_gauge_it_says_so(): void
-    {
-        $live = "/api/v1/jobs/{$this->job->id}/seats/left/live";
-        $this->postJson($live)->assertCreated();
-        self::assertSame(0, $this->app->make(PressWatch::class)->look());
-        $this->getJson($live)->assertOk()->assertJsonPath('state', 'failed')->assertJsonPath('count', 0);
-
-        // Nor does it wait for ever where nobody follows the gauge.
-        $this->postJson($live)->assertCreated()->assertJsonPath('state', 'waiting');
-        $this->travel(30)->seconds();
-        $this->getJson($live)->assertOk()->assertJsonPath('state', 'failed');
     }
 
     public function test_the_wall_goes_out_as_a_list_and_comes_in_again_once(): void

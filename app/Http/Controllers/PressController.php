@@ -51,7 +51,7 @@ final class PressController
         return Answer::around(PressingSheet::of($pressing, 0), $new ? 201 : 200);
     }
 
-    #[Documented('What the gauge has sent so far of the latest pressing of this ring; asked again and again', answers: PressingSheet::class)]
+    #[Documented('What the gauge has sent so far of the latest pressing of this ring', answers: PressingSheet::class)]
     #[Query('of', 'The pressing of which something is known already')]
     #[Query('after', 'How many samples of it are known', 'integer')]
     public function live(Request $request, Job $job, string $seat): Response

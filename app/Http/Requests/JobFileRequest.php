@@ -21,7 +21,11 @@ final class JobFileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a job file.', 'file.*' => 'That is larger than 40 MB, or did not arrive whole.', 'id.*' => 'An errand has an id of its own, a UUID.'];
+        return [
+            'file.required' => 'Choose a job file.',
+            'file.*' => 'That is larger than 40 MB, or did not arrive whole.',
+            'id.*' => 'An errand has an id of its own, a UUID.',
+        ];
     }
 
     /** The file as it came; its id, where one was made for it. */

@@ -6284,7 +6284,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the gauge has sent so far of the latest pressing of this ring; asked again and again */
+        /** What the gauge has sent so far of the latest pressing of this ring */
         get: {
             parameters: {
                 query?: {
@@ -6302,7 +6302,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description What the gauge has sent so far of the latest pressing of this ring; asked again and again */
+                /** @description What the gauge has sent so far of the latest pressing of this ring */
                 200: {
                     headers: {
                         [name: string]: unknown;
