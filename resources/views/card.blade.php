@@ -93,7 +93,10 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 @endif
 @if ($job->addenda->isNotEmpty())
 <h2>Added after the signature</h2>
-@foreach ($job->addenda as $one)
+@if ($job->addenda->count() > 8)
+<p class="m">{{ $job->addenda->count() - 8 }} earlier ones stand with the job.</p>
+@endif
+@foreach ($job->addenda->slice(-8) as $one)
 <p>{{ Str::limit($one->text, 300) }} <span class="m">{{ $one->author->name }}, {{ $job->shop->day($one->made_at, true) }}</span></p>
 @endforeach
 @endif

@@ -12,6 +12,7 @@ use App\Models\Record;
 use App\Models\Role;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -162,5 +163,29 @@ final class AttackedTest extends TestCase
             $at = Record::query()->where('job_id', $job->id)->orderByDesc('seq')->firstOrFail()->made_at;
             self::assertLessThan(5, abs($at->diffInSeconds(Carbon::now())), $said);
         }
+    }
+
+    public function test_a_card_with_hundreds_of_words_added_is_printed_all_the_same(): void
+    {
+        $job = $this->good();
+        $this->sign($job);
+        $words = array_map(fn (int $n): array => [
+            'id' => (string) Str::uuid7(),
+            'shop_id' => $job->shop_id,
+            'job_id' => $job->id,
+            'author_id' => $this->user->id,
+            'text' => "Word $n ".str_repeat('and more of it ', 20),
+            'made_at' => Carbon::now(),
+        ], range(1, 500));
+        DB::table('addenda')->insert($words);
+        $start = hrtime(true);
+        $pdf = (string) $this->get("/files/jobs/{$job->id}/card.pdf")->assertOk()->getContent();
+        $few = hrtime(true) - $start;
+        self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf));
+        $start = hrtime(true);
+        DB::table('addenda')->insert(array_map(static fn (array $w): array => ['id' => (string) Str::uuid7()] + $w, $words));
+        $this->get("/files/jobs/{$job->id}/card.pdf")->assertOk();
+        // Twice as many take no longer, but for reading them.
+        self::assertLessThan(3 * $few, hrtime(true) - $start);
     }
 }
