@@ -66,6 +66,7 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::delete('people/{person}/left', [PeopleController::class, 'comeBack']);
     Route::post('people/{person}/code', [PeopleController::class, 'code']);
     Route::delete('people/{person}/sessions', [PeopleController::class, 'endSessions']);
+    Route::delete('people/{person}/name', [PeopleController::class, 'erase']);
     Route::get('log', LogController::class);
     Route::post('time-code', [TimeCodeController::class, 'store']);
     Route::put('time-code', [TimeCodeController::class, 'update']);
@@ -95,6 +96,7 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::post('machines', [MachineController::class, 'store']);
     Route::post('machines/list', [MachineController::class, 'import']);
     Route::put('machines/{machine}', [MachineController::class, 'update']);
+    Route::delete('machines/{machine}/customer', [MachineController::class, 'erase']);
 
     Route::put('bench-day', [BenchDayController::class, 'update']);
     Route::post('ahead/{item}/settled', [AheadController::class, 'settle']);

@@ -68,6 +68,8 @@ final class GuardedRoutes
         yield 'GET tokens' => ['GET', '/api/v1/tokens', [], $all(200)];
         yield 'POST tokens' => ['POST', '/api/v1/tokens', ['name' => 'Scale', 'rights' => ['read'], 'days' => 30], $all(201)];
         yield 'DELETE tokens/{token}' => ['DELETE', '/api/v1/tokens/@token', [], $all(204)];
+        yield 'DELETE people/{person}/name' => ['DELETE', '/api/v1/people/@person/name', [], [409, 403, 403, 403]];
+        yield 'DELETE machines/{machine}/customer' => ['DELETE', '/api/v1/machines/@machine/customer', [], [200, 403, 403, 403]];
         yield 'GET log' => ['GET', '/api/v1/log', [], [200, 403, 403, 403]];
         yield 'GET jobs' => ['GET', '/api/v1/jobs', [], $all(200)];
         yield 'POST jobs' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Machine;
+use App\Models\Role;
 use App\Models\User;
 
 final class MachinePolicy
@@ -28,6 +29,12 @@ final class MachinePolicy
     public function view(User $user, Machine $machine): bool
     {
         return $machine->shop_id === $user->shop_id;
+    }
+
+    /** What is kept of its owner, and what they said, goes at the word of whoever answers for the shop. */
+    public function erase(User $user, Machine $machine): bool
+    {
+        return $machine->shop_id === $user->shop_id && $user->role === Role::Owner;
     }
 
     public function update(User $user, Machine $machine): bool

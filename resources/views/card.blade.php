@@ -93,11 +93,11 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 @endif
 @if ($job->addenda->isNotEmpty())
 <h2>Added after the signature</h2>
-@if ($job->addenda->count() > 8)
-<p class="m">{{ $job->addenda->count() - 8 }} earlier ones stand with the job.</p>
+@if ($job->addenda->count() > 3)
+<p class="m">{{ $job->addenda->count() - 3 }} earlier ones stand with the job.</p>
 @endif
-@foreach ($job->addenda->slice(-8) as $one)
-<p>{{ Str::limit($one->text, 300) }} <span class="m">{{ $one->author->name }}, {{ $job->shop->day($one->made_at, true) }}</span></p>
+@foreach ($job->addenda->slice(-3) as $one)
+<p>{{ Str::limit($one->text, $job->addenda->count() > 3 ? 90 : 300) }} <span class="m">{{ $one->author->name }}, {{ $job->shop->day($one->made_at, true) }}</span></p>
 @endforeach
 @endif
 <h2>Verdicts</h2>

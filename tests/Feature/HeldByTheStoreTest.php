@@ -14,7 +14,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\GoodJobs;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -47,7 +46,7 @@ final class HeldByTheStoreTest extends TestCase
     }
 
     /** @return iterable<string, array{string, string}> what is tried, what the database answers */
-    public static function attempts(): iterable
+    private static function attempts(): iterable
     {
         foreach (self::WRITTEN_ONCE as $table) {
             $column = ['kept_words' => 'text', 'photos' => 'width', 'records' => 'place', 'sign_offs' => 'card'][$table] ?? 'id';
@@ -103,8 +102,7 @@ final class HeldByTheStoreTest extends TestCase
         yield 'the digest of a link' => ["update records set chain = '\\x00'", 'permission denied'];
     }
 
-    #[DataProvider('attempts')]
-    public function test_the_database_refuses(string $sql, string $says): void
+    public function test_the_database_refuses_whatever_is_tried(): void
     {
         $taken = $this->take(JobFilesTest::file())->assertCreated()->json('id');
         $ids = [
@@ -113,12 +111,16 @@ final class HeldByTheStoreTest extends TestCase
             ':taken' => $taken,
             ':other' => $this->person(Role::Owner, $this->user)->id,
         ];
-        $sql = strtr($sql, array_map(strval(...), $ids));
-        try {
-            DB::transaction(static fn () => DB::unprepared($sql));
-            self::fail($sql);
-        } catch (QueryException $refused) {
-            self::assertStringContainsString($says, $refused->getMessage());
+        $ids = array_map(strval(...), $ids);
+        foreach (self::attempts() as $what => [$sql, $says]) {
+            $sql = strtr($sql, $ids);
+            try {
+                DB::transaction(static fn () => DB::unprepared($sql));
+                $said = 'It was done.';
+            } catch (QueryException $refused) {
+                $said = $refused->getMessage();
+            }
+            self::assertStringContainsString($says, $said, $what);
         }
     }
 
@@ -164,6 +166,32 @@ final class HeldByTheStoreTest extends TestCase
         Artisan::call('bench:check-records');
         $line = "Job {$job->number} of {$this->user->shop->name}: erased on ".now()->format('Y-m-d');
         self::assertStringContainsString($line, Artisan::output());
+    }
+
+    public function test_the_owner_erases_a_customer_and_somebody_who_left_and_nothing_of_them_is_shown(): void
+    {
+        $owner = $this->person(Role::Owner, $this->user)->load('shop');
+        $job = $this->whole();
+        $job->machine->update(['owner' => 'Harbour Hire']);
+        $this->nobody()->actingAs($owner);
+        $this->deleteJson("/api/v1/machines/{$job->machine_id}/customer")->assertOk()->assertJsonPath('owner', '');
+        $this->postJson("/api/v1/people/{$this->user->id}/left")->assertOk();
+        $this->deleteJson("/api/v1/people/{$this->user->id}/name")->assertOk()->assertJsonPath('name', "Person {$this->user->id}");
+        $all = ["jobs/{$job->id}", "machines/{$job->machine_id}", 'jobs?signed=1', 'people', 'log'];
+        foreach ($all as $at) {
+            $said = (string) $this->getJson("/api/v1/$at")->assertOk()->getContent();
+            foreach (['Hums', 'Harbour Hire', $this->user->name, $this->user->email] as $gone) {
+                self::assertStringNotContainsString($gone, $said, $at);
+            }
+        }
+        $file = (string) $this->get("/files/jobs/{$job->id}/job.json")->assertOk()->getContent();
+        self::assertStringNotContainsString('Hums', $file);
+        self::assertSame([], RecordChain::of($job)->broken);
+        self::assertSame(
+            ['customer_erased', 'person_erased'],
+            DB::table('log_lines')->where('what', 'like', '%_erased')->orderBy('id')->pluck('what')->all(),
+        );
+        $this->deleteJson("/api/v1/people/{$owner->id}/name")->assertStatus(409);
     }
 
     public function test_a_job_has_a_code_for_all_its_records(): void

@@ -102,6 +102,11 @@ final class Conflict extends RuntimeException
         return new self('They left. Take them back first.', 'has-left', 'Not here any more');
     }
 
+    public static function stillHere(): self
+    {
+        return new self('They work here still. Only of somebody who left a name is erased.', 'still-here', 'Still here');
+    }
+
     public static function idTaken(): self
     {
         return new self('That id already stands for another record.', 'id-taken', 'Id taken');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Erase;
 use App\Actions\NoteInLog;
 use App\Actions\NoteMachines;
 use App\Bench\History;
@@ -82,6 +83,15 @@ final class MachineController
         $machine->update($request->machine());
 
         return Answer::with(MachineCard::of($machine));
+    }
+
+    #[Documented('Erase whose machine it is and what they said; what was done on it stays: the owner', answers: MachineCard::class)]
+    public function erase(Machine $machine, Erase $erase, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('erase', $machine);
+        $erase->customer($machine, $user);
+
+        return Answer::with(MachineCard::of($machine->refresh()));
     }
 
     #[Documented('A machine and what was done on it', answers: MachineHistory::class)]

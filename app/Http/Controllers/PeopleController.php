@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\AddPerson;
 use App\Actions\ChangePerson;
+use App\Actions\Erase;
 use App\Actions\MakeCode;
 use App\Http\Answer;
 use App\Http\Conflicts\Conflict;
@@ -93,6 +94,15 @@ final class PeopleController
     {
         Gate::authorize('update', $person);
         $change->comeBack($person, $user);
+
+        return Answer::with(PersonCard::of($person, true));
+    }
+
+    #[Documented('Erase the name and address of somebody who left; what they did stays: the owner', answers: PersonCard::class)]
+    public function erase(User $person, Erase $erase, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('update', $person);
+        $erase->person($person, $user);
 
         return Answer::with(PersonCard::of($person, true));
     }

@@ -39,6 +39,12 @@ export const useCode = (person: number) =>
     answer(api.POST('/people/{person}/code', { params: { path: { person } }, body })),
   );
 
+/** Erases the name and address of somebody who left. */
+export const useErasePerson = (person: number) =>
+  usePeopleChange<void, PersonCard>(() =>
+    answer(api.DELETE('/people/{person}/name', { params: { path: { person } } })),
+  );
+
 export const useEndSessions = (person: number) =>
   usePeopleChange<void, unknown>(() =>
     answer(api.DELETE('/people/{person}/sessions', { params: { path: { person } } })),

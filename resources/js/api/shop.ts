@@ -70,6 +70,15 @@ export const useChangeMachine = (machine: number) => {
   });
 };
 
+/** Erases whose machine it is and what they said. */
+export const useEraseCustomer = (machine: number) => {
+  const client = useQueryClient();
+  return useMutation<MachineCard, Refusal, void>({
+    mutationFn: () => answer(api.DELETE('/machines/{machine}/customer', { params: { path: { machine } } })),
+    onSuccess: () => outOfDate(client, 'machine', 'machines', 'jobs', 'job', 'ahead', 'log'),
+  });
+};
+
 export const useTools = () =>
   useQuery<ToolCard[], Refusal>({
     queryKey: ['tools'],

@@ -1,9 +1,11 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { type FormEvent, useState } from 'react';
-import { useChangeMachine } from '../../api/shop';
+import { useChangeMachine, useEraseCustomer } from '../../api/shop';
 import type { MachineCard } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { Input, Labelled } from '../../controls/Field';
+import { Sure } from '../../controls/Sure';
+import { usePerson } from '../../words/person';
 
 const FIELDS = [
   ['name', 'Its name'],
@@ -11,10 +13,16 @@ const FIELDS = [
   ['owner', 'Owner'],
 ] as const;
 
+const ERASED =
+  'Whose machine it is and what they said is erased from all its jobs, for good. ' +
+  'What was measured, done and signed stays, and can still be checked.';
+
 /** What a machine is called and whose it is, put right; what was done on it stays. */
 export function MachineForm({ machine, onDone }: { machine: MachineCard; onDone: () => void }) {
   const [said, setSaid] = useState({ name: machine.name, model: machine.model, owner: machine.owner });
   const { mutate, isPending, error } = useChangeMachine(machine.id);
+  const erase = useEraseCustomer(machine.id);
+  const { role } = usePerson();
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (!isPending) mutate(said, { onSuccess: onDone });
@@ -48,6 +56,18 @@ export function MachineForm({ machine, onDone }: { machine: MachineCard; onDone:
           Leave it as it was
         </Button>
       </Flex>
+      {role === 'owner' && (
+        <Box mt="4">
+          <Sure
+            label="Erase the customer"
+            yes="Erase it for good"
+            says={ERASED}
+            busy={erase.isPending}
+            error={erase.error}
+            onYes={() => erase.mutate(undefined, { onSuccess: onDone })}
+          />
+        </Box>
+      )}
     </Box>
   );
 }

@@ -2,12 +2,13 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useTakeTimeCodeOff } from '../../api/access';
 import type { Refusal } from '../../api/client';
-import { type Role, useChangePerson, useCode, useEndSessions, useLeaving } from '../../api/people';
+import { type Role, useChangePerson, useCode, useEndSessions, useErasePerson, useLeaving } from '../../api/people';
 import type { PersonCard } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { Input, Labelled, Select } from '../../controls/Field';
 import { PhoneCode } from '../../controls/PhoneCode';
 import { Sheet } from '../../controls/Sheet';
+import { Sure } from '../../controls/Sure';
 import { moment } from '../../words/day';
 import { ROLES } from './roles';
 
@@ -17,6 +18,7 @@ export function PersonSheet({ one, mails, onClose }: { one: PersonCard; mails: b
   const leaving = useLeaving(one.id);
   const sessions = useEndSessions(one.id);
   const codeOff = useTakeTimeCodeOff(one.id);
+  const erase = useErasePerson(one.id);
   const [name, setName] = useState(one.name);
   const [sure, setSure] = useState(false);
   const refused: Refusal | null = change.error ?? leaving.error ?? sessions.error ?? codeOff.error;
@@ -93,6 +95,16 @@ export function PersonSheet({ one, mails, onClose }: { one: PersonCard; mails: b
             </Button>
           )}
         </Flex>
+        {one.left_at !== null && (
+          <Sure
+            label="Erase their name"
+            yes="Erase it for good"
+            says="Name, address and codes are erased for good. What they did and signed stays, under a number."
+            busy={erase.isPending}
+            error={erase.error}
+            onYes={() => erase.mutate(undefined, { onSuccess: onClose })}
+          />
+        )}
         {sure && one.left_at === null && (
           <chakra.p color="mute">They are signed out at once. What they did stays under their name.</chakra.p>
         )}
