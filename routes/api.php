@@ -124,6 +124,7 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::post('shelf', [ShelfController::class, 'store']);
     Route::post('shelf/{item}/taken', [ShelfController::class, 'take']);
 
+    Route::post('shop/along', [ErrandController::class, 'along']);
     Route::get('errands/{errand}', [ErrandController::class, 'show']);
 
     Route::get('shop', [ShopController::class, 'show']);

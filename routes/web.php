@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AheadController;
 use App\Http\Controllers\BuyingPaperController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\HubFileController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\PhotoController;
@@ -29,6 +30,7 @@ Route::middleware(['auth:web', LiveSession::class])
             ->whereIn('form', ['svg', 'dxf']);
         Route::get('jobs/{job}/trace-{trace}.csv', [PressController::class, 'file'])
             ->whereUuid('trace');
+        Route::get('along/{errand}.zip', [ErrandController::class, 'file']);
         Route::get('tools.csv', [ToolController::class, 'file']);
         Route::get('turned-piece.{form}', TurnedPieceController::class)->whereIn('form', ['svg', 'dxf']);
     });

@@ -182,6 +182,8 @@ final class GuardedRoutes
             [201, 201, 201, 403],
         ];
         yield 'DELETE jobs/{job}/seats/{seat}/live' => ['DELETE', '/api/v1/jobs/@job/seats/left/live', [], [204, 204, 204, 403]];
+        yield 'POST shop/along' => ['POST', '/api/v1/shop/along', [], [202, 403, 403, 403]];
+        yield 'GET everything as a file' => ['GET', '/files/along/@along.zip', [], [200, 403, 403, 403]];
         yield 'GET errands/{errand}' => ['GET', '/api/v1/errands/@errand', [], $all(200)];
         yield 'POST jobs/{job}/traces' => [
             'POST',

@@ -9,6 +9,7 @@ enum ErrandKind: string
 {
     case TakeJob = 'take_job';
     case ReadPrices = 'read_prices';
+    case TakeAlong = 'take_along';
 
     /** @return class-string<DoesErrand> */
     public function doer(): string
@@ -16,6 +17,7 @@ enum ErrandKind: string
         return match ($this) {
             self::TakeJob => TakesJob::class,
             self::ReadPrices => ReadsPrices::class,
+            self::TakeAlong => TakesAlong::class,
         };
     }
 
@@ -25,6 +27,8 @@ enum ErrandKind: string
         return match ($this) {
             self::TakeJob => 1_000_000,
             self::ReadPrices => 100_000,
+            // Never at once, however little there is.
+            self::TakeAlong => -1,
         };
     }
 }

@@ -38,16 +38,17 @@ final readonly class TakeJob
     }
 
     /**
+     * @param  ?int  $number of its own, as in the shop that it comes from; the next one otherwise
      * @param  array<string, mixed>  $file as {@see SoundFile} found it sound
      *
      * @throws InvalidInput when what is in it cannot be a job
      */
-    public function __invoke(User $by, array $file, ?Progress $progress = null): Job
+    public function __invoke(User $by, array $file, ?Progress $progress = null, ?int $number = null): Job
     {
         // Numbered apart: nobody who opens a job waits for a long file.
-        $shop = DB::transaction(static function () use ($by): Shop {
+        $shop = DB::transaction(static function () use ($by, $number): Shop {
             $shop = Shop::query()->whereKey($by->shop_id)->lockForUpdate()->firstOrFail();
-            $shop->increment('last_job_number');
+            $shop->forceFill(['last_job_number' => max($shop->last_job_number + 1, $number ?? 0)])->save();
 
             return $shop;
         });

@@ -97,7 +97,8 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 <p class="m">{{ $job->addenda->count() - 3 }} earlier ones stand with the job.</p>
 @endif
 @foreach ($job->addenda->slice(-3) as $one)
-<p>{{ Str::limit($one->text, $job->addenda->count() > 3 ? 90 : 300) }} <span class="m">{{ $one->author->name }}, {{ $job->shop->day($one->made_at, true) }}</span></p>
+<p>{{ Str::limit($one->text, $job->addenda->count() > 3 ? 90 : 300) }}
+<span class="m">{{ $one->author->name }}, {{ $job->shop->day($one->made_at, true) }}</span></p>
 @endforeach
 @endif
 <h2>Verdicts</h2>

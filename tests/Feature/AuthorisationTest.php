@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Errands\TakesAlong;
 use App\Models\AcceptedKey;
 use App\Models\DueItem;
 use App\Models\Errand;
@@ -178,6 +179,13 @@ final class AuthorisationTest extends TestCase
             ]);
             $key->forceFill(['shop_id' => $user->shop_id])->save();
             $values += ['@key' => $key->id];
+        }
+        if (str_contains($path, '@along')) {
+            $asked = ['id' => (string) Str::uuid(), 'kind' => 'take_along', 'state' => 'done', 'asked_at' => now()];
+            $errand = new Errand($asked + ['by_id' => $user->id]);
+            $errand->forceFill(['shop_id' => $user->shop_id])->save();
+            file_put_contents(TakesAlong::path($errand->id), 'x');
+            $values += ['@along' => $errand->id];
         }
         if (str_contains($path, '@errand')) {
             $asked = ['id' => (string) Str::uuid(), 'kind' => 'take_job', 'state' => 'waiting', 'asked_at' => now()];

@@ -20,6 +20,7 @@ final readonly class ErrandSheet
      * @param  ?string  $problem why it could not be done, in a sentence
      * @param  ?string  $field what it is about
      * @param  ?int  $job the job that came of it
+     * @param  ?string  $file where the file lies that came of it
      */
     public function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class ErrandSheet
         public ?string $problem,
         public ?string $field,
         public ?int $job,
+        public ?string $file,
         #[ShapeOf(PriceListSheet::class)] public ?Ready $prices,
     ) {
     }
@@ -45,6 +47,7 @@ final readonly class ErrandSheet
             $errand->problem['detail'] ?? null,
             $errand->problem['errors'][0]['field'] ?? null,
             $errand->answer->job ?? null,
+            $errand->kind === ErrandKind::TakeAlong && $errand->state === ErrandState::Done ? "/files/along/{$errand->id}.zip" : null,
             $errand->kind === ErrandKind::ReadPrices && $errand->answer !== null
                 ? new Ready(json_encode($errand->answer, JSON_THROW_ON_ERROR | Json::FLAGS))
                 : null,

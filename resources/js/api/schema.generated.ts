@@ -8406,6 +8406,58 @@ export interface paths {
         };
         trace?: never;
     };
+    "/shop/along": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write all of the shop into one file, to take along: the owner */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        /** Format: uuid */
+                        id?: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Write all of the shop into one file, to take along: the owner */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ErrandSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shop/calendar": {
         parameters: {
             query?: never;
@@ -9731,7 +9783,7 @@ export interface components {
             newer: components["schemas"]["Replaced"] | null;
         };
         /** @enum {string} */
-        ErrandKind: "take_job" | "read_prices";
+        ErrandKind: "take_job" | "read_prices" | "take_along";
         ErrandSheet: {
             id: string;
             kind: components["schemas"]["ErrandKind"];
@@ -9741,6 +9793,7 @@ export interface components {
             problem: string | null;
             field: string | null;
             job: number | null;
+            file: string | null;
             prices: components["schemas"]["PriceListSheet"] | null;
         };
         /** @enum {string} */

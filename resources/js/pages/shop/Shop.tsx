@@ -4,6 +4,7 @@ import type { ShopSheet } from '../../api/types';
 import { Button } from '../../controls/Button';
 import { Loading, Trouble } from '../../controls/States';
 import { useSay } from '../../words/person';
+import { Along } from './Along';
 import { CalendarAddress } from './CalendarAddress';
 import { Keys } from './Keys';
 import { Noted } from './Noted';
@@ -30,6 +31,7 @@ export function Shop() {
             {data.may_change && !data.alone && <Tablets shop={data} />}
             {data.may_change && <CalendarAddress />}
             {data.may_change && <Keys />}
+            {data.may_change && <Along />}
           </Flex>
           <Habits shop={data} />
         </Grid>
