@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Kept;
 
 use App\Store\CopiesKept;
 use PDO;
@@ -21,7 +21,7 @@ final class BackupTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$root = dirname(__DIR__, 2);
+        self::$root = dirname(__DIR__, 3);
         self::$there = sys_get_temp_dir().'/clean-race-copies-'.bin2hex(random_bytes(4));
         mkdir(self::$there, 0711);
         $fixture = self::$root.'/tests/fixtures/v0.2/demo.sql.gz';

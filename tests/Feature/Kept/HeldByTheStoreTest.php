@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Kept;
 
 use App\Models\Job;
 use App\Models\Record;
@@ -14,6 +14,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Tests\Feature\JobFilesTest;
 use Tests\GoodJobs;
 use Tests\RefreshDatabase;
 use Tests\TestCase;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Kept;
 
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\DB;

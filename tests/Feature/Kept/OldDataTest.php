@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Kept;
 
 use App\Bench\Notes;
 use App\Bench\Standing;
@@ -32,7 +32,7 @@ final class OldDataTest extends TestCase
     use DatabaseTransactions;
     use HoldsToSchema;
 
-    private const FIXTURES = __DIR__.'/../fixtures/v0.1';
+    private const FIXTURES = __DIR__.'/../../fixtures/v0.1';
 
     private const DATABASE = 'clean_race_test_v01';
 

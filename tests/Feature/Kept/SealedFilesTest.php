@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Kept;
 
 use App\JobFile\Seal;
 use App\JobFile\ShopKey;
@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Tests\Feature\JobFilesTest;
 use Tests\GoodJobs;
 use Tests\RefreshDatabase;
 use Tests\TestCase;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Kept;
 
 use App\Errands\TakesAlong;
 use App\Models\Concerns\ShopAtHand;
