@@ -26,7 +26,8 @@ final class AcceptKeyRequest extends FormRequest
         return [
             'key.*' => 'That is no key of a shop.',
             'name.*' => 'Say whose key it is, in at most 120 letters.',
-            'fingerprint.*' => 'Type the fingerprint that the other shop reads to you.',
+            'fingerprint.required' => 'Type the fingerprint that the other shop reads to you.',
+            'fingerprint.max' => 'That is longer than a fingerprint.',
         ];
     }
 

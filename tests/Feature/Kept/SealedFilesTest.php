@@ -81,7 +81,10 @@ final class SealedFilesTest extends TestCase
             'name' => 'Quay Works',
             'fingerprint' => $fingerprint,
         ]);
-        $accept(strrev($own))->assertStatus(422)->assertJsonPath('errors.0.field', 'fingerprint');
+        $accept(strrev($own))->assertStatus(422)->assertJsonPath(
+            'errors.0.detail',
+            'That is not the fingerprint of this key: it is another shop, or the file was changed on its way.',
+        );
         $accept('')->assertStatus(422);
         $id = $accept(strtolower(str_replace('-', ' ', $own)))->assertCreated()->json('id');
         self::assertSame(["Signed by {$this->user->name} at Quay Works, checked.", true, false], array_values($this->said($file)));

@@ -78,7 +78,7 @@ function Compare({ seen }: { seen: KeyCard }) {
                 {...props}
                 value={fingerprint}
                 autoComplete="off"
-                placeholder="XXXX-XXXX-XXXX-XXXX-XXXX"
+                placeholder="five groups of four"
                 onChange={(e) => setFingerprint(e.target.value)}
               />
             )}
