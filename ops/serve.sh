@@ -5,6 +5,8 @@ keep_running() {
   local log=$1; shift
   (
     child=
+    # Who owns the database is nothing that it knows.
+    unset DATABASE_OWNER_URL DB_OWNER_USERNAME DB_OWNER_PASSWORD
     trap 'kill "$child"; wait "$child"; exit 0' INT TERM
     while :; do
       (cd "$SITE" && umask 077 && exec "${WEB[@]}" "$@") >> "$log" 2>&1 & child=$!

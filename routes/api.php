@@ -79,6 +79,7 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::post('jobs', [JobController::class, 'store']);
     Route::post('jobs/several', [JobController::class, 'several']);
     Route::get('jobs/{job}/records', [RecordController::class, 'index']);
+    Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo');
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store']);
     Route::patch('jobs/{job}', [JobController::class, 'update']);
     Route::post('jobs/{job}/closed', [JobController::class, 'close']);

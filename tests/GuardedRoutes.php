@@ -195,6 +195,7 @@ final class GuardedRoutes
         yield 'GET calculators' => ['GET', '/api/v1/calculators', [], $all(200)];
         yield 'POST ask' => ['POST', '/api/v1/ask', ['text' => '6204'], $all(200)];
         yield 'POST calculators/{name}' => ['POST', '/api/v1/calculators/length', ['typed' => '1 in'], $all(200)];
+        yield 'DELETE photos/{photo}' => ['DELETE', '/api/v1/photos/@photo_id', [], [204, 204, 204, 403]];
         yield 'GET photo' => ['GET', '/files/photos/@photo_id.jpg', [], $all(200)];
         yield 'GET sheet for the customer' => ['GET', '/files/jobs/@job/sheet.pdf', [], $all(200)];
         yield 'GET job as a file' => ['GET', '/files/jobs/@job/job.json', [], $all(200)];

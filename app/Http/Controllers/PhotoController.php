@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepPhoto;
+use App\Actions\RemovePhoto;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\NewPhotoRequest;
@@ -29,6 +30,15 @@ final class PhotoController
         $photo = $keep($job, $user, mb_strtolower($request->string('id')->toString()), $file);
 
         return Answer::with(new PhotoCard($photo->id, $photo->width, $photo->height), 201);
+    }
+
+    #[Documented('Throw a photo away, before the job is signed', status: 204)]
+    public function destroy(Photo $photo, RemovePhoto $remove, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('remove', $photo);
+        $remove($photo, $user);
+
+        return Answer::nothing();
     }
 
     public function show(Photo $photo): Response

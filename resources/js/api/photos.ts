@@ -1,9 +1,16 @@
+import { useMutation } from '@tanstack/react-query';
 import { dropPhoto, photoSent, putPhoto, takePhoto } from '../offline/photos';
 import { answer, api, asForm, Refusal } from './client';
 import { newId } from './ids';
 import type { Problem } from './types';
 
 export const photoUrl = (id: string): string => `/files/photos/${id}.jpg`;
+
+/** Throws a photo away for good, before the job is signed. */
+export const useThrowPhoto = () =>
+  useMutation<unknown, Refusal, string>({
+    mutationFn: (photo) => answer(api.DELETE('/photos/{photo}', { params: { path: { photo } } })),
+  });
 
 /** The longer side of a photo as it is sent, in points: a ring's stamp is read at that. */
 const LONGEST = 2_000;

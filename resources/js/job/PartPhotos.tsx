@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import { photoUrl } from '../api/photos';
+import { photoUrl, useThrowPhoto } from '../api/photos';
 import type { Ask } from '../api/types';
 import { Button } from '../controls/Button';
 import { PhoneCode } from '../controls/PhoneCode';
@@ -18,12 +18,13 @@ export function PartPhotos({
   ask: Ask;
   photos: string[];
   /** The list with a photo more, and which one that is. */
-  onPhotos: (change: { photos: string[] }, photo: string) => void;
+  onPhotos: (change: { photos: string[] }, photo?: string) => void;
 }) {
   const say = useSay();
   const bench = useBench();
   const input = useRef<HTMLInputElement>(null);
   const [code, setCode] = useState(false);
+  const throwing = useThrowPhoto();
   const { take, busy, fault } = useTaking((id) => onPhotos({ photos: [...photos, id] }, id));
   return (
     <>
@@ -46,9 +47,26 @@ export function PartPhotos({
       {photos.length > 0 && (
         <Flex gap="1.5" wrap="wrap">
           {photos.map((photo, i) => (
-            <a key={photo} href={photoUrl(photo)} target="_blank" rel="noreferrer">
-              <Photo id={photo} alt={`${say(ask.label)}, no. ${i + 1}`} h="44px" borderRadius="sm" />
-            </a>
+            <Flex key={photo} align="center">
+              <a href={photoUrl(photo)} target="_blank" rel="noreferrer">
+                <Photo id={photo} alt={`${say(ask.label)}, no. ${i + 1}`} h="44px" borderRadius="sm" />
+              </a>
+              {!bench.closed && (
+                <Button
+                  look="quiet"
+                  px="2"
+                  aria-label={`Throw photo no. ${i + 1} away`}
+                  title="Throw it away"
+                  disabled={throwing.isPending}
+                  onClick={() => {
+                    onPhotos({ photos: photos.filter((one) => one !== photo) });
+                    throwing.mutate(photo);
+                  }}
+                >
+                  ×
+                </Button>
+              )}
+            </Flex>
           ))}
         </Flex>
       )}

@@ -141,9 +141,13 @@ final class HeldByTheStoreTest extends TestCase
         $this->photographed($job);
         self::assertFalse($gone($this->person(Role::Counter, $this->user)->id), 'not by the counter');
         self::assertFalse($gone($this->person(Role::Owner)->id), 'not by another shop');
-        self::assertTrue($gone($this->user->id));
+        $photo = (string) DB::table('photos')->value('id');
+        $this->deleteJson("/api/v1/photos/$photo")->assertNoContent();
+        $this->get("/files/photos/$photo.jpg")->assertNotFound();
         self::assertSame(1, DB::table('log_lines')->where('what', 'photo_removed')->count());
         $this->whole();
+        $kept = (string) DB::table('photos')->value('id');
+        $this->deleteJson("/api/v1/photos/$kept")->assertStatus(409)->assertJsonPath('type', '/problems/signed');
         $this->expectExceptionMessage('photos of a signed job are kept');
         $gone($this->user->id);
     }

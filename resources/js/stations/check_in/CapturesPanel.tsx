@@ -84,7 +84,9 @@ function Capture({ ask, photos }: { ask: Ask; photos?: Ask }) {
               <PartPhotos
                 ask={photos}
                 photos={(bench.entries.get(photos.place)?.value?.photos as string[] | undefined) ?? []}
-                onPhotos={(change, photo) => bench.keep(photos.place, change, undefined, photo)}
+                onPhotos={(change, photo) =>
+                  bench.keep(photos.place, change.photos.length > 0 ? change : null, undefined, photo)
+                }
               />
             </Flex>
           )}
