@@ -29,7 +29,8 @@ final class OpsTest extends TestCase
 
     private function bash(string $script): string
     {
-        $process = new Process(['bash', '-uc', $script], $this->root, ['CLEAN_RACE_STATE' => $this->state, 'DATABASE_URL' => false], timeout: 60);
+        $where = ['CLEAN_RACE_STATE' => $this->state, 'DATABASE_URL' => false];
+        $process = new Process(['bash', '-uc', $script], $this->root, $where, timeout: 60);
         $process->run();
 
         return $process->getOutput().$process->getErrorOutput();
