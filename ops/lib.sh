@@ -4,6 +4,7 @@ HASH=$(printf %s "$ROOT" | sha1sum | cut -c1-10)
 # As root, PostgreSQL runs as another user, who may not be able to enter the project's folder.
 if [ "$(id -u)" = 0 ]; then STATE=${CLEAN_RACE_STATE:-/var/lib/clean-race/$HASH}; else STATE=${CLEAN_RACE_STATE:-$ROOT/.run}; fi
 RUN=${TMPDIR:-/tmp}/clean-race-$(id -u)-$HASH
+[ -z "${CLEAN_RACE_STATE:-}" ] || RUN=${TMPDIR:-/tmp}/clean-race-$(id -u)-$(printf '%s %s' "$ROOT" "$STATE" | sha1sum | cut -c1-10)
 # Where the application is read from while it serves: the project, or its copy for a user that cannot read it there.
 SITE=$ROOT
 STOP=()

@@ -30,7 +30,8 @@ press_up() {
   [ -n "${PRESS_GAUGE:-}" ] && return
   local port
   port=$(php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];')
-  as_web php "$SITE/ops/press-stand-in.php" "$port" > /dev/null 2>&1 &
+  (unset DATABASE_OWNER_URL DB_OWNER_USERNAME DB_OWNER_PASSWORD; umask 077
+    exec "${WEB[@]}" php "$SITE/ops/press-stand-in.php" "$port") > /dev/null 2>&1 &
   STOP+=("kill $!")
   export PRESS_GAUGE=127.0.0.1:$port PRESS_STAND_IN=true
 }
