@@ -24,6 +24,7 @@ final class HouseTest extends TestCase
         'Catalogue',
         'Notebook',
         'Tooling',
+        'Sound',
         'Hub',
         'Steps',
         'Patterns',

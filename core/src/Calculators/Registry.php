@@ -47,6 +47,8 @@ use CleanRace\Core\Sizing\SmallParts\SnapRingFinder;
 use CleanRace\Core\Sizing\SmallParts\SplitPinFinder;
 use CleanRace\Core\Sizing\SmallParts\TaperSet;
 use CleanRace\Core\Sizing\Wear\BoreSurvey;
+use CleanRace\Core\Sound\Orders\DefectOrders;
+use CleanRace\Core\Sound\SpinDown\SpinDown;
 use CleanRace\Core\Sourcing\BearingsOrAssembly;
 use CleanRace\Core\Sourcing\MatchCheck;
 use CleanRace\Core\Sourcing\MatchPart;
@@ -61,6 +63,8 @@ final class Registry
         'question' => Question::class,
         'length' => LengthReading::class,
         'rock-check' => RockCheck::class,
+        'defect-orders' => DefectOrders::class,
+        'spin-down' => SpinDown::class,
         'bearing-number' => BearingNumber::class,
         'bearing-from-caliper' => BearingFromCaliper::class,
         'taper-set' => TaperSet::class,

@@ -1698,6 +1698,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/defect-orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Where a bearing speaks
+         * @description Times a turn and a second that a hurt ring, ball or cage speaks.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "number": "6204",
+                     *       "turning": "outer",
+                     *       "turns_a_minute": 150
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Number of the bearing */
+                        number?: string;
+                        /**
+                         * @description Or its bore
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm?: number | string;
+                        /**
+                         * @description and its outside diameter
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm?: number | string;
+                        /**
+                         * @description The ring that turns
+                         * @enum {string}
+                         */
+                        turning?: "outer" | "inner";
+                        /**
+                         * @description Turns a minute
+                         * @example 30
+                         * @example 30
+                         */
+                        turns_a_minute?: number | string;
+                    };
+                };
+            };
+            responses: {
+                /** @description Where a bearing speaks */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DefectOrdersResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/draw-rod": {
         parameters: {
             query?: never;
@@ -4720,6 +4805,80 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["PartFound"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculators/spin-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How it runs out
+         * @description Slowing by the passes of the valve: dry or viscous, more than before.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "passes": "0.00 0.41 0.83 1.26 1.70 2.15 2.61 3.09 3.58 4.09"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Times of the passes, in seconds */
+                        passes: string;
+                        /** @description The same, before */
+                        before?: string;
+                        /**
+                         * @description Rim with tyre, grams
+                         * @example 30
+                         * @example 30
+                         */
+                        rim_grams?: number | string;
+                        /**
+                         * @description Radius to the middle of the rim
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        radius_mm?: number | string;
+                    };
+                };
+            };
+            responses: {
+                /** @description How it runs out */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpinDownResult"];
                     };
                 };
                 /** @description What is wrong */
@@ -9768,6 +9927,20 @@ export interface components {
             pieces: components["schemas"]["PieceToMake"][];
             verdict: components["schemas"]["Verdict"];
         };
+        DefectOrder: {
+            part: string;
+            order: number;
+            least: number;
+            most: number;
+            hz: number;
+        };
+        DefectOrdersResult: {
+            balls: number;
+            ball_mm: number;
+            guessed: boolean;
+            orders: components["schemas"]["DefectOrder"][];
+            verdict: components["schemas"]["Verdict"];
+        };
         Difference: {
             what: components["schemas"]["Words"];
             old: components["schemas"]["Words"];
@@ -10628,6 +10801,15 @@ export interface components {
         };
         /** @enum {string} */
         SpanOf: "over_faces" | "ledge" | "sleeve" | "gap";
+        SpinDownResult: {
+            speed: number;
+            slowing: number;
+            slowing_plus_minus: number;
+            shape: string;
+            of_before: number | null;
+            torque_nm: number | null;
+            verdict: components["schemas"]["Verdict"];
+        };
         SquareResult: {
             mean_depth_mm: number | null;
             tilt_mm: number | null;
@@ -10905,6 +11087,14 @@ export interface components {
             /** @constant */
             calculator: "rock-check";
             result: components["schemas"]["RockCheckResult"];
+        } | {
+            /** @constant */
+            calculator: "defect-orders";
+            result: components["schemas"]["DefectOrdersResult"];
+        } | {
+            /** @constant */
+            calculator: "spin-down";
+            result: components["schemas"]["SpinDownResult"];
         } | {
             /** @constant */
             calculator: "bearing-number";

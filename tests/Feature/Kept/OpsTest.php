@@ -61,7 +61,8 @@ final class OpsTest extends TestCase
     public function test_what_is_kept_is_nobody_elses_to_read_and_the_owner_nothing_that_serves(): void
     {
         $said = $this->bash('source ops/lib.sh
-            export DB_HOST=127.0.0.1 DB_PORT=1 DB_DATABASE=x DB_USERNAME=worker DB_PASSWORD=secret DB_OWNER_USERNAME=owner DB_OWNER_PASSWORD=hidden
+            export DB_HOST=127.0.0.1 DB_PORT=1 DB_DATABASE=x DB_USERNAME=worker DB_PASSWORD=secret
+            export DB_OWNER_USERNAME=owner DB_OWNER_PASSWORD=hidden
             STATE=$CLEAN_RACE_STATE; app_env ops-test 8097; artisan config:clear -q; warm_caches
             serve ops-test 8097; sed -n "/^env/p" $RUN/ops-test/fpm.conf; stat -c "%a %n" $RUN/ops-test/fpm.conf; stop_all
             find $CLEAN_RACE_STATE/ops-test -perm /077 | head; echo "--"; cat $CLEAN_RACE_STATE/ops-test/cache/config.php');

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sound\SpinDown;
+
+use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Measure\Torque;
+use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Calculator;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\Verdict;
+use CleanRace\Core\Verdict\Working;
+use CleanRace\Core\Verdict\Written;
+
+/** How a wheel that was spun by hand slows: how much, whether evenly (dry) or more when fast (grease, seal, air), against before. */
+#[
+    Calculator('spin-down', 'How it runs out', 'check_in', 'Slowing by the passes of the valve: dry or viscous, more than before.', [
+        'passes' => '0.00 0.41 0.83 1.26 1.70 2.15 2.61 3.09 3.58 4.09',
+    ]),
+]
+final readonly class SpinDown
+{
+    public function __construct(private Limits $limits)
+    {
+    }
+
+    /** @throws InvalidInput when what is typed is no run of passes */
+    public function work(SpinDownInput $input): SpinDownResult
+    {
+        $now = $this->slowing($input->passes, 'passes');
+        $before = $input->before === null ? null : $this->slowing($input->before, 'before');
+        $shape = $this->shape($now);
+        $times = $before === null || $before->rate <= 0 ? null : $now->rate / $before->rate;
+        $torque = $input->rimGrams === null || $input->radius === null
+            ? null
+            : Torque::newtonMetres($input->rimGrams / 1000 * ($input->radius->mm / 1000) ** 2 * 2 * M_PI * $now->rate);
+
+        return new SpinDownResult(
+            $now->speed,
+            $now->rate,
+            2 * $now->rateSigma,
+            $shape,
+            $times,
+            $torque,
+            $this->verdict($now, $before, $shape)->workedOut(
+                Working::start()
+                    ->line('Turns over time', 'least squares, N = a + b·t + c·t²', '', sprintf('%.2f turns/s in the middle', $now->speed))
+                    ->line('Slowing', '−2c', '', sprintf('%.3f ± %.3f turns/s²', $now->rate, 2 * $now->rateSigma))
+                    ->line(
+                        'Its change',
+                        'cubic, start against end',
+                        $now->growth === null ? 'too few passes' : '',
+                        $now->growth === null ? 'not told' : sprintf('%.3f ± %.3f turns/s²', $now->growth, 2 * $now->growthSigma),
+                    ),
+            ),
+        );
+    }
+
+    private function slowing(string $typed, string $field): Slowing
+    {
+        return Slowing::of(
+            Passes::read($typed, $field),
+            $this->limits->get('spin.tap_scatter'),
+            (int) $this->limits->get('spin.shape_passes'),
+        );
+    }
+
+    private function shape(Slowing $slowing): string
+    {
+        $told = $this->limits->get('spin.told');
+
+        return match (true) {
+            $slowing->growth === null => 'not_told',
+            $slowing->growth > $told * $slowing->growthSigma => 'grows_with_speed',
+            // Even, as far as taps can tell, only where a real change would have shown.
+            $told * $slowing->growthSigma < $slowing->rate => 'constant',
+            default => 'not_told',
+        };
+    }
+
+    private function verdict(Slowing $now, ?Slowing $before, string $shape): Verdict
+    {
+        $told = $this->limits->get('spin.told');
+        if ($now->rate < $told * $now->rateSigma) {
+            return Verdict::care(
+                Message::of('spin.none', 'It hardly slows in that time'),
+                Message::of('spin.none.say', 'What it loses is less than the taps are off. Tap on until it is slow.'),
+            );
+        }
+        $words = ['rate' => Written::of(sprintf('%.2f', $now->rate)), 'speed' => Written::of(sprintf('%.1f', $now->speed))];
+        $say = match ($shape) {
+            'constant' => Message::of(
+                'spin.constant',
+                'It loses as much when slow as when fast: dry friction, or something that rubs.',
+                $words,
+            ),
+            'grows_with_speed' => Message::of('spin.grows', 'It loses more when fast: grease, seals and air.', $words),
+            default => Message::of(
+                'spin.shape',
+                'Whether that changes with the speed the taps do not tell: nine passes or more, and evener.',
+                $words,
+            ),
+        };
+        if ($before === null) {
+            return Verdict::go(Message::of('spin.rate', 'Loses {rate} turns/s each second, at {speed}', $words), $say);
+        }
+        $differs = $now->rate - $before->rate;
+        $apart = abs($differs) > $told * hypot($now->rateSigma, $before->rateSigma);
+
+        return match (true) {
+            ! $apart => Verdict::care(Message::of('spin.same', 'Runs out as before, as far as taps tell'), $say),
+            $differs < 0 => Verdict::go(Message::of('spin.easier', 'Runs out longer than before'), $say),
+            default => Verdict::care(Message::of('spin.harder', 'Slows harder than before'), $say)->next(
+                Message::of('spin.harder.next', 'New seals and grease drag at first. If it stays: brake, seal, preload.'),
+            ),
+        };
+    }
+}
