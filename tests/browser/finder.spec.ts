@@ -1,4 +1,4 @@
-import { field, goTo, openJob, signIn } from './helpers';
+import { field, goTo, openJob, signedIn, signIn } from './helpers';
 import { expect, type Page, test } from './worker';
 
 test.beforeEach(async ({ page }) => signIn(page));
@@ -209,4 +209,41 @@ test('a calculator with a geometry shows where each size is taken, and lights th
   await page.goto('/finder/bearing-number');
   await expect(page.getByRole('heading', { name: 'Read a bearing number' })).toBeVisible();
   await expect(picture).toHaveCount(0);
+});
+
+test('a wheel that runs out is tapped by a key, at every pass, and held against before', async ({ page }) => {
+  await signedIn(page);
+  await page.goto('/finder/spin-down');
+  await page.clock.install();
+  const pad = page.getByRole('button', { name: 'Tap each time the valve passes' });
+  await pad.focus();
+  /** A wheel that loses the same each second, tapped without a miss. */
+  const run = async (speed: number, slowing: number, passes: number) => {
+    let at = 0;
+    for (let turn = 0; turn < passes; turn++) {
+      const next = (speed - Math.sqrt(speed * speed - 2 * slowing * turn)) / slowing;
+      await page.clock.runFor(Math.round(1000 * next) - at);
+      at = Math.round(1000 * next);
+      await pad.dispatchEvent('keydown', { key: ' ' });
+    }
+  };
+  await run(2.5, 0.4, 7);
+  await expect(page.getByRole('status').filter({ hasText: '7 passes' })).toBeVisible();
+  await page.getByRole('button', { name: 'That was before' }).click();
+  await expect(page.getByLabel('The same, before')).toHaveValue(/^0\.000 /);
+  await expect(page.getByLabel('Times of the passes, in seconds')).toHaveValue('');
+  await expect(page.getByLabel('The same, before')).toHaveValue(/( \d\.\d{3}){6}$/);
+});
+
+test('where a bearing speaks is told for each part, in turns and in hertz', async ({ page }) => {
+  await signedIn(page);
+  await page.goto('/finder/defect-orders');
+  await page.getByLabel('Number of the bearing').pressSequentially('6204');
+  await page.getByLabel('Turns a minute').pressSequentially('120');
+  const answer = page.getByRole('region', { name: 'Where a bearing speaks' });
+  // 8 balls of 7.938 on 33.5: 8/2 · (1 ∓ 0.2370), two turns a second.
+  await expect(answer.getByText('3.05 × a turn')).toBeVisible();
+  await expect(answer.getByText('4.95 × a turn')).toBeVisible();
+  await expect(answer.getByText('6.1 Hz')).toBeVisible();
+  await expect(answer.getByText('9.9 Hz')).toBeVisible();
 });

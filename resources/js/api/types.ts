@@ -79,6 +79,7 @@ export type Survey = Schemas['BoreSurveyResult'];
 export type Asked = Schemas['Asked'];
 /** What a calculator found; its name says what the result holds. */
 export type Worked = Schemas['Worked'];
+export type DefectOrders = Schemas['DefectOrdersResult'];
 export type TaperSet = Schemas['TaperSetResult'];
 export type Assembly = Schemas['AssemblyResult'];
 export type Remedy = Schemas['Remedy'];

@@ -1,6 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box, chakra, Grid } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { TaperSet, Words, Worked } from '../../api/types';
+import type { DefectOrders, TaperSet, Words, Worked } from '../../api/types';
 import { FitAnswer, PressFitAnswer, SurveyAnswer } from '../../job/answers/FitAnswer';
 import { Heading } from '../../job/answers/Heading';
 import { NumberAnswer } from '../../job/answers/NumberAnswer';
@@ -27,6 +27,8 @@ export function Answer({ worked, onShaft, onTry }: Props): ReactNode {
     case 'split-pin':
     case 'o-ring':
       return <PartAnswer result={worked.result} />;
+    case 'defect-orders':
+      return <Orders result={worked.result} />;
     case 'taper-set':
       return <Tapers result={worked.result} />;
     case 'fit':
@@ -61,6 +63,31 @@ export function told(worked: Worked): Words | null {
       return null;
   }
 }
+
+const PARTS: Record<string, string> = {
+  outer_ring: 'Outer ring',
+  inner_ring: 'Inner ring',
+  ball: 'Ball',
+  cage: 'Cage',
+};
+
+/** Where each part speaks: times a turn with what a slipping cage makes of it, and times a second. */
+const Orders = ({ result }: { result: DefectOrders }) => (
+  <Grid as="dl" templateColumns="auto auto auto 1fr" columnGap="6" rowGap="2" alignItems="baseline">
+    {result.orders.map((one) => (
+      <Box key={one.part} display="contents">
+        <chakra.dt color="mute">{PARTS[one.part]}</chakra.dt>
+        <chakra.dd fontFamily="heading" fontSize="22px" fontWeight="600">
+          {one.order.toFixed(2)} × a turn
+        </chakra.dd>
+        <chakra.dd color="mute">
+          {one.least.toFixed(2)} to {one.most.toFixed(2)}
+        </chakra.dd>
+        <chakra.dd fontSize="18px">{one.hz.toFixed(1)} Hz</chakra.dd>
+      </Box>
+    ))}
+  </Grid>
+);
 
 const listed = (names: string[]): string => names.join(', ') || 'none in the table';
 
