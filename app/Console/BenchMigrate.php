@@ -20,12 +20,13 @@ final class BenchMigrate extends Command
             $this->warn('One role owns the database and works in it: whoever gets hold of it can change '
                 .'what was signed. See docs/operations.md.');
         }
-        $fresh = $this->option('fresh') === true;
-        OwnerConnection::get()->transaction(function () use ($fresh): void {
-            $this->callSilently(
-                $fresh ? 'migrate:fresh' : 'migrate',
-                ['--database' => OwnerConnection::name(), '--force' => true] + ($fresh ? ['--drop-views' => true] : []),
-            );
+        $owner = ['--database' => OwnerConnection::name(), '--force' => true];
+        if ($this->option('fresh') === true) {
+            // It closes its connection behind it, and with it whatever transaction stood open there.
+            $this->callSilently('db:wipe', $owner + ['--drop-views' => true]);
+        }
+        OwnerConnection::get()->transaction(function () use ($owner): void {
+            $this->callSilently('migrate', $owner);
             OwnerConnection::grantRights();
         });
 

@@ -174,6 +174,13 @@ final class BackupTest extends TestCase
         );
     }
 
+    public function test_made_anew_nothing_of_it_is_left(): void
+    {
+        self::assertGreaterThan(0, self::one(self::database('from'), 'select count(*) from jobs'));
+        self::bash('from', 'source ops/lib.sh; store_of own; app_env app-own 8080; artisan config:clear -q; artisan bench:migrate --fresh');
+        self::assertSame(0, self::one(self::database('from'), 'select count(*) from shops'));
+    }
+
     public function test_of_the_nightly_copies_seven_days_five_weeks_and_twelve_months_are_kept(): void
     {
         $copies = [];
