@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { offer } from './loose';
 
 /** What keys do while nothing is typed; the map that was laid last is looked in first. */
@@ -139,7 +139,8 @@ function press(event: KeyboardEvent): void {
  * the focus is no shortcut: it goes to the field that waits for it.
  */
 export function useKeys(keys: Record<string, () => void>): void {
-  useEffect(() => {
+  // Before what belongs to them is seen: whoever sees it may press at once.
+  useLayoutEffect(() => {
     if (maps.length === 0) window.addEventListener('keydown', press);
     maps.push(keys);
     return () => {
