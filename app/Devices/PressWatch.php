@@ -95,11 +95,11 @@ final class PressWatch
         if ($came !== [] || $ended) {
             $this->note($id, $came, $ended);
         }
-        $wanted = $ended || DB::table('pressings')->where('id', $id)->value('stop') !== true;
-        if ($ended || ! $wanted) {
-            if (! $ended) {
-                $this->note($id, [], true);
-            }
+        $stopped = ! $ended && DB::table('pressings')->where('id', $id)->value('stop') === true;
+        if ($stopped) {
+            $this->note($id, [], true);
+        }
+        if ($ended || $stopped) {
             // Closing the line stops the press.
             unset($this->followed[$id]);
 

@@ -45,7 +45,12 @@ final readonly class SpinDown
             $torque,
             $this->verdict($now, $before, $shape)->workedOut(
                 Working::start()
-                    ->line('Turns over time', 'least squares, N = a + b·t + c·t²', '', sprintf('%.2f turns/s in the middle', $now->speed))
+                    ->line(
+                        'Turns over time',
+                        'least squares, N = a + b·t + c·t²',
+                        '',
+                        sprintf('%.2f turns/s in the middle', $now->speed),
+                    )
                     ->line('Slowing', '−2c', '', sprintf('%.3f ± %.3f turns/s²', $now->rate, 2 * $now->rateSigma))
                     ->line(
                         'Its change',
