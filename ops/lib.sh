@@ -125,6 +125,8 @@ site_up() {
   fi
   state_made
   SITE=$STATE/site
+  # What is being served is not taken away under it.
+  [ -n "${AS_IT_IS:-}" ] && [ -d "$SITE" ] && return 0
   want=$(cd "$ROOT" && find "${parts[@]}" -printf '%p %s %T@\n' | LC_ALL=C sort | sha1sum)
   [ "$want" = "$(cat "$SITE/.copied-for" 2> /dev/null || true)" ] && return 0
   rm -rf "$SITE.new"; mkdir -p "$SITE.new"
