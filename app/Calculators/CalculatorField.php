@@ -25,7 +25,7 @@ final readonly class CalculatorField
 {
     /**
      * @param  string  $kind length, reading, temperature, force, pressure, torque, angle, clock, text, count, money,
-     *   yes_no, choice, choices or list
+     *   yes_no, choice, choices, numbers or list
      * @param  list<string>  $options values of a choice
      * @param  list<Message|string>  $labels and what they are called
      * @param  list<CalculatorField>  $of fields of each item of a list
@@ -65,6 +65,7 @@ final readonly class CalculatorField
             $type === Money::class => 'money',
             $type === 'bool' => 'yes_no',
             $type === 'int' => 'count',
+            $type === 'array' && $field->of === 'float' => 'numbers',
             $type === 'array' => $enum === null ? 'list' : 'choices',
             $enum !== null => 'choice',
             default => 'text',
@@ -78,7 +79,7 @@ final readonly class CalculatorField
             $enum === null ? [] : array_column(Option::each($enum), 'value'),
             $enum === null ? [] : array_column(Option::each($enum), 'label'),
             $type === Reading::class ? $field->by->value : null,
-            $kind === 'list' && $field->of !== null ? self::all($field->of) : [],
+            $kind === 'list' && $field->of !== null && class_exists($field->of) ? self::all($field->of) : [],
             self::usual($parameter, $enum),
         );
     }

@@ -119,6 +119,7 @@ final class InputReader
             $type === 'string' => is_string($given) || is_int($given) || is_float($given)
                 ? trim((string) $given)
                 : throw new InvalidInput('Give it as text.'),
+            $type === 'array' && $field->of === 'float' => self::numbers($field, $given),
             $type === 'array' => $this->list($field, $given, $path),
             is_a($type, BackedEnum::class, true) => self::oneOf($type, $given),
             default => throw new InvalidInput('This field cannot be read.'),
@@ -141,10 +142,26 @@ final class InputReader
         return Reading::of($value, $by);
     }
 
+    /** @return list<float> */
+    private static function numbers(Field $field, mixed $given): array
+    {
+        $most = (int) ($field->most ?? 100);
+        if (! is_array($given) || ! array_is_list($given) || count($given) > $most) {
+            throw new InvalidInput("Give a list of at most $most numbers.");
+        }
+        foreach ($given as $number) {
+            if (! is_int($number) && ! is_float($number)) {
+                throw new InvalidInput('Give a list of numbers.');
+            }
+        }
+
+        return array_map(floatval(...), $given);
+    }
+
     /** @return list<mixed> */
     private function list(Field $field, mixed $given, string $path): array
     {
-        if (! is_array($given) || ! array_is_list($given) || $field->of === null || count($given) > 100) {
+        if (! is_array($given) || ! array_is_list($given) || $field->of === null || $field->of === 'float' || count($given) > 100) {
             throw new InvalidInput('Give a list of at most 100.');
         }
         $out = [];

@@ -13,6 +13,7 @@ use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SeatingTrial;
 use CleanRace\Core\Trial\SettingTrial;
+use CleanRace\Core\Trial\SoundTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\WholeFitTrial;
@@ -23,7 +24,7 @@ use Random\Engine\Mt19937;
 final class BenchTrial extends Command
 {
     protected $signature = 'bench:trial '
-        .'{name? : spelling, caliper, fit, whole, seating, setting, press, cones or hostile; all when none is named} '
+        .'{name? : spelling, caliper, fit, whole, seating, setting, press, cones, sound or hostile; all when none is named} '
         .'{--seed=1} {--jobs= : how many simulated jobs}';
 
     protected $description = 'How often the program is right: simulated jobs, seeded';
@@ -76,6 +77,7 @@ final class BenchTrial extends Command
             'setting' => [new SettingTrial($limits), 1000],
             'press' => [new PressTrial($limits), 1000],
             'cones' => [new ConeTrial($limits), 400],
+            'sound' => [new SoundTrial($limits), 500],
             'hostile' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000],
         ];
     }

@@ -61,6 +61,7 @@ final class InputSchemas
             'money' => ['type' => ['string', 'integer'], 'examples' => ['12.50']],
             'choice' => ['type' => 'string', 'enum' => $field->options],
             'choices' => ['type' => 'array', 'items' => ['type' => 'string', 'enum' => $field->options]],
+            'numbers' => ['type' => 'array', 'items' => ['type' => 'number']],
             'list' => ['type' => 'array', 'items' => self::ofCalculator($field->of)],
             default => ['type' => 'string'],
         };

@@ -211,6 +211,9 @@ final readonly class MadeInput
     private function several(mixed $said, ?Field $field): array
     {
         $of = $field->of ?? throw new LogicException('A list says what it holds.');
+        if ($of === 'float') {
+            return array_map(fn (): float => $this->random->getInt(-1000, 1000) / 1000, range(1, $this->random->getInt(1, 50)));
+        }
         if (is_subclass_of($of, BackedEnum::class)) {
             return array_values(array_filter($of::cases(), fn (): bool => $this->random->getInt(0, 4) === 0));
         }

@@ -47,6 +47,7 @@ use CleanRace\Core\Sizing\SmallParts\SnapRingFinder;
 use CleanRace\Core\Sizing\SmallParts\SplitPinFinder;
 use CleanRace\Core\Sizing\SmallParts\TaperSet;
 use CleanRace\Core\Sizing\Wear\BoreSurvey;
+use CleanRace\Core\Sound\Listen\Listen;
 use CleanRace\Core\Sound\Orders\DefectOrders;
 use CleanRace\Core\Sound\SpinDown\SpinDown;
 use CleanRace\Core\Sourcing\BearingsOrAssembly;
@@ -64,6 +65,7 @@ final class Registry
         'length' => LengthReading::class,
         'rock-check' => RockCheck::class,
         'defect-orders' => DefectOrders::class,
+        'listen' => Listen::class,
         'spin-down' => SpinDown::class,
         'bearing-number' => BearingNumber::class,
         'bearing-from-caliper' => BearingFromCaliper::class,

@@ -36,6 +36,12 @@ final readonly class BallSet
         return new self($usual->balls, $usual->ball, self::between($bore, $outside), true);
     }
 
+    /** As somebody counted and measured them. */
+    public static function counted(int $balls, Length $ball, Length $circle): self
+    {
+        return new self($balls, $ball, $circle, false);
+    }
+
     private static function between(Length $bore, Length $outside): Length
     {
         return Length::mm(($bore->mm + $outside->mm) / 2);

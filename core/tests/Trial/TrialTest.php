@@ -13,6 +13,7 @@ use CleanRace\Core\Trial\HostileTrial;
 use CleanRace\Core\Trial\PressTrial;
 use CleanRace\Core\Trial\SeatingTrial;
 use CleanRace\Core\Trial\SettingTrial;
+use CleanRace\Core\Trial\SoundTrial;
 use CleanRace\Core\Trial\SpellingTrial;
 use CleanRace\Core\Trial\Trial;
 use CleanRace\Core\Trial\TrialFigure;
@@ -53,6 +54,7 @@ final class TrialTest extends TestCase
         yield 'tapers and axles' => [new SettingTrial($limits), 4000, 113];
         yield 'press traces' => [new PressTrial($limits), 5000, 116];
         yield 'cones' => [new ConeTrial($limits), 400, 106];
+        yield 'sound' => [new SoundTrial($limits), 40, 118];
         yield 'hostile text' => [new HostileTrial($limits), 40000, 115];
     }
 

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sound\Orders;
 
 use CleanRace\Core\Catalogue\BallSet;
-use CleanRace\Core\Catalogue\BearingKind;
-use CleanRace\Core\Catalogue\Number\DesignationReader;
 use CleanRace\Core\Measure\InvalidInput;
-use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Sound\TurningRing;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Calculator;
@@ -16,6 +13,7 @@ use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
+use LogicException;
 
 /** How many times a turn each part of a bearing speaks when it is hurt, and how many times a second at some speed. */
 #[
@@ -27,14 +25,15 @@ use CleanRace\Core\Verdict\Written;
 ]
 final readonly class DefectOrders
 {
-    public function __construct(private Limits $limits, private DesignationReader $reader = new DesignationReader())
+    public function __construct(private Limits $limits, private BearingBalls $balls = new BearingBalls())
     {
     }
 
     /** @throws InvalidInput when it is not a single-row ball bearing */
     public function work(DefectOrdersInput $input): DefectOrdersResult
     {
-        $set = $this->balls($input);
+        // Without a number both diameters are there.
+        $set = $this->balls->of($input->number, $input->bore, $input->outside) ?? throw new LogicException('No bearing was said.');
         $ratio = $set->ball->mm / $set->circle->mm;
         $even = BearingOrders::at($set, $input->turning, $ratio);
         [$low, $high] = array_map(
@@ -60,21 +59,6 @@ final readonly class DefectOrders
         $verdict = $this->verdict($set, $even, $turns, $input->turning);
 
         return new DefectOrdersResult($set->balls, $set->ball, $set->guessed, $orders, $verdict);
-    }
-
-    /** @throws InvalidInput when it is not a single-row ball bearing */
-    private function balls(DefectOrdersInput $input): BallSet
-    {
-        if ($input->number === null) {
-            // Without a number both diameters are there.
-            return BallSet::usual($input->bore ?? Length::mm(1), $input->outside ?? Length::mm(2));
-        }
-        $bearing = $this->reader->readings($input->number)[0]->size;
-        if ($bearing === null || $bearing->kind !== BearingKind::DeepGroove) {
-            throw InvalidInput::about('number', 'That is no single-row ball bearing: its balls or rollers lie otherwise.');
-        }
-
-        return BallSet::of($bearing);
     }
 
     private function verdict(BallSet $set, BearingOrders $even, float $turns, TurningRing $turning): Verdict

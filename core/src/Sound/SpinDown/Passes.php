@@ -20,25 +20,10 @@ final readonly class Passes
     {
     }
 
-    /**
-     * Times as people type them, apart by spaces, semicolons or new lines; a comma between digits alone is a decimal one.
-     *
-     * @throws InvalidInput in one sentence, about the field
-     */
+    /** @throws InvalidInput in one sentence, about the field */
     public static function read(string $typed, string $field): self
     {
-        $typed = trim($typed);
-        // 0.41, 0.92: the comma parts. 0,41 0,92: it is the decimal sign.
-        $parts = preg_split(str_contains($typed, '.') ? '/[\s;,]+/' : '/[\s;]+|,\s+/', $typed, flags: PREG_SPLIT_NO_EMPTY) ?: [];
-        $seconds = [];
-        foreach ($parts as $part) {
-            $plain = str_replace(',', '.', $part);
-            if (preg_match('/^\d+(\.\d+)?$/', $plain) !== 1) {
-                $odd = mb_substr($part, 0, 20);
-                throw InvalidInput::about($field, sprintf('"%s" is no time. Write seconds, such as 0.41 0.92 1.45.', $odd));
-            }
-            $seconds[] = (float) $plain;
-        }
+        $seconds = self::times($typed, $field);
         if (count($seconds) < self::FEWEST) {
             throw InvalidInput::about($field, 'It takes four passes at least: five or more tell better.');
         }
@@ -52,5 +37,30 @@ final readonly class Passes
         }
 
         return new self($seconds);
+    }
+
+    /**
+     * Times as people type them, apart by spaces, semicolons or new lines; a comma between digits alone is a decimal one.
+     *
+     * @return list<float>
+     *
+     * @throws InvalidInput in one sentence, about the field
+     */
+    public static function times(string $typed, string $field): array
+    {
+        $typed = trim($typed);
+        // 0.41, 0.92: the comma parts. 0,41 0,92: it is the decimal sign.
+        $parts = preg_split(str_contains($typed, '.') ? '/[\s;,]+/' : '/[\s;]+|,\s+/', $typed, flags: PREG_SPLIT_NO_EMPTY) ?: [];
+        $seconds = [];
+        foreach ($parts as $part) {
+            $plain = str_replace(',', '.', $part);
+            if (preg_match('/^\d+(\.\d+)?$/', $plain) !== 1) {
+                $odd = mb_substr($part, 0, 20);
+                throw InvalidInput::about($field, sprintf('"%s" is no time. Write seconds, such as 0.41 0.92 1.45.', $odd));
+            }
+            $seconds[] = (float) $plain;
+        }
+
+        return $seconds;
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sound\SpinDown;
 
+use CleanRace\Core\Sound\Signal\LeastSquares;
+use LogicException;
+
 /**
  * How a wheel that runs out loses its speed: turns over time by least squares, a parabola for how much, a cubic for whether that
  * changes. Speeds in turns a second, slowing in turns a second, each second.
@@ -56,58 +59,12 @@ final readonly class Slowing
     /**
      * Turns 0, 1, 2 … over these times, by a polynomial.
      *
-     * @param  list<float>  $at
-     * @return array{list<float>, list<float>} coefficients, and the variance of each for a scatter of one turn
+     * @param  list<float>  $at rising
+     * @return array{non-empty-list<float>, non-empty-list<float>} coefficients, and the variance of each for a scatter of one turn
      */
     private static function fit(array $at, int $degree): array
     {
-        $size = $degree + 1;
-        $rows = [];
-        for ($i = 0; $i < $size; $i++) {
-            $row = [];
-            for ($j = 0; $j < $size; $j++) {
-                $row[] = array_sum(array_map(static fn (float $x): float => $x ** ($i + $j), $at));
-            }
-            $right = [];
-            foreach ($at as $turn => $x) {
-                $right[] = $turn * $x ** $i;
-            }
-            $unit = array_fill(0, $size, 0.0);
-            $unit[$i] = 1.0;
-            $rows[] = [...$row, array_sum($right), ...$unit];
-        }
-        $solved = self::eliminated($rows, $size);
-
-        return [
-            array_map(static fn (array $r): float => $r[$size], $solved),
-            array_map(static fn (int $i): float => $solved[$i][$size + 1 + $i], array_keys($solved)),
-        ];
-    }
-
-    /**
-     * Gauss and Jordan, by the largest pivot.
-     *
-     * @param  list<list<float>>  $rows
-     * @return list<list<float>>
-     */
-    private static function eliminated(array $rows, int $size): array
-    {
-        for ($i = 0; $i < $size; $i++) {
-            $best = $i;
-            for ($k = $i + 1; $k < $size; $k++) {
-                $best = abs($rows[$k][$i]) > abs($rows[$best][$i]) ? $k : $best;
-            }
-            [$rows[$i], $rows[$best]] = [$rows[$best], $rows[$i]];
-            $pivot = $rows[$i][$i];
-            $rows[$i] = array_map(static fn (float $v): float => $v / $pivot, $rows[$i]);
-            for ($k = 0; $k < $size; $k++) {
-                $factor = $rows[$k][$i];
-                if ($k !== $i) {
-                    $rows[$k] = array_map(static fn (float $v, float $w): float => $v - $factor * $w, $rows[$k], $rows[$i]);
-                }
-            }
-        }
-
-        return $rows;
+        return LeastSquares::polynomial($at, array_map(floatval(...), array_keys($at)), $degree)
+            ?? throw new LogicException('Times that rise tell a polynomial.');
     }
 }

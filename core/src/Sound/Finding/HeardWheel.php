@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace CleanRace\Core\Sound\Finding;
+
+use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Sound\Hearing\BandEnvelopes;
+use CleanRace\Core\Sound\Hearing\Hearing;
+use CleanRace\Core\Sound\Hearing\Loudness;
+use CleanRace\Core\Sound\Hearing\Taps;
+use CleanRace\Core\Sound\Hearing\Turning;
+use CleanRace\Core\Sound\Orders\PartRanges;
+use CleanRace\Core\Sound\Wave\WaveFile;
+use CleanRace\Core\Tables\Limits;
+
+/** A recording of a spun wheel, listened to: what it tells, and all that a page shows of it. */
+final readonly class HeardWheel
+{
+    /**
+     * @param  ?Turning  $turning null without taps that fit a wheel
+     * @param  ?Hearing  $hearing null then, too
+     * @param  list<PartStrength>  $parts empty where the bearing is not known, or nothing was tapped
+     */
+    private function __construct(
+        public Judgement $judgement,
+        public Loudness $loudness,
+        public ?Turning $turning,
+        public ?Hearing $hearing,
+        public array $parts,
+        public float $seconds,
+    ) {
+    }
+
+    /**
+     * @param  ?PartRanges  $ranges null where the bearing is not known
+     * @param  bool  $freehub whether this hub ticks of itself when it turns
+     *
+     * @throws InvalidInput when there is nothing on it
+     */
+    public static function in(WaveFile $file, Taps $taps, ?PartRanges $ranges, bool $freehub, Limits $limits): self
+    {
+        $envelopes = BandEnvelopes::of($file);
+        $taps = $taps->within($envelopes->seconds());
+        $turning = Turning::by($taps);
+        if ($turning === null) {
+            $judgement = (new UntappedJudge($limits))->judge($envelopes, $taps->seconds !== [], $freehub);
+
+            return new self($judgement, $envelopes->loudness, null, null, [], $file->seconds());
+        }
+        $hearing = Hearing::of($envelopes, $turning, $taps);
+        $parts = $ranges === null ? [] : PartSearch::in($hearing, $ranges);
+        $judgement = (new Judge($limits))->judge($hearing, $parts, $freehub);
+
+        return new self($judgement, $envelopes->loudness, $turning, $hearing, $parts, $file->seconds());
+    }
+
+    /** @return array{outer_ring: ?float, inner_ring: ?float, ball: ?float, cage: ?float, turn: ?float} null where it cannot be told */
+    public function strengths(?PartRanges $ranges): array
+    {
+        $of = static fn (?PartStrength $part): ?float => $part === null ? null : round(max($part->all, $part->rest), 2);
+        [$outer, $inner, $ball] = [$this->parts[0] ?? null, $this->parts[1] ?? null, $this->parts[2] ?? null];
+
+        return [
+            'outer_ring' => $of($outer),
+            'inner_ring' => $of($inner),
+            'ball' => $of($ball),
+            'cage' => $ranges === null ? null : $this->hearing?->all->strongest(...$ranges->cage),
+            'turn' => $this->hearing === null ? null : round($this->hearing->once, 3),
+        ];
+    }
+}
