@@ -22,6 +22,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\PressController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RecordingController;
 use App\Http\Controllers\SeatingController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
@@ -81,6 +82,9 @@ Route::middleware(['auth:sanctum', HeedsTokenRights::class, HeedsBenchCode::clas
     Route::get('jobs/{job}/records', [RecordController::class, 'index']);
     Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo');
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store']);
+    Route::get('recordings/{recording}', [RecordingController::class, 'show'])->whereUuid('recording');
+    Route::delete('recordings/{recording}', [RecordingController::class, 'destroy'])->whereUuid('recording');
+    Route::post('jobs/{job}/recordings', [RecordingController::class, 'store']);
     Route::patch('jobs/{job}', [JobController::class, 'update']);
     Route::post('jobs/{job}/closed', [JobController::class, 'close']);
     Route::delete('jobs/{job}/closed', [JobController::class, 'takeUp']);

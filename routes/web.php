@@ -10,6 +10,7 @@ use App\Http\Controllers\HubFileController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PressController;
+use App\Http\Controllers\RecordingController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TurnedPieceController;
 use App\SignIn\LiveSession;
@@ -20,6 +21,7 @@ Route::middleware(['auth:web', LiveSession::class])
     ->prefix('files')
     ->group(function (): void {
         Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo');
+        Route::get('recordings/{recording}.wav', [RecordingController::class, 'file'])->whereUuid('recording');
         Route::get('jobs/{job}/card.pdf', CardController::class);
         Route::get('jobs/{job}/sheet.pdf', [BuyingPaperController::class, 'sheet']);
         Route::get('jobs/{job}/job.json', [JobFileController::class, 'show']);

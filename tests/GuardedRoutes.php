@@ -139,6 +139,15 @@ final class GuardedRoutes
             ['id' => '@uuid', 'photo' => '@photo'],
             [201, 201, 201, 403],
         ];
+        yield 'POST jobs/{job}/recordings' => [
+            'POST',
+            '/api/v1/jobs/@job/recordings',
+            ['id' => '@uuid', 'recording' => '@wave'],
+            [201, 201, 201, 403],
+        ];
+        yield 'GET recordings/{recording}' => ['GET', '/api/v1/recordings/@recording', [], [200, 200, 200, 403]];
+        yield 'DELETE recordings/{recording}' => ['DELETE', '/api/v1/recordings/@recording', [], [204, 204, 204, 403]];
+        yield 'GET recording' => ['GET', '/files/recordings/@recording.wav', [], [200, 200, 200, 403]];
         yield 'POST jobs/{job}/signature' => ['POST', '/api/v1/jobs/@job/signature', [], [409, 409, 403, 403]];
         yield 'PATCH jobs/{job}' => ['PATCH', '/api/v1/jobs/@job', ['wheel' => 'Rear wheel'], $all(200)];
         yield 'POST jobs/{job}/closed' => ['POST', '/api/v1/jobs/@job/closed', ['reason' => 'Opened twice'], $all(200)];

@@ -9,6 +9,7 @@ use App\Http\Conflicts\Conflict;
 use App\Models\Job;
 use App\Models\Record;
 use App\Models\User;
+use App\Sounds\Hearings;
 use App\Store\RecordRow;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -86,6 +87,9 @@ final readonly class KeepRecord
             }
             // The board may hear of it a moment later: what was entered is acknowledged first.
             defer(fn () => ($this->noteStanding)($job->id));
+            if (is_string($record->value['recording'] ?? null)) {
+                Hearings::listen($job->shop_id, $record->value['recording']);
+            }
 
             return [$record, true];
         });

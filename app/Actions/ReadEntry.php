@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Job;
+use App\Models\Recording;
 use App\Models\Tool;
 use CleanRace\Core\Hub\Finding;
 use CleanRace\Core\Hub\PartState;
@@ -66,6 +67,9 @@ final readonly class ReadEntry
             in_array($place->role, ['feel', 'wall'], true) => $this->asWarm($notebook, $value),
             default => $value,
         };
+        if ($place->kind === AskKind::Sound) {
+            $value['sealed'] = self::digestOf($job, $address, $value['recording'], $entry);
+        }
         if (is_int($entry['from_job'] ?? null) && $entry['from_job'] > 0) {
             $value['from_job'] = $entry['from_job'];
         }
@@ -79,6 +83,19 @@ final readonly class ReadEntry
         }
 
         return ['value' => $value, 'instrument' => $by?->value];
+    }
+
+    /**
+     * A record holds the digest of its recording, which goes ahead of it.
+     *
+     * @param  array<string, mixed>  $entry
+     *
+     * @throws InvalidInput when this job has no such recording
+     */
+    private static function digestOf(Job $job, string $address, string $recording, array $entry): string
+    {
+        return Recording::query()->where('job_id', $job->id)->whereKey($recording)->value('digest')
+            ?? throw InvalidInput::entered($address, 'That recording did not arrive. Record it again.', $entry);
     }
 
     /**

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class Reports
 {
     /**
-     * All that a report reads, besides the program and its tables: the job and its records, the shop's way, its press and
+     * All that a report reads, besides the program and its tables: the job and its records, what its recordings tell, the shop's way, its press and
      * bolt, its wall, what earlier jobs on this wheel noted of fasteners, and which hubs of its kind were signed since
      * (their lock nuts are learnt from).
      */
@@ -26,6 +26,7 @@ final readonly class Reports
     select md5(concat_ws('|', ?::text, jobs.pattern, jobs.signed_at, jobs.shop_id, shops.habits, shops.press_capacity_n, shops.draw_bolt,
         (select max(seq) from records where job_id = jobs.id),
         (select max(erased_at) from kept_words where job_id = jobs.id),
+        (select max(heard_at) from hearings where job_id = jobs.id),
         (select md5(string_agg(tools::text, '|' order by tools.id)) from tools where tools.shop_id = jobs.shop_id),
         (select string_agg(last::text, ',') from (
             select (select max(seq) from records where records.job_id = earlier.id and place like 'fastener.%') as last

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
+use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Job\JobReport;
 use CleanRace\Core\Job\LiveReport;
+use CleanRace\Core\Job\SpunBearing;
 use CleanRace\Core\Job\WheelJob;
 use CleanRace\Core\Measure\Angle;
 use CleanRace\Core\Measure\Force;
@@ -60,6 +62,12 @@ final readonly class Workbench
     {
         return (new WheelJob($this->limits))->trend($this->bench($job, $notebook), $seat, $rounds) ??
             throw new ModelNotFoundException();
+    }
+
+    /** What is known of the bearing that is listened to at a side. */
+    public function spun(Job $job, Notebook $notebook, Side $side): SpunBearing
+    {
+        return SpunBearing::of($this->bench($job, $notebook), $side);
     }
 
     public function pattern(Job $job): Pattern

@@ -9,6 +9,8 @@ use App\Models\Job;
 use App\Models\Photo;
 use App\Models\PressTrace;
 use App\Models\Record;
+use App\Models\Recording;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
  * A whole job as one JSON document, as docs/formats/job.schema.json has it: everything that was entered, in the order in which it
@@ -25,8 +27,11 @@ final class JobFile
 
     private const TIME = 'Y-m-d\TH:i:s.vP';
 
-    /** @return array<string, mixed> */
-    public static function of(Job $job): array
+    /**
+     * @param  bool  $withVoices whether recordings go along: whoever may not hear them takes the rest
+     * @return array<string, mixed>
+     */
+    public static function of(Job $job, bool $withVoices = true): array
     {
         $names = $job->origin['authors'] ?? [];
         $photos = Photo::query()
@@ -39,6 +44,18 @@ final class JobFile
         $called = [];
         foreach ($photos as $i => $photo) {
             $called[$photo->id] = 'photo-'.($i + 1);
+        }
+        $recordings = Recording::query()
+            ->where('job_id', $job->id)
+            ->when(! $withVoices, static fn (Builder $q): Builder => $q->whereRaw('false'))
+            ->whereNotNull('wav')
+            ->orderBy('created_at')
+            ->orderBy('id')
+            ->selectRaw("id, encode(wav, 'base64') as wav64")
+            ->toBase()
+            ->get();
+        foreach ($recordings as $i => $recording) {
+            $called[$recording->id] = 'recording-'.($i + 1);
         }
 
         $file = [
@@ -74,6 +91,11 @@ final class JobFile
             'photos' => array_values(
                 $photos
                     ->map(static fn (object $p): array => ['name' => $called[$p->id], 'jpeg' => str_replace("\n", '', $p->jpeg64)])
+                    ->all(),
+            ),
+            'recordings' => array_values(
+                $recordings
+                    ->map(static fn (object $r): array => ['name' => $called[$r->id], 'wav' => str_replace("\n", '', $r->wav64)])
                     ->all(),
             ),
             'traces' => array_values(
@@ -115,7 +137,8 @@ final class JobFile
     }
 
     /**
-     * Photographs by the names they have in the file, or by the ids they have in a database.
+     * Photographs and recordings by the names they have in the file, or by the ids they have in a database. What a recording tells is
+     * not told: whoever takes it listens to it again.
      *
      * @param  ?array<string, mixed>  $value
      * @param  array<string, string>  $names
@@ -127,6 +150,12 @@ final class JobFile
             $value['photos'] = array_values(
                 array_filter(array_map(static fn (mixed $id): ?string => is_string($id) ? $names[$id] ?? null : null, $value['photos'])),
             );
+        }
+
+        if ($value !== null) {
+            $recording = is_string($value['recording'] ?? null) ? $names[$value['recording']] ?? null : null;
+            $value = array_diff_key($value, ['heard' => true, 'fault' => true, 'sealed' => true, 'recording' => true]);
+            $value = $recording === null ? $value : ['recording' => $recording] + $value;
         }
 
         return $value;

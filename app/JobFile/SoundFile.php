@@ -92,9 +92,16 @@ final class SoundFile
                 return "records.$i.value";
             }
         }
-        $names = array_column($file['photos'], 'name');
+        foreach (['photos', 'recordings'] as $list) {
+            $names = array_column($file[$list] ?? [], 'name');
+            if (count($names) !== count(array_unique($names))) {
+                return $list;
+            }
+        }
 
-        return count($names) === count(array_unique($names)) ? null : 'photos';
+        return array_intersect(array_column($file['photos'], 'name'), array_column($file['recordings'] ?? [], 'name')) === []
+            ? null
+            : 'recordings';
     }
 
     /** No reading was made tomorrow, nor before there was anything to write it down with. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\JobFile;
 
+use App\Actions\KeepRecording;
 use App\Actions\RedrawPicture;
 use App\Bench\Notes;
 use App\Bench\Standing;
@@ -15,8 +16,10 @@ use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\PressTrace;
 use App\Models\Record;
+use App\Models\Recording;
 use App\Models\Shop;
 use App\Models\User;
+use App\Sounds\Hearings;
 use App\Store\RecordRow;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -66,8 +69,8 @@ final readonly class TakeJob
                 ->setRelation('shop', $shop)
                 ->save();
 
-            $photos = $this->photos($job, $by, $file['photos']);
-            $authors = $this->records($job, $by, $file['records'], $photos, $progress) + $this->addenda($job, $by, $file['addenda']);
+            $called = $this->photos($job, $by, $file['photos']) + $this->recordings($job, $by, $file['recordings'] ?? []);
+            $authors = $this->records($job, $by, $file['records'], $called, $progress) + $this->addenda($job, $by, $file['addenda']);
             foreach ($file['traces'] as $trace) {
                 self::own(
                     new PressTrace([
@@ -97,6 +100,9 @@ final readonly class TakeJob
                 throw InvalidInput::about('file', 'What is in this file does not go together as a job. It may have been changed by hand.');
             }
             $job->save();
+            foreach (Recording::query()->where('job_id', $job->id)->pluck('id') as $recording) {
+                Hearings::listen($job->shop_id, $recording);
+            }
 
             return $job;
         });
@@ -129,21 +135,42 @@ final readonly class TakeJob
     }
 
     /**
+     * @param  list<array{name: string, wav: string}>  $recordings
+     * @return array<string, string> ids by the names they have in the file
+     *
+     * @throws InvalidInput when one is no recording
+     */
+    private function recordings(Job $job, User $by, array $recordings): array
+    {
+        $ids = [];
+        foreach ($recordings as $recording) {
+            $ids[$recording['name']] = (string) Str::uuid7();
+            [$wave, $rate, $seconds] = KeepRecording::writtenAnew((string) base64_decode($recording['wav'], true));
+            KeepRecording::row($job, $by, $ids[$recording['name']], $wave, $rate, $seconds);
+        }
+
+        return $ids;
+    }
+
+    /**
      * @param  list<array{place: string, value: ?array<string, mixed>, instrument: ?string, made_at: string, by: string}>  $records
-     * @param  array<string, string>  $photos
+     * @param  array<string, string>  $called photos and recordings by the names they have in the file
      * @return array<string, string> who wrote each, by its new id
      */
-    private function records(Job $job, User $by, array $records, array $photos, ?Progress $progress): array
+    private function records(Job $job, User $by, array $records, array $called, ?Progress $progress): array
     {
+        $digests = Recording::query()->where('job_id', $job->id)->pluck('digest', 'id');
         $authors = [];
         foreach (array_chunk($records, self::AT_ONCE) as $some) {
             $rows = [];
             foreach ($some as $record) {
                 $id = (string) Str::uuid7();
+                $value = JobFile::renamed($record['value'], $called);
+                $recording = $value['recording'] ?? null;
                 $rows[] = (new Record([
                     'id' => $id,
                     'place' => $record['place'],
-                    'value' => JobFile::renamed($record['value'], $photos),
+                    'value' => $recording === null ? $value : $value + ['sealed' => $digests[$recording]],
                     'instrument' => $record['instrument'],
                     'made_at' => Carbon::parse($record['made_at']),
                     'received_at' => Carbon::now(),

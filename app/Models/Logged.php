@@ -35,6 +35,7 @@ enum Logged: string
     case KeyAccepted = 'key_accepted';
     case KeyRevoked = 'key_revoked';
     case PhotoRemoved = 'photo_removed';
+    case RecordingRemoved = 'recording_removed';
     case CustomerErased = 'customer_erased';
     case PersonErased = 'person_erased';
 }

@@ -21,10 +21,18 @@ final readonly class RecordChain
     select r.id, r.place, encode(r.chain, 'hex') as chain, w.erased_at,
         r.chain = chained(lag(r.chain) over (order by r.seq), r.id, r.author_id, r.place, r.value, r.instrument, r.made_at, r.received_at)
             as holds,
-        case when not jsonb_exists(r.value, 'digest') then true
+        case when not coalesce(jsonb_exists(r.value, 'digest'), false) then true
             when w.record_id is null then false
-            else w.erased_at is not null or r.value ->> 'digest' = digested(w.salt, w.text) end as words_hold
+            else w.erased_at is not null or r.value ->> 'digest' = digested(w.salt, w.text) end as words_hold,
+        case when not coalesce(jsonb_exists(r.value, 'recording'), false) then true
+            -- Thrown away before the signature: what stood there was withdrawn with it.
+            when s.id is null then exists (select from records later where later.job_id = r.job_id and later.place = r.place
+                and later.seq > r.seq)
+            else r.value ->> 'sealed' = s.digest
+                and (s.erased_at is not null or s.digest = encode(sha256(s.salt || s.wav), 'hex')) end as sound_holds,
+        s.erased_at as sound_erased_at
     from records r left join kept_words w on w.record_id = r.id
+        left join recordings s on s.job_id = r.job_id and s.id::text = r.value ->> 'recording'
     where r.job_id = ? order by r.seq
     SQL;
 
@@ -46,11 +54,11 @@ final readonly class RecordChain
         $broken = [];
         $erased = [];
         foreach ($links as $link) {
-            if (! $link->holds || ! $link->words_hold) {
+            if (! $link->holds || ! $link->words_hold || ! $link->sound_holds) {
                 $broken[] = $link->place;
             }
-            if ($link->erased_at !== null) {
-                $erased[] = Carbon::parse($link->erased_at);
+            foreach (array_filter([$link->erased_at, $link->sound_erased_at]) as $at) {
+                $erased[] = Carbon::parse($at);
             }
         }
         if ($signed !== null && $signed !== $last) {

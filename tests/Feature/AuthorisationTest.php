@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\KeepRecording;
 use App\Errands\TakesAlong;
 use App\Models\AcceptedKey;
 use App\Models\DueItem;
@@ -20,6 +21,7 @@ use App\Models\Supplier;
 use App\Models\Tablet;
 use App\Models\Tool;
 use App\Models\User;
+use CleanRace\Core\Sound\Wave\WaveText;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
@@ -149,12 +151,15 @@ final class AuthorisationTest extends TestCase
         $job = $this->jobOf($user);
         $photo = new Photo(['id' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'jpeg' => 'x']);
         $photo->forceFill(['shop_id' => $user->shop_id, 'job_id' => $job->id, 'author_id' => $user->id])->save();
+        $wave = WaveText::of(array_fill(0, 800, 0.1), 8_000);
         $values = [
             '@machine' => $job->machine_id,
             '@job' => $job->id,
             '@mail' => Str::lower(Str::random(12)).'@shop.example',
             '@uuid' => (string) Str::uuid(),
             '@photo_id' => $photo->id,
+            '@recording' => KeepRecording::row($job, $user, (string) Str::uuid(), $wave, 8_000, 0.1)->id,
+            '@wave' => UploadedFile::fake()->createWithContent('wheel.wav', $wave),
             '@photo' => UploadedFile::fake()->image('part.jpg', 40, 30),
             '@tools' => UploadedFile::fake()->createWithContent('tools.csv', "name,kind,outside_mm,length_mm\n40 cup,cup,44,60\n"),
             '@machines' => UploadedFile::fake()->createWithContent('machines.csv', "name,owner\nBarrow,Harbour Hire\n"),

@@ -67,6 +67,8 @@ final class PlacesTest extends TestCase
             AskKind::Choice => ['choice' => str_repeat('x', 81)],
             AskKind::Choices => ['choices' => ['perhaps']],
             AskKind::Tick => ['done' => 'yes'],
+            AskKind::Sound => ['recording' => $one(['wheel.wav', '', 7])],
+            AskKind::Taps => ['taps' => $one([[0.1, 0.5], 'often', [1, 2, 3, 'four']])],
             AskKind::Text => ['text' => '  '],
             AskKind::Number => ['text' => 'rust'],
             AskKind::Torque => ['typed' => $one(['tight', '9000', '-5'])],

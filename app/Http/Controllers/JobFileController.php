@@ -33,7 +33,7 @@ final class JobFileController
 
         return new Response(
             json_encode(
-                JobFile::of($job->load('machine', 'shop', 'signOff')),
+                JobFile::of($job->load('machine', 'shop', 'signOff'), $user->role->mayWork()),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION,
             ),
             200,

@@ -36,6 +36,8 @@ final class SecureHeaders
                     "script-src 'self' 'nonce-$nonce'",
                     "style-src 'self' 'nonce-$nonce'",
                     "img-src 'self' data: blob:",
+                    // What was recorded is played before it is sent.
+                    "media-src 'self' blob:",
                     "font-src 'self'",
                     "connect-src 'self'",
                     "object-src 'none'",

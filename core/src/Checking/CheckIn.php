@@ -50,7 +50,7 @@ final readonly class CheckIn
                 Step::of('check.rock', 'Rock it, spin it, listen', $words->detail)
                     ->with(tool: $words->tool, caution: $words->caution, why: $words->why)
                     ->asking(...$this->checks($bench, $words))
-                    ->judged($this->verdict($bench), $this->sides($bench))
+                    ->judged($this->verdict($bench), $this->sides($bench), (new SpunVerdict($this->limits))->runsOut($bench, false))
                     ->advice(),
                 Step::of('check.capture', 'Measure before you strip', 'These cannot be had once it is apart. A rule is enough.')
                     ->with(why: $words->lost)
@@ -114,6 +114,7 @@ final readonly class CheckIn
                 $this->isPaired($bench)
                     ? Ask::choice(PlacesOf::check('listen'), 'Heard with a rod', self::louder($card), wanted: false)
                     : null,
+                ...SpunSides::asks($bench),
                 $wheel ? self::tap('coast', 'How it stops', Coast::class) : null,
                 ...$this->innerRings($bench),
                 Ask::choice(
@@ -263,6 +264,9 @@ final readonly class CheckIn
                     $stack->ofKind(PartKind::Freehub) !== [] || $stack->one(PartKind::Housing)?->form === 'spline',
                     $n->choice(Places::BROKEN) === 'yes',
                     HubSuspects::without($bench),
+                    SpunSides::heard($bench, Side::Left),
+                    SpunSides::heard($bench, Side::Right),
+                    SpunSides::heard($bench, Side::Middle),
                 ),
             )->verdict;
         } catch (InvalidInput) {

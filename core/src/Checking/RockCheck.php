@@ -98,6 +98,9 @@ final readonly class RockCheck
             'inner_left' => 'smooth',
             'inner_right' => 'smooth',
             'coast' => 'soon',
+            'sound_left' => 'quiet',
+            'sound_right' => 'quiet',
+            'sound_one' => 'quiet',
         ];
 
         return $input->broken ||

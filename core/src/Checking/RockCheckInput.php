@@ -6,6 +6,7 @@ namespace CleanRace\Core\Checking;
 
 use BackedEnum;
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Sound\Finding\Heard;
 use CleanRace\Core\Verdict\Field;
 
 /** The checks made on the machine, any of them missing. */
@@ -32,10 +33,19 @@ final readonly class RockCheckInput
         #[Field('The hub has a freehub')] public bool $freehub = false,
         #[Field('Looked at: cracked, missing or blue parts')] public bool $broken = false,
         #[Field('What this hub or machine does not have', of: Suspect::class)] public array $without = [],
+        #[Field('A recording of the left side tells')] public ?Heard $soundLeft = null,
+        #[Field('A recording of the right side tells')] public ?Heard $soundRight = null,
+        #[Field('A recording of its one bearing tells')] public ?Heard $soundOne = null,
     ) {
         if ($this->made(false) === [] && ! $broken && $complaints === []) {
             throw InvalidInput::about('spin', 'No check is made yet. Rock the wheel, or spin it and listen.');
         }
+    }
+
+    /** A recording that tells nothing is no check that was made. */
+    private static function told(?Heard $heard): ?Heard
+    {
+        return $heard === Heard::Unclear ? null : $heard;
     }
 
     /**
@@ -57,6 +67,9 @@ final readonly class RockCheckInput
                 'coast' => $this->coast,
                 'inner_left' => $this->innerLeft,
                 'inner_right' => $this->innerRight,
+                'sound_left' => self::told($this->soundLeft),
+                'sound_right' => self::told($this->soundRight),
+                'sound_one' => self::told($this->soundOne),
             ] + ($withCaliper ? ['caliper' => $this->caliper] : []);
 
         return array_map(static fn (BackedEnum $o): string => (string) $o->value, array_filter($all));

@@ -27,4 +27,6 @@ enum AskKind: string
     case Part = 'part';
     case Stack = 'stack';
     case Photos = 'photos';
+    case Sound = 'sound';
+    case Taps = 'taps';
 }

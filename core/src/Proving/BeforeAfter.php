@@ -7,6 +7,8 @@ namespace CleanRace\Core\Proving;
 use CleanRace\Core\Checking\CheckWords;
 use CleanRace\Core\Checking\Coast;
 use CleanRace\Core\Checking\Spin;
+use CleanRace\Core\Checking\SpunSides;
+use CleanRace\Core\Checking\SpunVerdict;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
@@ -56,6 +58,7 @@ final class BeforeAfter
                                 PlacesOf::check('coast'),
                             )
                             : null,
+                        ...SpunSides::asks($bench, true),
                         $wheel
                             ? Ask::depth(
                                 PlacesOf::after('rim_play'),
@@ -95,7 +98,12 @@ final class BeforeAfter
                     ]),
                 ),
             )
-            ->judged(self::verdict($notebook), $blade ? (new BladeAfter(Limits::standard()))->verdict($notebook) : null)
+            ->judged(
+                self::verdict($notebook),
+                $blade ? (new BladeAfter(Limits::standard()))->verdict($notebook) : null,
+                (new SpunVerdict(Limits::standard()))->stillHeard($bench),
+                (new SpunVerdict(Limits::standard()))->runsOut($bench, true),
+            )
             ->holdingStopsOnly()
             ->optional()
             ->taking(4);

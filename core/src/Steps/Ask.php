@@ -164,10 +164,10 @@ final readonly class Ask
         return new self($place, AskKind::Turn, $label, $wanted, hint: 'degrees, 8 min, 1/4 turn');
     }
 
-    /** How many. */
-    public static function count(string $place, Message|string $label, bool $wanted = false): self
+    /** Entered as its kind is, with nothing more to say of it: how many, a recording, passes of a valve. */
+    public static function plain(AskKind $kind, string $place, Message|string $label, bool $wanted = false): self
     {
-        return new self($place, AskKind::Count, $label, $wanted);
+        return new self($place, $kind, $label, $wanted);
     }
 
     /** What a machine's meter shows. */

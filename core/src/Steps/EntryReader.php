@@ -103,6 +103,8 @@ final readonly class EntryReader
             AskKind::ConeTry => $this->coneTry($entry, $unit),
             AskKind::Part => $this->part($findings, $entry, $before ?? []),
             AskKind::Photos => ['photos' => self::ids($entry['photos'] ?? null)],
+            AskKind::Sound => SoundEntry::sound($entry),
+            AskKind::Taps => SoundEntry::passes($entry),
             AskKind::Stack => StackEdits::from($before)->plus($entry, $unit)->kept(),
         };
     }

@@ -140,7 +140,8 @@ final class RandomAnswers
                 'condition' => $one([...EntryReader::CONDITIONS, null]),
                 'reason' => 'worn',
             ] + $one([[], ['new' => true], ['findings' => ['bent', 'no such']]]),
-            AskKind::Photos, AskKind::Stack => null,
+            AskKind::Taps => ['taps' => $one([[0.0, 0.41, 0.84, 1.3, 1.79], [0.0, 0.5, 1.0, 1.5]])],
+            AskKind::Photos, AskKind::Stack, AskKind::Sound => null,
         };
     }
 }

@@ -2764,6 +2764,111 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calculators/listen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a wheel sounds like
+         * @description A recording of a spun wheel, with a tap at each turn: what it tells.
+         */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "samples": [
+                     *         0,
+                     *         0.1,
+                     *         0,
+                     *         -0.1
+                     *       ],
+                     *       "samples_a_second": 16000,
+                     *       "number": "6204",
+                     *       "turning": "outer"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The recording, a WAV file as base64 */
+                        recording?: string;
+                        /** @description Or its samples, from −1 to 1 */
+                        samples?: number[];
+                        /**
+                         * @description Samples a second
+                         * @example 30
+                         * @example 30
+                         */
+                        samples_a_second?: number | string;
+                        /** @description Number of the bearing */
+                        number?: string;
+                        /**
+                         * @description Or its bore
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        bore_mm?: number | string;
+                        /**
+                         * @description and its outside diameter
+                         * @example 25.4
+                         * @example 1 1/16 in
+                         */
+                        outside_mm?: number | string;
+                        /**
+                         * @description The ring that turns
+                         * @enum {string}
+                         */
+                        turning?: "outer" | "inner";
+                        /** @description Times of the passes, in seconds */
+                        passes?: string;
+                        /** @description Tapped on the screen of the device that recorded */
+                        taps_are_heard?: boolean;
+                        /** @description The hub has a freehub */
+                        freehub?: boolean;
+                        /** @description A recording from before, as base64 */
+                        before?: string;
+                        /** @description Its passes */
+                        before_passes?: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description What a wheel sounds like */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ListenResult"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calculators/match-check": {
         parameters: {
             query?: never;
@@ -3862,6 +3967,21 @@ export interface paths {
                         broken?: boolean;
                         /** @description What this hub or machine does not have */
                         without?: ("bearings" | "brake" | "axle_nut" | "joints" | "wheel_tyre" | "seal" | "cone_setting" | "freehub")[];
+                        /**
+                         * @description A recording of the left side tells
+                         * @enum {string}
+                         */
+                        sound_left?: "outer_ring" | "inner_ring" | "ball" | "dry" | "rub" | "quiet" | "unclear";
+                        /**
+                         * @description A recording of the right side tells
+                         * @enum {string}
+                         */
+                        sound_right?: "outer_ring" | "inner_ring" | "ball" | "dry" | "rub" | "quiet" | "unclear";
+                        /**
+                         * @description A recording of its one bearing tells
+                         * @enum {string}
+                         */
+                        sound_one?: "outer_ring" | "inner_ring" | "ball" | "dry" | "rub" | "quiet" | "unclear";
                     };
                 };
             };
@@ -6331,6 +6451,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/jobs/{job}/recordings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a recording of a spun wheel: WAV up to a minute, written anew */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: uuid */
+                        id: string;
+                        /** Format: binary */
+                        recording: Blob;
+                    };
+                };
+            };
+            responses: {
+                /** @description Keep a recording of a spun wheel: WAV up to a minute, written anew */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecordingCard"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/jobs/{job}/records": {
         parameters: {
             query?: never;
@@ -8023,6 +8199,82 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/recordings/{recording}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a recording tells; listened to anew when more is known of its bearing */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    recording: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What a recording tells; listened to anew when more is known of its bearing */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecordingSheet"];
+                    };
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Throw a recording away, before the job is signed */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    recording: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description What is wrong */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/session": {
         parameters: {
             query?: never;
@@ -9672,7 +9924,7 @@ export interface components {
             stamp: string | null;
         };
         /** @enum {string} */
-        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "meter" | "when" | "cone_try" | "part" | "stack" | "photos";
+        AskKind: "length" | "depth" | "choice" | "choices" | "tick" | "text" | "number" | "torque" | "temperature" | "heat" | "gauge" | "thread" | "turn" | "count" | "meter" | "when" | "cone_try" | "part" | "stack" | "photos" | "sound" | "taps";
         Asked: {
             readings: components["schemas"]["Interpretation"][];
             chosen: number;
@@ -9888,6 +10140,11 @@ export interface components {
             needed: boolean;
             place: number | null;
         };
+        Comparison: {
+            level_db: number | null;
+            at_turns_per_s: number | null;
+            words: components["schemas"]["Message"][];
+        };
         ConeCoachResult: {
             set_deg: number | null;
             turn_deg: number | null;
@@ -10085,6 +10342,8 @@ export interface components {
         };
         /** @enum {string} */
         Hatch: "alloy" | "ring" | "steel" | "shaft" | "ball" | "rubber" | "felt" | "bronze" | "void" | "line";
+        /** @enum {string} */
+        Heard: "outer_ring" | "inner_ring" | "ball" | "dry" | "rub" | "quiet" | "unclear";
         HeatClockResult: {
             needed_c: number;
             left_s: number | null;
@@ -10262,6 +10521,31 @@ export interface components {
         };
         /** @enum {string} */
         Level: "go" | "care" | "stop";
+        Likelihoods: {
+            outer_ring: number;
+            inner_ring: number;
+            ball: number;
+            dry: number;
+            rub: number;
+            quiet: number;
+            unclear: number;
+        };
+        ListenResult: {
+            finding: components["schemas"]["Heard"];
+            likelihoods: components["schemas"]["Likelihoods"];
+            turns_per_s: number | null;
+            turns: number | null;
+            tap_scatter_ms: number | null;
+            seconds: number;
+            level_db: number;
+            crest: number;
+            kurtosis: number;
+            strengths: components["schemas"]["Strengths"];
+            why: components["schemas"]["Message"][];
+            picture: components["schemas"]["SoundPicture"] | null;
+            comparison: components["schemas"]["Comparison"] | null;
+            verdict: components["schemas"]["Verdict"];
+        };
         LiveReport: {
             section: components["schemas"]["Section"];
             sizes: components["schemas"]["HubSizes"];
@@ -10293,7 +10577,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "vouched" | "exported" | "imported" | "key_accepted" | "key_revoked" | "photo_removed" | "customer_erased" | "person_erased";
+        Logged: "began" | "signed_in" | "sign_in_failed" | "added" | "renamed" | "role_changed" | "left" | "came_back" | "code_made" | "joined" | "password_changed" | "sessions_ended" | "shop_changed" | "token_made" | "token_ended" | "time_code_on" | "time_code_off" | "recovery_used" | "took_over" | "tablet_enrolled" | "tablet_ended" | "bench_code_changed" | "vouched" | "exported" | "imported" | "key_accepted" | "key_revoked" | "photo_removed" | "recording_removed" | "customer_erased" | "person_erased";
         MachineCard: {
             id: number;
             name: string;
@@ -10433,6 +10717,11 @@ export interface components {
         };
         /** @enum {string} */
         PartKind: "axle" | "housing" | "bearing" | "double_row" | "flanged_bearing" | "angular_bearing" | "bush" | "taper_cone" | "taper_cup" | "cup" | "cone" | "balls" | "seal" | "felt" | "dust_cap" | "ring_nut" | "snap_ring" | "clip" | "sleeve" | "washer" | "spacer" | "collar" | "end_cap" | "lock_nut" | "castle_nut" | "hub_flange" | "freehub" | "o_ring" | "nipple" | "seat_ring" | "axle_bush";
+        PartMark: {
+            part: string;
+            low: number;
+            high: number;
+        };
         PartMatch: {
             part: string;
             compared: components["schemas"]["Difference"][];
@@ -10636,6 +10925,21 @@ export interface components {
             readings: components["schemas"]["Interpretation"][];
             verdict: components["schemas"]["Verdict"];
         };
+        RecordingCard: {
+            id: string;
+            rate: number;
+            seconds: number;
+        };
+        RecordingSheet: {
+            id: string;
+            rate: number;
+            seconds: number;
+            waits: boolean;
+            heard: components["schemas"]["ListenResult"] | null;
+            fault: string | null;
+            /** Format: date-time */
+            erased_at: string | null;
+        };
         RecoveryCodes: {
             codes: string[];
         };
@@ -10792,6 +11096,11 @@ export interface components {
             interference_mm: number;
             verdict: components["schemas"]["Verdict"];
         };
+        SoundPicture: {
+            turns: string[];
+            orders: number[];
+            marks: components["schemas"]["PartMark"][];
+        };
         Span: {
             of: components["schemas"]["SpanOf"];
             label: components["schemas"]["Words"];
@@ -10863,6 +11172,13 @@ export interface components {
             ordinary: components["schemas"]["Ordinary"] | null;
             leads_on: boolean;
             judges: boolean;
+        };
+        Strengths: {
+            outer_ring: number | null;
+            inner_ring: number | null;
+            ball: number | null;
+            cage: number | null;
+            turn: number | null;
         };
         Substitute: {
             number: components["schemas"]["Words"];
@@ -11091,6 +11407,10 @@ export interface components {
             /** @constant */
             calculator: "defect-orders";
             result: components["schemas"]["DefectOrdersResult"];
+        } | {
+            /** @constant */
+            calculator: "listen";
+            result: components["schemas"]["ListenResult"];
         } | {
             /** @constant */
             calculator: "spin-down";

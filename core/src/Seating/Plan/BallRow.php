@@ -12,6 +12,7 @@ use CleanRace\Core\Measure\Reading;
 use CleanRace\Core\Mechanics\Balls\BallsInCup;
 use CleanRace\Core\Mechanics\Balls\BallsInCupInput;
 use CleanRace\Core\Mechanics\Balls\BallsInCupResult;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Steps\Ask;
@@ -67,7 +68,7 @@ final readonly class BallRow
                 hint: 'over two balls that face each other, less one ball',
             ),
             Ask::length(self::place($part, 'ball'), 'Ball', wanted: false, hint: '1/4 in'),
-            Ask::count(self::place($part, 'found'), 'Came out'),
+            Ask::plain(AskKind::Count, self::place($part, 'found'), 'Came out'),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Setting\Plan;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Setting\Tapers\TaperFeel;
@@ -73,7 +74,7 @@ final class TaperSteps
                 Ask::depth(Places::TAPER_BAND_LOW, 'Least, by the manual', wanted: false),
                 Ask::depth(Places::TAPER_BAND_HIGH, 'Most, by the manual', wanted: false),
                 Ask::thread(Places::TAPER_THREAD, 'Thread of the spindle'),
-                Ask::count(Places::TAPER_SLOTS, 'Slots of the nut'),
+                Ask::plain(AskKind::Count, Places::TAPER_SLOTS, 'Slots of the nut'),
                 Ask::choice(
                     Places::TAPER_HOLES,
                     'Holes through the spindle',

@@ -10,6 +10,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\Fastener;
 use CleanRace\Core\Patterns\HubSetting;
@@ -158,7 +159,7 @@ final readonly class TorqueSteps
             ),
             Ask::length($fastener->place('adapter'), 'Adapter, square to bolt', wanted: false),
             ...$this->bench->notebook->has($fastener->place('adapter')) ? $adapted : [],
-            ...$fastener->several ? [Ask::count($fastener->place('bolts'), 'How many there are')] : [],
+            ...$fastener->several ? [Ask::plain(AskKind::Count, $fastener->place('bolts'), 'How many there are')] : [],
             Ask::tick($fastener->place('done'), $fastener->several ? 'All tightened, crosswise' : 'Tightened'),
         ];
     }

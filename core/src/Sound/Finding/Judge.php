@@ -41,7 +41,7 @@ final readonly class Judge
         $odds = new Odds($clear, $once, $need);
 
         return match (true) {
-            ($spoiled = $this->spoiled($hearing)) !== null => $odds->unclear([$spoiled]),
+            ($spoiled = $this->spoiled($hearing, $rubs)) !== null => $odds->unclear([$spoiled]),
             $first < $need && $this->isNotHeard($hearing) => $odds->unclear([Reasons::notHeard()]),
             ! $once && ($this->isTalkedOver($hearing) || $this->isRestless($hearing) && $first < $this->limits->get(
                 'sound.need_restless',
@@ -62,14 +62,19 @@ final readonly class Judge
         };
     }
 
-    /** What something else than the wheel did to it; null when nothing did. */
-    public function spoiled(Hearing $hearing): ?Message
+    /**
+     * What something else than the wheel did to it; null when nothing did.
+     *
+     * @param  bool  $rubs whether something rubs once a turn, not each time alike: that is unrest of the wheel's own
+     */
+    public function spoiled(Hearing $hearing, bool $rubs = false): ?Message
     {
         $levels = $hearing->levels;
+        $allowed = $rubs ? $this->limits->get('sound.unrest_of_rub') : 1.0;
 
         return match (true) {
             $hearing->envelopes->loudness->clipped > $this->limits->get('sound.clipped') => Reasons::clipped(),
-            $levels->unrest > $this->limits->get('sound.unrest'),
+            $levels->unrest > $allowed * $this->limits->get('sound.unrest'),
             $levels->wobble > $this->limits->get('sound.wobble') => Reasons::restless(),
             $levels->gatedShare > $this->limits->get('sound.gated') => Reasons::talkedOver(),
             default => null,

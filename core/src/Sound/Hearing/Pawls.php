@@ -16,7 +16,7 @@ final readonly class Pawls
     private const MOST = 110;
 
     /** Logarithm of a line over its surroundings from which it is no chance among so many. */
-    private const CLEAR = 2.0;
+    private const CLEAR = 2.7;
 
     /** A turn that is not quite where the taps put it smears a line so far, in orders. */
     private const SMEAR = 0.05;

@@ -19,7 +19,7 @@ final readonly class Comparison
     /**
      * @param  ?float  $levelDb how much louder it is now; null where no speed is in both
      * @param  ?float  $atTurnsPerS at which speed
-     * @param  non-empty-list<Message>  $words
+     * @param  list<Message>  $words
      */
     private function __construct(public ?float $levelDb, public ?float $atTurnsPerS, public array $words)
     {

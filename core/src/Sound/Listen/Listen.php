@@ -21,7 +21,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** Listens to a spun wheel: which part of its bearing speaks, whether it runs dry, whether something rubs. Evidence, never a verdict alone. */
+/** Listens to a spun wheel: which part of its bearing speaks, whether it runs dry or something rubs. Evidence, never a verdict alone. */
 #[
     Calculator('listen', 'What a wheel sounds like', 'check_in', 'A recording of a spun wheel, with a tap at each turn: what it tells.', [
         'samples' => [0.0, 0.1, 0.0, -0.1],
@@ -32,6 +32,8 @@ use CleanRace\Core\Verdict\Written;
 ]
 final readonly class Listen
 {
+    private const EVIDENCE = 'Evidence beside the other checks, {share} in a hundred: feel it and rock it too.';
+
     public function __construct(private Limits $limits, private BearingBalls $balls = new BearingBalls())
     {
     }
@@ -120,9 +122,7 @@ final readonly class Listen
             ? Verdict::go($headline, $heard->judgement->why[0])
             : Verdict::care($headline, $heard->judgement->why[0]);
         $verdict = $finding->isPart() || $finding === Heard::Rub || $finding === Heard::Dry
-            ? $verdict->next(Message::of('sound.evidence', 'Evidence beside the other checks, {share} in a hundred: feel it and rock it too.', [
-                'share' => $share,
-            ]))
+            ? $verdict->next(Message::of('sound.evidence', self::EVIDENCE, ['share' => $share]))
             : $verdict;
 
         return $verdict->workedOut($this->working($heard, $ranges));

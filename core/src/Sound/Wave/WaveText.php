@@ -18,8 +18,14 @@ final readonly class WaveText
     /** @param  list<float>  $samples from −1 to 1; what is beyond is cut off, as a microphone would */
     public static function of(array $samples, int $rate): string
     {
+        return self::ofPieces(array_chunk($samples, 4096), $rate);
+    }
+
+    /** @param  iterable<list<float>>  $pieces samples as they come */
+    public static function ofPieces(iterable $pieces, int $rate): string
+    {
         $text = '';
-        foreach (array_chunk($samples, 4096) as $some) {
+        foreach ($pieces as $some) {
             $text .= pack('v*', ...array_map(
                 static fn (float $s): int => (int) round(self::FULL * max(-1.0, min(1.0, $s))) & 0xFFFF,
                 $some,

@@ -47,6 +47,7 @@ const SAID: Record<LogShown['what'], (line: LogShown) => string> = {
   imported: ({ by, detail }) => `${somebody(by)} brought in: ${detail}`,
   key_accepted: ({ by, detail }) => `${somebody(by)} compared the key of ${detail}`,
   key_revoked: ({ by, detail }) => `${somebody(by)} believes the key of ${detail} no longer`,
+  recording_removed: ({ by, detail }) => `${somebody(by)} threw a recording away: ${detail}`,
   photo_removed: ({ by, detail }) => `${somebody(by)} threw a photo away: ${detail}`,
   customer_erased: ({ by, detail }) => `${somebody(by)} erased what a customer said: ${detail}`,
   person_erased: ({ by, about }) => `${somebody(by)} erased the name of ${about}`,

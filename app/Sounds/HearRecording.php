@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sounds;
+
+use App\Actions\NoteStanding;
+use App\Bench\Notes;
+use App\Bench\Workbench;
+use App\Models\Concerns\ShopAtHand;
+use App\Models\Hearing;
+use App\Models\Job;
+use App\Models\Recording;
+use App\Shapes\Json;
+use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Sound\Finding\HeardWheel;
+use CleanRace\Core\Sound\Hearing\Taps;
+use CleanRace\Core\Sound\Listen\Listen;
+use CleanRace\Core\Sound\Orders\PartRanges;
+use CleanRace\Core\Sound\Wave\WaveFile;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Carbon;
+
+/** Listens to a recording behind the answer, and keeps what it tells. */
+final class HearRecording implements ShouldQueue
+{
+    use Queueable;
+
+    /** Seconds. */
+    public int $timeout = 60;
+
+    public int $tries = 3;
+
+    public function __construct(private readonly int $shop, private readonly string $recording)
+    {
+    }
+
+    public function handle(ShopAtHand $atHand, Workbench $workbench, Listen $listen, NoteStanding $noteStanding): void
+    {
+        $atHand->within($this->shop, function () use ($workbench, $listen, $noteStanding): void {
+            $recording = Recording::query()->find($this->recording);
+            $job = $recording === null ? null : Job::query()->with('shop')->find($recording->job_id);
+            if ($recording === null || $job === null || $recording->erased_at !== null) {
+                return;
+            }
+            $question = Question::about($recording, Notes::notebookOf($job), $job, $workbench);
+            if ($question === null) {
+                return;
+            }
+            $told = ['asked' => $question->digest(), 'heard' => null, 'fault' => null, 'heard_at' => Carbon::now()];
+            try {
+                $told['heard'] = self::heard($recording, $question, $listen);
+            } catch (InvalidInput $fault) {
+                $told['fault'] = $fault->getMessage();
+            }
+            $hearing = Hearing::query()->find($recording->id) ?? new Hearing(['recording_id' => $recording->id]);
+            $hearing->fill($told)->forceFill(['shop_id' => $recording->shop_id, 'job_id' => $recording->job_id])->save();
+            cache()->forget("hearing.{$recording->id}");
+            $noteStanding($job->id);
+        });
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput when it cannot be listened to
+     */
+    private static function heard(Recording $recording, Question $question, Listen $listen): array
+    {
+        $ranges = $listen->ranges($question->bearing->number, null, null, $question->bearing->turning);
+        $now = self::wheel($recording, $question->taps, $question->tapsAreHeard, $ranges, $question, $listen);
+        $before = $question->before === null ? null : Recording::query()->find($question->before);
+        $then = $before === null || $before->erased_at !== null
+            ? null
+            : self::wheel($before, $question->tapsBefore, $question->tapsBeforeAreHeard, $ranges, $question, $listen);
+        $said = json_encode(Json::of($listen->said($now, $ranges, $then)), JSON_THROW_ON_ERROR | Json::FLAGS);
+
+        /** @var array<string, mixed> */
+        return json_decode($said, true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param  list<float>  $taps
+     *
+     * @throws InvalidInput
+     */
+    private static function wheel(
+        Recording $recording,
+        array $taps,
+        bool $tapsAreHeard,
+        ?PartRanges $ranges,
+        Question $question,
+        Listen $listen,
+    ): HeardWheel {
+        $file = WaveFile::ofText($recording->wave() ?? '');
+
+        return $listen->hear($file, Taps::at($taps, $tapsAreHeard), $ranges, $question->bearing->freehub);
+    }
+}
