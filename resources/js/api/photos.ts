@@ -48,30 +48,31 @@ export async function layReady(photo: File): Promise<string> {
   return id;
 }
 
-/** Sends a photo that waits here, telling how much of it is through; nothing when none of that name waits. */
+/** Sends a photo or a recording that waits here, telling how much of it is through; nothing when none of that name waits. */
 export async function sendPhoto(job: number, id: string, right: string | undefined): Promise<void> {
-  const photo = await takePhoto(id);
-  if (!photo) return;
-  if (right === undefined) await upload(job, id, photo);
+  const file = await takePhoto(id);
+  if (!file) return;
+  const sound = file.type.startsWith('audio/');
+  if (right === undefined) await upload(job, id, file, sound);
   else {
-    await answer(
-      api.POST('/jobs/{job}/photos', {
-        params: { path: { job } },
-        body: { id, photo },
-        bodySerializer: asForm,
-        credentials: 'omit',
-        headers: { Authorization: `Bearer ${right}` },
-      }),
-    );
+    const how = {
+      params: { path: { job } },
+      bodySerializer: asForm,
+      credentials: 'omit' as const,
+      headers: { Authorization: `Bearer ${right}` },
+    };
+    await (sound
+      ? answer(api.POST('/jobs/{job}/recordings', { ...how, body: { id, recording: file } }))
+      : answer(api.POST('/jobs/{job}/photos', { ...how, body: { id, photo: file } })));
   }
   await dropPhoto(id);
 }
 
 /** As a form, by the one way of a browser that tells how far it is. */
-function upload(job: number, id: string, photo: Blob): Promise<void> {
+function upload(job: number, id: string, file: Blob, sound: boolean): Promise<void> {
   return new Promise((done, refused) => {
     const line = new XMLHttpRequest();
-    line.open('POST', `/api/v1/jobs/${job}/photos`);
+    line.open('POST', `/api/v1/jobs/${job}/${sound ? 'recordings' : 'photos'}`);
     line.setRequestHeader('Accept', 'application/json');
     const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
     if (token) line.setRequestHeader('X-XSRF-TOKEN', decodeURIComponent(token));
@@ -81,7 +82,8 @@ function upload(job: number, id: string, photo: Blob): Promise<void> {
       if (line.status < 300) done();
       else refused(Refusal.of(line.status, readProblem(line.responseText)));
     };
-    line.send(asForm({ id, photo: new File([photo], `${id}.jpg`, { type: photo.type }) }));
+    const whole = new File([file], `${id}.${sound ? 'wav' : 'jpg'}`, { type: file.type });
+    line.send(asForm(sound ? { id, recording: whole } : { id, photo: whole }));
   });
 }
 

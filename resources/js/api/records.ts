@@ -61,7 +61,10 @@ async function send(
     if (fault.passing || SIGNED_OUT.includes(fault.status)) return { is: 'later' };
     return fault.problem.type === '/problems/other-person'
       ? { is: 'not_theirs' }
-      : { is: 'refused', detail: fault.about(record.place) ?? fault.about('photo') ?? fault.message };
+      : {
+          is: 'refused',
+          detail: fault.about(record.place) ?? fault.about('photo') ?? fault.about('recording') ?? fault.message,
+        };
   }
 }
 

@@ -1,7 +1,7 @@
 import { createStore, del, get, set } from 'idb-keyval';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 
-/** Photos on their way to the server, by their ids: each goes ahead of the record that shows it. */
+/** Photos and recordings on their way to the server, by their ids: each goes ahead of the record that names it. */
 const stored = createStore('clean-race-photos', 'photos');
 
 /** Where a browser stores nothing, they wait in this page alone. */

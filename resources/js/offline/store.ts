@@ -14,7 +14,7 @@ export interface Sending {
   author: number;
   /** What they are called, to be shown until the server says so. */
   by: string;
-  /** A photo that waits here and goes ahead of it. */
+  /** A photo or a recording that waits here and goes ahead of it. */
   photo?: string;
 }
 

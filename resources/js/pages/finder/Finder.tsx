@@ -18,7 +18,7 @@ import { GeometryPicture } from './GeometryPicture';
 import { GEOMETRIES } from './geometry';
 import { filled, type Given } from './given';
 import { SendToJob } from './SendToJob';
-import { TapPasses } from './TapPasses';
+import { SpinDownTaps } from './SpinDownTaps';
 
 /** How long the hands rest before the server is asked. */
 const REST_MS = 130;
@@ -201,13 +201,7 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
             Say more: {say(card.title)}
           </chakra.summary>
           {geometry && <GeometryPicture geometry={geometry} fields={numbers} lit={at} />}
-          {card.name === 'spin-down' && (
-            <TapPasses
-              passes={String(given.passes ?? '')}
-              onPasses={(passes) => onChange({ ...given, passes })}
-              onBefore={() => onChange({ ...given, before: given.passes, passes: '' })}
-            />
-          )}
+          {card.name === 'spin-down' && <SpinDownTaps given={given} onChange={onChange} />}
           <Fields
             numbers={numbers}
             onAt={setAt}

@@ -9,6 +9,7 @@ import { Empty, Loading, Trouble } from '../../controls/States';
 import { useTitle } from '../../controls/title';
 import { Keeping } from '../../job/Keeping';
 import { Photo } from '../../job/Photo';
+import { SoundField } from '../../job/sound/SoundField';
 import { useTaking } from '../../job/taking';
 import { usePerson, useSay } from '../../words/person';
 
@@ -21,10 +22,40 @@ export function PhonePhoto() {
     .flatMap((station) => station.steps)
     .flatMap((step) => step.asks)
     .find((one) => one.place === place && one.until !== 'fitted');
-  return ask ? (
+  return ask?.kind === 'sound' ? (
+    <PhoneSound job={data} ask={ask} />
+  ) : ask ? (
     <Camera job={data} ask={ask} />
   ) : (
     <Empty title="No such part">The hub was changed. Scan its code again.</Empty>
+  );
+}
+
+/** Records on a phone what a tablet at the bench is too far from. */
+function PhoneSound({ job, ask }: { job: JobSheet; ask: Ask }) {
+  const say = useSay();
+  const person = usePerson();
+  const entries = useEntries(job.id, job.entries);
+  const keep = useKeep(job.id, person);
+  useTitle('Recording', say(ask.label), `job ${job.number}`);
+  return (
+    <Flex direction="column" gap="4" p="5" maxW="520px">
+      <Box>
+        <chakra.h1 fontSize="26px">{say(ask.label)}</chakra.h1>
+        <chakra.p color="mute">
+          {job.machine.name}, {job.wheel.toLowerCase()} · job {job.number}
+        </chakra.p>
+      </Box>
+      <SoundField
+        job={job}
+        ask={ask}
+        entries={entries}
+        closed={job.signed_at !== null || job.closed !== null}
+        keep={keep}
+        onPhone
+      />
+      <Keeping />
+    </Flex>
   );
 }
 
