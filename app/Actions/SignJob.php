@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bench\Notes;
 use App\Bench\Workbench;
+use App\Cards\SoundsOnCard;
 use App\Http\Conflicts\Conflict;
 use App\Models\Job;
 use App\Models\SignOff;
@@ -51,7 +52,11 @@ final readonly class SignJob
                 'job_id' => $job->id,
                 'author_id' => $by->id,
                 'signed_at' => $now,
-                'card' => ['report' => Json::of($report), 'signed_as' => $by->role->value],
+                'card' => [
+                    'report' => Json::of($report),
+                    'signed_as' => $by->role->value,
+                    'sounds' => SoundsOnCard::of($job, $notes->current),
+                ],
             ]);
             $signOff->forceFill(['shop_id' => $job->shop_id])->save();
             $job->forceFill(['signed_at' => $now, 'signed_by' => $by->id])->save();

@@ -61,6 +61,7 @@ final readonly class PrintedCard
             'code' => RecordChain::codeOf($job),
             'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionPicture::of($report['section'])),
             'readings' => $this->readings($notes, $report, $words),
+            'sounds' => $this->sounds($job, $notes, $report, $words),
             'torques' => $this->torques($job, $notes, $words),
             'simulated' => array_filter($notes->current, static fn (Record $r): bool => ($r->value['simulated'] ?? false) === true) !== [],
             'note' => static fn (string $place): ?string => is_string($notes->current[$place]->value['text'] ?? null)
@@ -76,6 +77,29 @@ final readonly class PrintedCard
         }
 
         return (string) $pdf->output();
+    }
+
+    /**
+     * @param  array<string, mixed>  $report
+     * @return list<array{label: string, says: string, picture: ?string}> recordings, in the order in which they are asked
+     */
+    private function sounds(Job $job, Notes $notes, array $report, Words $words): array
+    {
+        $sounds = $job->signOff === null ? SoundsOnCard::of($job, $notes->current) : $job->signOff->card['sounds'] ?? [];
+        $lines = [];
+        foreach ($report['stations'] as $station) {
+            foreach (array_merge(...array_column($station['steps'], 'asks')) as $ask) {
+                if (isset($sounds[$ask['place']])) {
+                    $lines[] = [
+                        'label' => $words->say($station['label']).', '.lcfirst($words->say($ask['label'])),
+                        'says' => $words->say($sounds[$ask['place']]['headline']),
+                        'picture' => SoundsOnCard::picture($sounds[$ask['place']]['turns']),
+                    ];
+                }
+            }
+        }
+
+        return $lines;
     }
 
     /**

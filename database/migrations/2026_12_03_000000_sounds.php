@@ -53,7 +53,8 @@ return new class() extends Migration
                 case when w.record_id is not null then r.value - 'digest' || jsonb_build_object('text',
                         coalesce(w.text, 'Erased on ' || to_char(w.erased_at at time zone 'UTC', 'YYYY-MM-DD')))
                     when jsonb_exists(r.value, 'recording') then r.value || coalesce(
-                        (select jsonb_build_object('heard', h.heard - 'picture' - 'verdict', 'fault', h.fault) from hearings h
+                        (select jsonb_build_object('fault', h.fault, 'heard', h.heard - 'picture' - 'verdict'
+                            || jsonb_build_object('headline', h.heard #> '{verdict,headline}')) from hearings h
                             where h.recording_id = (r.value ->> 'recording')::uuid), '{}'::jsonb)
                     else r.value end as value,
                 r.instrument, r.made_at, r.received_at

@@ -14,6 +14,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Tool;
 use App\Models\User;
+use CleanRace\Core\Practice\Bench\Spin\Fault;
 use CleanRace\Core\Sourcing\CustomerWord;
 use CleanRace\Core\Tooling\ToolKind;
 use Illuminate\Database\Seeder;
@@ -29,6 +30,7 @@ final class DatabaseSeeder extends Seeder
         private readonly DemoJob $demo,
         private readonly PatternJobs $patterns,
         private readonly DemoSuppliers $suppliers,
+        private readonly DemoSounds $sounds,
         private readonly SignJob $sign,
         private readonly PlaceOrders $order,
         private readonly ShopAtHand $atHand,
@@ -72,8 +74,11 @@ final class DatabaseSeeder extends Seeder
             'Hums at speed, started after the ford',
             Carbon::now()->subMonths(7),
         );
+        $came = $old->created_at;
+        $this->sounds->record($old, $ines, 'check.sound_left', 5, $came->copy()->addMinutes(4), Fault::Outer, 45.0, now: true);
+        $this->sounds->record($old, $ines, 'prove.after.sound_left', 6, $came->copy()->addHours(3), now: true);
         $this->signed($old, $ines);
-        $this->demo->load(
+        $moped = $this->demo->load(
             $ines,
             $machines['moped3'],
             'Front wheel',
@@ -81,6 +86,7 @@ final class DatabaseSeeder extends Seeder
             'Rumbles downhill, wheel knocks over the ramp',
             Carbon::now()->subHours(2),
         );
+        $this->sounds->record($moped, $ines, 'check.sound_left', 11, Carbon::now()->subMinutes(90), rub: 9.0);
         $this->demo->load($ines, $machines['post'], 'Front wheel', 'stripping', 'Squeals when it is wet', Carbon::now()->subHours(20));
         $worn = $this->demo->load(
             $ines,
@@ -91,6 +97,8 @@ final class DatabaseSeeder extends Seeder
             Carbon::now()->subHours(26),
             [CustomerWord::asked(1) => 'The bore is worn. Sleeve it, or another hub?'],
         );
+        $this->sounds->record($worn, $ines, 'check.sound_left', 21, Carbon::now()->subHours(25), Fault::Inner, 40.0);
+        $this->sounds->record($worn, $ines, 'check.sound_right', 22, Carbon::now()->subHours(25));
         $this->demo->load(
             $ines,
             $machines['trail1'],

@@ -81,6 +81,18 @@ $as = $job->signOff?->card['signed_as'] ?? null;
 </tr>
 @endforeach
 </table>
+@if ($sounds)
+<h2>Heard while it was spun: each turn a row</h2>
+<table class="lines">
+@foreach ($sounds as $sound)
+<tr>
+<td>{{ $sound['label'] }}</td>
+<td>{{ $sound['says'] }}</td>
+<td class="n">@if ($sound['picture'])<img src="{{ $sound['picture'] }}" style="width: 26mm; height: 7mm" alt="">@endif</td>
+</tr>
+@endforeach
+</table>
+@endif
 <h2>Carry forward</h2>
 <p>
 {{ Str::limit($note('prove.carry') ?? 'Nothing noted.', 320) }}

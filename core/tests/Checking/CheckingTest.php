@@ -23,6 +23,7 @@ use CleanRace\Core\Checking\Suspicion;
 use CleanRace\Core\Checking\Urgency;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Share;
+use CleanRace\Core\Sound\Finding\Heard;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Level;
@@ -145,6 +146,9 @@ final class CheckingTest extends TestCase
             'coast' => array_column(Coast::cases(), 'value'),
             'inner_left' => array_column(InnerFeel::cases(), 'value'),
             'inner_right' => array_column(InnerFeel::cases(), 'value'),
+            'sound_left' => array_column(Heard::cases(), 'value'),
+            'sound_right' => array_column(Heard::cases(), 'value'),
+            'sound_one' => array_column(Heard::cases(), 'value'),
             'complaint' => array_column(ComplaintKind::cases(), 'value'),
             'spin' => array_column(Spin::cases(), 'value'),
             'seals' => array_column(SealLook::cases(), 'value'),

@@ -1,5 +1,6 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, asForm, type Refusal } from './client';
+import { withHeld } from './held';
 import { FOUND } from './jobs';
 import { outOfDate } from './outOfDate';
 import type { paths } from './schema.generated';
@@ -143,7 +144,12 @@ export type FinderQuestion =
 export const useFound = (question: FinderQuestion, enabled: boolean) =>
   useQuery<Asked, Refusal>({
     queryKey: ['preview', 'finder', question],
-    queryFn: () => answer(api.POST('/ask', { body: question })),
+    queryFn: () =>
+      answer(
+        api.POST('/ask', {
+          body: 'calculator' in question ? { ...question, input: withHeld(question.input) } : question,
+        }),
+      ),
     enabled,
     retry: false,
     placeholderData: (before) => before,

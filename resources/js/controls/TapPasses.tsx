@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { type ReactNode, useRef } from 'react';
+import { type ReactNode, useLayoutEffect, useRef } from 'react';
 import { TapPad } from './TapPad';
 import { pace, scatter } from './taps';
 
@@ -14,10 +14,18 @@ interface Props {
 /** Tapped each time the valve passes: how many, how fast and how even is seen as it goes. */
 export function TapPasses({ times, onTimes, children }: Props) {
   const begun = useRef<number | null>(null);
+  // What was tapped a moment ago is not on the page yet, and counts.
+  const all = useRef(times);
+  useLayoutEffect(() => {
+    all.current = times;
+  }, [times]);
   const tap = (at: number) => {
-    if (begun.current === null || times.length === 0) begun.current = at;
+    if (begun.current === null || all.current.length === 0) begun.current = at;
     const seconds = Math.round(at - begun.current) / 1000;
-    if (times.length === 0 || seconds > (times.at(-1) as number)) onTimes([...times, seconds]);
+    const last = all.current.at(-1);
+    if (last !== undefined && seconds <= last) return;
+    all.current = [...all.current, seconds];
+    onTimes(all.current);
   };
   const [turns, off] = [pace(times), scatter(times)];
   const said = [

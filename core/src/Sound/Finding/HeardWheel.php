@@ -13,6 +13,7 @@ use CleanRace\Core\Sound\Hearing\Turning;
 use CleanRace\Core\Sound\Orders\PartRanges;
 use CleanRace\Core\Sound\Wave\WaveFile;
 use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Message;
 
 /** A recording of a spun wheel, listened to: what it tells, and all that a page shows of it. */
 final readonly class HeardWheel
@@ -50,9 +51,18 @@ final readonly class HeardWheel
         }
         $hearing = Hearing::of($envelopes, $turning, $taps);
         $parts = $ranges === null ? [] : PartSearch::in($hearing, $ranges);
-        $judgement = (new Judge($limits))->judge($hearing, $parts, $freehub);
+        $judgement = (new Judge($limits))->judge($hearing, $parts, $freehub)->also(...self::doubts($turning, $limits));
 
         return new self($judgement, $envelopes->loudness, $turning, $hearing, $parts, $file->seconds());
+    }
+
+    /** @return list<Message> what of the taps leaves more in doubt than need be */
+    private static function doubts(Turning $turning, Limits $limits): array
+    {
+        return [
+            ...$turning->scatter > $limits->get('sound.taps_loose') ? [Reasons::looseTaps($turning->scatter)] : [],
+            ...$turning->whole() < $limits->get('sound.turns_least') ? [Reasons::moreTurns($turning->whole())] : [],
+        ];
     }
 
     /** @return array{outer_ring: ?float, inner_ring: ?float, ball: ?float, cage: ?float, turn: ?float} null where it cannot be told */

@@ -19,4 +19,10 @@ final readonly class Judgement
         public array $why,
     ) {
     }
+
+    /** The same, with more to say of it. */
+    public function also(Message ...$more): self
+    {
+        return new self($this->finding, $this->likelihoods, [...$this->why, ...array_values($more)]);
+    }
 }

@@ -101,6 +101,23 @@ final readonly class Reasons
         return Message::of('sound.few_turns', 'Too few turns were tapped to tell. Tap each turn as the mark passes, fifteen at least.');
     }
 
+    public static function looseTaps(float $scatter): Message
+    {
+        return Message::of('sound.loose_taps', 'The taps are off by {ms} ms: tapped closer, more can be told.', [
+            'ms' => Written::of(sprintf('%.0f', 1000 * $scatter)),
+        ]);
+    }
+
+    public static function moreTurns(int $turns): Message
+    {
+        return Message::counted(
+            'sound.more_turns',
+            $turns,
+            'Only one turn was tapped: with fifteen or more twice as much is heard.',
+            'Only {count} turns were tapped: with fifteen or more twice as much is heard.',
+        );
+    }
+
     public static function untapped(): Message
     {
         return Message::of('sound.untapped', 'Without a tap at each turn no part can be told from another, nor from a brake that rubs.');

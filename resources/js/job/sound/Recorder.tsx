@@ -88,7 +88,8 @@ export function Recorder({ onTake }: { onTake: (take: Take) => void }) {
     if (!mine || mine.count === 0) return;
     mine.touched ||= touched;
     const time = Math.round(at - mine.from) / 1000;
-    if (time > (taps.at(-1) ?? 0)) setTaps([...taps, time]);
+    // What came a moment ago is not on the page yet, and counts.
+    setTaps((all) => (time > (all.at(-1) ?? 0) ? [...all, time] : all));
   };
   if (state !== 'on') {
     return (

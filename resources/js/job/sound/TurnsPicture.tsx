@@ -14,24 +14,18 @@ export function TurnsPicture({ turns, label }: { turns: string[]; label: string 
     const at = canvas.current;
     const pen = at?.getContext('2d');
     if (!at || !pen) return;
-    // Drawn anew in the ink of the theme.
+    at.width = PLACES * PIXEL;
+    at.height = Math.max(1, turns.length) * ROW;
+    // In the ink of the theme, which is on the page once all that changes with it has changed.
     at.dataset.theme = theme;
-    pen.clearRect(0, 0, at.width, at.height);
-    pen.fillStyle = getComputedStyle(at).color;
-    turns.forEach((turn, row) => {
-      for (let place = 0; place < PLACES; place++) {
-        pen.globalAlpha = Number.parseInt(turn.slice(2 * place, 2 * place + 2), 16) / 255;
-        pen.fillRect(place * PIXEL, row * ROW, PIXEL, ROW - 1);
-      }
-    });
+    const frame = requestAnimationFrame(() => draw(at, pen, turns));
+    return () => cancelAnimationFrame(frame);
   }, [turns, theme]);
   return (
     <chakra.canvas
       ref={canvas}
       role="img"
       aria-label={label}
-      width={PLACES * PIXEL}
-      height={Math.max(1, turns.length) * ROW}
       w="100%"
       maxH="220px"
       color="ink"
@@ -40,4 +34,14 @@ export function TurnsPicture({ turns, label }: { turns: string[]; label: string 
       borderColor="line"
     />
   );
+}
+
+function draw(at: HTMLCanvasElement, pen: CanvasRenderingContext2D, turns: string[]): void {
+  pen.fillStyle = getComputedStyle(at).color;
+  turns.forEach((turn, row) => {
+    for (let place = 0; place < PLACES; place++) {
+      pen.globalAlpha = Number.parseInt(turn.slice(2 * place, 2 * place + 2), 16) / 255;
+      pen.fillRect(place * PIXEL, row * ROW, PIXEL, ROW - 1);
+    }
+  });
 }

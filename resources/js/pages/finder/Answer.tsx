@@ -5,6 +5,7 @@ import { FitAnswer, PressFitAnswer, SurveyAnswer } from '../../job/answers/FitAn
 import { Heading } from '../../job/answers/Heading';
 import { NumberAnswer } from '../../job/answers/NumberAnswer';
 import { CaliperAnswer, PartAnswer } from '../../job/answers/RankedAnswer';
+import { Heard } from '../../job/sound/Heard';
 
 interface Props {
   worked: Worked;
@@ -29,6 +30,8 @@ export function Answer({ worked, onShaft, onTry }: Props): ReactNode {
       return <PartAnswer result={worked.result} />;
     case 'defect-orders':
       return <Orders result={worked.result} />;
+    case 'listen':
+      return <Heard heard={worked.result} />;
     case 'taper-set':
       return <Tapers result={worked.result} />;
     case 'fit':

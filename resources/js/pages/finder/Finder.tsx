@@ -17,6 +17,7 @@ import { Fields } from './Fields';
 import { GeometryPicture } from './GeometryPicture';
 import { GEOMETRIES } from './geometry';
 import { filled, type Given } from './given';
+import { ListenPanel, RECORDED } from './ListenPanel';
 import { SendToJob } from './SendToJob';
 import { SpinDownTaps } from './SpinDownTaps';
 
@@ -177,7 +178,7 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
           <Box mb="2">
             <chakra.h2 fontSize="22px">{say(card.title)}</chakra.h2>
             <chakra.p color="mute">{say(card.answers)}</chakra.p>
-            {!some && (
+            {!some && card.name !== 'listen' && (
               <Button look="quiet" px="0" onClick={() => onChange(card.example as Given)}>
                 Fill in an example
               </Button>
@@ -202,10 +203,11 @@ function Work({ card, given, inWords, answered, behind, trouble, onChange, onTry
           </chakra.summary>
           {geometry && <GeometryPicture geometry={geometry} fields={numbers} lit={at} />}
           {card.name === 'spin-down' && <SpinDownTaps given={given} onChange={onChange} />}
+          {card.name === 'listen' && <ListenPanel given={given} onChange={onChange} />}
           <Fields
             numbers={numbers}
             onAt={setAt}
-            fields={card.fields}
+            fields={card.name === 'listen' ? card.fields.filter((one) => !RECORDED.includes(one.name)) : card.fields}
             given={given}
             onChange={onChange}
             fault={(name) => (missing ? undefined : faults.find((one) => one.field === name)?.detail)}

@@ -1,5 +1,5 @@
 import { Box, chakra, Grid } from '@chakra-ui/react';
-import type { Ask, Step } from '../../api/types';
+import type { Ask, Step, Words } from '../../api/types';
 import { AskField } from '../../job/AskField';
 import { type JobBench, useBench } from '../../job/bench';
 import { useUnits } from '../../words/person';
@@ -10,6 +10,10 @@ function before(ask: Ask, bench: JobBench, units: Units): string {
   const value = ask.before === null ? undefined : bench.entries.get(ask.before)?.value;
   if (!value) return 'not noted';
   if (typeof value.mm === 'number') return length(value.mm, units);
+  const heard = (value.heard as { headline?: Words } | undefined)?.headline;
+  if (heard !== undefined) return say(heard, units);
+  if (value.recording !== undefined) return 'recorded';
+  if (Array.isArray(value.taps)) return `${value.taps.length} passes tapped`;
   if (typeof value.text === 'string') return `“${value.text}”`;
   const answered = ask.options.find((option) => option.value === value.choice);
   return answered ? say(answered.label, units) : 'not noted';
