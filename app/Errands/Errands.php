@@ -36,7 +36,7 @@ final readonly class Errands
             'how' => json_encode((object) $how, JSON_THROW_ON_ERROR),
             'asked_at' => Carbon::now(),
         ]);
-        $errand = Errand::query()->find($id);
+        $errand = Errand::query()->find($id, Errand::SHEET);
         if ($errand === null || $errand->by_id !== $by->id || $errand->kind !== $kind) {
             throw Conflict::idTaken();
         }

@@ -34,7 +34,7 @@ final class RunErrand implements ShouldQueue
     public function handle(Application $app, ShopAtHand $atHand): void
     {
         $atHand->within($this->shop, function () use ($app): void {
-            $errand = Errand::query()->find($this->errand);
+            $errand = Errand::query()->find($this->errand, Errand::SHEET);
             if ($errand === null || $errand->state->isOver()) {
                 return;
             }
@@ -57,7 +57,7 @@ final class RunErrand implements ShouldQueue
     public function failed(?Throwable $fault): void
     {
         app(ShopAtHand::class)->within($this->shop, function (): void {
-            $errand = Errand::query()->find($this->errand);
+            $errand = Errand::query()->find($this->errand, Errand::SHEET);
             if ($errand !== null && ! $errand->state->isOver()) {
                 $detail = 'It took too long and was given up. Nothing of it was kept.';
                 self::end($errand, ErrandState::Failed, ['problem' => ['status' => 500, 'detail' => $detail, 'errors' => []]]);

@@ -20,7 +20,7 @@ final readonly class TakesJob implements DoesErrand
 
     public function do(Errand $errand, User $by, Progress $progress): array
     {
-        $job = ($this->take)($by, SoundFile::read($errand->file()), $progress);
+        $job = ($this->take)($by, SoundFile::read($errand->stream()), $progress, errand: $errand->id);
         ($this->note)($by->shop_id, Logged::Imported, $by, detail: "job {$job->number}");
 
         return ['job' => $job->id];

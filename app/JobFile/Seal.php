@@ -28,11 +28,11 @@ final readonly class Seal
     /**
      * Whose key signed a file as it stands; null when none did, or something was changed since.
      *
-     * @param  array<string, mixed>  $file
+     * @param  array<string, mixed>|JsonParts  $file
      */
-    public static function keyOf(array $file): ?string
+    public static function keyOf(array|JsonParts $file): ?string
     {
-        $seal = $file['signature'] ?? null;
+        $seal = $file instanceof JsonParts ? $file->whole('signature') : $file['signature'] ?? null;
         if (! is_array($seal) || ($seal['algorithm'] ?? null) !== self::ALGORITHM) {
             return null;
         }
@@ -50,21 +50,37 @@ final readonly class Seal
     /**
      * SHA-256 over each part in the order of its name: its name, then it, or each of a list, as JSON with its names in order.
      *
-     * @param  array<string, mixed>  $file
+     * @param  array<string, mixed>|JsonParts  $file
      */
-    public static function digest(array $file): string
+    public static function digest(array|JsonParts $file): string
     {
-        unset($file['signature']);
-        ksort($file, SORT_STRING);
+        $names = array_diff($file instanceof JsonParts ? $file->names() : array_keys($file), ['signature']);
+        sort($names, SORT_STRING);
         $digest = hash_init('sha256');
-        foreach ($file as $name => $part) {
+        foreach ($names as $name) {
             hash_update($digest, "$name\n");
-            foreach (is_array($part) && array_is_list($part) ? $part : [$part] as $one) {
+            foreach (self::items($file, $name) as $one) {
                 hash_update($digest, self::written($one)."\n");
             }
         }
 
         return hash_final($digest);
+    }
+
+    /**
+     * What a part is made of: each of a list, or the part itself. An empty object and an empty list are one.
+     *
+     * @param  array<string, mixed>|JsonParts  $file
+     * @return iterable<mixed>
+     */
+    private static function items(array|JsonParts $file, string $name): iterable
+    {
+        if ($file instanceof JsonParts && $file->isList($name)) {
+            return $file->each($name);
+        }
+        $part = $file instanceof JsonParts ? $file->whole($name) : $file[$name];
+
+        return is_array($part) && array_is_list($part) ? $part : [$part];
     }
 
     /** @throws JsonException when it holds what JSON cannot */

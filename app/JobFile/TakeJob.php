@@ -42,12 +42,22 @@ final readonly class TakeJob
 
     /**
      * @param  ?int  $number of its own, as in the shop that it comes from; the next one otherwise
-     * @param  array<string, mixed>  $file as {@see SoundFile} found it sound
+     * @param  JsonParts  $file as {@see SoundFile} found it sound
+     * @param  ?string  $errand for which it is taken: taken for it once, it is not taken again
      *
      * @throws InvalidInput when what is in it cannot be a job
      */
-    public function __invoke(User $by, array $file, ?Progress $progress = null, ?int $number = null): Job
-    {
+    public function __invoke(
+        User $by,
+        JsonParts $file,
+        ?Progress $progress = null,
+        ?int $number = null,
+        ?string $errand = null,
+    ): Job {
+        $taken = $errand === null ? null : Job::query()->whereRaw("origin ->> 'errand' = ?", [$errand])->first();
+        if ($taken !== null) {
+            return $taken;
+        }
         // Numbered apart: nobody who opens a job waits for a long file.
         $shop = DB::transaction(static function () use ($by, $number): Shop {
             $shop = Shop::query()->whereKey($by->shop_id)->lockForUpdate()->firstOrFail();
@@ -56,22 +66,24 @@ final readonly class TakeJob
             return $shop;
         });
 
-        return DB::transaction(function () use ($by, $file, $shop, $progress): Job {
-            $machine = Machine::query()->where($file['machine'])->orderBy('id')->first() ?? Machine::query()->create($file['machine']);
+        return DB::transaction(function () use ($by, $file, $shop, $progress, $errand): Job {
+            [$said, $its] = [$file->whole('job'), $file->whole('machine')];
+            $machine = Machine::query()->where($its)->orderBy('id')->first() ?? Machine::query()->create($its);
             $job = new Job([
                 'machine_id' => $machine->id,
                 'number' => $shop->last_job_number,
-                'wheel' => $file['job']['wheel'],
-                'pattern' => $file['job']['pattern'],
+                'wheel' => $said['wheel'],
+                'pattern' => $said['pattern'],
                 'opened_by' => $by->id,
             ]);
             $job->forceFill(['shop_id' => $by->shop_id, 'standing' => []])
                 ->setRelation('shop', $shop)
                 ->save();
 
-            $called = $this->photos($job, $by, $file['photos']) + $this->recordings($job, $by, $file['recordings'] ?? []);
-            $authors = $this->records($job, $by, $file['records'], $called, $progress) + $this->addenda($job, $by, $file['addenda']);
-            foreach ($file['traces'] as $trace) {
+            $called = $this->photos($job, $by, $file->each('photos')) + $this->recordings($job, $by, $file->each('recordings'));
+            $authors = $this->records($job, $by, $file, $called, $progress)
+                + $this->addenda($job, $by, $file->each('addenda'));
+            foreach ($file->each('traces') as $trace) {
                 self::own(
                     new PressTrace([
                         'id' => (string) Str::uuid7(),
@@ -85,14 +97,14 @@ final readonly class TakeJob
                 );
             }
             $job->origin = [
-                'shop' => $file['shop'],
-                'number' => $file['job']['number'],
-                'opened_at' => $file['job']['opened_at'],
-                'signed_by' => $file['job']['signed_by'],
-                'signed_at' => $file['job']['signed_at'],
+                'shop' => $file->whole('shop'),
+                'number' => $said['number'],
+                'opened_at' => $said['opened_at'],
+                'signed_by' => $said['signed_by'],
+                'signed_at' => $said['signed_at'],
                 'key' => Seal::keyOf($file),
                 'authors' => $authors,
-            ];
+            ] + ($errand === null ? [] : ['errand' => $errand]);
             $notebook = Notes::notebookOf($job);
             try {
                 $job->standing = Standing::of($this->workbench->report($job, $notebook), $notebook);
@@ -109,10 +121,10 @@ final readonly class TakeJob
     }
 
     /**
-     * @param  list<array{name: string, jpeg: string}>  $photos
+     * @param  iterable<array{name: string, jpeg: string}>  $photos
      * @return array<string, string> ids by the names they have in the file
      */
-    private function photos(Job $job, User $by, array $photos): array
+    private function photos(Job $job, User $by, iterable $photos): array
     {
         $ids = [];
         foreach ($photos as $photo) {
@@ -135,12 +147,12 @@ final readonly class TakeJob
     }
 
     /**
-     * @param  list<array{name: string, wav: string}>  $recordings
+     * @param  iterable<array{name: string, wav: string}>  $recordings
      * @return array<string, string> ids by the names they have in the file
      *
      * @throws InvalidInput when one is no recording
      */
-    private function recordings(Job $job, User $by, array $recordings): array
+    private function recordings(Job $job, User $by, iterable $recordings): array
     {
         $ids = [];
         foreach ($recordings as $recording) {
@@ -153,42 +165,41 @@ final readonly class TakeJob
     }
 
     /**
-     * @param  list<array{place: string, value: ?array<string, mixed>, instrument: ?string, made_at: string, by: string}>  $records
      * @param  array<string, string>  $called photos and recordings by the names they have in the file
      * @return array<string, string> who wrote each, by its new id
      */
-    private function records(Job $job, User $by, array $records, array $called, ?Progress $progress): array
+    private function records(Job $job, User $by, JsonParts $file, array $called, ?Progress $progress): array
     {
         $digests = Recording::query()->where('job_id', $job->id)->pluck('digest', 'id');
-        $authors = [];
-        foreach (array_chunk($records, self::AT_ONCE) as $some) {
-            $rows = [];
-            foreach ($some as $record) {
-                $id = (string) Str::uuid7();
-                $value = JobFile::renamed($record['value'], $called);
-                $recording = $value['recording'] ?? null;
-                $rows[] = (new Record([
-                    'id' => $id,
-                    'place' => $record['place'],
-                    'value' => $recording === null ? $value : $value + ['sealed' => $digests[$recording]],
-                    'instrument' => $record['instrument'],
-                    'made_at' => Carbon::parse($record['made_at']),
-                    'received_at' => Carbon::now(),
-                ]))->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id]);
-                $authors[$id] = $record['by'];
+        [$authors, $rows, $count] = [[], [], iterator_count($file->each('records'))];
+        foreach ($file->each('records') as $i => $record) {
+            $id = (string) Str::uuid7();
+            $value = JobFile::renamed($record['value'], $called);
+            $recording = $value['recording'] ?? null;
+            $rows[] = (new Record([
+                'id' => $id,
+                'place' => $record['place'],
+                'value' => $recording === null ? $value : $value + ['sealed' => $digests[$recording]],
+                'instrument' => $record['instrument'],
+                'made_at' => Carbon::parse($record['made_at']),
+                'received_at' => Carbon::now(),
+            ]))->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $by->id]);
+            $authors[$id] = $record['by'];
+            if (count($rows) === self::AT_ONCE || $i === $count - 1) {
+                RecordRow::writeAll($rows);
+                $progress?->is($i + 1, $count);
+                $rows = [];
             }
-            RecordRow::writeAll($rows);
-            $progress?->is(count($authors), count($records));
         }
 
         return $authors;
     }
 
     /**
-     * @param  list<array{text: string, made_at: string, by: string}>  $addenda
+     * @param  iterable<array{text: string, made_at: string, by: string}>  $addenda
      * @return array<string, string>
      */
-    private function addenda(Job $job, User $by, array $addenda): array
+    private function addenda(Job $job, User $by, iterable $addenda): array
     {
         $authors = [];
         foreach ($addenda as $addendum) {

@@ -11,6 +11,8 @@ use App\Speed\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use stdClass;
 
 /**
@@ -35,6 +37,11 @@ final class Errand extends Model
     use BelongsToShop;
     use BootsByName;
 
+    private const PIECE_BYTES = 1_000_000;
+
+    /** All but the file. */
+    public const SHEET = ['id', 'shop_id', 'by_id', 'kind', 'state', 'how', 'done', 'of', 'answer', 'problem', 'asked_at', 'ended_at'];
+
     public $incrementing = false;
 
     public $timestamps = false;
@@ -56,9 +63,31 @@ final class Errand extends Model
     /** The file it is done with. */
     public function file(): string
     {
-        $given = $this->getAttribute('given');
+        return (string) stream_get_contents($this->stream(), offset: 0);
+    }
 
-        return is_resource($given) ? (string) stream_get_contents($given, offset: 0) : (string) $given;
+    /**
+     * The file it is done with, as a stream that can be sought in: from the store a piece at a time.
+     *
+     * @return resource
+     */
+    public function stream(): mixed
+    {
+        $stream = fopen('php://temp', 'w+b') ?: throw new RuntimeException('No room for the file of an errand.');
+        $given = $this->getAttributes()['given'] ?? null;
+        if (is_string($given)) {
+            fwrite($stream, $given);
+
+            return $stream;
+        }
+        $piece = 'select substring(given from ? for ?) as piece from errands where id = ?';
+        for ($at = 1; ; $at += self::PIECE_BYTES) {
+            $read = stream_get_contents(DB::selectOne($piece, [$at, self::PIECE_BYTES, $this->id])->piece);
+            if ($read === false || $read === '') {
+                return $stream;
+            }
+            fwrite($stream, $read);
+        }
     }
 
     /** @return array<string, string> */

@@ -12,6 +12,7 @@ use App\Models\Record;
 use App\Models\Role;
 use App\Models\Supplier;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -61,6 +62,12 @@ final class ErrandsTest extends TestCase
         self::assertNull(Errand::query()->whereKey($id)->value('given'), 'the file is not kept');
         // A worker that was cut off begins again; what was done is not done twice.
         $this->app->call($run->handle(...));
+        self::assertSame(1, Job::query()->count());
+        // Nor where it was cut off between the job and the word that it is done.
+        $given = DB::raw("decode('".base64_encode((string) json_encode($this->long()))."', 'base64')");
+        DB::table('errands')->where('id', $id)->update(['state' => 'running', 'given' => $given, 'answer' => null, 'ended_at' => null]);
+        $this->app->call($run->handle(...));
+        $this->getJson("/api/v1/errands/$id")->assertJsonPath('state', 'done')->assertJsonPath('job', $done['job']);
         self::assertSame(1, Job::query()->count());
         $this->send($this->long(), $id)->assertCreated()->assertJsonPath('id', $done['job']);
     }

@@ -75,6 +75,8 @@ final class WaveFileTest extends TestCase
         self::assertCount(count($tone), $read);
         self::assertEqualsWithDelta($tone, $read, 1 / 32_000);
         self::assertSame([1.0, -1.0], array_map(round(...), self::samples(WaveText::of([7.0, -7.0], 8_000))));
+        $once = WaveText::of($tone, 16_000);
+        self::assertSame($once, WaveText::of(self::samples($once), 16_000), 'Nothing is lost by writing it anew.');
     }
 
     public function test_other_chunks_before_and_behind_are_passed_over(): void

@@ -35,11 +35,12 @@ final class AlongTest extends TestCase
             'machines' => Machine::query()->orderBy('name')->orderBy('owner')->get(['name', 'model', 'owner'])->toArray(),
             'jobs' => Job::query()->orderBy('number')->get(['number', 'wheel', 'pattern'])->toArray(),
             'records' => DB::select(
-                'select jobs.number, place, value - \'photos\' as value, instrument from entries join jobs on jobs.id = job_id
+                'select jobs.number, place, value - \'photos\' - \'recording\' - \'sealed\' as value, instrument from entries join jobs on jobs.id = job_id
                 where entries.shop_id = ? order by jobs.number, seq',
                 [$shop->id],
             ),
             'photos' => Photo::query()->count(),
+            'recordings' => DB::select('select md5(wav) as wav from recordings where shop_id = ? order by 1', [$shop->id]),
             'tools' => Tool::query()->orderBy('name')->orderBy('id')->get(['name', 'kind', 'outside_mm', 'length_mm'])->toArray(),
             'prices' => DB::table('listed_prices')->where('shop_id', $shop->id)->orderBy('id')->get(['article', 'price_minor'])->all(),
             'due' => self::rows('due_items', $shop, 'what', 'due_on'),

@@ -7,7 +7,8 @@ namespace CleanRace\Core\Sound\Wave;
 /** Writes samples as a WAV file of sixteen bits, one channel. */
 final readonly class WaveText
 {
-    private const FULL = 32_767;
+    /** What one is written as, so that what was read is written again as it stood; the highest there is lies one below. */
+    private const FULL = 32_768;
 
     private const HEAD_BYTES = 36;
 
@@ -27,7 +28,7 @@ final readonly class WaveText
         $text = '';
         foreach ($pieces as $some) {
             $text .= pack('v*', ...array_map(
-                static fn (float $s): int => (int) round(self::FULL * max(-1.0, min(1.0, $s))) & 0xFFFF,
+                static fn (float $s): int => max(-self::FULL, min(self::FULL - 1, (int) round(self::FULL * $s))) & 0xFFFF,
                 $some,
             ));
         }
