@@ -18,9 +18,9 @@ use Illuminate\Support\Facades\DB;
 final readonly class Reports
 {
     /**
-     * All that a report reads, besides the program and its tables: the job and its records, what its recordings tell, the shop's way, its press and
-     * bolt, its wall, what earlier jobs on this wheel noted of fasteners, and which hubs of its kind were signed since
-     * (their lock nuts are learnt from).
+     * All that a report reads, besides the program and its tables: the job and its records, what its recordings tell, the shop's
+     * way, its press and bolt, its wall, what earlier jobs on this wheel noted of fasteners, and which hubs of its kind were signed
+     * since (their lock nuts are learnt from).
      */
     private const STAMP = <<<'SQL'
     select md5(concat_ws('|', ?::text, jobs.pattern, jobs.signed_at, jobs.shop_id, shops.habits, shops.press_capacity_n, shops.draw_bolt,

@@ -51,12 +51,16 @@ final readonly class SoundsOnCard
         if ($image === false) {
             return null;
         }
-        $inks = array_map(static fn (int $i): int => (int) imagecolorallocate($image, 255 - 14 * $i, 255 - 14 * $i, 255 - 14 * $i), range(0, 15));
+        $inks = [];
+        for ($i = 0; $i < 16; $i++) {
+            $grey = max(0, min(255, 255 - 14 * $i));
+            $inks[] = (int) imagecolorallocate($image, $grey, $grey, $grey);
+        }
         foreach ($turns as $row => $turn) {
             for ($place = 0; $place < self::PLACES; $place++) {
-                $ink = $inks[(int) hexdec($turn[2 * $place] ?? '0')];
+                $shade = $inks[(int) hexdec($turn[2 * $place] ?? '0')];
                 [$x, $y] = [$place * self::WIDE, $row * self::HIGH];
-                imagefilledrectangle($image, $x, $y, $x + self::WIDE - 1, $y + self::HIGH - 1, $ink);
+                imagefilledrectangle($image, $x, $y, $x + self::WIDE - 1, $y + self::HIGH - 1, $shade);
             }
         }
         ob_start();

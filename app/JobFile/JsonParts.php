@@ -44,6 +44,7 @@ final class JsonParts
      */
     public static function of(mixed $stream): self
     {
+        /** @var array<string, array{int, int}> $at */
         $at = [];
         [$depth, $name, $key, $from] = [0, null, null, 0];
         foreach (self::marks($stream, 0) as [$mark, $start, $end]) {

@@ -13,7 +13,17 @@ use Illuminate\Database\Connection;
 final class WorkerRights
 {
     /** Written once, and read. */
-    private const WRITTEN_ONCE = ['addenda', 'kept_words', 'log_lines', 'photos', 'press_traces', 'recordings', 'records', 'shop_keys', 'sign_offs'];
+    private const WRITTEN_ONCE = [
+        'addenda',
+        'kept_words',
+        'log_lines',
+        'photos',
+        'press_traces',
+        'recordings',
+        'records',
+        'shop_keys',
+        'sign_offs',
+    ];
 
     /** Changed, but never deleted. */
     private const LASTING = ['accepted_keys', 'jobs', 'machines', 'orders', 'shops', 'suppliers', 'users'];
@@ -21,7 +31,12 @@ final class WorkerRights
     private const READ = ['entries', 'migrations'];
 
     /** What goes, goes by these. */
-    private const FUNCTIONS = ['remove_photo(uuid, bigint)', 'remove_recording(uuid, bigint)', 'erase_customer(bigint, bigint)', 'erase_person(bigint, bigint)'];
+    private const FUNCTIONS = [
+        'remove_photo(uuid, bigint)',
+        'remove_recording(uuid, bigint)',
+        'erase_customer(bigint, bigint)',
+        'erase_person(bigint, bigint)',
+    ];
 
     /** Says what the worker may do with every table there is, and takes away whatever else it could. */
     public static function grant(Connection $owner, string $worker): void

@@ -9,7 +9,6 @@ use App\Actions\RemoveRecording;
 use App\Http\Answer;
 use App\Http\Documented;
 use App\Http\Requests\NewRecordingRequest;
-use App\Http\Resources\RecordingCard;
 use App\Http\Resources\RecordingSheet;
 use App\Models\Job;
 use App\Models\Recording;
@@ -25,7 +24,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class RecordingController
 {
-    #[Documented('Keep a recording of a spun wheel: WAV up to a minute, written anew', answers: RecordingCard::class, status: 201)]
+    #[Documented('Keep a recording of a spun wheel: WAV up to a minute, written anew', answers: RecordingSheet::class, status: 201)]
     public function store(NewRecordingRequest $request, Job $job, KeepRecording $keep, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('work', $job);
@@ -37,7 +36,7 @@ final class RecordingController
             throw InvalidInput::about('recording', $invalid->getMessage());
         }
 
-        return Answer::with(RecordingCard::of($recording), 201);
+        return Answer::around(RecordingSheet::of($recording, null, false), 201);
     }
 
     #[Documented('What a recording tells; listened to anew when more is known of its bearing', answers: RecordingSheet::class)]

@@ -6487,7 +6487,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["RecordingCard"];
+                        "application/json": components["schemas"]["RecordingSheet"];
                     };
                 };
                 /** @description What is wrong */
@@ -10924,11 +10924,6 @@ export interface components {
         QuestionResult: {
             readings: components["schemas"]["Interpretation"][];
             verdict: components["schemas"]["Verdict"];
-        };
-        RecordingCard: {
-            id: string;
-            rate: number;
-            seconds: number;
         };
         RecordingSheet: {
             id: string;

@@ -35,7 +35,8 @@ final class AlongTest extends TestCase
             'machines' => Machine::query()->orderBy('name')->orderBy('owner')->get(['name', 'model', 'owner'])->toArray(),
             'jobs' => Job::query()->orderBy('number')->get(['number', 'wheel', 'pattern'])->toArray(),
             'records' => DB::select(
-                'select jobs.number, place, value - \'photos\' - \'recording\' - \'sealed\' as value, instrument from entries join jobs on jobs.id = job_id
+                'select jobs.number, place, value - \'photos\' - \'recording\' - \'sealed\' as value, instrument
+                from entries join jobs on jobs.id = job_id
                 where entries.shop_id = ? order by jobs.number, seq',
                 [$shop->id],
             ),
