@@ -116,7 +116,8 @@ final class RecordingsTest extends TestCase
 
     public function test_what_is_no_recording_is_refused_in_a_sentence_and_nothing_is_kept(): void
     {
-        foreach (['A note.', substr(WaveText::of([0.1, 0.2, 0.3], 8_000), 0, 46), WaveText::of(array_fill(0, 9_000, 0.1), 192_000)] as $bad) {
+        $cut = substr(WaveText::of([0.1, 0.2, 0.3], 8_000), 0, 46);
+        foreach (['A note.', $cut, WaveText::of(array_fill(0, 9_000, 0.1), 192_000)] as $bad) {
             $file = UploadedFile::fake()->createWithContent('wheel.wav', $bad);
             $url = "/api/v1/jobs/{$this->job->id}/recordings";
             $this->post($url, ['id' => (string) Str::uuid(), 'recording' => $file], ['Accept' => 'application/json'])
@@ -180,7 +181,12 @@ final class RecordingsTest extends TestCase
     {
         $id = $this->record(self::wheel(5));
         $refused = 0;
-        foreach (["update recordings set wav = 'x' where id = '$id'", "delete from recordings where id = '$id'", 'truncate recordings cascade'] as $tried) {
+        $tries = [
+            "update recordings set wav = 'x' where id = '$id'",
+            "delete from recordings where id = '$id'",
+            'truncate recordings cascade',
+        ];
+        foreach ($tries as $tried) {
             DB::beginTransaction();
             try {
                 DB::statement($tried);
@@ -217,7 +223,8 @@ final class RecordingsTest extends TestCase
         foreach ($file['records'] as $i => $one) {
             $file['records'][$i]['value']['heard'] = ['finding' => 'quiet'];
         }
-        $file['records'][] = ['place' => 'check.sound_right', 'value' => ['recording' => 'recording-9', 'heard' => ['finding' => 'ball']]] + $file['records'][0];
+        $forged = ['recording' => 'recording-9', 'heard' => ['finding' => 'ball']];
+        $file['records'][] = ['place' => 'check.sound_right', 'value' => $forged] + $file['records'][0];
         $taken = $this->app->make(TakeJob::class)($this->user, SoundFile::read(json_encode($file, JSON_THROW_ON_ERROR)));
         self::assertSame('outer_ring', $this->standing($taken, 'check.sound_left')['heard']['finding']);
         self::assertArrayNotHasKey('heard', $this->standing($taken, 'check.sound_right'));

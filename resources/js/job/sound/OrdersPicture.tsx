@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { SoundPicture } from '../../api/types';
 import { ink } from '../../theme/system';
 
-const WIDTH = 480;
+const WIDTH = 380;
 const HEIGHT = 160;
 const FOOT = 30;
 const HEAD = 26;
@@ -45,7 +45,7 @@ export function OrdersPicture({
       bg="card"
       borderWidth="1px"
       borderColor="line"
-      css={{ '& text': { fontSize: '11px', fontFamily: 'heading' } }}
+      css={{ '& text': { fontSize: '12px', fontFamily: 'heading' } }}
     >
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label}>
         {[...picture.marks]
