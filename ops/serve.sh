@@ -20,8 +20,8 @@ keep_running() {
 # workers_up NAME: who does what takes longer than an answer may, and who follows the press.
 workers_up() {
   local home=$STATE/$1
-  keep_running "$home/errands.log" nice -n 10 php -d memory_limit=512M -d pcov.enabled=0 artisan queue:work database --queue=sounds,errands \
-    --sleep=0.5 --timeout=600 --max-time=3600 -q
+  keep_running "$home/errands.log" nice -n 10 php -d memory_limit=512M -d pcov.enabled=0 artisan queue:work database \
+    --queue=sounds,errands --sleep=0.5 --timeout=600 --max-time=3600 -q
   keep_running "$home/press.log" php -d pcov.enabled=0 artisan bench:watch-press -q
 }
 

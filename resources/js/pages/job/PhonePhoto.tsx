@@ -40,12 +40,7 @@ function PhoneSound({ job, ask }: { job: JobSheet; ask: Ask }) {
   useTitle('Recording', say(ask.label), `job ${job.number}`);
   return (
     <Flex direction="column" gap="4" p="5" maxW="520px">
-      <Box>
-        <chakra.h1 fontSize="26px">{say(ask.label)}</chakra.h1>
-        <chakra.p color="mute">
-          {job.machine.name}, {job.wheel.toLowerCase()} · job {job.number}
-        </chakra.p>
-      </Box>
+      <About job={job} ask={ask} />
       <SoundField
         job={job}
         ask={ask}
@@ -80,12 +75,7 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
   );
   return (
     <Flex direction="column" gap="4" p="5" maxW="520px">
-      <Box>
-        <chakra.h1 fontSize="26px">{say(ask.label)}</chakra.h1>
-        <chakra.p color="mute">
-          {job.machine.name}, {job.wheel.toLowerCase()} · job {job.number}
-        </chakra.p>
-      </Box>
+      <About job={job} ask={ask} />
       <input
         ref={input}
         type="file"
@@ -117,5 +107,18 @@ function Camera({ job, ask }: { job: JobSheet; ask: Ask }) {
         ))}
       </Flex>
     </Flex>
+  );
+}
+
+/** What it is of, and of which job. */
+function About({ job, ask }: { job: JobSheet; ask: Ask }) {
+  const say = useSay();
+  return (
+    <Box>
+      <chakra.h1 fontSize="26px">{say(ask.label)}</chakra.h1>
+      <chakra.p color="mute">
+        {job.machine.name}, {job.wheel.toLowerCase()} · job {job.number}
+      </chakra.p>
+    </Box>
   );
 }
