@@ -39,6 +39,7 @@ final readonly class SoundScenes
 
         return [
             ...$kinds, 'outer_far', 'inner_far', 'outer_guessed', 'inner_guessed', 'none', 'none_guessed',
+            'outer_noisy', 'inner_noisy', 'dry_noisy', 'none_noisy',
             'rub', 'tick', 'freehub', 'clipping', 'wind', 'voice', 'few', 'knocks', 'no_touch',
         ];
     }
@@ -71,6 +72,7 @@ final readonly class SoundScenes
             $kind === 'few' ? self::SHORT_S - $chance->between(0, 2) : $chance->between(16, 21),
             0.03,
             $nuisances,
+            hiss: $how === 'noisy' ? $chance->between(4, 10) : 1.0,
         );
 
         return [$scene, $thought];

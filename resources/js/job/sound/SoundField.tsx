@@ -37,9 +37,12 @@ export function SoundField({ job, ask, entries, closed, refused, keep, onPhone =
   const input = useRef<HTMLInputElement>(null);
   const recording = recordingOf(entries, ask.place);
   const before = recordingOf(entries, ask.before);
+  const throwing = useThrowRecording(job.id);
   const lay = async (take: Take) => {
     const id = await layRecordingReady(take.wave);
     keep(ask.place, { recording: id, taps: take.taps, taps_heard: take.touched }, undefined, id);
+    // Recorded again, the one before is of no use to anybody, and voices may be on it.
+    if (recording !== undefined) throwing.mutate(recording);
     setOpen(false);
   };
   const takeFile = async (file: File | undefined) => {

@@ -53,7 +53,7 @@ final readonly class ContactMicrophone
         $taps = (new Tapper($chance))->taps($spin->passes($chance->between(0, 1)), $scene->scatter);
         $sound = self::added($sound, (new Room($chance))->around($scene, $spin, $taps, $count)) ?? $sound;
         foreach (Noise::white($chance, $count) as $i => $noise) {
-            $sound[$i] += self::FLOOR * $noise;
+            $sound[$i] += self::FLOOR * $scene->hiss * $noise;
         }
 
         return new Recorded(array_values($this->recorded($scene, $sound)), $scene->rate, $taps);

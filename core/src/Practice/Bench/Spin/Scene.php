@@ -21,6 +21,7 @@ final readonly class Scene
      * @param  float  $scatter of the taps, s
      * @param  list<Nuisance>  $nuisances
      * @param  int  $rate of recording, a second
+     * @param  float  $hiss how loud the recorder's own noise is; one is a quiet one
      */
     public function __construct(
         public BallSet $balls,
@@ -36,6 +37,7 @@ final readonly class Scene
         public float $scatter = 0.03,
         public array $nuisances = [],
         public int $rate = 16_000,
+        public float $hiss = 1.0,
     ) {
     }
 
