@@ -175,6 +175,24 @@ const walk: Record<number, { words: string[]; act: (page: Page) => Promise<void>
   },
   8: {
     words: [
+      "*Warden's trail bike* at *Check in*, *Rock it, spin it, listen*",
+      'the left inner ring is heard, turn by turn',
+    ],
+    act: async (page) => {
+      await opened(page, "Warden's trail bike");
+      await page
+        .getByRole('navigation', { name: 'Stations' })
+        .getByRole('link', { name: /Check in/ })
+        .click();
+      await goTo(page, 'Rock it, spin it, listen');
+      const heard = page.locator('[data-place="check.sound_left"]');
+      await expect(heard.getByText('Inner ring likely')).toBeVisible({ timeout: 30_000 });
+      await heard.getByText('Turn by turn').click();
+      await expect(heard.getByRole('img', { name: 'Each turn a row' })).toBeVisible();
+    },
+  },
+  9: {
+    words: [
       'In *Campsite trail bike 1* at *Source*, order the list the cheapest or the soonest way; book it in under *Parts*.',
     ],
     act: async (page) => {
@@ -191,7 +209,7 @@ const walk: Record<number, { words: string[]; act: (page: Page) => Promise<void>
       await expect(order).toContainText('All here');
     },
   },
-  9: {
+  10: {
     words: ['Press **?** for the keys, **t** for the dark theme, **u** for inches.'],
     act: async (page) => {
       await page.goto('/board');

@@ -10,6 +10,7 @@ use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubRole;
+use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Sound\Finding\Heard;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Verdict\Message;
@@ -47,7 +48,7 @@ final readonly class SpunSides
             $label = $side === Side::Middle
                 ? Message::of('sound.record', 'Recorded while it spins')
                 : Message::of('sound.record_at', 'Recorded: {side}', ['side' => Message::within($card->sideName($side))]);
-            $ask = Ask::plain(AskKind::Sound, self::place($side, $after), $label);
+            $ask = Ask::plain(AskKind::Sound, self::place($side, $after), $label, hint: self::ready($card));
             $asks[] = $after ? $ask->after(self::place($side, false)) : $ask;
         }
         if ($card->role === HubRole::Wheel) {
@@ -56,6 +57,17 @@ final readonly class SpunSides
         }
 
         return $asks;
+    }
+
+    /** What is to be free of what before it is spun, and which mark is tapped. */
+    private static function ready(PatternCard $card): string
+    {
+        return match (true) {
+            $card->role === HubRole::Blade => 'Belt off, spark lead off, gloves on. Tap each time a chalk mark on the blade passes.',
+            $card->role === HubRole::Idler => 'Track, chain or belt slack. Tap each time a chalk mark on it passes.',
+            $card->isBraked() => 'Brake freed: a pad that drags is all that is heard. Tap each time the valve passes.',
+            default => 'Tap each time the valve, or a chalk mark, passes.',
+        };
     }
 
     public static function place(Side $side, bool $after): string

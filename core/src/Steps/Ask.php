@@ -165,9 +165,9 @@ final readonly class Ask
     }
 
     /** Entered as its kind is, with nothing more to say of it: how many, a recording, passes of a valve. */
-    public static function plain(AskKind $kind, string $place, Message|string $label, bool $wanted = false): self
+    public static function plain(AskKind $kind, string $place, Message|string $label, bool $wanted = false, ?string $hint = null): self
     {
-        return new self($place, $kind, $label, $wanted);
+        return new self($place, $kind, $label, $wanted, hint: $hint);
     }
 
     /** What a machine's meter shows. */

@@ -1,6 +1,9 @@
 import { chakra } from '@chakra-ui/react';
 import { type ReactNode, useEffect, useRef } from 'react';
 
+/** Keys that are no taps: a pedal may send any other. */
+const LEADS_AWAY = ['Tab', 'Escape', 'Shift', 'Control', 'Alt', 'Meta'];
+
 /** A place to tap with a thumb, or with a key while it is chosen: as large as a hurried hand needs. */
 export function TapPad({
   onTap,
@@ -35,8 +38,10 @@ export function TapPad({
       touchAction="manipulation"
       onPointerDown={(event) => onTap(event.timeStamp, true)}
       onKeyDown={(event) => {
-        if (event.repeat || (event.key !== ' ' && event.key !== 'Enter')) return;
+        if (LEADS_AWAY.includes(event.key) || event.ctrlKey || event.metaKey || event.altKey) return;
         event.preventDefault();
+        event.stopPropagation();
+        if (event.repeat) return;
         onTap(event.timeStamp, false);
       }}
     >

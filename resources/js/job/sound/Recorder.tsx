@@ -25,7 +25,17 @@ export interface Take {
 }
 
 /** Records a spin: a second of rest, the spin, a tap at each turn. Ends by itself, or when it is told to. */
-export function Recorder({ onTake }: { onTake: (take: Take) => void }) {
+export function Recorder({
+  ready,
+  onTake,
+  onRuns,
+}: {
+  /** What is to be seen to on this hub, and which mark is tapped. */
+  ready?: string;
+  onTake: (take: Take) => void;
+  /** Told while it records: whatever would close it waits. */
+  onRuns?: (runs: boolean) => void;
+}) {
   const [state, setState] = useState<'ready' | 'opening' | 'on'>('ready');
   const [fault, setFault] = useState<string>();
   const [level, setLevel] = useState(0);
@@ -55,15 +65,22 @@ export function Recorder({ onTake }: { onTake: (take: Take) => void }) {
     },
     [onTake],
   );
+  useEffect(() => onRuns?.(state === 'on'), [onRuns, state]);
   // Whoever leaves the page is not listened to any longer.
-  useEffect(() => () => run.current?.microphone?.close(), []);
+  useEffect(
+    () => () => {
+      run.current?.microphone?.close();
+      run.current = null;
+    },
+    [],
+  );
   const begin = async () => {
     setFault(undefined);
     setState('opening');
     const mine: NonNullable<typeof run.current> = { pieces: [], count: 0, from: 0, touched: false };
     run.current = mine;
     try {
-      mine.microphone = await openMicrophone((piece) => {
+      const microphone = await openMicrophone((piece) => {
         if (run.current !== mine) return;
         if (mine.count === 0) mine.from = performance.now();
         mine.pieces.push(piece);
@@ -72,6 +89,11 @@ export function Recorder({ onTake }: { onTake: (take: Take) => void }) {
         setLevel(Math.sqrt(piece.reduce((sum, sample) => sum + sample * sample, 0) / piece.length));
         setSeconds(mine.count / mine.microphone.rate);
       });
+      if (run.current !== mine) {
+        microphone.close();
+        return;
+      }
+      mine.microphone = microphone;
       setState('on');
     } catch (wrong) {
       if (!(wrong instanceof NoMicrophone)) throw wrong;
@@ -102,13 +124,15 @@ export function Recorder({ onTake }: { onTake: (take: Take) => void }) {
             {fault}
           </Box>
         )}
-        <chakra.p mt="3">
-          Brake off, chain off where there is one. Press the microphone, or a rod with it, on the part that holds this
-          bearing. A second of rest, then one push: two or three turns a second, hands off and clear of what turns.
+        <chakra.p mt="3" fontWeight="600">
+          {ready ?? 'Nothing that rubs. Tap each time the valve, or a chalk mark, passes.'}
         </chakra.p>
         <chakra.p mt="2">
-          Tap each time the valve passes, or another mark, {TURNS_LEAST} turns at least. A key or a pedal is best: a
-          finger on this screen is heard.
+          Press the microphone, or a rod with it, on the part that holds this bearing. A second of rest, then one push:
+          two or three turns a second, hands off and clear of what turns.
+        </chakra.p>
+        <chakra.p mt="2">
+          {TURNS_LEAST} turns at least. A key or a pedal is best: a finger on this screen is heard.
         </chakra.p>
         <chakra.p mt="2" color="mute" fontSize="14px">
           Voices are on it, too: those at the bench of this shop can hear it. Until the job is signed it can be thrown

@@ -41,26 +41,28 @@ export function RunOutField({ ask }: { ask: Ask }) {
           {refused.detail}
         </Box>
       )}
-      <Sheet title={say(ask.label)} open={open} onClose={() => setOpen(false)}>
-        <TapPasses times={times} onTimes={setTimes}>
-          {times.length > 0 && (
-            <Button look="quiet" onClick={() => setTimes([])}>
-              Begin anew
-            </Button>
-          )}
-          {times.length >= FEWEST && (
-            <Button
-              onClick={() => {
-                bench.keep(ask.place, { taps: times });
-                setTimes([]);
-                setOpen(false);
-              }}
-            >
-              Keep them
-            </Button>
-          )}
-        </TapPasses>
-      </Sheet>
+      {!bench.closed && (
+        <Sheet title={say(ask.label)} open={open} onClose={() => setOpen(false)}>
+          <TapPasses times={times} onTimes={setTimes}>
+            {times.length > 0 && (
+              <Button look="quiet" onClick={() => setTimes([])}>
+                Begin anew
+              </Button>
+            )}
+            {times.length >= FEWEST && (
+              <Button
+                onClick={() => {
+                  bench.keep(ask.place, { taps: times });
+                  setTimes([]);
+                  setOpen(false);
+                }}
+              >
+                Keep them
+              </Button>
+            )}
+          </TapPasses>
+        </Sheet>
+      )}
     </Box>
   );
 }

@@ -32,6 +32,7 @@ const recordingOf = (entries: Map<string, Entry>, place: string | null): string 
 export function SoundField({ job, ask, entries, closed, refused, keep, onPhone = false }: Props) {
   const say = useSay();
   const [open, setOpen] = useState(false);
+  const [runs, setRuns] = useState(false);
   const [code, setCode] = useState(false);
   const [fault, setFault] = useState<string>();
   const input = useRef<HTMLInputElement>(null);
@@ -108,9 +109,15 @@ export function SoundField({ job, ask, entries, closed, refused, keep, onPhone =
           note="Point the phone's camera at it. It asks for your sign-in once, then records there."
         />
       )}
-      <Sheet title={say(ask.label)} open={open} onClose={() => setOpen(false)}>
-        <Recorder onTake={(take) => void lay(take)} />
-      </Sheet>
+      {!closed && (
+        <Sheet title={say(ask.label)} open={open} stays={runs} onClose={() => setOpen(false)}>
+          <Recorder
+            ready={ask.hint === null ? undefined : say(ask.hint)}
+            onRuns={setRuns}
+            onTake={(take) => void lay(take)}
+          />
+        </Sheet>
+      )}
     </Box>
   );
 }

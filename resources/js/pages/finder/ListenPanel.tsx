@@ -12,6 +12,7 @@ export const RECORDED = ['recording', 'samples', 'samples_a_second', 'before', '
 /** A spin to be listened to with no job around it: recorded here, or from a file; and one from before to hold it against. */
 export function ListenPanel({ given, onChange }: { given: Given; onChange: (given: Given) => void }) {
   const [open, setOpen] = useState(false);
+  const [runs, setRuns] = useState(false);
   const input = useRef<HTMLInputElement>(null);
   const take = async ({ wave, taps, touched }: Take) => {
     setOpen(false);
@@ -61,8 +62,8 @@ export function ListenPanel({ given, onChange }: { given: Given; onChange: (give
         )}
         {given.before !== undefined && <span>One from before is held.</span>}
       </Flex>
-      <Sheet title="Record a spin" open={open} onClose={() => setOpen(false)}>
-        <Recorder onTake={(one) => void take(one)} />
+      <Sheet title="Record a spin" open={open} stays={runs} onClose={() => setOpen(false)}>
+        <Recorder onRuns={setRuns} onTake={(one) => void take(one)} />
       </Sheet>
     </Box>
   );
