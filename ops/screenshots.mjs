@@ -39,6 +39,11 @@ for (const [name, address, step] of [
   ['tool-wall', '/tools'],
 ]) {
   await open(address, step);
+  if (name === 'prove') {
+    const heard = page.locator('[data-place="prove.after.sound_left"]');
+    await heard.getByRole('img', { name: 'Now, each turn a row' }).waitFor();
+    await heard.evaluate((one) => one.scrollIntoView({ block: 'start' }));
+  }
   await shoot(name);
 }
 await open('/jobs/10/set', 'Set the cone');
