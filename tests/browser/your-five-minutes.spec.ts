@@ -10,9 +10,9 @@ function steps(): Map<number, string> {
   const found = new Map<number, string>();
   let at = 0;
   for (const line of lines) {
-    const number = /^(\d)\. /.exec(line)?.[1];
+    const number = /^(\d+)\. /.exec(line)?.[1];
     if (number) at = Number(number);
-    if (at > 0 && /^(\d\. |\s{3})/.test(line)) found.set(at, `${found.get(at) ?? ''} ${line.trim()}`.trim());
+    if (at > 0 && /^(\d+\. |\s{3})/.test(line)) found.set(at, `${found.get(at) ?? ''} ${line.trim()}`.trim());
   }
   return found;
 }
