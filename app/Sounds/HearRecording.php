@@ -21,6 +21,7 @@ use CleanRace\Core\Sound\Wave\WaveFile;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
+use Throwable;
 
 /** Listens to a recording behind the answer, and keeps what it tells. */
 final class HearRecording implements ShouldQueue
@@ -48,17 +49,37 @@ final class HearRecording implements ShouldQueue
             if ($question === null) {
                 return;
             }
-            $told = ['asked' => $question->digest(), 'heard' => null, 'fault' => null, 'heard_at' => Carbon::now()];
             try {
-                $told['heard'] = self::heard($recording, $question, $listen);
+                self::tell($recording, $question, self::heard($recording, $question, $listen), null);
             } catch (InvalidInput $fault) {
-                $told['fault'] = $fault->getMessage();
+                self::tell($recording, $question, null, $fault->getMessage());
             }
-            $hearing = Hearing::query()->find($recording->id) ?? new Hearing(['recording_id' => $recording->id]);
-            $hearing->fill($told)->forceFill(['shop_id' => $recording->shop_id, 'job_id' => $recording->job_id])->save();
-            cache()->forget("hearing.{$recording->id}");
             $noteStanding($job->id);
         });
+    }
+
+    /** It is said that it cannot be, and not tried for ever. */
+    public function failed(?Throwable $fault): void
+    {
+        app(ShopAtHand::class)->within($this->shop, function (): void {
+            $recording = Recording::query()->find($this->recording, Recording::SHEET);
+            $job = $recording === null ? null : Job::query()->with('shop')->find($recording->job_id);
+            $question = $recording === null || $job === null
+                ? null
+                : Question::about($recording, Notes::notebookOf($job), $job, app(Workbench::class));
+            if ($recording !== null && $question !== null) {
+                self::tell($recording, $question, null, 'The program failed over it. It can be played, but tells nothing.');
+            }
+        });
+    }
+
+    /** @param  ?array<string, mixed>  $heard */
+    private static function tell(Recording $recording, Question $question, ?array $heard, ?string $fault): void
+    {
+        $told = ['asked' => $question->digest(), 'heard' => $heard, 'fault' => $fault, 'heard_at' => Carbon::now()];
+        $hearing = Hearing::query()->find($recording->id) ?? new Hearing(['recording_id' => $recording->id]);
+        $hearing->fill($told)->forceFill(['shop_id' => $recording->shop_id, 'job_id' => $recording->job_id])->save();
+        cache()->forget("hearing.{$recording->id}");
     }
 
     /**

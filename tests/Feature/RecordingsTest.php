@@ -13,6 +13,7 @@ use App\Models\Record;
 use App\Models\Recording;
 use App\Models\Role;
 use App\Models\User;
+use App\Sounds\HearRecording;
 use App\Store\RecordChain;
 use CleanRace\Core\Catalogue\BallSet;
 use CleanRace\Core\Measure\Length;
@@ -152,6 +153,15 @@ final class RecordingsTest extends TestCase
         // The worker of a test answers at once: asked the second time it is there.
         $this->getJson("/api/v1/recordings/$id")->assertJsonPath('waits', true);
         $this->getJson("/api/v1/recordings/$id")->assertJsonPath('waits', false)->assertJsonPath('heard.finding', 'outer_ring');
+    }
+
+    public function test_one_that_the_program_fails_over_says_so_and_is_not_tried_for_ever(): void
+    {
+        $id = $this->record(self::wheel(5));
+        DB::table('hearings')->delete();
+        (new HearRecording($this->user->shop_id, $id))->failed(null);
+        $sheet = $this->getJson("/api/v1/recordings/$id")->assertJsonPath('waits', false)->assertJsonPath('heard', null);
+        self::assertStringContainsString('It can be played', $sheet->json('fault'));
     }
 
     public function test_after_is_held_against_before(): void
