@@ -99,8 +99,10 @@ final class ListenTest extends TestCase
 
     public function test_without_taps_no_part_is_named_and_it_is_said_why(): void
     {
-        foreach ([[], ['fault' => Fault::Outer, 'size' => 40.0], ['rub' => 12.0]] as $how) {
+        foreach ([[], ['fault' => Fault::Outer, 'size' => 40.0], ['rub' => 12.0], ['nuisances' => [Nuisance::Voice]]] as $how) {
             $result = self::listen(self::recorded(42, ...$how), passes: null);
+            $repeats = isset($how['fault']) || isset($how['rub']);
+            self::assertSame($repeats, str_contains(implode(' ', self::why($result)), 'Something repeats'));
             self::assertFalse($result->finding->isPart());
             self::assertNotSame(Heard::Rub, $result->finding);
             self::assertNull($result->turnsPerS);

@@ -43,7 +43,7 @@ final readonly class UntappedJudge
         }
         $hearing = Hearing::of($envelopes, Turning::along($from, $envelopes->seconds() - 0.01, self::RUNS_OUT), Taps::none());
         $judge = new Judge($this->limits);
-        $spoiled = $judge->spoiled($hearing) ?? ($judge->isRestless($hearing) ? Reasons::restless() : null);
+        $spoiled = $judge->spoiled($hearing, true);
         if ($spoiled !== null) {
             return $odds->unclear([$spoiled, $missing]);
         }
@@ -51,6 +51,7 @@ final readonly class UntappedJudge
 
         return match (true) {
             $repeats !== null => $odds->unclear([Reasons::repeats($repeats), $missing]),
+            $judge->isRestless($hearing) => $odds->unclear([Reasons::restless(), $missing]),
             $judge->isNotHeard($hearing) => $odds->unclear([Reasons::notHeard(), $missing]),
             $tapped => $odds->unclear([$missing]),
             $judge->isDry($hearing) => $freehub
