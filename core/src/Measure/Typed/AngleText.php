@@ -20,7 +20,7 @@ final class AngleText
     {
         if (
             preg_match('/^([+\-−]?)(\d+(?:[.,]\d+)?)(?:\/(\d+))?\s*(°|deg|min|turn|flat)?\w*$/ui', trim($typed), $found) !== 1 ||
-            ($found[3] ?? '') === '0'
+            preg_match('/^0+$/', $found[3] ?? '') === 1
         ) {
             throw new InvalidInput(
                 sprintf('"%s" is not a turn. Type degrees, or 8 min on a clock face, 1/4 turn, 1 flat.', mb_substr($typed, 0, 40)),

@@ -23,6 +23,7 @@ final class AngleTextTest extends TestCase
         yield 'back' => ['-30', -30.0];
         yield 'words' => ['a bit', null];
         yield 'by nothing' => ['1/0 turn', null];
+        yield 'by nothing, written long' => ['1/00 turn', null];
         yield 'too far' => ['40 turns', null];
     }
 
