@@ -22,6 +22,8 @@ export interface Take {
   taps: number[];
   /** Whether a finger tapped the screen of this device, which the microphone takes up. */
   touched: boolean;
+  /** How much sound a device that was too busy lost on the way, in seconds. */
+  lost: number;
 }
 
 /** Records a spin: a second of rest, the spin, a tap at each turn. Ends by itself, or when it is told to. */
@@ -61,7 +63,12 @@ export function Recorder({
         setFault('That was shorter than three seconds: nothing can be told of it. Once more.');
         return;
       }
-      onTake({ wave: waveOf(was.pieces, was.microphone.rate), taps: tapped, touched: was.touched });
+      onTake({
+        wave: waveOf(was.pieces, was.microphone.rate),
+        taps: tapped,
+        touched: was.touched,
+        lost: (performance.now() - was.from) / 1000 - was.count / was.microphone.rate,
+      });
     },
     [onTake],
   );

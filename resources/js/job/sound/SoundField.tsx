@@ -12,6 +12,9 @@ import { Heard } from './Heard';
 import { PlayButton } from './PlayButton';
 import { Recorder, type Take } from './Recorder';
 
+/** So much sound may be on its way when it ends, in seconds; what lacks beyond it is lost. */
+const LOST_S = 0.5;
+
 interface Props {
   job: JobSheet;
   ask: Ask;
@@ -40,8 +43,14 @@ export function SoundField({ job, ask, entries, closed, refused, keep, onPhone =
   const before = recordingOf(entries, ask.before);
   const throwing = useThrowRecording(job.id);
   const lay = async (take: Take) => {
+    setFault(undefined);
     const id = await layRecordingReady(take.wave);
     keep(ask.place, { recording: id, taps: take.taps, taps_heard: take.touched }, undefined, id);
+    if (take.lost > LOST_S) {
+      setFault(
+        `This device was too busy and lost ${take.lost.toFixed(1)} s of the sound: it tells less. Close what else runs, and record it again.`,
+      );
+    }
     // Recorded again, the one before is of no use to anybody, and voices may be on it.
     if (recording !== undefined) throwing.mutate(recording);
     setOpen(false);
@@ -54,7 +63,7 @@ export function SoundField({ job, ask, entries, closed, refused, keep, onPhone =
       setFault('That is no recording: it is not a WAV file, whatever its name says.');
       return;
     }
-    await lay({ wave: new Blob([file], { type: 'audio/wav' }), taps: [], touched: false });
+    await lay({ wave: new Blob([file], { type: 'audio/wav' }), taps: [], touched: false, lost: 0 });
   };
   return (
     <Box as="fieldset" data-place={ask.place} minW="0">

@@ -37,7 +37,7 @@ export function ListenPanel({ given, onChange }: { given: Given; onChange: (give
           hidden
           onChange={(event) => {
             const file = event.target.files?.[0];
-            if (file) void take({ wave: file, taps: [], touched: false });
+            if (file) void take({ wave: file, taps: [], touched: false, lost: 0 });
             event.target.value = '';
           }}
         />
