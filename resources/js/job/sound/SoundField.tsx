@@ -47,9 +47,8 @@ export function SoundField({ job, ask, entries, closed, refused, keep, onPhone =
     const id = await layRecordingReady(take.wave);
     keep(ask.place, { recording: id, taps: take.taps, taps_heard: take.touched }, undefined, id);
     if (take.lost > LOST_S) {
-      setFault(
-        `This device was too busy and lost ${take.lost.toFixed(1)} s of the sound: it tells less. Close what else runs, and record it again.`,
-      );
+      const lost = take.lost.toFixed(1);
+      setFault(`This device was too busy and lost ${lost} s of the sound. Close what else runs, and record it again.`);
     }
     // Recorded again, the one before is of no use to anybody, and voices may be on it.
     if (recording !== undefined) throwing.mutate(recording);
