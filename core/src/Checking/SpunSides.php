@@ -70,6 +70,7 @@ final readonly class SpunSides
         };
     }
 
+    /** Where the recording of a side is kept: before the work, or after it. */
     public static function place(Side $side, bool $after): string
     {
         $what = $side === Side::Middle ? 'sound_one' : "sound_$side->value";
@@ -77,6 +78,7 @@ final readonly class SpunSides
         return $after ? PlacesOf::after($what) : PlacesOf::check($what);
     }
 
+    /** Where it is kept how it runs out. */
     public static function passes(bool $after): string
     {
         return $after ? PlacesOf::after('spin_down') : PlacesOf::check('spin_down');

@@ -64,19 +64,4 @@ final readonly class HeardWheel
             ...$turning->whole() < $limits->get('sound.turns_least') ? [Reasons::moreTurns($turning->whole())] : [],
         ];
     }
-
-    /** @return array{outer_ring: ?float, inner_ring: ?float, ball: ?float, cage: ?float, turn: ?float} null where it cannot be told */
-    public function strengths(?PartRanges $ranges): array
-    {
-        $of = static fn (?PartStrength $part): ?float => $part === null ? null : round(max($part->all, $part->rest), 2);
-        [$outer, $inner, $ball] = [$this->parts[0] ?? null, $this->parts[1] ?? null, $this->parts[2] ?? null];
-
-        return [
-            'outer_ring' => $of($outer),
-            'inner_ring' => $of($inner),
-            'ball' => $of($ball),
-            'cage' => $ranges === null ? null : $this->hearing?->all->strongest(...$ranges->cage),
-            'turn' => $this->hearing === null ? null : round($this->hearing->once, 3),
-        ];
-    }
 }

@@ -55,7 +55,9 @@ final readonly class Judge
             $first > $need => $odds->named($best, [Reasons::part($best, $this->partOf($parts, $best)->order, $once)]),
             $once => $odds->rub([$rubs ? Reasons::rub() : Reasons::tick($freehub)]),
             $hearing->levels->blows > $this->limits->get('sound.blows_alone') => $odds->unclear([Reasons::restless()]),
-            $hearing->pawls !== null => $odds->rub([Reasons::pawls($hearing->pawls)]),
+            $hearing->pawls !== null && $hearing->pawls->clear > $this->limits->get('sound.pawls') => $odds->rub([
+                Reasons::pawls($hearing->pawls->clicks),
+            ]),
             $this->isDry($hearing) => $freehub ? $odds->unclear([Reasons::dryOrFreehub()]) : $odds->dry([Reasons::dry()]),
             $parts === [] => $odds->quiet([Reasons::quiet(), Reasons::noBearing()]),
             default => $odds->quiet([Reasons::quiet()]),

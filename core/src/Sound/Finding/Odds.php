@@ -4,28 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sound\Finding;
 
+use CleanRace\Core\Tables\Table;
 use CleanRace\Core\Verdict\Message;
 
-/**
- * How likely each finding is. What a named part is worth was counted on simulated wheels, by how far it stood out; the other figures
- * are shares of right answers in the same trial.
- */
+/** How likely each finding is: shares of right answers on simulated wheels (sound_odds.csv), of a part by how far it stood out. */
 final readonly class Odds
 {
-    /** By spreads above chance: how often the part that stood out so far was the one that was hurt. */
-    private const NAMED = [[8.0, 0.99], [6.0, 0.94], [4.6, 0.78], [3.5, 0.56], [-INF, 0.15]];
-
-    private const RUB = 0.9;
-
-    private const DRY = 0.85;
-
-    private const QUIET = 0.72;
-
-    private const UNCLEAR = 0.7;
-
-    /** Once a turn and a part together: either may be at fault. */
-    private const BESIDE_ONCE = 0.85;
-
     /** @param  array<string, float>  $clear spreads above chance of each part */
     public function __construct(private array $clear, private bool $once, private float $need)
     {
@@ -34,7 +18,7 @@ final readonly class Odds
     /** @param  non-empty-list<Message>  $why */
     public function named(Heard $part, array $why): Judgement
     {
-        $sure = $this->once ? self::BESIDE_ONCE : self::worth($this->clear[$part->value]);
+        $sure = self::share($this->once ? 'part_once' : 'part', $this->clear[$part->value]);
 
         return $this->judged($part, $sure, $why);
     }
@@ -42,25 +26,27 @@ final readonly class Odds
     /** @param  non-empty-list<Message>  $why */
     public function rub(array $why): Judgement
     {
-        return $this->judged(Heard::Rub, self::RUB, $why);
+        return $this->judged(Heard::Rub, self::share('rub'), $why);
     }
 
     /** @param  non-empty-list<Message>  $why */
     public function dry(array $why): Judgement
     {
-        return $this->judged(Heard::Dry, self::DRY, $why);
+        return $this->judged(Heard::Dry, self::share('dry'), $why);
     }
 
     /** @param  non-empty-list<Message>  $why */
     public function quiet(array $why): Judgement
     {
-        return $this->judged(Heard::Quiet, min(self::QUIET, 1 - self::worth(max(0.0, ...array_values($this->clear)))), $why);
+        $part = self::share('part', max(0.0, ...array_values($this->clear)));
+
+        return $this->judged(Heard::Quiet, min(self::share('quiet'), 1 - $part), $why);
     }
 
     /** @param  non-empty-list<Message>  $why */
     public function unclear(array $why): Judgement
     {
-        return $this->judged(Heard::Unclear, self::UNCLEAR, $why);
+        return $this->judged(Heard::Unclear, self::share('unclear'), $why);
     }
 
     /**
@@ -85,11 +71,12 @@ final readonly class Odds
         return new Judgement($finding, $likelihoods, $why);
     }
 
-    private static function worth(float $clear): float
+    /** @param  float  $clear spreads above chance, where the share depends on them */
+    private static function share(string $finding, float $clear = 0.0): float
     {
-        foreach (self::NAMED as [$from, $worth]) {
-            if ($clear >= $from) {
-                return $worth;
+        foreach (Table::rows('sound_odds') as $row) {
+            if ($row['finding'] === $finding && $clear >= (float) $row['from']) {
+                return (float) $row['share'];
             }
         }
 

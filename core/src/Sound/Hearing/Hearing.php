@@ -9,7 +9,8 @@ use CleanRace\Core\Sound\Signal\Middle;
 /** All that is read off a recording of a turning wheel before it is asked what it means. */
 final readonly class Hearing
 {
-    private const P98 = 0.985;
+    /** Single moments of a second are those above this share of it. */
+    private const MOMENTS = 0.985;
 
     /**
      * @param  float  $once amplitude of what comes once a turn
@@ -19,7 +20,7 @@ final readonly class Hearing
      * @param  float  $severalTimes how much of that comes three times a turn or more, evenly
      * @param  float  $ragged deviation of what does not repeat
      * @param  float  $slow how much of that is slower than knocks are
-     * @param  ?int  $pawls clicks in a turn, as of a freehub
+     * @param  ?Pawls  $pawls many clicks a turn, as of a freehub
      * @param  float  $crackle how far single moments stand out of their second
      */
     private function __construct(
@@ -34,7 +35,7 @@ final readonly class Hearing
         public float $ragged,
         public float $slow,
         public float $crackle,
-        public ?int $pawls,
+        public ?Pawls $pawls,
         public OrderSpectra $all,
         public OrderSpectra $rest,
         public TurnPicture $picture,
@@ -83,7 +84,7 @@ final readonly class Hearing
         $to = (int) floor($turning->to * BandEnvelopes::RATE);
         for ($at = $from; $at + BandEnvelopes::RATE <= $to; $at += BandEnvelopes::RATE) {
             $second = array_slice($swing, $at, BandEnvelopes::RATE);
-            $seconds[] = Middle::share($second, self::P98) - Middle::of($second);
+            $seconds[] = Middle::share($second, self::MOMENTS) - Middle::of($second);
         }
 
         return Middle::of($seconds);

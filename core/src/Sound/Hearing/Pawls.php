@@ -15,9 +15,6 @@ final readonly class Pawls
 
     private const MOST = 110;
 
-    /** Logarithm of a line over its surroundings from which it is no chance among so many. */
-    private const CLEAR = 2.7;
-
     /** A turn that is not quite where the taps put it smears a line so far, in orders. */
     private const SMEAR = 0.05;
 
@@ -27,16 +24,20 @@ final readonly class Pawls
     /** Orders of a bearing reach so far with their multiples: a line down there explains one up here. */
     private const BEARING = 12.0;
 
-    private function __construct()
+    /**
+     * @param  int  $clicks in a turn
+     * @param  float  $clear logarithm of their line over its surroundings
+     */
+    private function __construct(public int $clicks, public float $clear)
     {
     }
 
     /**
-     * Clicks in a turn; null when there is no such line.
+     * The strongest line of many clicks a turn; null when it is no whole number, or one of a bearing explains it.
      *
      * @param  non-empty-list<array<int, float>>  $swings of the bands, 500 a second
      */
-    public static function in(array $swings, Turning $turning): ?int
+    public static function in(array $swings, Turning $turning): ?self
     {
         $sum = array_map(static fn (float ...$at): float => array_sum($at) / count($at), ...$swings);
         $places = TurnTable::sampled($sum, $turning, self::PLACES);
@@ -67,8 +68,8 @@ final readonly class Pawls
         }
         $order = $best / $perOrder;
 
-        return log($line[$best] + 1e-9) > self::CLEAR && $line[$best] > $low && abs($order - round($order)) < self::OFF
-            ? (int) round($order)
+        return $line[$best] > $low && abs($order - round($order)) < self::OFF
+            ? new self((int) round($order), log($line[$best] + 1e-9))
             : null;
     }
 }

@@ -72,7 +72,7 @@ final readonly class Listen
             round($heard->loudness->level, 1),
             round($heard->loudness->crest, 2),
             round($heard->loudness->kurtosis, 2),
-            new Strengths(...array_values($heard->strengths($ranges))),
+            Strengths::of($heard, $ranges),
             $judgement->why,
             SoundPicture::of($heard, $ranges),
             $before === null ? null : Comparison::of($before, $heard, $this->limits),
