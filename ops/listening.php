@@ -15,6 +15,7 @@ use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Practice\Bench\Spin\ContactMicrophone;
 use CleanRace\Core\Practice\Bench\Spin\Fault;
 use CleanRace\Core\Practice\Bench\Spin\Scene;
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Hearing\Taps;
 use CleanRace\Core\Sound\Listen\Listen;
 use CleanRace\Core\Sound\TurningRing;
@@ -43,7 +44,7 @@ foreach (['with taps' => Taps::at($taps), 'without' => Taps::none()] as $how => 
     memory_reset_peak_usage();
     $begun = microtime(true);
     $stream = fopen($file, 'rb') ?: exit("No file.\n");
-    $heard = $listen->said($listen->hear(WaveFile::of($stream), $with, $ranges, false), $ranges);
+    $heard = $listen->said($listen->hear(WaveFile::of($stream), $with, $ranges, Beside::any()), $ranges);
     [$took, $held] = [microtime(true) - $begun, memory_get_peak_usage() / 1e6];
     printf("%s %-10s %5.2f s %6.1f MB  (wanted at most %.0f s, %.0f MB) %s\n", ...[
         $took <= MOST_S && $held <= MOST_MB ? 'ok  ' : 'MISS', $how, $took, $held, MOST_S, MOST_MB, $heard->finding->value,

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Shapes\Json;
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Finding\HeardWheel;
 use CleanRace\Core\Sound\Hearing\Taps;
 use CleanRace\Core\Sound\Listen\Listen;
@@ -62,7 +63,7 @@ final class BenchListen extends Command
             self::file($path, $field),
             Taps::at($this->said($passes) === null ? [] : Passes::times($this->said($passes), $passes)),
             $ranges,
-            (bool) $this->option('freehub'),
+            Beside::any($this->option('freehub') === true ? true : null),
         );
         $before = $this->said('before');
         $heard = $hear((string) $this->argument('file'), 'file', 'passes');

@@ -116,6 +116,6 @@ final class HearRecording implements ShouldQueue
     ): HeardWheel {
         $file = WaveFile::ofText($recording->wave() ?? '');
 
-        return $listen->hear($file, Taps::at($taps, $tapsAreHeard), $ranges, $question->bearing->freehub);
+        return $listen->hear($file, Taps::at($taps, $tapsAreHeard), $ranges, $question->bearing->beside);
     }
 }

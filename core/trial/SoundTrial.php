@@ -7,6 +7,7 @@ namespace CleanRace\Core\Trial;
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Practice\Bench\Spin\ContactMicrophone;
 use CleanRace\Core\Practice\Bench\Spin\Fault;
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Finding\Heard;
 use CleanRace\Core\Sound\Finding\HeardWheel;
 use CleanRace\Core\Sound\Hearing\Taps;
@@ -48,7 +49,7 @@ final readonly class SoundTrial implements Trial
             WaveFile::ofText($recorded->wave()),
             Taps::at($recorded->taps),
             PartRanges::of($thought, $scene->turning, $this->limits),
-            false,
+            Beside::any(),
             $this->limits,
         );
 

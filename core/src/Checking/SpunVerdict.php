@@ -8,6 +8,7 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Sound\Finding\Heard;
 use CleanRace\Core\Sound\Finding\Reasons;
 use CleanRace\Core\Sound\SpinDown\SpinDown;
@@ -47,7 +48,7 @@ final readonly class SpunVerdict
     {
         foreach (SpunSides::of($bench) as $side) {
             $heard = SpunSides::heard($bench, $side, true);
-            $say = $heard === null ? null : self::told($heard);
+            $say = $heard === null ? null : self::told($heard, $bench->pattern->card());
             if ($say !== null) {
                 $where = $side === Side::Middle
                     ? Message::of('after.heard_one', 'Something is heard')
@@ -64,14 +65,16 @@ final readonly class SpunVerdict
         return null;
     }
 
-    private static function told(Heard $heard): ?Message
+    private static function told(Heard $heard, PatternCard $card): ?Message
     {
         return match ($heard) {
             Heard::OuterRing, Heard::InnerRing, Heard::Ball => Message::of('after.heard.part', 'The recording tells of the {part}.', [
                 'part' => Reasons::called($heard),
             ]),
             Heard::Dry => Message::of('after.heard.dry', 'The recording crackles: dry, or dirt got in.'),
-            Heard::Rub => Message::of('after.heard.rub', 'Something comes once a turn: brake, disc, tyre or spoke.'),
+            Heard::Rub => $card->isBraked()
+                ? Message::of('after.heard.rub', 'Something comes once a turn: brake, disc, tyre or spoke.')
+                : Message::of('after.heard.rub_other', 'Something comes once a turn: it rubs or catches beside the bearing.'),
             Heard::Quiet, Heard::Unclear => null,
         };
     }

@@ -12,13 +12,15 @@ use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
+use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\Turning;
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\TurningRing;
 
-/** What is known of the bearing that is listened to at one side: its number, which of its rings turns, whether a freehub clicks. */
+/** What is known of the bearing that is listened to at one side: its number, which of its rings turns, what else may be heard. */
 final readonly class SpunBearing
 {
-    private function __construct(public ?string $number, public TurningRing $turning, public bool $freehub)
+    private function __construct(public ?string $number, public TurningRing $turning, public Beside $beside)
     {
     }
 
@@ -29,7 +31,11 @@ final readonly class SpunBearing
         return new self(
             self::number($bench, $side),
             $bench->pattern->card()->turns === Turning::Hub ? TurningRing::Outer : TurningRing::Inner,
-            $stack->ofKind(PartKind::Freehub) !== [] || $stack->one(PartKind::Housing)?->form === 'spline',
+            Beside::on(
+                $stack->ofKind(PartKind::Freehub) !== [] || $stack->one(PartKind::Housing)?->form === 'spline',
+                $bench->pattern->card()->isBraked(),
+                $bench->pattern->card()->role === HubRole::Wheel,
+            ),
         );
     }
 

@@ -13,11 +13,14 @@ use CleanRace\Core\Practice\Bench\Spin\Fault;
 use CleanRace\Core\Practice\Bench\Spin\Nuisance;
 use CleanRace\Core\Practice\Bench\Spin\Recorded;
 use CleanRace\Core\Practice\Bench\Spin\Scene;
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Finding\Heard;
+use CleanRace\Core\Sound\Hearing\Taps;
 use CleanRace\Core\Sound\Listen\Listen;
 use CleanRace\Core\Sound\Listen\ListenInput;
 use CleanRace\Core\Sound\Listen\ListenResult;
 use CleanRace\Core\Sound\TurningRing;
+use CleanRace\Core\Sound\Wave\WaveFile;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
@@ -152,6 +155,20 @@ final class ListenTest extends TestCase
         self::assertEqualsWithDelta(0.0, $result->comparison->levelDb ?? 99.0, 0.01);
         $words = array_map(static fn (Message $m): string => $m->inEnglish(), $result->comparison->words ?? []);
         self::assertSame(['About as loud as before.', 'The inner ring is still heard.'], $words);
+    }
+
+    public function test_a_hub_is_told_of_nothing_that_it_cannot_have(): void
+    {
+        $listen = new Listen(Limits::standard());
+        foreach ([['rub' => 10.0], ['tick' => 60.0], ['pawls' => 24]] as $how) {
+            $recorded = self::recorded(41, ...$how);
+            foreach ([$recorded->taps, []] as $taps) {
+                $heard = $listen->hear(WaveFile::ofText($recorded->wave()), Taps::at($taps), null, Beside::on(false, false, false));
+                $said = implode(' ', self::why($listen->said($heard, null)));
+                self::assertDoesNotMatchRegularExpression('/brake|disc|tyre|spoke|valve|freehub|rim/i', $said);
+                self::assertNotSame('', $said);
+            }
+        }
     }
 
     public function test_one_click_tells_nothing(): void

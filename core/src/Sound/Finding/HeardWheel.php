@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Sound\Finding;
 
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Hearing\BandEnvelopes;
 use CleanRace\Core\Sound\Hearing\Hearing;
 use CleanRace\Core\Sound\Hearing\Loudness;
@@ -35,23 +36,23 @@ final readonly class HeardWheel
 
     /**
      * @param  ?PartRanges  $ranges null where the bearing is not known
-     * @param  bool  $freehub whether this hub ticks of itself when it turns
+     * @param  Beside  $beside what else of this hub may be heard
      *
      * @throws InvalidInput when there is nothing on it
      */
-    public static function in(WaveFile $file, Taps $taps, ?PartRanges $ranges, bool $freehub, Limits $limits): self
+    public static function in(WaveFile $file, Taps $taps, ?PartRanges $ranges, Beside $beside, Limits $limits): self
     {
         $envelopes = BandEnvelopes::of($file);
         $taps = $taps->within($envelopes->seconds());
         $turning = Turning::by($taps);
         if ($turning === null) {
-            $judgement = (new UntappedJudge($limits))->judge($envelopes, $taps->seconds !== [], $freehub);
+            $judgement = (new UntappedJudge($limits))->judge($envelopes, $taps->seconds !== [], $beside);
 
             return new self($judgement, $envelopes->loudness, null, null, [], $file->seconds());
         }
         $hearing = Hearing::of($envelopes, $turning, $taps);
         $parts = $ranges === null ? [] : PartSearch::in($hearing, $ranges);
-        $judgement = (new Judge($limits))->judge($hearing, $parts, $freehub)->also(...self::doubts($turning, $limits));
+        $judgement = (new Judge($limits))->judge($hearing, $parts, $beside)->also(...self::doubts($turning, $limits));
 
         return new self($judgement, $envelopes->loudness, $turning, $hearing, $parts, $file->seconds());
     }

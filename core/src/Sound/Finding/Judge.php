@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sound\Finding;
 
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Hearing\Hearing;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Verdict\Message;
@@ -17,9 +18,9 @@ final readonly class Judge
 
     /**
      * @param  list<PartStrength>  $parts empty where the bearing is not known
-     * @param  bool  $freehub whether this hub ticks of itself when it turns
+     * @param  Beside  $beside what else of this hub may be heard
      */
-    public function judge(Hearing $hearing, array $parts, bool $freehub): Judgement
+    public function judge(Hearing $hearing, array $parts, Beside $beside): Judgement
     {
         $turns = (float) $hearing->turning->whole();
         $rubs = $hearing->once > $this->limits->get('sound.once') && $hearing->onceInStep > $this->limits->get($this->isUneven($hearing)
@@ -53,12 +54,12 @@ final readonly class Judge
                 Reasons::fewTurns(),
             ]),
             $first > $need => $odds->named($best, [Reasons::part($best, $this->partOf($parts, $best)->order, $once)]),
-            $once => $odds->rub([$rubs ? Reasons::rub() : Reasons::tick($freehub)]),
+            $once => $odds->rub([$rubs ? Reasons::rub($beside) : Reasons::tick($beside)]),
             $hearing->levels->blows > $this->limits->get('sound.blows_alone') => $odds->unclear([Reasons::restless()]),
             $hearing->pawls !== null && $hearing->pawls->clear > $this->limits->get('sound.pawls') => $odds->rub([
-                Reasons::pawls($hearing->pawls->clicks),
+                Reasons::pawls($hearing->pawls->clicks, $beside),
             ]),
-            $this->isDry($hearing) => $freehub ? $odds->unclear([Reasons::dryOrFreehub()]) : $odds->dry([Reasons::dry()]),
+            $this->isDry($hearing) => $beside->freehub === true ? $odds->unclear([Reasons::dryOrFreehub()]) : $odds->dry([Reasons::dry()]),
             $parts === [] => $odds->quiet([Reasons::quiet(), Reasons::noBearing()]),
             default => $odds->quiet([Reasons::quiet()]),
         };

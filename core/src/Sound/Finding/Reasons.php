@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sound\Finding;
 
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
 
@@ -26,26 +27,44 @@ final readonly class Reasons
         return $once ? Message::of('sound.beside_once', '{part} Something comes once a turn as well.', ['part' => $said]) : $said;
     }
 
-    public static function rub(): Message
+    public static function rub(Beside $beside): Message
     {
-        return Message::of(
-            'sound.rub',
-            'Louder once in each turn, always at the same place: brake, disc or tyre rubs. No bearing does that.',
-        );
+        return match (true) {
+            $beside->braked => Message::of(
+                'sound.rub',
+                'Louder once in each turn, always at the same place: brake, disc or tyre rubs. No bearing does that.',
+            ),
+            $beside->wheel => Message::of(
+                'sound.rub_wheel',
+                'Louder once in each turn, always at the same place: tyre, rim or a guard rubs. No bearing does that.',
+            ),
+            default => Message::of(
+                'sound.rub_other',
+                'Louder once in each turn, always at the same place: something that turns with it rubs. No bearing does that.',
+            ),
+        };
     }
 
-    public static function tick(bool $freehub): Message
+    public static function tick(Beside $beside): Message
     {
-        return $freehub
-            ? Message::of('sound.tick_freehub', 'It ticks at the same places of each turn: the freehub, a spoke, a valve or a tyre.')
-            : Message::of('sound.tick', 'It ticks at the same places of each turn: a spoke, a valve, a tyre or a brake.');
+        return match (true) {
+            $beside->freehub === true => Message::of(
+                'sound.tick_freehub',
+                'It ticks at the same places of each turn: the freehub, a spoke, a valve or a tyre.',
+            ),
+            $beside->braked => Message::of('sound.tick', 'It ticks at the same places of each turn: a spoke, a valve, a tyre or a brake.'),
+            $beside->wheel => Message::of('sound.tick_wheel', 'It ticks at the same places of each turn: a valve, a tyre or a guard.'),
+            default => Message::of('sound.tick_other', 'It ticks at the same places of each turn: something that turns with it catches.'),
+        };
     }
 
-    public static function pawls(int $clicks): Message
+    public static function pawls(int $clicks, Beside $beside): Message
     {
-        $say = 'It clicks {clicks} times a turn, evenly: a freehub. Hold it still, and the bearings are heard.';
+        $say = $beside->freehub === false
+            ? 'It clicks {clicks} times a turn, evenly, as no bearing does: something catches that turns with it.'
+            : 'It clicks {clicks} times a turn, evenly: a freehub. Hold it still, and the bearings are heard.';
 
-        return Message::of('sound.pawls', $say, ['clicks' => $clicks]);
+        return Message::of($beside->freehub === false ? 'sound.clicks' : 'sound.pawls', $say, ['clicks' => $clicks]);
     }
 
     public static function dry(): Message
@@ -118,9 +137,11 @@ final readonly class Reasons
         );
     }
 
-    public static function untapped(): Message
+    public static function untapped(Beside $beside): Message
     {
-        return Message::of('sound.untapped', 'Without a tap at each turn no part can be told from another, nor from a brake that rubs.');
+        return $beside->braked
+            ? Message::of('sound.untapped', 'Without a tap at each turn no part can be told from another, nor from a brake that rubs.')
+            : Message::of('sound.untapped_other', 'Without a tap at each turn no part can be told from another, nor from what rubs.');
     }
 
     public static function short(): Message
@@ -128,11 +149,14 @@ final readonly class Reasons
         return Message::of('sound.short', 'It is too short: fifteen to twenty seconds of the turning wheel are wanted.');
     }
 
-    public static function repeats(float $hertz): Message
+    /** @param  float  $hertz times a second, on the whole */
+    public static function repeats(float $hertz, Beside $beside): Message
     {
-        return Message::of('sound.repeats', 'Something repeats about {hertz} times a second: a brake, or a bearing.', [
-            'hertz' => Written::of(sprintf('%.1f', $hertz)),
-        ]);
+        $words = ['hertz' => Written::of(sprintf('%.1f', $hertz))];
+
+        return $beside->braked
+            ? Message::of('sound.repeats', 'Something repeats about {hertz} times a second: a brake, or a bearing.', $words)
+            : Message::of('sound.repeats_other', 'Something repeats about {hertz} times a second: it rubs, or a bearing speaks.', $words);
     }
 
     public static function noBearing(): Message

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Sound\Finding;
 
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Hearing\BandEnvelopes;
 use CleanRace\Core\Sound\Hearing\Hearing;
 use CleanRace\Core\Sound\Hearing\Levels;
@@ -33,10 +34,10 @@ final readonly class UntappedJudge
     {
     }
 
-    public function judge(BandEnvelopes $envelopes, bool $tapped, bool $freehub): Judgement
+    public function judge(BandEnvelopes $envelopes, bool $tapped, Beside $beside): Judgement
     {
         $odds = new Odds(['outer_ring' => 0.0, 'inner_ring' => 0.0, 'ball' => 0.0], false, $this->limits->get('sound.need'));
-        $missing = $tapped ? Reasons::fewTurns() : Reasons::untapped();
+        $missing = $tapped ? Reasons::fewTurns() : Reasons::untapped($beside);
         $from = self::letGo($envelopes);
         if ($envelopes->seconds() - $from < self::SHORTEST_S) {
             return $odds->unclear([Reasons::short(), $missing]);
@@ -50,11 +51,11 @@ final readonly class UntappedJudge
         $repeats = Repeats::in($envelopes, $from, $this->limits->get('sound.repeats'));
 
         return match (true) {
-            $repeats !== null => $odds->unclear([Reasons::repeats($repeats), $missing]),
+            $repeats !== null => $odds->unclear([Reasons::repeats($repeats, $beside), $missing]),
             $judge->isRestless($hearing) => $odds->unclear([Reasons::restless(), $missing]),
             $judge->isNotHeard($hearing) => $odds->unclear([Reasons::notHeard(), $missing]),
             $tapped => $odds->unclear([$missing]),
-            $judge->isDry($hearing) => $freehub
+            $judge->isDry($hearing) => $beside->freehub === true
                 ? $odds->unclear([Reasons::dryOrFreehub(), $missing])
                 : $odds->dry([Reasons::dry(), $missing]),
             default => $odds->quiet([Reasons::quiet(), $missing]),

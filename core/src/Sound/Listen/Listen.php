@@ -6,6 +6,7 @@ namespace CleanRace\Core\Sound\Listen;
 
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Measure\Length;
+use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Finding\Heard;
 use CleanRace\Core\Sound\Finding\HeardWheel;
 use CleanRace\Core\Sound\Hearing\Taps;
@@ -45,12 +46,12 @@ final readonly class Listen
         $file = $input->recording === null
             ? WaveFile::ofText(WaveText::of($input->samples, $input->samplesASecond))
             : self::file($input->recording, 'recording');
-        $now = $this->hear($file, Taps::at($input->taps, $input->tapsAreHeard), $ranges, $input->freehub);
+        $now = $this->hear($file, Taps::at($input->taps, $input->tapsAreHeard), $ranges, Beside::any($input->freehub ?: null));
         $before = $input->before === null ? null : $this->hear(
             self::file($input->before, 'before'),
             Taps::at($input->tapsBefore(), $input->tapsAreHeard),
             $ranges,
-            $input->freehub,
+            Beside::any($input->freehub ?: null),
         );
 
         return $this->said($now, $ranges, $before);
@@ -100,9 +101,9 @@ final readonly class Listen
     }
 
     /** @throws InvalidInput when there is nothing on it */
-    public function hear(WaveFile $file, Taps $taps, ?PartRanges $ranges, bool $freehub): HeardWheel
+    public function hear(WaveFile $file, Taps $taps, ?PartRanges $ranges, Beside $beside): HeardWheel
     {
-        return HeardWheel::in($file, $taps, $ranges, $freehub, $this->limits);
+        return HeardWheel::in($file, $taps, $ranges, $beside, $this->limits);
     }
 
     private function verdict(HeardWheel $heard, ?PartRanges $ranges): Verdict

@@ -162,18 +162,14 @@ export function Recorder({
         </chakra.span>
         {seconds < REST_S ? 'Keep still' : taps.length === 0 ? 'Spin it, then tap each turn' : 'Tap each turn'}
       </TapPad>
-      <Flex mt="2" justify="space-between" align="center" gap="3" wrap="wrap">
-        <chakra.span role="status" fontSize="17px">
-          {told(taps)}
-        </chakra.span>
-        <Flex gap="2">
-          <Button look="quiet" flexShrink={0} onClick={() => stop(false, [])}>
-            Throw away
-          </Button>
-          <Button flexShrink={0} onClick={() => stop(true, taps)}>
-            Stop and keep
-          </Button>
-        </Flex>
+      <chakra.p role="status" mt="2" fontSize="17px" minH="28px">
+        {told(taps)}
+      </chakra.p>
+      <Flex mt="2" justify="space-between" gap="3">
+        <Button look="quiet" onClick={() => stop(false, [])}>
+          Throw away
+        </Button>
+        <Button onClick={() => stop(true, taps)}>Stop and keep</Button>
       </Flex>
     </Box>
   );
