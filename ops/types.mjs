@@ -1,5 +1,5 @@
-// Writes the browser's types from docs/openapi.json: node ops/types.mjs [FILE]
-import { writeFileSync } from 'node:fs';
+// Writes the browser's types from docs/openapi.json, and limits it says while nobody can be asked: node ops/types.mjs [FILE [LIMITS]]
+import { readFileSync, writeFileSync } from 'node:fs';
 import openapiTS, { astToString } from 'openapi-typescript';
 import ts from 'typescript';
 
@@ -10,3 +10,15 @@ const ast = await openapiTS(new URL('../docs/openapi.json', import.meta.url), {
   transform: (schema) => (schema.format === 'binary' ? BLOB : undefined),
 });
 writeFileSync(to, astToString(ast));
+
+// Limits of core/data/limits.csv that are told at the bench while a wheel turns, with or without a network.
+const SAID = ['sound.turns_least', 'sound.turns_wanted', 'sound.taps_loose'];
+const rows = readFileSync(new URL('../core/data/limits.csv', import.meta.url), 'utf8')
+  .split('\n')
+  .map((line) => line.split(','))
+  .filter(([name]) => SAID.includes(name));
+const said = rows.map(([name, value]) => `  ${name.replace('sound.', '')}: ${Number(value)},`);
+writeFileSync(
+  process.argv[3] ?? 'resources/js/api/limits.generated.ts',
+  `/** From core/data/limits.csv: npm run types. */\nexport const SOUND = {\n${said.join('\n')}\n};\n`,
+);

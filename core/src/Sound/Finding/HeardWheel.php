@@ -60,9 +60,11 @@ final readonly class HeardWheel
     /** @return list<Message> what of the taps leaves more in doubt than need be */
     private static function doubts(Turning $turning, Limits $limits): array
     {
+        $least = (int) $limits->get('sound.turns_least');
+
         return [
             ...$turning->scatter > $limits->get('sound.taps_loose') ? [Reasons::looseTaps($turning->scatter)] : [],
-            ...$turning->whole() < $limits->get('sound.turns_least') ? [Reasons::moreTurns($turning->whole())] : [],
+            ...$turning->whole() < $least ? [Reasons::moreTurns($turning->whole(), $least, (int) $limits->get('sound.turns_wanted'))] : [],
         ];
     }
 }

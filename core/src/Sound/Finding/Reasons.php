@@ -127,13 +127,14 @@ final readonly class Reasons
         ]);
     }
 
-    public static function moreTurns(int $turns): Message
+    public static function moreTurns(int $turns, int $least, int $wanted): Message
     {
         return Message::counted(
             'sound.more_turns',
             $turns,
-            'Only one turn was tapped: with fifteen or more twice as much is heard.',
-            'Only {count} turns were tapped: with fifteen or more twice as much is heard.',
+            'Only one turn was tapped: with {least} or more twice as much is heard, {wanted} are best.',
+            'Only {count} turns were tapped: with {least} or more twice as much is heard, {wanted} are best.',
+            ['least' => $least, 'wanted' => $wanted],
         );
     }
 

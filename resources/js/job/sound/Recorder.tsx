@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { SOUND } from '../../api/limits.generated';
 import { Button } from '../../controls/Button';
 import { TapPad } from '../../controls/TapPad';
 import { pace, scatter } from '../../controls/taps';
@@ -10,10 +11,6 @@ import { waveOf } from './wave';
 const REST_S = 1.5;
 const LONGEST_S = 24;
 const SHORTEST_S = 3;
-const TURNS_WANTED = 25;
-const TURNS_LEAST = 15;
-/** Taps that scatter more are to be tapped again, in milliseconds. */
-const LOOSE_MS = 45;
 
 /** What was recorded. */
 export interface Take {
@@ -139,7 +136,7 @@ export function Recorder({
           two or three turns a second, hands off and clear of what turns.
         </chakra.p>
         <chakra.p mt="2">
-          {TURNS_LEAST} turns at least. A key or a pedal is best: a finger on this screen is heard.
+          {SOUND.turns_least} turns at least. A key or a pedal is best: a finger on this screen is heard.
         </chakra.p>
         <chakra.p mt="2" color="mute" fontSize="14px">
           Voices are on it, too: those at the bench of this shop can hear it. Until the job is signed it can be thrown
@@ -158,7 +155,7 @@ export function Recorder({
       </Flex>
       <TapPad onTap={tap} first>
         <chakra.span display="block" fontSize="44px" lineHeight="1.1">
-          {taps.length} of {TURNS_WANTED}
+          {taps.length} of {SOUND.turns_wanted}
         </chakra.span>
         {seconds < REST_S ? 'Keep still' : taps.length === 0 ? 'Spin it, then tap each turn' : 'Tap each turn'}
       </TapPad>
@@ -179,12 +176,12 @@ export function Recorder({
 function told(taps: number[]): string {
   if (taps.length === 0) return 'Without taps no part can be told';
   const [turns, off] = [pace(taps), scatter(taps)];
-  if (off !== null && off > LOOSE_MS) return `tap closer: ${Math.round(off)} ms off`;
-  const more = TURNS_LEAST - taps.length;
+  if (off !== null && off > 1000 * SOUND.taps_loose) return `tap closer: ${Math.round(off)} ms off`;
+  const more = SOUND.turns_least - taps.length;
   return [
     turns !== null && `${turns.toFixed(1)} turns/s`,
     off !== null && `even within ${Math.round(off)} ms`,
-    more > 0 ? `${more} more at least` : taps.length < TURNS_WANTED ? 'enough, more are better' : 'enough',
+    more > 0 ? `${more} more at least` : taps.length < SOUND.turns_wanted ? 'enough, more are better' : 'enough',
   ]
     .filter(Boolean)
     .join(' · ');
