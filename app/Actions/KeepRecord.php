@@ -39,12 +39,26 @@ final readonly class KeepRecord
         ?string $instrument,
         Carbon $madeAt,
     ): ?Record {
-        $read = ($this->readEntry)($job, Notes::enoughFor($job, [$place]), $place, $entry, $unit, $instrument);
+        $notebook = Notes::enoughFor($job, [$place]);
+        $read = ($this->readEntry)($job, $notebook, $place, $entry, $unit, $instrument);
         $record = (new Record(
             ['id' => $id, 'place' => $place, 'made_at' => $madeAt, 'received_at' => Carbon::now()] + $read,
         ))->forceFill(['shop_id' => $job->shop_id, 'job_id' => $job->id, 'author_id' => $author->id]);
 
-        return RecordRow::write($record) ? $record : null;
+        if (! RecordRow::write($record)) {
+            return null;
+        }
+        self::letGo($notebook->value($place)['recording'] ?? null, $record->value['recording'] ?? null, $author);
+
+        return $record;
+    }
+
+    /** Recorded again, the sound before it is of no use to anybody, and voices may be on it: its record and its digest stay. */
+    private static function letGo(mixed $before, mixed $now, User $author): void
+    {
+        if (is_string($before) && is_string($now) && $before !== $now) {
+            DB::selectOne('select remove_recording(?, ?)', [$before, $author->id]);
+        }
     }
 
     /** @throws Conflict when the id stands for something else */

@@ -187,6 +187,18 @@ final class RecordingsTest extends TestCase
         self::assertSame(1, Recording::query()->count());
     }
 
+    public function test_recorded_again_the_one_before_goes_and_not_before_the_new_one_is_kept(): void
+    {
+        $first = $this->record(self::wheel(5));
+        $this->keep($this->job, 'check.sound_left', ['recording' => (string) Str::uuid(), 'taps' => []])->assertUnprocessable();
+        self::assertSame([$first], Recording::query()->pluck('id')->all(), 'what was refused takes nothing away');
+        $second = $this->record(self::wheel(6));
+        self::assertSame([$second], Recording::query()->pluck('id')->all());
+        self::assertSame(1, DB::table('log_lines')->where('what', 'recording_removed')->count());
+        self::assertSame($second, $this->standing($this->job, 'check.sound_left')['recording']);
+        self::assertSame([], RecordChain::of($this->job)->broken);
+    }
+
     public function test_the_store_holds_it(): void
     {
         $id = $this->record(self::wheel(5));

@@ -8,7 +8,8 @@ use CleanRace\Core\Sound\Hearing\OrderSpectra;
 
 /**
  * How well each order, its multiples and, beside them, what turns past the load, stand in one spectrum. The same is summed over a
- * fine grid of orders, so that what a part scores is held against what chance scores in this very recording.
+ * fine grid of orders, so that what a part scores is held against what chance scores in this very recording. Multiples and what
+ * stands beside them by the turning ring or the cage: Randall and Antoni, as for {@see \CleanRace\Core\Sound\Hearing\BandEnvelopes}.
  */
 final readonly class Comb
 {

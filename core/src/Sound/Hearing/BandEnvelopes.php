@@ -11,7 +11,8 @@ use CleanRace\Core\Sound\Wave\WaveFile;
 
 /**
  * How strong a recording is in each band, five hundred times a second: short frames under a Hann window, two of them in one
- * transform. A part of a bearing that is hurt rings the wheel at its own notes; how often it does is in these, not in the notes.
+ * transform. A part of a bearing that is hurt rings the wheel at its own notes; how often it does is in these, not in the notes
+ * (Randall and Antoni, Rolling element bearing diagnostics: a tutorial, 2011).
  */
 final readonly class BandEnvelopes
 {

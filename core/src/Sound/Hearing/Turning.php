@@ -9,7 +9,7 @@ use CleanRace\Core\Sound\Signal\Middle;
 
 /**
  * How a wheel turned, by the taps of a person: turns over time as a smooth curve through them. A tap too many is dropped, one that
- * was missed is counted, and what is far off weighs little (weights of Cauchy).
+ * was missed is counted, and what is far off weighs little (weights of Cauchy). Times in s, speeds in turns/s.
  */
 final readonly class Turning
 {

@@ -41,7 +41,6 @@ export function SoundField({ job, ask, entries, closed, refused, keep, onPhone =
   const input = useRef<HTMLInputElement>(null);
   const recording = recordingOf(entries, ask.place);
   const before = recordingOf(entries, ask.before);
-  const throwing = useThrowRecording(job.id);
   const lay = async (take: Take) => {
     setFault(undefined);
     const id = await layRecordingReady(take.wave);
@@ -50,8 +49,6 @@ export function SoundField({ job, ask, entries, closed, refused, keep, onPhone =
       const lost = take.lost.toFixed(1);
       setFault(`This device was too busy and lost ${lost} s of the sound. Close what else runs, and record it again.`);
     }
-    // Recorded again, the one before is of no use to anybody, and voices may be on it.
-    if (recording !== undefined) throwing.mutate(recording);
     setOpen(false);
   };
   const takeFile = async (file: File | undefined) => {
