@@ -24,7 +24,7 @@ use Random\Engine\Mt19937;
 final class BenchTrial extends Command
 {
     protected $signature = 'bench:trial '
-        .'{name? : spelling, caliper, fit, whole, seating, setting, press, cones, sound or hostile; all when none is named} '
+        .'{name? : spelling, caliper, fit, whole, seating, setting, press, cones, sound, untapped or hostile; all when none is named} '
         .'{--seed=1} {--jobs= : how many simulated jobs}';
 
     protected $description = 'How often the program is right: simulated jobs, seeded';
@@ -78,6 +78,7 @@ final class BenchTrial extends Command
             'press' => [new PressTrial($limits), 1000],
             'cones' => [new ConeTrial($limits), 400],
             'sound' => [new SoundTrial($limits), 500],
+            'untapped' => [new SoundTrial($limits, tapped: false), 500],
             'hostile' => [new HostileTrial($limits, static fn (): float => microtime(true)), 10000],
         ];
     }

@@ -6,7 +6,6 @@ namespace CleanRace\Core\Trial;
 
 use CleanRace\Core\Practice\Bench\Chance;
 use CleanRace\Core\Practice\Bench\Spin\ContactMicrophone;
-use CleanRace\Core\Practice\Bench\Spin\Fault;
 use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Finding\Heard;
 use CleanRace\Core\Sound\Finding\HeardWheel;
@@ -15,148 +14,102 @@ use CleanRace\Core\Sound\Orders\PartRanges;
 use CleanRace\Core\Sound\Wave\WaveFile;
 use CleanRace\Core\Tables\Limits;
 
-/** Simulated wheels, spun, recorded and tapped: how often what is heard is what is there. */
+/** Simulated wheels, spun, recorded and tapped, or not tapped: how often what is heard is what is there. */
 final readonly class SoundTrial implements Trial
 {
-    private const SPOILED = ['clipping', 'wind', 'voice', 'few'];
+    private const SPOILED = 'clipping|wind|voice|few';
+
+    private const BEARING = '(outer|inner|ball)_.*';
 
     private const ENOUGH_TURNS = 15;
 
     /** @param  ?list<string>  $kinds of scenes; null for all */
-    public function __construct(private Limits $limits, private ?array $kinds = null)
+    public function __construct(private Limits $limits, private bool $tapped = true, private ?array $kinds = null)
     {
     }
 
     /** @param  int  $jobs of each kind */
     public function run(Chance $chance, int $jobs): array
     {
-        $rows = [];
+        $scenes = [];
         for ($i = 0; $i < $jobs; $i++) {
             foreach ($this->kinds ?? SoundScenes::kinds() as $kind) {
-                $rows[] = [$kind, ...$this->heard($chance, $kind)];
+                $scenes[] = $this->heard($chance, $kind);
             }
         }
+        $heard = new HeardScenes($scenes);
 
-        return [...self::figures($rows), ...self::tables($rows)];
+        return $this->tapped
+            ? [...self::tapped($heard), ...$heard->byKind('sound')]
+            : [...self::untapped($heard), ...$heard->byKind('untapped')];
     }
 
-    /** @return array{Fault, Heard, int} what it has, what is heard, and in how many turns */
-    private function heard(Chance $chance, string $kind): array
+    private function heard(Chance $chance, string $kind): HeardScene
     {
         [$scene, $thought] = (new SoundScenes($chance))->draw($kind);
         $recorded = (new ContactMicrophone($chance))->record($scene);
-        $heard = HeardWheel::in(
+
+        return HeardScene::of($kind, $scene->fault, HeardWheel::in(
             WaveFile::ofText($recorded->wave()),
-            Taps::at($recorded->taps),
+            $this->tapped ? Taps::at($recorded->taps) : Taps::none(),
             PartRanges::of($thought, $scene->turning, $this->limits),
             Beside::any(),
             $this->limits,
-        );
-
-        return [$scene->fault, $heard->judgement->finding, $heard->turning?->whole() ?? 0];
+        ));
     }
 
-    /**
-     * @param  list<array{string, Fault, Heard, int}>  $rows
-     * @return list<TrialFigure>
-     */
-    private static function figures(array $rows): array
+    /** @return list<TrialFigure> */
+    private static function tapped(HeardScenes $heard): array
     {
-        $of = static fn (string $pattern): array => array_values(
-            array_filter($rows, static fn (array $r): bool => preg_match($pattern, $r[0]) === 1),
-        );
-        $right = static fn (array $r): bool => $r[2] === self::part($r[1]);
-        $named = static fn (array $r): bool => $r[2]->isPart();
-        $unclear = static fn (array $r): bool => $r[2] === Heard::Unclear;
-        $bad = static fn (array $r): bool => ! in_array($r[2], [Heard::Quiet, Heard::Unclear], true);
-        $long = array_values(
-            array_filter($of('/^(outer|inner)_(medium|heavy)$/'), static fn (array $r): bool => $r[3] >= self::ENOUGH_TURNS),
-        );
-        $spoiled = '/^('.implode('|', self::SPOILED).')$/';
+        $right = static fn (HeardScene $one): bool => $one->namesRight();
+        $named = static fn (HeardScene $one): bool => $one->names();
+        $unclear = static fn (HeardScene $one): bool => $one->is(Heard::Unclear);
+        $bad = static fn (HeardScene $one): bool => ! $one->is(Heard::Quiet, Heard::Unclear);
+        $long = static fn (HeardScene $one): bool => $one->turns >= self::ENOUGH_TURNS;
 
         return [
-            self::atLeast('sound: a part that is named is the one', array_values(array_filter($rows, $named)), $right, 0.95),
-            self::atLeast('sound: medium and heavy pits of rings, near side, 15 turns or more', $long, $right, 0.85),
-            self::atMost(
+            $heard->that($named)->atLeast('sound: a part that is named is the one', $right, 0.95),
+            $heard->of('(outer|inner)_(medium|heavy)')->that($long)
+                ->atLeast('sound: medium and heavy pits of rings, near side, 15 turns or more', $right, 0.85),
+            $heard->of('outer_light|inner_light|ball_.*')->atMost(
                 'sound: light pits and balls, the wrong part named',
-                $of('/^(outer_light|inner_light|ball_)/'),
-                static fn (array $r): bool => $named($r) && ! $right($r),
+                static fn (HeardScene $one): bool => $one->names() && ! $one->namesRight(),
                 0.02,
             ),
-            self::atMost('sound: what comes once a turn called a bearing', $of('/^(rub|tick)$/'), $named, 0.02),
-            self::atMost(
-                'sound: a bearing called a rub',
-                $of('/^(outer|inner|ball)_/'),
-                static fn (array $r): bool => $r[2] === Heard::Rub,
-                0.03,
-            ),
-            self::atMost('sound: a sound wheel called bad', $of('/^none$/'), $bad, 0.02),
-            self::atMost('sound: a sound wheel called bad, its balls guessed', $of('/^none_guessed$/'), $bad, 0.04),
-            self::atLeast('sound: clipped, wind, talk, too few turns: unclear', $of($spoiled), $unclear, 0.90),
-            self::atLeast('sound: knocks and a microphone that does not touch: unclear', $of('/^(knocks|no_touch)$/'), $unclear, 0.80),
-            self::atMost('sound: a good recording unclear', $of('/^(outer|inner|ball|dry|dirt|none)/'), $unclear, 0.10),
+            $heard->of('rub|tick')->atMost('sound: what comes once a turn called a bearing', $named, 0.02),
+            $heard->of(self::BEARING)
+                ->atMost('sound: a bearing called a rub', static fn (HeardScene $one): bool => $one->is(Heard::Rub), 0.03),
+            $heard->of('none')->atMost('sound: a sound wheel called bad', $bad, 0.02),
+            $heard->of('none_guessed')->atMost('sound: a sound wheel called bad, its balls guessed', $bad, 0.04),
+            $heard->of(self::SPOILED)->atLeast('sound: clipped, wind, talk, too few turns: unclear', $unclear, 0.90),
+            $heard->of('knocks|no_touch')->atLeast('sound: knocks and a microphone that does not touch: unclear', $unclear, 0.80),
+            $heard->of('(outer|inner|ball|dry|dirt|none).*')->atMost('sound: a good recording unclear', $unclear, 0.10),
         ];
     }
 
-    /**
-     * What is heard of each kind, for whoever reads them; nothing is wanted of these.
-     *
-     * @param  list<array{string, Fault, Heard, int}>  $rows
-     * @return list<TrialFigure>
-     */
-    private static function tables(array $rows): array
+    /** @return list<TrialFigure> */
+    private static function untapped(HeardScenes $heard): array
     {
-        $counts = [];
-        foreach ($rows as [$kind, , $finding]) {
-            $counts[$kind][$finding->value] = ($counts[$kind][$finding->value] ?? 0) + 1;
-        }
-        $figures = [];
-        foreach ($counts as $kind => $found) {
-            $all = array_sum($found);
-            arsort($found);
-            $share = static fn (string $finding, int $times): string => sprintf('%s %.1f %%', $finding, 100 * $times / $all);
-            $said = array_map($share, array_keys($found), $found);
-            $figures[] = TrialFigure::atLeast(sprintf('sound: %s: %s', $kind, implode(', ', $said)), $all, $all, 0.0);
-        }
+        $rub = static fn (HeardScene $one): bool => $one->is(Heard::Rub);
+        $bearing = static fn (HeardScene $one): bool => $one->isAsABearing();
 
-        return $figures;
-    }
-
-    private static function part(Fault $fault): ?Heard
-    {
-        return match ($fault) {
-            Fault::Outer => Heard::OuterRing,
-            Fault::Inner => Heard::InnerRing,
-            Fault::Ball => Heard::Ball,
-            default => null,
-        };
-    }
-
-    /**
-     * @param  list<array{string, Fault, Heard, int}>  $rows
-     * @param  callable(array{string, Fault, Heard, int}): bool  $is
-     */
-    private static function atLeast(string $what, array $rows, callable $is, float $wanted): TrialFigure
-    {
-        $not = array_values(array_filter($rows, static fn (array $r): bool => ! $is($r)));
-
-        return TrialFigure::atLeast($what, count($rows) - count($not), count($rows), $wanted, array_map(self::told(...), $not));
-    }
-
-    /**
-     * @param  list<array{string, Fault, Heard, int}>  $rows
-     * @param  callable(array{string, Fault, Heard, int}): bool  $is
-     */
-    private static function atMost(string $what, array $rows, callable $is, float $wanted): TrialFigure
-    {
-        $such = array_values(array_filter($rows, $is));
-
-        return TrialFigure::atMost($what, count($such), count($rows), $wanted, array_map(self::told(...), $such));
-    }
-
-    /** @param  array{string, Fault, Heard, int}  $row */
-    private static function told(array $row): string
-    {
-        return "$row[0] called {$row[2]->value}";
+        return [
+            $heard->atMost('untapped: a part named', static fn (HeardScene $one): bool => $one->names(), 0.02),
+            $heard->of('rub|tick')->atLeast('untapped: what comes once a turn called so', $rub, 0.85),
+            $heard->of('rub|tick')->atMost('untapped: what comes once a turn said to be as of a bearing', $bearing, 0.02),
+            $heard->of('(outer|inner)_(medium|heavy)')
+                ->atLeast('untapped: medium and heavy pits of rings said to be as of a bearing', $bearing, 0.75),
+            $heard->of(self::BEARING)->atMost('untapped: a bearing called a rub', $rub, 0.03),
+            $heard->of('none.*')->atMost(
+                'untapped: a sound wheel called bad, or said to be as of a bearing',
+                static fn (HeardScene $one): bool => ! $one->is(Heard::Quiet, Heard::Unclear) || $one->isAsABearing(),
+                0.02,
+            ),
+            $heard->of(self::SPOILED)->atLeast(
+                'untapped: clipped, wind, talk, too short: unclear',
+                static fn (HeardScene $one): bool => $one->is(Heard::Unclear),
+                0.90,
+            ),
+        ];
     }
 }

@@ -100,16 +100,48 @@ final class ListenTest extends TestCase
         self::assertSame(['outer_ring', 'inner_ring', 'ball', 'cage'], array_column($result->picture->marks ?? [], 'part'));
     }
 
-    public function test_without_taps_no_part_is_named_and_it_is_said_why(): void
+    /** @return iterable<string, array{Heard, list<string>, array<string, mixed>}> what is heard without taps, and the first words why */
+    public static function untapped(): iterable
     {
-        foreach ([[], ['fault' => Fault::Outer, 'size' => 40.0], ['rub' => 12.0], ['nuisances' => [Nuisance::Voice]]] as $how) {
-            $result = self::listen(self::recorded(42, ...$how), passes: null);
-            $repeats = isset($how['fault']) || isset($how['rub']);
-            self::assertSame($repeats, str_contains(implode(' ', self::why($result)), 'Something repeats'));
-            self::assertFalse($result->finding->isPart());
-            self::assertNotSame(Heard::Rub, $result->finding);
-            self::assertNull($result->turnsPerS);
-            self::assertStringContainsString('Without a tap', implode(' ', self::why($result)));
+        yield 'nothing' => [Heard::Quiet, ['sound.quiet', 'sound.untapped'], []];
+        yield 'outer ring' => [Heard::Unclear, ['sound.as_bearing'], ['fault' => Fault::Outer, 'size' => 40.0]];
+        yield 'inner ring' => [Heard::Unclear, ['sound.as_bearing'], ['fault' => Fault::Inner, 'size' => 40.0]];
+        yield 'brake' => [Heard::Rub, ['sound.rub', 'sound.turns_found'], ['rub' => 12.0]];
+        yield 'spoke' => [Heard::Rub, ['sound.tick', 'sound.turns_found'], ['tick' => 60.0]];
+        yield 'dry' => [Heard::Dry, ['sound.dry', 'sound.untapped'], ['fault' => Fault::Dry, 'size' => 6.0]];
+        yield 'talk' => [Heard::Unclear, ['sound.restless', 'sound.untapped'], ['nuisances' => [Nuisance::Voice]]];
+        yield 'four seconds' => [Heard::Unclear, ['sound.short', 'sound.untapped'], ['rub' => 12.0, 'seconds' => 4.5]];
+    }
+
+    /**
+     * @param  list<string>  $why
+     * @param  array<string, mixed>  $how
+     */
+    #[DataProvider('untapped')]
+    public function test_without_taps_what_can_be_told_is_and_no_part_is_named(Heard $wanted, array $why, array $how): void
+    {
+        $result = self::listen(self::recorded(42, ...$how), passes: null);
+        self::assertSame($wanted, $result->finding, implode(' ', self::why($result)));
+        self::assertSame($why, array_map(static fn (Message $m): string => $m->key, $result->why));
+        self::assertNull($result->tapScatterMs);
+        $parts = $result->likelihoods->outerRing + $result->likelihoods->innerRing + $result->likelihoods->ball;
+        self::assertSame($why === ['sound.as_bearing'], $parts > 0.4);
+    }
+
+    public function test_what_comes_once_a_turn_tells_the_turns_that_nobody_tapped(): void
+    {
+        $recorded = self::recorded(46, rub: 8.0);
+        [$tapped, $found] = [self::listen($recorded), self::listen($recorded, passes: null)];
+        self::assertEqualsWithDelta($tapped->turnsPerS, $found->turnsPerS, 0.05 * ($tapped->turnsPerS ?? 0.0));
+        self::assertSame($found->turns, count($found->picture->turns ?? []));
+        self::assertNull(self::listen(self::recorded(46, fault: Fault::Outer, size: 40.0), passes: null)->turnsPerS);
+    }
+
+    public function test_a_slow_wheel_with_a_hurt_outer_ring_is_not_taken_for_one_that_rubs(): void
+    {
+        foreach ([47, 48, 49] as $seed) {
+            $slow = self::recorded($seed, fault: Fault::Outer, size: 45.0, speed: 1.2);
+            self::assertNotSame(Heard::Rub, self::listen($slow, passes: null)->finding, "seed $seed");
         }
     }
 

@@ -55,6 +55,7 @@ final class TrialTest extends TestCase
         yield 'press traces' => [new PressTrial($limits), 5000, 116];
         yield 'cones' => [new ConeTrial($limits), 400, 106];
         yield 'sound' => [new SoundTrial($limits), 40, 118];
+        yield 'sound, without taps' => [new SoundTrial($limits, tapped: false), 20, 119];
         yield 'hostile text' => [new HostileTrial($limits), 40000, 115];
     }
 

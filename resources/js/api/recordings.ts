@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
-import { putPhoto } from '../offline/photos';
+import { dropPhoto, putPhoto } from '../offline/photos';
+import { takeBack } from '../offline/queue';
 import { answer, api, type Refusal } from './client';
 import { newId } from './ids';
 import { jobKey } from './jobs';
@@ -44,6 +45,13 @@ export function useRecording(job: number, id: string, sent: boolean, judged: boo
     void client.invalidateQueries({ queryKey: jobKey(job) });
   }, [client, job, waits, told, judged]);
   return found;
+}
+
+/** Throws away a recording that waits here, with the record that names it. Says so when it is being sent by now. */
+export async function throwWaiting(id: string): Promise<boolean> {
+  const taken = await takeBack(id);
+  if (taken) await dropPhoto(id);
+  return taken;
 }
 
 /** Throws a recording away for good, before the job is signed; what stood at its place goes with it. */

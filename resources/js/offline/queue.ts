@@ -48,6 +48,8 @@ let person: Author | null = null;
 let draining = false;
 let again = false;
 let made = 0;
+/** The key of the row that is being sent. */
+let onItsWay: string | undefined;
 let wake: (() => void) | undefined;
 const watchers = new Set<() => void>();
 const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(CHANNEL);
@@ -106,6 +108,14 @@ async function drop(key: string): Promise<void> {
 /** Puts away what was refused at a place. */
 export function dismiss(job: number, place: string): void {
   for (const row of rows) if (row.refused && row.sending.job === job && row.sending.place === place) void drop(row.key);
+}
+
+/** Takes back what waits and names such a photo or recording. What is being sent just now is not: it can be thrown away once there. */
+export async function takeBack(photo: string): Promise<boolean> {
+  const waits = rows.filter((row) => row.sending.photo === photo);
+  if (waits.some((row) => row.key === onItsWay)) return false;
+  await Promise.all(waits.map((row) => drop(row.key)));
+  return true;
 }
 
 /** People for whom the owner said yes: what waits of them is sent under their names. */
@@ -191,7 +201,10 @@ async function sendAll(goOn: () => Promise<boolean>): Promise<void> {
       continue;
     }
     const right = isBy(sending, person) ? undefined : rightOf(sending.author);
-    const outcome = await ends.send(sending, right, right === undefined && vouched.has(sending.author));
+    onItsWay = key;
+    const outcome = await ends
+      .send(sending, right, right === undefined && vouched.has(sending.author))
+      .finally(() => (onItsWay = undefined));
     if (outcome.is === 'later') {
       await rest(wait);
       wait = Math.min(2 * wait, LONGEST_WAIT_MS);

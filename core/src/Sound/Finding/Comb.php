@@ -66,39 +66,50 @@ final readonly class Comb
      */
     public function scores(int $harmonics, ?float $side = null, float $weight = 0.5): array
     {
-        [$step, $scores, $perOrder] = [self::step($this->turns), [], $this->perOrder];
-        $weight /= sqrt(2 * self::SIDES);
+        [$step, $scores] = [self::step($this->turns), []];
         $count = (int) floor((self::MOST - self::LEAST) / $step) + 1;
         for ($n = 0; $n < $count; $n++) {
-            $order = self::LEAST + $n * $step;
-            [$sum, $used] = [0.0, 0];
-            for ($k = 1; $k <= $harmonics; $k++) {
-                $at = $k * $order;
-                if ($at > OrderSpectra::MOST) {
-                    break;
-                }
-                $here = $this->highest[self::width($at, $perOrder, $this->turns)][(int) ($at * $perOrder + 0.5)];
-                $sum += $here > self::CAP ? self::CAP : $here;
-                $used++;
-            }
-            $score = $sum / sqrt($used);
-            if ($side !== null) {
-                $beside = 0.0;
-                for ($k = 1; $k <= self::SIDES; $k++) {
-                    $row = $this->highest[self::width($k * $order, $perOrder, $this->turns)];
-                    foreach ([$k * $order - $side, $k * $order + $side] as $at) {
-                        if ($at > 0 && $at <= OrderSpectra::MOST) {
-                            $here = $row[(int) ($at * $perOrder + 0.5)];
-                            $beside += $here > self::SIDE_CAP ? self::SIDE_CAP : $here;
-                        }
-                    }
-                }
-                $score += $weight * $beside;
-            }
-            $scores[] = $score;
+            $scores[] = $this->score(self::LEAST + $n * $step, $harmonics, $side, $weight);
         }
 
         return $scores;
+    }
+
+    /**
+     * The score of one order.
+     *
+     * @param  int  $harmonics how many multiples are looked at
+     * @param  ?float  $side how far beside a multiple it speaks again, as it turns past the load
+     * @param  float  $weight of what speaks beside
+     */
+    public function score(float $order, int $harmonics, ?float $side = null, float $weight = 0.5): float
+    {
+        [$sum, $used, $perOrder] = [0.0, 0, $this->perOrder];
+        for ($k = 1; $k <= $harmonics; $k++) {
+            $at = $k * $order;
+            if ($at > OrderSpectra::MOST) {
+                break;
+            }
+            $here = $this->highest[self::width($at, $perOrder, $this->turns)][(int) ($at * $perOrder + 0.5)];
+            $sum += $here > self::CAP ? self::CAP : $here;
+            $used++;
+        }
+        $score = $sum / sqrt($used);
+        if ($side === null) {
+            return $score;
+        }
+        $beside = 0.0;
+        for ($k = 1; $k <= self::SIDES; $k++) {
+            $row = $this->highest[self::width($k * $order, $perOrder, $this->turns)];
+            foreach ([$k * $order - $side, $k * $order + $side] as $at) {
+                if ($at > 0 && $at <= OrderSpectra::MOST) {
+                    $here = $row[(int) ($at * $perOrder + 0.5)];
+                    $beside += $here > self::SIDE_CAP ? self::SIDE_CAP : $here;
+                }
+            }
+        }
+
+        return $score + $weight / sqrt(2 * self::SIDES) * $beside;
     }
 
     private static function width(float $order, float $perOrder, float $turns): int

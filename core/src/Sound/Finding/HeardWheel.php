@@ -7,7 +7,6 @@ namespace CleanRace\Core\Sound\Finding;
 use CleanRace\Core\Measure\InvalidInput;
 use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Hearing\BandEnvelopes;
-use CleanRace\Core\Sound\Hearing\Hearing;
 use CleanRace\Core\Sound\Hearing\Loudness;
 use CleanRace\Core\Sound\Hearing\Taps;
 use CleanRace\Core\Sound\Hearing\Turning;
@@ -19,17 +18,11 @@ use CleanRace\Core\Verdict\Message;
 /** A recording of a spun wheel, listened to: what it tells, and all that a page shows of it. */
 final readonly class HeardWheel
 {
-    /**
-     * @param  ?Turning  $turning null without taps that fit a wheel
-     * @param  ?Hearing  $hearing null then, too
-     * @param  list<PartStrength>  $parts empty where the bearing is not known, or nothing was tapped
-     */
+    /** @param  ?HeardTurns  $turns null where nobody tapped them, or the taps fit no wheel, and nothing else tells them */
     private function __construct(
         public Judgement $judgement,
         public Loudness $loudness,
-        public ?Turning $turning,
-        public ?Hearing $hearing,
-        public array $parts,
+        public ?HeardTurns $turns,
         public float $seconds,
     ) {
     }
@@ -46,15 +39,14 @@ final readonly class HeardWheel
         $taps = $taps->within($envelopes->seconds());
         $turning = Turning::by($taps);
         if ($turning === null) {
-            $judgement = (new UntappedJudge($limits))->judge($envelopes, $taps->seconds !== [], $beside);
+            [$judgement, $turns] = UntappedJudge::judge($envelopes, $taps->seconds !== [], $ranges, $beside, $limits);
 
-            return new self($judgement, $envelopes->loudness, null, null, [], $file->seconds());
+            return new self($judgement, $envelopes->loudness, $turns, $file->seconds());
         }
-        $hearing = Hearing::of($envelopes, $turning, $taps);
-        $parts = $ranges === null ? [] : PartSearch::in($hearing, $ranges);
-        $judgement = (new Judge($limits))->judge($hearing, $parts, $beside)->also(...self::doubts($turning, $limits));
+        $turns = HeardTurns::tapped($envelopes, $turning, $taps, $ranges);
+        $judgement = (new Judge($limits))->judge($turns->hearing, $turns->parts, $beside)->also(...self::doubts($turning, $limits));
 
-        return new self($judgement, $envelopes->loudness, $turning, $hearing, $parts, $file->seconds());
+        return new self($judgement, $envelopes->loudness, $turns, $file->seconds());
     }
 
     /** @return list<Message> what of the taps leaves more in doubt than need be */

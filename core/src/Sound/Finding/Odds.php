@@ -50,6 +50,18 @@ final readonly class Odds
     }
 
     /**
+     * A bearing speaks, and which of its parts cannot be told.
+     *
+     * @param  non-empty-list<Message>  $why
+     */
+    public function bearing(array $why): Judgement
+    {
+        $alike = array_fill_keys(array_keys($this->clear), $this->need);
+
+        return (new self($alike, $this->once, $this->need))->judged(Heard::Unclear, self::share('unclear_bearing'), $why);
+    }
+
+    /**
      * What the finding leaves goes to the parts by how far they stand out, the rest to the others alike.
      *
      * @param  non-empty-list<Message>  $why

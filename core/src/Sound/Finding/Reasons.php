@@ -160,6 +160,34 @@ final readonly class Reasons
             : Message::of('sound.repeats_other', 'Something repeats about {hertz} times a second: it rubs, or a bearing speaks.', $words);
     }
 
+    /** @param  float  $hertz times a second, on the whole: oftener than a wheel turns */
+    public static function bearing(float $hertz, Beside $beside): Message
+    {
+        $words = ['hertz' => Written::of(sprintf('%.1f', $hertz))];
+
+        return $beside->freehub === true
+            ? Message::of(
+                'sound.as_bearing_freehub',
+                'Something comes {hertz} times a second, evenly: the freehub, or a bearing. Tap each turn, and it can be told.',
+                $words,
+            )
+            : Message::of(
+                'sound.as_bearing',
+                'Something comes {hertz} times a second, oftener than the wheel turns: as a bearing does. Which part, only taps tell.',
+                $words,
+            );
+    }
+
+    /** @param  float  $hertz times a second, on the whole */
+    public static function turnsFound(float $hertz): Message
+    {
+        return Message::of(
+            'sound.turns_found',
+            'Nobody tapped: what comes {hertz} times a second was taken for the turns of the wheel. Tap them to be sure.',
+            ['hertz' => Written::of(sprintf('%.1f', $hertz))],
+        );
+    }
+
     public static function noBearing(): Message
     {
         return Message::of('sound.no_bearing', 'Which bearing it is was not said, so its parts cannot be looked for.');

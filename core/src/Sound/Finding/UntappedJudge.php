@@ -8,15 +8,15 @@ use CleanRace\Core\Sound\Beside;
 use CleanRace\Core\Sound\Hearing\BandEnvelopes;
 use CleanRace\Core\Sound\Hearing\Hearing;
 use CleanRace\Core\Sound\Hearing\Levels;
-use CleanRace\Core\Sound\Hearing\Repeats;
 use CleanRace\Core\Sound\Hearing\Taps;
 use CleanRace\Core\Sound\Hearing\Turning;
+use CleanRace\Core\Sound\Orders\PartRanges;
 use CleanRace\Core\Sound\Signal\Middle;
 use CleanRace\Core\Tables\Limits;
 
 /**
- * What a recording without taps tells. How fast the wheel turned is not known, so nothing that repeats can be given to a part, a
- * brake or a spoke; whether anything repeats, and whether it crackles, can be told.
+ * What a recording without taps tells. How fast the wheel turned is not known, unless something comes once a turn: then that taps.
+ * What comes oftener than a wheel turns is as of a bearing, its part unsure; whether it crackles can be told.
  */
 final readonly class UntappedJudge
 {
@@ -30,36 +30,79 @@ final readonly class UntappedJudge
     /** A wheel that runs out, in turns by time, as good as any: only that it slows matters. */
     private const RUNS_OUT = [0.0, 15.0, -3.0];
 
-    public function __construct(private Limits $limits)
+    private function __construct(private Limits $limits, private BandEnvelopes $envelopes, private bool $tapped, private Beside $beside)
     {
     }
 
-    public function judge(BandEnvelopes $envelopes, bool $tapped, Beside $beside): Judgement
+    /**
+     * @param  bool  $tapped whether somebody tapped, though too few turns
+     * @param  ?PartRanges  $ranges null where the bearing is not known
+     * @return array{Judgement, ?HeardTurns} and the turns, where what comes once in each tells them
+     */
+    public static function judge(BandEnvelopes $envelopes, bool $tapped, ?PartRanges $ranges, Beside $beside, Limits $limits): array
+    {
+        return (new self($limits, $envelopes, $tapped, $beside))->judged($ranges);
+    }
+
+    /** @return array{Judgement, ?HeardTurns} */
+    private function judged(?PartRanges $ranges): array
     {
         $odds = new Odds(['outer_ring' => 0.0, 'inner_ring' => 0.0, 'ball' => 0.0], false, $this->limits->get('sound.need'));
-        $missing = $tapped ? Reasons::fewTurns() : Reasons::untapped($beside);
-        $from = self::letGo($envelopes);
-        if ($envelopes->seconds() - $from < self::SHORTEST_S) {
-            return $odds->unclear([Reasons::short(), $missing]);
+        $missing = $this->tapped ? Reasons::fewTurns() : Reasons::untapped($this->beside);
+        $from = self::letGo($this->envelopes);
+        if ($this->envelopes->seconds() - $from < self::SHORTEST_S) {
+            return [$odds->unclear([Reasons::short(), $missing]), null];
         }
-        $hearing = Hearing::of($envelopes, Turning::along($from, $envelopes->seconds() - 0.01, self::RUNS_OUT), Taps::none());
+        $end = $this->envelopes->seconds() - 0.01;
+        $hearing = Hearing::of($this->envelopes, Turning::along($from, $end, self::RUNS_OUT), Taps::none());
         $judge = new Judge($this->limits);
         $spoiled = $judge->spoiled($hearing, true);
         if ($spoiled !== null) {
-            return $odds->unclear([$spoiled, $missing]);
+            return [$odds->unclear([$spoiled, $missing]), null];
         }
-        $repeats = Repeats::in($envelopes, $from, $this->limits->get('sound.repeats'));
+        $repeats = Repeats::in($this->envelopes, $from);
+        if ($repeats->clear > $this->limits->get('sound.repeats')) {
+            return $this->repeated($repeats, $ranges, $odds);
+        }
 
-        return match (true) {
-            $repeats !== null => $odds->unclear([Reasons::repeats($repeats, $beside), $missing]),
+        return [match (true) {
             $judge->isRestless($hearing) => $odds->unclear([Reasons::restless(), $missing]),
             $judge->isNotHeard($hearing) => $odds->unclear([Reasons::notHeard(), $missing]),
-            $tapped => $odds->unclear([$missing]),
-            $judge->isDry($hearing) => $beside->freehub === true
+            $this->tapped => $odds->unclear([$missing]),
+            $judge->isDry($hearing) => $this->beside->freehub === true
                 ? $odds->unclear([Reasons::dryOrFreehub(), $missing])
                 : $odds->dry([Reasons::dry(), $missing]),
             default => $odds->quiet([Reasons::quiet(), $missing]),
-        };
+        }, null];
+    }
+
+    /** @return array{Judgement, ?HeardTurns} */
+    private function repeated(Repeats $repeats, ?PartRanges $ranges, Odds $odds): array
+    {
+        if ($this->tapped) {
+            return [$odds->unclear([Reasons::repeats($repeats->hertz(), $this->beside), Reasons::fewTurns()]), null];
+        }
+        if ($repeats->run->speed($repeats->run->from) > $this->limits->get('sound.fastest_spin')) {
+            return [$odds->bearing([Reasons::bearing($repeats->hertz(), $this->beside)]), null];
+        }
+        $turns = HeardTurns::found($this->envelopes, $repeats->run, $ranges);
+        $judgement = $turns === null || ! $this->isATurn($turns->hearing)
+            ? null
+            : (new Judge($this->limits))->judge($turns->hearing, $turns->parts, $this->beside);
+        if ($judgement === null || ! ($judgement->finding === Heard::Rub || $judgement->finding->isPart())) {
+            return [
+                $odds->unclear([Reasons::repeats($repeats->hertz(), $this->beside), Reasons::untapped($this->beside)]),
+                null,
+            ];
+        }
+
+        return [$judgement->also(Reasons::turnsFound($repeats->hertz())), $turns];
+    }
+
+    /** Whether what comes once in each of them stands out as a rub or a tick does, and no bearing of a slow wheel. */
+    private function isATurn(Hearing $hearing): bool
+    {
+        return $hearing->once > $this->limits->get('sound.once_untapped') || $hearing->crest > $this->limits->get('sound.tick_untapped');
     }
 
     /** When the hand is off the wheel, s: a little after the loudest moment of the start. */

@@ -88,6 +88,25 @@ final readonly class OrderSpectra
         return $this->spectra[count($this->spectra) - 2];
     }
 
+    /** @return list<float> by bin, the mean of the strongest three bands there */
+    public function strongestThree(): array
+    {
+        return $this->spectra[count($this->spectra) - 1];
+    }
+
+    /** The order of the highest line of the mean, from such an order up. */
+    public function highest(float $from): float
+    {
+        [$best, $at] = [-INF, 0];
+        foreach ($this->mean() as $bin => $strength) {
+            if ($strength > $best && $bin >= $from * $this->perOrder) {
+                [$best, $at] = [$strength, $bin];
+            }
+        }
+
+        return $at / $this->perOrder;
+    }
+
     /**
      * @param  list<float>  $band
      * @param  list<float>  $window

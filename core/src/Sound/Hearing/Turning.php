@@ -29,6 +29,10 @@ final readonly class Turning
 
     private const STEP_S = 0.02;
 
+    private const NEWTON = 8;
+
+    private const SLOWEST = 0.02;
+
     /**
      * @param  float  $from first tap, s
      * @param  float  $to last tap, s
@@ -87,6 +91,26 @@ final readonly class Turning
     public static function along(float $from, float $to, array $curve): self
     {
         return new self($from, $to, $curve, 0.0, 0);
+    }
+
+    /** The same run, of what comes so many times while this turns once. */
+    public function times(float $often): self
+    {
+        $curve = array_map(static fn (float $c): float => $often * $c, $this->curve);
+
+        return new self($this->from, $this->to, $curve, $this->scatter, $this->taps);
+    }
+
+    /** When it has turned so far since it began, s; the curve is smooth and rises. */
+    public function when(float $turns): float
+    {
+        [$wanted, $at] = [$this->turns($this->from) + $turns, $this->from + $turns / $this->meanSpeed()];
+        for ($step = 0; $step < self::NEWTON; $step++) {
+            $at += ($wanted - $this->turns($at)) / max(self::SLOWEST, $this->speed($at));
+            $at = max($this->from, min($this->to, $at));
+        }
+
+        return $at;
     }
 
     /** Turns at a time, from nought at some moment. */

@@ -27,7 +27,7 @@ final readonly class Comparison
 
     public static function of(HeardWheel $before, HeardWheel $now, Limits $limits): self
     {
-        [$then, $here] = [$before->hearing?->levels, $now->hearing?->levels];
+        [$then, $here] = [$before->turns?->hearing->levels, $now->turns?->hearing->levels];
         $speed = $then === null || $here === null ? null : self::common($then, $here);
         $louder = null;
         if ($then !== null && $here !== null && $speed !== null) {

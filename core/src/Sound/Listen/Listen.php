@@ -61,14 +61,14 @@ final readonly class Listen
     public function said(HeardWheel $heard, ?PartRanges $ranges, ?HeardWheel $before = null): ListenResult
     {
         $judgement = $heard->judgement;
-        $scatter = $heard->turning?->scatter;
+        [$turning, $tapped] = [$heard->turns?->turning, $heard->turns?->tapped];
 
         return new ListenResult(
             $judgement->finding,
             Likelihoods::of($judgement),
-            $heard->turning === null ? null : round($heard->turning->meanSpeed(), 3),
-            $heard->turning?->whole(),
-            $scatter === null ? null : round(1000 * $scatter, 1),
+            $turning === null ? null : round($turning->meanSpeed(), 3),
+            $turning?->whole(),
+            $turning !== null && $tapped === true ? round(1000 * $turning->scatter, 1) : null,
             round($heard->seconds, 2),
             round($heard->loudness->level, 1),
             round($heard->loudness->crest, 2),
@@ -132,15 +132,16 @@ final readonly class Listen
     private function working(HeardWheel $heard, ?PartRanges $ranges): Working
     {
         $working = Working::start()->line('Level', 'root mean square', '', sprintf('%.1f dB of full scale', $heard->loudness->level));
-        if ($heard->turning !== null) {
+        if ($heard->turns !== null) {
+            [$turning, $tapped] = [$heard->turns->turning, $heard->turns->tapped];
             $working = $working->line(
                 'Turns',
-                'cubic through the taps',
-                sprintf('%d taps, off by %.0f ms', $heard->turning->taps, 1000 * $heard->turning->scatter),
-                sprintf('%d at %.2f/s', $heard->turning->whole(), $heard->turning->meanSpeed()),
+                $tapped ? 'cubic through the taps' : 'cubic through what comes once a turn',
+                sprintf($tapped ? '%d taps, off by %.0f ms' : '%d times, off by %.0f ms', $turning->taps, 1000 * $turning->scatter),
+                sprintf('%d at %.2f/s', $turning->whole(), $turning->meanSpeed()),
             );
         }
-        foreach ($heard->parts as $part) {
+        foreach ($heard->turns->parts ?? [] as $part) {
             $range = match ($part->part) {
                 Heard::OuterRing => $ranges?->outer,
                 Heard::InnerRing => $ranges?->inner,

@@ -26,15 +26,15 @@ final readonly class SoundPicture
 
     public static function of(HeardWheel $heard, ?PartRanges $ranges): ?self
     {
-        if ($heard->hearing === null) {
+        if ($heard->turns === null) {
             return null;
         }
         $orders = [];
         for ($at = 0; $at * self::STEP < self::MOST; $at++) {
-            $orders[] = max(0.0, $heard->hearing->all->strongest($at * self::STEP, ($at + 1) * self::STEP));
+            $orders[] = max(0.0, $heard->turns->hearing->all->strongest($at * self::STEP, ($at + 1) * self::STEP));
         }
 
-        $turns = array_map(static fn (array $row): string => bin2hex(pack('C*', ...$row)), $heard->hearing->picture->rows);
+        $turns = array_map(static fn (array $row): string => bin2hex(pack('C*', ...$row)), $heard->turns->hearing->picture->rows);
 
         return new self($turns, $orders, $ranges === null ? [] : [
             new PartMark('outer_ring', ...$ranges->outer),

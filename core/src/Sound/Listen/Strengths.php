@@ -28,12 +28,12 @@ final readonly class Strengths
     public static function of(HeardWheel $heard, ?PartRanges $ranges): self
     {
         $of = static fn (?PartStrength $part): ?float => $part === null ? null : round(max($part->all, $part->rest), 2);
-        $hearing = $heard->hearing;
+        $hearing = $heard->turns?->hearing;
 
         return new self(
-            $of($heard->parts[0] ?? null),
-            $of($heard->parts[1] ?? null),
-            $of($heard->parts[2] ?? null),
+            $of($heard->turns->parts[0] ?? null),
+            $of($heard->turns->parts[1] ?? null),
+            $of($heard->turns->parts[2] ?? null),
             $ranges === null ? null : $hearing?->all->strongest(...$ranges->cage),
             $hearing === null ? null : round($hearing->once, 3),
         );

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import { layRecordingReady, recordingUrl, useRecording, useThrowRecording } from '../../api/recordings';
+import { layRecordingReady, recordingUrl, throwWaiting, useRecording, useThrowRecording } from '../../api/recordings';
 import { useWaiting } from '../../api/records';
 import type { Ask, Entry, EntryValue, JobSheet } from '../../api/types';
 import { Button } from '../../controls/Button';
@@ -179,8 +179,12 @@ function Kept({
             As a WAV file
           </chakra.a>
         )}
-        {!closed && !waits && data && (
-          <Button look="quiet" disabled={throwing.isPending} onClick={() => throwing.mutate(id)}>
+        {!closed && (waits ? sent === undefined : data) && (
+          <Button
+            look="quiet"
+            disabled={throwing.isPending}
+            onClick={() => (waits ? void throwWaiting(id) : throwing.mutate(id))}
+          >
             Throw it away
           </Button>
         )}
