@@ -44,7 +44,7 @@ final class SpinDownTest extends TestCase
 
     private static function work(string $passes, ?string $before = null, ?int $grams = null, ?Length $radius = null): SpinDownResult
     {
-        return (new SpinDown(Limits::standard()))->work(new SpinDownInput($passes, $before, $grams, $radius));
+        return (new SpinDown(Limits::standard()))->work(new SpinDownInput($passes, $before, rimGrams: $grams, radius: $radius));
     }
 
     public function test_dry_friction_is_found_as_much_as_it_is_and_even(): void
@@ -94,6 +94,32 @@ final class SpinDownTest extends TestCase
         self::assertSame('spin.same', self::work($free, $free)->verdict->headline->key);
     }
 
+    public function test_spun_slower_a_wheel_with_grease_is_not_taken_for_an_easier_one(): void
+    {
+        [$fast, $slow] = [self::passes(4.0, 0.0, 0.15, 13), self::passes(2.0, 0.0, 0.15, 8)];
+        self::assertSame('spin.speed', self::work($slow, $fast)->verdict->headline->key);
+        // Five times freer, it is told at any speed.
+        self::assertSame('spin.easier', self::work(self::passes(2.0, 0.0, 0.03, 12), $fast)->verdict->headline->key);
+        self::assertSame('spin.harder', self::work($fast, self::passes(2.0, 0.0, 0.03, 12))->verdict->headline->key);
+    }
+
+    public function test_the_other_wheel_counts_only_when_it_is_alike(): void
+    {
+        [$dragging, $free] = [self::passes(3.0, 0.40, 0.0, 16), self::passes(3.0, 0.10, 0.0, 16)];
+        $against = static fn (string $now, bool $alike): SpinDownResult => (new SpinDown(Limits::standard()))->work(
+            new SpinDownInput($now, other: $now === $free ? $dragging : $free, alike: $alike),
+        );
+        self::assertSame([Level::Care, 'spin.other_harder'], [
+            $against($dragging, true)->verdict->level,
+            $against($dragging, true)->verdict->headline->key,
+        ]);
+        self::assertSame('spin.other_easier', $against($free, true)->verdict->headline->key);
+        self::assertEqualsWithDelta(4.0, $against($dragging, true)->ofOther, 0.1);
+        $unlike = $against($dragging, false);
+        self::assertSame(['spin.rate', null], [$unlike->verdict->headline->key, $unlike->ofOther]);
+        self::assertStringContainsString('like rims', $unlike->verdict->next?->inEnglish() ?? '');
+    }
+
     public function test_torque_takes_the_rim(): void
     {
         // 2 kg at 0.3 m is 0.18 kg·m²; 0.2 turns/s² is 1.257 rad/s².
@@ -101,7 +127,7 @@ final class SpinDownTest extends TestCase
         self::assertEqualsWithDelta(0.226, $found->torque?->newtonMetres, 0.004);
         self::assertNull(self::work(self::passes(3.0, 0.20, 0.0, 20))->torque);
         $this->expectExceptionMessage('A torque takes both');
-        new SpinDownInput('1 2 3 4', null, 2000);
+        new SpinDownInput('1 2 3 4', rimGrams: 2000);
     }
 
     public function test_a_wheel_that_hardly_slows_says_so(): void

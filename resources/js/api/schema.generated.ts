@@ -4976,6 +4976,10 @@ export interface paths {
                         passes: string;
                         /** @description The same, before */
                         before?: string;
+                        /** @description The same, of the other wheel */
+                        other?: string;
+                        /** @description Rim, tyre and hub of the two are alike */
+                        alike?: boolean;
                         /**
                          * @description Rim with tyre, grams
                          * @example 30
@@ -11111,6 +11115,7 @@ export interface components {
             slowing_plus_minus: number;
             shape: string;
             of_before: number | null;
+            of_other: number | null;
             torque_nm: number | null;
             verdict: components["schemas"]["Verdict"];
         };

@@ -30,8 +30,9 @@ final readonly class SpinDown
     {
         $now = $this->slowing($input->passes, 'passes');
         $before = $input->before === null ? null : $this->slowing($input->before, 'before');
+        $other = $input->other === null ? null : $this->slowing($input->other, 'other');
         $shape = $this->shape($now);
-        $times = $before === null || $before->rate <= 0 ? null : $now->rate / $before->rate;
+        $times = static fn (?Slowing $then): ?float => $then === null || $then->rate <= 0 ? null : $now->rate / $then->rate;
         $torque = $input->rimGrams === null || $input->radius === null
             ? null
             : Torque::newtonMetres($input->rimGrams / 1000 * ($input->radius->mm / 1000) ** 2 * 2 * M_PI * $now->rate);
@@ -41,9 +42,10 @@ final readonly class SpinDown
             $now->rate,
             2 * $now->rateSigma,
             $shape,
-            $times,
+            $times($before),
+            $input->alike ? $times($other) : null,
             $torque,
-            $this->verdict($now, $before, $shape)->workedOut(
+            $this->verdict($now, $before, $other, $input->alike, $shape)->workedOut(
                 Working::start()
                     ->line(
                         'Turns over time',
@@ -84,7 +86,7 @@ final readonly class SpinDown
         };
     }
 
-    private function verdict(Slowing $now, ?Slowing $before, string $shape): Verdict
+    private function verdict(Slowing $now, ?Slowing $before, ?Slowing $other, bool $alike, string $shape): Verdict
     {
         $told = $this->limits->get('spin.told');
         if ($now->rate < $told * $now->rateSigma) {
@@ -94,7 +96,25 @@ final readonly class SpinDown
             );
         }
         $words = ['rate' => Written::of(sprintf('%.2f', $now->rate)), 'speed' => Written::of(sprintf('%.1f', $now->speed))];
-        $say = match ($shape) {
+        $say = self::saysShape($shape, $words);
+        $verdict = match (true) {
+            $before !== null => self::againstBefore(Against::of($now, $before, $told), $say),
+            $other !== null && $alike => self::againstOther(Against::of($now, $other, $told), $say),
+            default => Verdict::go(Message::of('spin.rate', 'Loses {rate} turns/s each second, at {speed}', $words), $say),
+        };
+
+        return $other === null || $alike
+            ? $verdict
+            : $verdict->next(Message::of(
+                'spin.not_alike',
+                'The other wheel is not held against it: only wheels with like rims, tyres and hubs slow alike.',
+            ));
+    }
+
+    /** @param  array<string, Written>  $words */
+    private static function saysShape(string $shape, array $words): Message
+    {
+        return match ($shape) {
             'constant' => Message::of(
                 'spin.constant',
                 'It loses as much when slow as when fast: dry friction, or something that rubs.',
@@ -107,17 +127,32 @@ final readonly class SpinDown
                 $words,
             ),
         };
-        if ($before === null) {
-            return Verdict::go(Message::of('spin.rate', 'Loses {rate} turns/s each second, at {speed}', $words), $say);
-        }
-        $differs = $now->rate - $before->rate;
-        $apart = abs($differs) > $told * hypot($now->rateSigma, $before->rateSigma);
+    }
 
-        return match (true) {
-            ! $apart => Verdict::care(Message::of('spin.same', 'Runs out as before, as far as taps tell'), $say),
-            $differs < 0 => Verdict::go(Message::of('spin.easier', 'Runs out longer than before'), $say),
-            default => Verdict::care(Message::of('spin.harder', 'Slows harder than before'), $say)->next(
+    private static function againstBefore(Against $against, Message $say): Verdict
+    {
+        return match ($against) {
+            Against::Longer => Verdict::go(Message::of('spin.easier', 'Runs out longer than before'), $say),
+            Against::Alike => Verdict::care(Message::of('spin.same', 'Runs out as before, as far as taps tell'), $say),
+            Against::Harder => Verdict::care(Message::of('spin.harder', 'Slows harder than before'), $say)->next(
                 Message::of('spin.harder.next', 'New seals and grease drag at first. If it stays: brake, seal, preload.'),
+            ),
+            Against::OtherSpeed => Verdict::care(Message::of('spin.speed', 'Not spun as fast as before'), $say)->next(
+                Message::of('spin.speed.next', 'That alone may be the difference. Spin it as fast as then, and tap again.'),
+            ),
+        };
+    }
+
+    private static function againstOther(Against $against, Message $say): Verdict
+    {
+        return match ($against) {
+            Against::Longer => Verdict::go(Message::of('spin.other_easier', 'Runs out longer than the other wheel'), $say),
+            Against::Alike => Verdict::go(Message::of('spin.other_same', 'Runs out as the other wheel, as far as taps tell'), $say),
+            Against::Harder => Verdict::care(Message::of('spin.other_harder', 'Slows harder than the other wheel'), $say)->next(
+                Message::of('spin.other_harder.next', 'Look at brake, seal and preload first.'),
+            ),
+            Against::OtherSpeed => Verdict::care(Message::of('spin.other_speed', 'Not spun as fast as the other wheel'), $say)->next(
+                Message::of('spin.other_speed.next', 'That alone may be the difference. Spin both alike, and tap again.'),
             ),
         };
     }

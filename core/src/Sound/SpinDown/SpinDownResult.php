@@ -16,6 +16,7 @@ final readonly class SpinDownResult
      * @param  float  $slowingPlusMinus twice its standard deviation
      * @param  string  $shape constant, grows_with_speed or not_told
      * @param  ?float  $ofBefore how many times as much as before
+     * @param  ?float  $ofOther how many times as much as the other wheel, where the two are alike
      * @param  ?Torque  $torque what holds it, where the rim is known
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class SpinDownResult
         public float $slowingPlusMinus,
         public string $shape,
         public ?float $ofBefore,
+        public ?float $ofOther,
         public ?Torque $torque,
         public Verdict $verdict,
     ) {

@@ -2,7 +2,7 @@ import { Button } from '../../controls/Button';
 import { TapPasses } from '../../controls/TapPasses';
 import type { Given } from './given';
 
-/** The passes of a wheel that runs out, tapped into the field for them; what was tapped can become what it was before. */
+/** The passes of a wheel that runs out, tapped into the field for them; what was tapped can become what it was before, or the other wheel's. */
 export function SpinDownTaps({ given, onChange }: { given: Given; onChange: (given: Given) => void }) {
   const typed = String(given.passes ?? '').trim();
   const times = typed === '' ? [] : typed.split(/\s+/).map(Number);
@@ -15,9 +15,14 @@ export function SpinDownTaps({ given, onChange }: { given: Given; onChange: (giv
         </Button>
       )}
       {times.length > 3 && (
-        <Button look="quiet" onClick={() => onChange({ ...given, before: given.passes, passes: '' })}>
-          That was before
-        </Button>
+        <>
+          <Button look="quiet" onClick={() => onChange({ ...given, before: given.passes, passes: '' })}>
+            That was before
+          </Button>
+          <Button look="quiet" onClick={() => onChange({ ...given, other: given.passes, passes: '' })}>
+            That was the other wheel
+          </Button>
+        </>
       )}
     </TapPasses>
   );
