@@ -11,7 +11,7 @@ use CleanRace\Core\Sound\Finding\HeardWheel;
 /** One simulated recording: what its wheel has, and what is heard in it. */
 final readonly class HeardScene
 {
-    private function __construct(public string $kind, private Fault $fault, public Heard $finding, public int $turns, private string $why)
+    private function __construct(public string $kind, private Fault $fault, public Heard $finding, public int $turns, public bool $asABearing)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class HeardScene
     {
         $turns = $heard->turns?->turning->whole() ?? 0;
 
-        return new self($kind, $fault, $heard->judgement->finding, $turns, $heard->judgement->why[0]->key);
+        return new self($kind, $fault, $heard->judgement->finding, $turns, $heard->judgement->asABearing);
     }
 
     public function is(Heard ...$findings): bool
@@ -42,12 +42,6 @@ final readonly class HeardScene
             Fault::Ball => Heard::Ball,
             default => Heard::Unclear,
         }) && $this->names();
-    }
-
-    /** Whether it is said to sound as a bearing does, the part unsure. */
-    public function isAsABearing(): bool
-    {
-        return str_starts_with($this->why, 'sound.as_bearing');
     }
 
     public function told(): string

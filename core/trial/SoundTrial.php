@@ -91,7 +91,7 @@ final readonly class SoundTrial implements Trial
     private static function untapped(HeardScenes $heard): array
     {
         $rub = static fn (HeardScene $one): bool => $one->is(Heard::Rub);
-        $bearing = static fn (HeardScene $one): bool => $one->isAsABearing();
+        $bearing = static fn (HeardScene $one): bool => $one->asABearing;
 
         return [
             $heard->atMost('untapped: a part named', static fn (HeardScene $one): bool => $one->names(), 0.02),
@@ -102,7 +102,7 @@ final readonly class SoundTrial implements Trial
             $heard->of(self::BEARING)->atMost('untapped: a bearing called a rub', $rub, 0.03),
             $heard->of('none.*')->atMost(
                 'untapped: a sound wheel called bad, or said to be as of a bearing',
-                static fn (HeardScene $one): bool => ! $one->is(Heard::Quiet, Heard::Unclear) || $one->isAsABearing(),
+                static fn (HeardScene $one): bool => ! $one->is(Heard::Quiet, Heard::Unclear) || $one->asABearing,
                 0.02,
             ),
             $heard->of(self::SPOILED)->atLeast(

@@ -125,7 +125,9 @@ final class ListenTest extends TestCase
         self::assertSame($why, array_map(static fn (Message $m): string => $m->key, $result->why));
         self::assertNull($result->tapScatterMs);
         $parts = $result->likelihoods->outerRing + $result->likelihoods->innerRing + $result->likelihoods->ball;
-        self::assertSame($why === ['sound.as_bearing'], $parts > 0.4);
+        $bearing = $why === ['sound.as_bearing'];
+        self::assertSame($bearing, $parts > 0.4);
+        self::assertSame($bearing, $result->verdict->headline->key === 'sound.says.bearing');
     }
 
     public function test_what_comes_once_a_turn_tells_the_turns_that_nobody_tapped(): void

@@ -58,7 +58,9 @@ final readonly class Odds
     {
         $alike = array_fill_keys(array_keys($this->clear), $this->need);
 
-        return (new self($alike, $this->once, $this->need))->judged(Heard::Unclear, self::share('unclear_bearing'), $why);
+        $judged = (new self($alike, $this->once, $this->need))->judged(Heard::Unclear, self::share('unclear_bearing'), $why);
+
+        return new Judgement($judged->finding, $judged->likelihoods, $why, asABearing: true);
     }
 
     /**

@@ -117,7 +117,9 @@ final readonly class Listen
             Heard::Dry => Message::of('sound.says.dry', 'Dry, or dirt in it'),
             Heard::Rub => Message::of('sound.says.rub', 'Something beside the bearing'),
             Heard::Quiet => Message::of('sound.says.quiet', 'Nothing heard'),
-            Heard::Unclear => Message::of('sound.says.unclear', 'It does not tell'),
+            Heard::Unclear => $heard->judgement->asABearing
+                ? Message::of('sound.says.bearing', 'As a bearing, its part unsure')
+                : Message::of('sound.says.unclear', 'It does not tell'),
         };
         $verdict = $finding === Heard::Quiet
             ? Verdict::go($headline, $heard->judgement->why[0])

@@ -13,7 +13,7 @@ export function Heard({ heard, before }: { heard: ListenResult; before?: SoundPi
   const tapped = [
     heard.turns !== null && `${heard.turns} turns at ${heard.turns_per_s?.toFixed(1)}/s`,
     heard.tap_scatter_ms !== null && `taps even within ${Math.round(heard.tap_scatter_ms)} ms`,
-    `${heard.level_db.toFixed(0)} dB`,
+    `${heard.level_db.toFixed(0).replace('-', '−')} dB`,
   ].filter(Boolean);
   return (
     <Box>
