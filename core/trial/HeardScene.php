@@ -11,8 +11,13 @@ use CleanRace\Core\Sound\Finding\HeardWheel;
 /** One simulated recording: what its wheel has, and what is heard in it. */
 final readonly class HeardScene
 {
-    private function __construct(public string $kind, private Fault $fault, public Heard $finding, public int $turns, public bool $asABearing)
-    {
+    private function __construct(
+        public string $kind,
+        private Fault $fault,
+        public Heard $finding,
+        public int $turns,
+        public bool $asABearing,
+    ) {
     }
 
     /** Of the wheel no more is kept: thousands of them are counted. */

@@ -2,7 +2,7 @@ import { Button } from '../../controls/Button';
 import { TapPasses } from '../../controls/TapPasses';
 import type { Given } from './given';
 
-/** The passes of a wheel that runs out, tapped into the field for them; what was tapped can become what it was before, or the other wheel's. */
+/** The passes of a wheel that runs out, tapped into the field for them; they can become what it was before, or the other wheel. */
 export function SpinDownTaps({ given, onChange }: { given: Given; onChange: (given: Given) => void }) {
   const typed = String(given.passes ?? '').trim();
   const times = typed === '' ? [] : typed.split(/\s+/).map(Number);
