@@ -42,7 +42,7 @@ final readonly class Judge
         $odds = new Odds($clear, $once, $need);
 
         return match (true) {
-            ($spoiled = $this->spoiled($hearing, $rubs)) !== null => $odds->unclear([$spoiled]),
+            ($spoiled = $this->spoiled($hearing, $rubs, $this->isOfPart($hearing, $first))) !== null => $odds->unclear([$spoiled]),
             $first < $need && $this->isNotHeard($hearing) => $odds->unclear([Reasons::notHeard()]),
             ! $once && ($this->isTalkedOver($hearing) || $this->isRestless($hearing) && $first < $this->limits->get(
                 'sound.need_restless',
@@ -69,19 +69,27 @@ final readonly class Judge
      * What something else than the wheel did to it; null when nothing did.
      *
      * @param  bool  $rubs whether something rubs once a turn, not each time alike: that is unrest of the wheel's own
+     * @param  bool  $ofPart whether a part speaks so clearly that the unrest is its own
      */
-    public function spoiled(Hearing $hearing, bool $rubs = false): ?Message
+    public function spoiled(Hearing $hearing, bool $rubs = false, bool $ofPart = false): ?Message
     {
         $levels = $hearing->levels;
-        $allowed = $rubs ? $this->limits->get('sound.unrest_of_rub') : 1.0;
+        $part = $ofPart ? $this->limits->get('sound.unrest_of_part') : 1.0;
+        $allowed = max($part, $rubs ? $this->limits->get('sound.unrest_of_rub') : 1.0);
 
         return match (true) {
             $hearing->envelopes->loudness->clipped > $this->limits->get('sound.clipped') => Reasons::clipped(),
             $levels->unrest > $allowed * $this->limits->get('sound.unrest'),
-            $levels->wobble > $this->limits->get('sound.wobble') => Reasons::restless(),
+            $levels->wobble > $part * $this->limits->get('sound.wobble') => Reasons::restless(),
             $levels->gatedShare > $this->limits->get('sound.gated') => Reasons::talkedOver(),
             default => null,
         };
+    }
+
+    /** A ball that is hurt swells and fades as its spot wanders: where it stands out so far, and rises with speed, that is no wind. */
+    private function isOfPart(Hearing $hearing, float $clear): bool
+    {
+        return $clear > $this->limits->get('sound.need_restless') && $hearing->levels->slope > $this->limits->get('sound.wheel_slope');
     }
 
     /** Whether single moments are far louder than the rest: blows that no turning wheel explains come at no place of their own. */
