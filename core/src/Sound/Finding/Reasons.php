@@ -92,7 +92,7 @@ final readonly class Reasons
 
     public static function restless(): Message
     {
-        return Message::of('sound.restless', 'Something else was louder: talk, wind or a hand. Once more, in quiet, hands off the wheel.');
+        return Message::of('sound.restless', 'Something else was louder: talk, wind or a hand. Once more, in quiet, hands off it.');
     }
 
     public static function talkedOver(): Message
@@ -104,7 +104,7 @@ final readonly class Reasons
     {
         return Message::of(
             'sound.not_heard',
-            'The wheel is not heard over the room. Press the microphone or the rod on the part that holds the bearing.',
+            'It is not heard over the room. Press the microphone or the rod on the part that holds the bearing.',
         );
     }
 
@@ -147,7 +147,7 @@ final readonly class Reasons
 
     public static function short(): Message
     {
-        return Message::of('sound.short', 'It is too short: fifteen to twenty seconds of the turning wheel are wanted.');
+        return Message::of('sound.short', 'It is too short: fifteen to twenty seconds of it turning are wanted.');
     }
 
     /** @param  float  $hertz times a second, on the whole */
@@ -173,7 +173,7 @@ final readonly class Reasons
             )
             : Message::of(
                 'sound.as_bearing',
-                'Something comes {hertz} times a second, oftener than the wheel turns: as a bearing does. Which part, only taps tell.',
+                'Something comes {hertz} times a second, oftener than it turns: as a bearing does. Which part, only taps tell.',
                 $words,
             );
     }
@@ -183,7 +183,7 @@ final readonly class Reasons
     {
         return Message::of(
             'sound.turns_found',
-            'Nobody tapped: what comes {hertz} times a second was taken for the turns of the wheel. Tap them to be sure.',
+            'Nobody tapped: what comes {hertz} times a second was taken for its turns. Tap them to be sure.',
             ['hertz' => Written::of(sprintf('%.1f', $hertz))],
         );
     }
