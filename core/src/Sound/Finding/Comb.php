@@ -60,16 +60,14 @@ final readonly class Comb
      * The score of each order of the grid.
      *
      * @param  int  $harmonics how many multiples are looked at
-     * @param  ?float  $side how far beside a multiple it speaks again, as it turns past the load
-     * @param  float  $weight of what speaks beside
      * @return list<float>
      */
-    public function scores(int $harmonics, ?float $side = null, float $weight = 0.5): array
+    public function scores(int $harmonics): array
     {
         [$step, $scores] = [self::step($this->turns), []];
         $count = (int) floor((self::MOST - self::LEAST) / $step) + 1;
         for ($n = 0; $n < $count; $n++) {
-            $scores[] = $this->score(self::LEAST + $n * $step, $harmonics, $side, $weight);
+            $scores[] = $this->score(self::LEAST + $n * $step, $harmonics);
         }
 
         return $scores;
@@ -79,10 +77,8 @@ final readonly class Comb
      * The score of one order.
      *
      * @param  int  $harmonics how many multiples are looked at
-     * @param  ?float  $side how far beside a multiple it speaks again, as it turns past the load
-     * @param  float  $weight of what speaks beside
      */
-    public function score(float $order, int $harmonics, ?float $side = null, float $weight = 0.5): float
+    public function score(float $order, int $harmonics): float
     {
         [$sum, $used, $perOrder] = [0.0, 0, $this->perOrder];
         for ($k = 1; $k <= $harmonics; $k++) {
@@ -94,22 +90,42 @@ final readonly class Comb
             $sum += $here > self::CAP ? self::CAP : $here;
             $used++;
         }
-        $score = $sum / sqrt($used);
-        if ($side === null) {
-            return $score;
+
+        return $sum / sqrt($used);
+    }
+
+    /**
+     * The same with what speaks beside the multiples of each order.
+     *
+     * @param  list<float>  $scores of the grid
+     * @param  float  $side how far beside a multiple it speaks again, as it turns past the load
+     * @param  float  $weight of what speaks beside
+     * @return list<float>
+     */
+    public function withSides(array $scores, float $side, float $weight = 0.5): array
+    {
+        $step = self::step($this->turns);
+        foreach ($scores as $n => $score) {
+            $scores[$n] = $score + $weight / sqrt(2 * self::SIDES) * $this->beside(self::LEAST + $n * $step, $side);
         }
+
+        return $scores;
+    }
+
+    private function beside(float $order, float $side): float
+    {
         $beside = 0.0;
         for ($k = 1; $k <= self::SIDES; $k++) {
-            $row = $this->highest[self::width($k * $order, $perOrder, $this->turns)];
+            $row = $this->highest[self::width($k * $order, $this->perOrder, $this->turns)];
             foreach ([$k * $order - $side, $k * $order + $side] as $at) {
                 if ($at > 0 && $at <= OrderSpectra::MOST) {
-                    $here = $row[(int) ($at * $perOrder + 0.5)];
+                    $here = $row[(int) ($at * $this->perOrder + 0.5)];
                     $beside += $here > self::SIDE_CAP ? self::SIDE_CAP : $here;
                 }
             }
         }
 
-        return $score + $weight / sqrt(2 * self::SIDES) * $beside;
+        return $beside;
     }
 
     private static function width(float $order, float $perOrder, float $turns): int

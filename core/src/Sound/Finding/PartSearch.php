@@ -47,8 +47,8 @@ final readonly class PartSearch
         foreach ($spectra->spectra as $spectrum) {
             $comb = Comb::of($spectrum, $spectra->perOrder, $turns);
             $plain = $comb->scores(self::HARMONICS);
-            $turning = $comb->scores(self::HARMONICS, 1.0);
-            $ball = $comb->scores(self::HARMONICS, $ranges->even->cage);
+            $turning = $comb->withSides($plain, 1.0);
+            $ball = $comb->withSides($plain, $ranges->even->cage);
             $outerTurns = $ranges->turning === TurningRing::Outer;
             foreach ([
                 [Heard::OuterRing, $outerTurns ? $turning : $plain, $ranges->outer],
@@ -70,7 +70,7 @@ final readonly class PartSearch
         $best = -INF;
         foreach ($spectra->spectra as $spectrum) {
             $comb = Comb::of(self::smear($spectrum, $spectra->perOrder), $spectra->perOrder, $turns);
-            $scores = $comb->scores(self::SMEARED_HARMONICS, $ranges->even->cage, 1.0);
+            $scores = $comb->withSides($comb->scores(self::SMEARED_HARMONICS), $ranges->even->cage, 1.0);
             $best = max($best, $standing->of($scores, $ranges->ball)[0]);
         }
 
