@@ -38,7 +38,7 @@ final readonly class Judge
         $best = Heard::from((string) array_key_first($clear));
         [$first, $second] = array_values($clear);
         $next = Heard::from((string) array_keys($clear)[1]);
-        $need = $this->limits->get($once ? 'sound.need_once' : 'sound.need');
+        $need = $this->limits->get($once || $this->hasPawls($hearing, 'sound.pawls_clear') ? 'sound.need_once' : 'sound.need');
         $odds = new Odds($clear, $once, $need);
 
         return match (true) {
@@ -56,7 +56,7 @@ final readonly class Judge
             $first > $need => $odds->named($best, [Reasons::part($best, $this->partOf($parts, $best)->order, $once)]),
             $once => $odds->rub([$rubs ? Reasons::rub($beside) : Reasons::tick($beside)]),
             $hearing->levels->blows > $this->limits->get('sound.blows_alone') => $odds->unclear([Reasons::restless()]),
-            $hearing->pawls !== null && $hearing->pawls->clear > $this->limits->get('sound.pawls') => $odds->rub([
+            $hearing->pawls !== null && $this->hasPawls($hearing, 'sound.pawls') => $odds->rub([
                 Reasons::pawls($hearing->pawls->clicks, $beside),
             ]),
             $this->isDry($hearing) => $beside->freehub === true ? $odds->unclear([Reasons::dryOrFreehub()]) : $odds->dry([Reasons::dry()]),
@@ -110,6 +110,12 @@ final readonly class Judge
             || $this->isUneven($hearing)
             && $levels->slope < $this->limits->get('sound.wheel_slope')
             && $levels->unrest > $this->limits->get('sound.uneasy');
+    }
+
+    /** @param  string  $limit how far their line must stand out */
+    private function hasPawls(Hearing $hearing, string $limit): bool
+    {
+        return $hearing->pawls !== null && $hearing->pawls->clear > $this->limits->get($limit);
     }
 
     /** Whether it swells and fades as words do, at no place of the turn. */
