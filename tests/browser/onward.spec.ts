@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { enter, goTo, kept, openJob, signedIn, station, tap, type } from './helpers';
+import { enter, goTo, kept, openJob, records, signedIn, station, tap, type } from './helpers';
 import { expect, test } from './worker';
 
 /** Holds what the server says of a job until it is let go. */
@@ -77,4 +77,26 @@ test('a size given beside what a step wants is read there, and what it wanted le
   await letGo();
   await expect(page.getByRole('region', { name: 'Verdict', exact: true })).toContainText('Split pin 4');
   await expect(heading(page)).toHaveText('A new pin, spread');
+});
+
+test('what cannot be had once it is apart is measured in one go, however slowly the readings come', async ({
+  page,
+}) => {
+  await signedIn(page);
+  const job = await openJob(page, 'Measured moped', 'Hums', 'pair-sleeve');
+  await goTo(page, 'Measure before you strip');
+  await tap(page, 'check.ring_side', 'Left side');
+  const sides = ['axle_left', 'axle_right', 'spacer_left', 'spacer_right', 'seal_left', 'seal_right'];
+  await page.locator('input[data-place="check.axle_left"]').focus();
+  for (const side of sides) {
+    // Between two readings the server has judged the one before.
+    await kept(page);
+    await page.waitForLoadState('networkidle');
+    await expect(page.locator(`input[data-place="check.${side}"]`)).toBeFocused();
+    await page.keyboard.type('9.5');
+    await page.keyboard.press('Enter');
+  }
+  await kept(page);
+  const places = (await records(page, job)).map((one) => one.place);
+  expect(places).toEqual(expect.arrayContaining(sides.map((side) => `check.${side}`)));
 });

@@ -26,7 +26,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
     await page.keyboard.type(typed);
     await page.keyboard.press('Enter');
   }
-  // The last of them leads on by itself: what was kept is asked of the server.
+  // What was kept is asked of the server.
   await kept(page);
   const measured = (await records(page, job)).filter((one) => one.place === 'check.seal_right');
   expect(measured.map((one) => one.value?.typed)).toEqual(['0.2']);

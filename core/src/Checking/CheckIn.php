@@ -62,7 +62,9 @@ final readonly class CheckIn
                         ),
                     )
                     ->on(Panel::Captures)
-                    ->throughOnce($this->isCaptured($bench))
+                    ->throughOnce($captured = $this->isCaptured($bench))
+                    // What is wanted of it is said at once; what cannot be had later is not left for that.
+                    ->lingering(! $captured)
                     ->advice(),
             ],
             $bench->notebook,
