@@ -23,6 +23,9 @@ final readonly class Repeats
     /** So often a second a turn is taken to come while it is not known: then the highest order is 75 times a second. */
     private const A_SECOND = 2.5;
 
+    /** Over a longer time the ways in which wheels slow lie too far apart. */
+    private const LONGEST_S = 18.0;
+
     private const HARMONICS = 6;
 
     private const FINE = 1.0015;
@@ -41,7 +44,7 @@ final readonly class Repeats
     /** @param  float  $from when the hand is off the wheel, s */
     public static function in(BandEnvelopes $envelopes, float $from): self
     {
-        $to = $envelopes->seconds() - 1 / BandEnvelopes::RATE;
+        $to = min($from + self::LONGEST_S, $envelopes->seconds() - 1 / BandEnvelopes::RATE);
         $swings = array_map(Swing::of(...), $envelopes->power);
         $slowed = Untimed::run(array_map(static fn (float ...$at): float => array_sum($at) / count($at), ...$swings), $from, $to);
         $searched = $slowed->times(self::A_SECOND * ($to - $from));
