@@ -82,11 +82,12 @@ final readonly class UntappedJudge
         if ($this->tapped) {
             return [$odds->unclear([Reasons::repeats($repeats->hertz(), $this->beside), Reasons::fewTurns()]), null];
         }
-        if ($repeats->run->speed($repeats->run->from) > $this->limits->get('sound.fastest_spin')) {
+        $start = $repeats->run->speed($repeats->run->from);
+        if ($start > $this->limits->get('sound.fastest_spin')) {
             return [$odds->bearing([Reasons::bearing($repeats->hertz(), $this->beside)]), null];
         }
         $turns = HeardTurns::found($this->envelopes, $repeats->run, $ranges);
-        $judgement = $turns === null || ! $this->isATurn($turns->hearing)
+        $judgement = $turns === null || ! $this->isATurn($turns->hearing, $start)
             ? null
             : (new Judge($this->limits))->judge($turns->hearing, $turns->parts, $this->beside);
         if ($judgement === null || ! ($judgement->finding === Heard::Rub || $judgement->finding->isPart())) {
@@ -99,10 +100,16 @@ final readonly class UntappedJudge
         return [$judgement->also(Reasons::turnsFound($repeats->hertz())), $turns];
     }
 
-    /** Whether what comes once in each of them stands out as a rub or a tick does, and no bearing of a slow wheel. */
-    private function isATurn(Hearing $hearing): bool
+    /**
+     * Whether what comes once in each of them stands out as a rub or a tick does, and no bearing of a slow wheel.
+     *
+     * @param  float  $start how often a second it came at first
+     */
+    private function isATurn(Hearing $hearing, float $start): bool
     {
-        return $hearing->once > $this->limits->get('sound.once_untapped') || $hearing->crest > $this->limits->get('sound.tick_untapped');
+        $tick = $this->limits->get($start < $this->limits->get('sound.slowest_bearing') ? 'sound.tick' : 'sound.tick_untapped');
+
+        return $hearing->once > $this->limits->get('sound.once_untapped') || $hearing->crest > $tick;
     }
 
     /** When the hand is off the wheel, s: a little after the loudest moment of the start. */
