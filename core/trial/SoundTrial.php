@@ -95,7 +95,7 @@ final readonly class SoundTrial implements Trial
 
         return [
             $heard->atMost('untapped: a part named', static fn (HeardScene $one): bool => $one->names(), 0.02),
-            $heard->of('rub|tick')->atLeast('untapped: what comes once a turn called so', $rub, 0.75),
+            $heard->of('rub|tick')->atLeast('untapped: what comes once a turn called so', $rub, 0.85),
             $heard->of('rub|tick')->atMost('untapped: what comes once a turn said to be as of a bearing', $bearing, 0.02),
             $heard->of('(outer|inner)_(medium|heavy)')
                 ->atLeast('untapped: medium and heavy pits of rings said to be as of a bearing', $bearing, 0.75),
