@@ -8,12 +8,13 @@ use App\Http\Conflicts\Conflict;
 use App\Models\Concerns\ShopAtHand;
 use App\Models\Errand;
 use App\Models\User;
+use App\Store\BesideConnection;
 use CleanRace\Core\Measure\InvalidInput;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Connection;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Throwable;
 
 /** Does an errand behind the answer. One that was cut off is begun anew; one that failed says why and is not. */
@@ -41,15 +42,13 @@ final class RunErrand implements ShouldQueue
             $errand->update(['state' => ErrandState::Running]);
             /** @var User $by */
             $by = User::query()->whereKey($errand->by_id)->with('shop')->firstOrFail();
-            config(['database.connections.beside' => config('database.connections.pgsql')]);
+            $doer = $app->make($errand->kind->doer());
             try {
-                $answer = $app->make($errand->kind->doer())->do($errand, $by, new Progress($errand, DB::connection('beside')));
+                $answer = BesideConnection::with(static fn (Connection $beside) => $doer->do($errand, $by, new Progress($errand, $beside)));
                 self::end($errand, ErrandState::Done, ['answer' => $answer]);
             } catch (Throwable $fault) {
                 self::end($errand, ErrandState::Failed, ['problem' => self::said($fault)]);
                 report($fault);
-            } finally {
-                DB::purge('beside');
             }
         });
     }

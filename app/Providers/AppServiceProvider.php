@@ -36,10 +36,12 @@ use App\Policies\ToolPolicy;
 use App\Policies\UserPolicy;
 use App\SignIn\CodeBrokers;
 use App\Speed\UserById;
+use App\Store\LostConnections;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tables\Table;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Auth\Passwords\PasswordBrokerManager;
+use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Pagination\Cursor;
@@ -63,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(ShopAtHand::class);
         $this->app->singleton(Limits::class, static fn (): Limits => Limits::standard());
+        $this->app->singleton(LostConnectionDetector::class, LostConnections::class);
         $this->app->singleton(PressGauge::class, static fn (): PressGauge => new PressGauge(config('press.gauge')));
         $this->app->bind(
             Language::class,
