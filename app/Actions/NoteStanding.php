@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bench\Reports;
 use App\Bench\Standing;
+use App\Models\Concerns\ShopAtHand;
 use App\Models\Job;
 use App\Models\Record;
 use CleanRace\Core\Job\JobReport;
@@ -23,8 +24,11 @@ final readonly class NoteStanding
     {
         DB::transaction(function () use ($job): void {
             $job = Job::query()->withoutGlobalScopes()->whereKey($job)->with('shop')->lockForUpdate()->firstOrFail();
-            [$report, $notebook] = $this->reports->anew($job);
-            $job->update(['standing' => Standing::of($report, $notebook) + $this->waits($job, $report)]);
+            // It may come when whoever asked for it has left, and whatever shop was named is no longer.
+            app(ShopAtHand::class)->within($job->shop_id, function () use ($job): void {
+                [$report, $notebook] = $this->reports->anew($job);
+                $job->update(['standing' => Standing::of($report, $notebook) + $this->waits($job, $report)]);
+            });
         });
     }
 

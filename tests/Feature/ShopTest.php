@@ -221,6 +221,8 @@ final class ShopTest extends TestCase
         DB::table('jobs')
             ->where('id', $job->id)
             ->update(['standing' => '{}']);
+        // Whoever signed or entered something may have left: it is noted behind the answer.
+        $this->nobody();
         $this->app->make(NoteStanding::class)($job->id);
         self::assertEquals($noted, $job->refresh()->standing);
         self::assertSame('Squeals', $job->standing['complaint'] ?? null);

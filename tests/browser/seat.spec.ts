@@ -110,7 +110,7 @@ test('a sign is not given up for a key that comes late', async ({ page }) => {
   await station(page, 'Seat');
   await goTo(page, 'Seals, both sides');
   await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('-', { delay: 400 });
+  await page.keyboard.press('-', { delay: 1_500 });
   await page.keyboard.type('7.1', { delay: 15 });
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: /(^|[^-\d])7\.1 came/ })).toHaveCount(0);

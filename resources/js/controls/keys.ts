@@ -10,6 +10,10 @@ const NEXT_KEY_MS = 150;
 /** Two keys that fast are an instrument: there is no hurry then, its end is waited for. */
 const END_MS = 800;
 
+/** A sign or a point can only begin a reading. It is not given up for a digit that comes late: without it the reading is another. */
+const BEGINS = /^[-+−–.,]$/;
+const BEGUN_MS = 3_000;
+
 /** A timer that comes later than this came late because the page was busy. */
 const LATE_MS = 20;
 
@@ -63,8 +67,8 @@ function settle(): void {
 
 /** Waits for the next key. Where the page was busy meanwhile, keys that came in time stand in line still: they go first. */
 function wait(): void {
-  // A sign that is no shortcut can only begin a reading: it is not given up for a key that comes late.
-  const long = burst.length > 1 || !isShortcut(burst) ? END_MS : NEXT_KEY_MS;
+  const alone = isShortcut(burst) ? NEXT_KEY_MS : BEGINS.test(burst) ? BEGUN_MS : END_MS;
+  const long = burst.length > 1 ? END_MS : alone;
   const due = performance.now() + long;
   timer = setTimeout(() => (performance.now() - due > LATE_MS ? wait() : settle()), long);
 }
