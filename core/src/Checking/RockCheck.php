@@ -142,7 +142,7 @@ final readonly class RockCheck
 
             return $rocked && $input->spin !== null
                 ? Verdict::go(Message::of('check.clean', 'Nothing found'), $this->hub->clean())
-                : Verdict::care(Message::of('check.early', 'Not enough checks yet'), $this->hub->clean())->settledBy($this->hub->early());
+                : Verdict::care(Message::of('check.early', 'Not enough checks yet'), $this->hub->untried())->settledBy($this->hub->early());
         }
         $sure = $first->probability->share >= $this->limits->get('check.sure');
         $sided = $this->limits->get('check.side_sure');
@@ -168,7 +168,7 @@ final readonly class RockCheck
                 $headline,
                 Message::of('check.next_chance', 'It may be moved with care. Put it right at the next chance, before the season.'),
             )->settledBy($settle),
-            default => Verdict::care($headline, $this->hub->soon())->settledBy($settle),
+            default => Verdict::care($headline, $this->hub->soon($first->suspect))->settledBy($settle),
         };
     }
 }

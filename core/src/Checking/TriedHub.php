@@ -125,12 +125,12 @@ final readonly class TriedHub
             : Message::of('check.no_run.next', 'Tell the owner, and tag the machine.');
     }
 
-    /** That it can wait a little. */
-    public function soon(): Message
+    /** That it can wait a little. Two bearings of one wheel are renewed together; no other part has a twin. */
+    public function soon(Suspect $of): Message
     {
         return match (true) {
             ! $this->ridden => Message::of('check.soon_run', 'It may run with care until then. Put it right soon.'),
-            $this->paired => Message::of('check.soon', 'It may be moved with care. Put it right soon, both sides.'),
+            $this->paired && $of === Suspect::Bearings => Message::of('check.soon', 'It may be moved with care. Put it right soon, both sides.'),
             default => Message::of('check.soon_one', 'It may be moved with care. Put it right soon.'),
         };
     }
@@ -141,6 +141,14 @@ final readonly class TriedHub
         return $this->ridden
             ? Message::of('check.clean.say', 'Nothing found so far. It may be ridden; listen again with a rod close to the bearing.')
             : Message::of('check.clean_run.say', 'Nothing found so far. It may run; listen again with a rod close to the bearing.');
+    }
+
+    /** That nothing was found, which says little before it was tried. */
+    public function untried(): Message
+    {
+        return $this->ridden
+            ? Message::of('check.early.say', 'Nothing found so far. Whether it may be ridden is said once it was rocked and spun.')
+            : Message::of('check.early_run.say', 'Nothing found so far. Whether it may run is said once it was tried.');
     }
 
     /** What to try before anything is said. */

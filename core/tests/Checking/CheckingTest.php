@@ -113,6 +113,21 @@ final class CheckingTest extends TestCase
         self::assertTrue(self::check(Rock::None)->mayBeRidden);
     }
 
+    public function test_before_it_was_tried_nobody_says_that_it_may_be_ridden(): void
+    {
+        $says = static fn (RockCheckResult $of): string => $of->verdict->sentence->inEnglish();
+        self::assertStringNotContainsString('may be ridden;', $says(self::check(Rock::None)));
+        self::assertStringContainsString('Nothing found so far', $says(self::check(Rock::None)));
+        self::assertStringContainsString('may be ridden;', $says(self::check(Rock::None, Rock::None, Spin::Quiet, CaliperState::Freed)));
+    }
+
+    public function test_only_bearings_are_renewed_on_both_sides(): void
+    {
+        $says = static fn (RockCheckResult $of): string => $of->verdict->sentence->inEnglish();
+        self::assertStringContainsString('both sides', $says(self::check(Rock::None, Rock::None, Spin::Rumble, CaliperState::Freed)));
+        self::assertStringNotContainsString('both sides', $says(self::check(Rock::None, Rock::None, Spin::Rub, CaliperState::NotFreed)));
+    }
+
     public function test_when_in_doubt_it_names_the_check_that_splits(): void
     {
         $result = self::check(spin: Spin::Locked, caliper: CaliperState::NotFreed);

@@ -25,8 +25,6 @@ final readonly class UntappedJudge
 
     private const START_S = 4.0;
 
-    private const SHORTEST_S = 5.0;
-
     /** A wheel that runs out, in turns by time, as good as any: only that it slows matters. */
     private const RUNS_OUT = [0.0, 15.0, -3.0];
 
@@ -50,7 +48,7 @@ final readonly class UntappedJudge
         $odds = new Odds(['outer_ring' => 0.0, 'inner_ring' => 0.0, 'ball' => 0.0], false, $this->limits->get('sound.need'));
         $missing = $this->tapped ? Reasons::fewTurns() : Reasons::untapped($this->beside);
         $from = self::letGo($this->envelopes);
-        if ($this->envelopes->seconds() - $from < self::SHORTEST_S) {
+        if ($this->envelopes->seconds() - $from < $this->limits->get('sound.shortest')) {
             return [$odds->unclear([Reasons::short(), $missing]), null];
         }
         $end = $this->envelopes->seconds() - 0.01;
