@@ -128,9 +128,11 @@ final readonly class TriedHub
     /** That it can wait a little. Two bearings of one wheel are renewed together; no other part has a twin. */
     public function soon(Suspect $of): Message
     {
+        $both = $this->paired && $of === Suspect::Bearings;
+
         return match (true) {
             ! $this->ridden => Message::of('check.soon_run', 'It may run with care until then. Put it right soon.'),
-            $this->paired && $of === Suspect::Bearings => Message::of('check.soon', 'It may be moved with care. Put it right soon, both sides.'),
+            $both => Message::of('check.soon', 'It may be moved with care. Put it right soon, both sides.'),
             default => Message::of('check.soon_one', 'It may be moved with care. Put it right soon.'),
         };
     }
