@@ -171,7 +171,7 @@ test('a fit is drawn, and everything that follows from it moves with it', async 
   await page.goto('/finder/press-fit');
   await page.getByRole('button', { name: 'Fill in an example' }).click();
   await expect(page.getByRole('img', { name: /overlap of/ })).toBeVisible();
-  const heat = page.getByRole('region', { name: /^Verdict: Hub to/ });
+  const heat = page.getByRole('region', { name: /^Verdict: Warm the hub to/ });
   const before = await heat.getByRole('heading').textContent();
   await page.getByLabel('Bore, or shaft, measured').fill('46.96');
   await expect(heat.getByRole('heading')).not.toHaveText(before ?? '');

@@ -199,7 +199,7 @@ test('a warm hub shows the seconds that are left', async ({ page }) => {
   await goTo(page, 'Will the bore hold: left bearing');
   await tap(page, 'fit.left.feel', 'Wants firm driving');
   await station(page, 'Seat');
-  await goTo(page, 'Hub to');
+  await goTo(page, 'Warm it to');
   await type(page, 'seat.hub_temperature', '85');
   const clock = page.getByRole('timer');
   await expect(clock).toContainText(/\d+:\d\d/);
@@ -294,7 +294,7 @@ test('a reading is as good as the gauge on the wall, and stays so when that is g
   const over = async (instrument: string, text: string) => {
     await page.goto(`/jobs/${job}/size`);
     await goTo(page, 'Shoulder, spacer tube, faces');
-    await page.getByLabel('Instrument for Hub over its faces').selectOption(instrument);
+    await page.getByLabel('Instrument for Over both faces').selectOption(instrument);
     await type(page, 'size.over_faces', text);
     await kept(page);
   };

@@ -115,7 +115,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
   await page.waitForURL('**/source');
   await station(page, 'Size');
   await goTo(page, 'Heat and force');
-  await expect(verdict(page)).toHaveText(/^Hub to 5\d °C$/);
+  await expect(verdict(page)).toHaveText(/^Warm the hub to 5\d °C$/);
   await expect(page.getByText(/Light work: \d+ N/)).toBeVisible();
 
   // Source: what came beside what came out.
@@ -144,7 +144,7 @@ test('a wheel from complaint to signed record, with caliper, rule and good hands
     .getByRole('button', { name: /^.*42 cup/ })
     .first()
     .click();
-  await goTo(page, 'Hub to');
+  await goTo(page, 'Warm it to');
   await tap(page, 'seat.warmed', 'Warm');
   const clock = async (side: string, stage: string, depths: string[]) => {
     await page.locator(`input[data-place="seat.${side}.${stage}.12"]`).focus();

@@ -9,6 +9,7 @@ use CleanRace\Core\Hub\Part;
 use CleanRace\Core\Hub\PartKind;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Measure\InvalidInput;
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
@@ -43,7 +44,7 @@ final readonly class CheckIn
                     ->asking(
                         Ask::text(Places::COMPLAINT, 'What the customer says'),
                         Ask::choices(Places::COMPLAINT_KINDS, 'It comes to', self::complaints($bench->pattern->card()), wanted: false),
-                        Ask::meter(Places::METER, 'Meter of the machine'),
+                        Ask::plain(AskKind::Meter, Places::METER, 'Meter of the machine', hint: '12 400 km, or 320 h'),
                         ...FittingAsks::built($bench),
                     )
                     ->advice(),
@@ -196,7 +197,10 @@ final readonly class CheckIn
     /** @return list<Option> play further in is only where there is something further in */
     private static function rocked(PatternCard $card): array
     {
-        $steered = $card->role === HubRole::Wheel && $card->machine->isSteered();
+        if ($card->role !== HubRole::Wheel) {
+            return Option::of([Rock::None->value => Rock::None->label(), Rock::AtHub->value => 'Play']);
+        }
+        $steered = $card->machine->isSteered();
 
         return array_values(
             array_filter(Option::each(Rock::class), static fn (Option $o): bool => $steered || $o->value !== Rock::FurtherIn->value),

@@ -12,6 +12,7 @@ use CleanRace\Core\Mechanics\Squareness\SeatingTrendInput;
 use CleanRace\Core\Mechanics\Squareness\SeatingTrendResult;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubSheet;
+use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Patterns\SectionMaker;
 use CleanRace\Core\Proving\Blocks;
 use CleanRace\Core\Proving\CarriedForward;
@@ -43,6 +44,8 @@ use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Stripping\Strip;
 use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Tables\Limits;
+use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\SaidOfBody;
 
 /** Goes through the seven stations in their order and says how the job stands. Nothing is kept: the notebook is all there is. */
 final readonly class WheelJob
@@ -91,23 +94,40 @@ final readonly class WheelJob
             );
         }
 
+        $changed = match ($station) {
+            Station::CheckIn => ['stations' => [(new CheckIn($this->limits))->report($bench)]],
+            Station::Strip => $this->stripping($bench),
+            Station::Size => $this->sizing($bench, $sizing, $findings),
+            Station::Source => $this->sourcing($bench, $findings),
+            Station::Seat => [
+                'stations' => [(new Seat())->report($bench, $run)],
+                'drivers' => $run->tools->drivers(),
+                'set' => (new Set($this->limits, $bench, $run))->findings,
+            ],
+            Station::Set => $this->setting(new Set($this->limits, $bench, $run)),
+        };
+
         return new LiveReport(
             (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($run->standing()),
             $findings->sizes,
             $bench->tray->items,
-            ...match ($station) {
-                Station::CheckIn => ['stations' => [(new CheckIn($this->limits))->report($bench)]],
-                Station::Strip => $this->stripping($bench),
-                Station::Size => $this->sizing($bench, $sizing, $findings),
-                Station::Source => $this->sourcing($bench, $findings),
-                Station::Seat => [
-                    'stations' => [(new Seat())->report($bench, $run)],
-                    'drivers' => $run->tools->drivers(),
-                    'set' => (new Set($this->limits, $bench, $run))->findings,
-                ],
-                Station::Set => $this->setting(new Set($this->limits, $bench, $run)),
-            },
+            ...['stations' => self::said($bench, $changed['stations'])] + $changed,
         );
+    }
+
+    /**
+     * @template T of SaidOfBody
+     *
+     * @param  list<T>  $all
+     * @return list<T> in the words of this hub: its bearings may sit in a knuckle, a housing, a wheel
+     */
+    private static function said(Bench $bench, array $all): array
+    {
+        $body = $bench->pattern->card()->body;
+
+        return $body === PatternCard::HUB
+            ? $all
+            : array_map(static fn (SaidOfBody $one): SaidOfBody => $one->inBody(Message::plain($body)), $all);
     }
 
     /** @return array{stations: list<StationReport>, tools: list<ToolLine>} */
@@ -115,7 +135,7 @@ final readonly class WheelJob
     {
         $strip = new Strip($bench);
 
-        return ['stations' => [$strip->report()], 'tools' => $strip->toolLines()];
+        return ['stations' => [$strip->report()], 'tools' => self::said($bench, $strip->toolLines())];
     }
 
     /**
@@ -171,14 +191,14 @@ final readonly class WheelJob
         $strip = new Strip($bench);
         $set = new Set($this->limits, $bench, $run);
         $lines = (new BuyingList($this->limits))->lines($bench, $findings);
-        $earlier = [
+        $earlier = self::said($bench, [
             (new CheckIn($this->limits))->report($bench),
             $strip->report(),
             (new Size($this->limits, $sizing))->report($bench, $findings),
             $source->report($bench, $findings, $lines),
             (new Seat())->report($bench, $run),
             $set->report(),
-        ];
+        ]);
         if (! $bench->pattern->card()->sure) {
             $earlier = [
                 $earlier[0],
@@ -194,7 +214,7 @@ final readonly class WheelJob
         return new JobReport(
             (new SectionMaker($bench->hub, $bench->tray, $bench->notebook))->section($run->standing()),
             $findings->sizes,
-            [...$earlier, (new Prove())->report($bench, $blocks)],
+            [...$earlier, ...self::said($bench, [(new Prove())->report($bench, $blocks)])],
             $bench->tray->items,
             $lines,
             $source->compared($bench, Side::Left)->compared ?? [],
@@ -205,7 +225,7 @@ final readonly class WheelJob
             $blocks->all,
             $blocks->isClear(),
             HubSheet::of($bench->hub, $bench->notebook),
-            $strip->toolLines(),
+            self::said($bench, $strip->toolLines()),
             (new PartSizing($this->limits))->findings($bench),
             (new Size($this->limits, $sizing))->seats($bench, $findings),
             (new PartMatches())->matches($bench),

@@ -13,6 +13,8 @@ use CleanRace\Core\Hub\SideNames;
 /** What there is to say of a way hubs are built, whatever the hub. */
 final readonly class PatternCard
 {
+    public const HUB = 'hub';
+
     private const SIDES = ['Left' => 'Left side', 'Right' => 'Right side', 'Outer' => 'Outer side', 'Inner' => 'Inner side'];
 
     /**
@@ -33,6 +35,7 @@ final readonly class PatternCard
      * @param  bool  $sure whether it is known how such a hub is built
      * @param  array<string, string>  $front words of it, and what stands for them where such a hub is in a wheel that drives nothing
      * @param  bool  $drives whether a chain or belt drives it, where such hubs are built for both
+     * @param  string  $body what its bearings sit in, as people call it
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -57,6 +60,7 @@ final readonly class PatternCard
         public bool $sure = true,
         public array $front = [],
         public bool $drives = true,
+        public string $body = self::HUB,
     ) {
     }
 

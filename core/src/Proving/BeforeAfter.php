@@ -143,7 +143,7 @@ final class BeforeAfter
                 ->showing(...$figures),
             $after === Spin::Rub => Verdict::care(
                 Message::of('after.rub', 'Something rubs once a turn'),
-                Message::of('after.rub.say', 'Disc, pad or seal: not the bearing, but find it before it leaves.'),
+                Message::of('after.rub.say', 'It is beside the bearing, as a pad, a seal or a guard is: find it before it leaves.'),
             )->showing(...$figures),
             $was !== null && $play !== null && $play->mm >= $was->mm && $was->mm > 0 => Verdict::care(
                 Message::of('after.play', 'No less play than before'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Proving;
 
+use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Patterns\Bench;
@@ -79,7 +80,7 @@ final readonly class Prove
                         )
                         ->asking(
                             Ask::text(Places::CARRY, 'Note for next time', wanted: false),
-                            Ask::when(Places::CARRY_WHEN, 'Look again'),
+                            Ask::plain(AskKind::When, Places::CARRY_WHEN, 'Look again', hint: 'a day, 6 months, spring, 12 000 km'),
                         )
                         ->advice()
                         ->optional(),

@@ -164,22 +164,10 @@ final readonly class Ask
         return new self($place, AskKind::Turn, $label, $wanted, hint: 'degrees, 8 min, 1/4 turn');
     }
 
-    /** Entered as its kind is, with nothing more to say of it: how many, a recording, passes of a valve. */
+    /** Entered as its kind is, with nothing more to say of it: how many, a recording, a machine's meter. */
     public static function plain(AskKind $kind, string $place, Message|string $label, bool $wanted = false, ?string $hint = null): self
     {
         return new self($place, $kind, $label, $wanted, hint: $hint);
-    }
-
-    /** What a machine's meter shows. */
-    public static function meter(string $place, Message|string $label): self
-    {
-        return new self($place, AskKind::Meter, $label, false, hint: '12 400 km, or 320 h');
-    }
-
-    /** When something is to be looked at again. */
-    public static function when(string $place, Message|string $label): self
-    {
-        return new self($place, AskKind::When, $label, false, hint: 'a day, 6 months, spring, 12 000 km');
     }
 
     /** One try of a cone: its mark, when it was judged, what was felt, the play at the rim. */
@@ -202,6 +190,18 @@ final readonly class Ask
             mayLack: $until === PartState::OnTray && $part->kind->mayLack(),
             usual: $part->kind->usualEntry($until),
         );
+    }
+
+    /** The same where a bearing sits in that. */
+    public function inBody(Message $body): self
+    {
+        $said = static fn (Message|string|null $words): Message|string|null => $words instanceof Message ? $words->inBody($body) : $words;
+
+        return $this->changed([
+            'label' => $said($this->label),
+            'hint' => $said($this->hint),
+            'options' => array_map(static fn (Option $o): Option => $o->inBody($body), $this->options),
+        ]);
     }
 
     /** The same by another label. */

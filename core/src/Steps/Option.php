@@ -14,6 +14,12 @@ final readonly class Option
     {
     }
 
+    /** The same where a bearing sits in that. */
+    public function inBody(Message $body): self
+    {
+        return $this->label instanceof Message ? new self($this->value, $this->label->inBody($body)) : $this;
+    }
+
     /**
      * Every case of an enum that has a label.
      *

@@ -23,6 +23,14 @@ final readonly class Ordinary
     {
     }
 
+    /** The same where a bearing sits in that. */
+    public function inBody(Message $body): self
+    {
+        $said = static fn (Message|string $words): Message|string => $words instanceof Message ? $words->inBody($body) : $words;
+
+        return new self($this->label->inBody($body), array_map($said, $this->says), $this->answers);
+    }
+
     /**
      * Of one step: null when fewer than two answers are left that one tap could give.
      *

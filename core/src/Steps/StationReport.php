@@ -7,9 +7,10 @@ namespace CleanRace\Core\Steps;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\SaidOfBody;
 
 /** One station as it stands: its steps, what is judged, how far it is. */
-final readonly class StationReport
+final readonly class StationReport implements SaidOfBody
 {
     /**
      * @param  int  $doneSteps of those that are not optional
@@ -45,6 +46,19 @@ final readonly class StationReport
             count($counted),
             $steps,
             $station === Station::Strip ? Ordinary::ofTakeDown($steps, $notebook) : null,
+        );
+    }
+
+    public function inBody(Message $body): static
+    {
+        return new self(
+            $this->station,
+            $this->label,
+            $this->status,
+            $this->doneSteps,
+            $this->totalSteps,
+            array_map(static fn (Step $s): Step => $s->inBody($body), $this->steps),
+            $this->ordinary?->inBody($body),
         );
     }
 

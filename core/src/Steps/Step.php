@@ -220,6 +220,23 @@ final readonly class Step
         return $this->changed(['done' => $done]);
     }
 
+    /** The same where a bearing sits in that. */
+    public function inBody(Message $body): self
+    {
+        return $this->changed([
+            'title' => $this->title->inBody($body),
+            'detail' => $this->detail?->inBody($body),
+            'tool' => $this->tool?->inBody($body),
+            'why' => $this->why?->inBody($body),
+            'caution' => $this->caution?->inBody($body),
+            'find' => $this->find?->inBody($body),
+            'asks' => array_map(static fn (Ask $a): Ask => $a->inBody($body), $this->asks),
+            'verdicts' => array_map(static fn (Verdict $v): Verdict => $v->inBody($body), $this->verdicts),
+            'waitsFor' => array_map(static fn (Message $m): Message => $m->inBody($body), $this->waitsFor),
+            'ordinary' => $this->ordinary?->inBody($body),
+        ]);
+    }
+
     /** The worst of its judgements; null when there is none. */
     public function worst(): ?Level
     {

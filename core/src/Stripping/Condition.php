@@ -32,7 +32,7 @@ enum Condition: string
             self::Burst => 'A bearing has burst, its outer ring stayed',
             self::Seized => 'A ring or the shaft is seized',
             self::Joints => 'Steering joints in the way',
-            self::Painted => 'Paint or powder on the hub',
+            self::Painted => 'Paint or powder on it',
             self::Plastic => 'Plastic wheel',
             self::Disc => 'Brake disc or rotor on it',
             self::Electric => 'Electric drive',

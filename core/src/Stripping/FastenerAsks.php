@@ -9,6 +9,7 @@ use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Steps\Ask;
 use CleanRace\Core\Steps\Option;
+use CleanRace\Core\Verdict\Message;
 
 /** What is noted of a fastener where it comes off. */
 final class FastenerAsks
@@ -28,12 +29,14 @@ final class FastenerAsks
             Ask::choice(
                 $fastener->place('held'),
                 'How it was held',
-                Option::of([
-                    'bar' => 'Bar on the axle',
-                    'hub' => 'Hub held',
-                    ...$card->role === HubRole::Wheel ? ['ground' => 'Wheel on the ground'] : [],
-                    ...$card->isBraked() ? ['brake' => 'Brake held'] : [],
-                ]),
+                [
+                    new Option('bar', 'Bar on the axle'),
+                    new Option('hub', $card->role === HubRole::Blade ? 'Blade blocked' : Message::plain('The {body} held')),
+                    ...Option::of([
+                        ...$card->role === HubRole::Wheel ? ['ground' => 'Wheel on the ground'] : [],
+                        ...$card->isBraked() ? ['brake' => 'Brake held'] : [],
+                    ]),
+                ],
                 wanted: false,
             ),
             Ask::torque($fastener->place('torque'), $fastener->name.': torque, by its manual', wanted: false),

@@ -69,7 +69,7 @@ final readonly class LookSteps
                 Step::of(
                     'strip.last_ball',
                     'Find the last ball',
-                    'Lamp and magnet through the whole hub, then turn it over and tap it.',
+                    'Lamp and magnet through all of the {body}, then turn it over and tap it.',
                 )
                     ->with(tool: 'Magnet, lamp')
                     ->asking(
@@ -152,7 +152,7 @@ final readonly class LookSteps
         return match (true) {
             $count < $usual - 1 => Verdict::care(
                 Message::of('burst.few', '{count} of about {usual} balls', $words),
-                Message::of('burst.few.say', 'Some are still in the hub. Look for them before anything new goes in.'),
+                Message::of('burst.few.say', 'Some are still in the {body}. Look for them before anything new goes in.'),
             ),
             $count > $usual + 1 => Verdict::care(
                 Message::of('burst.many', '{count} balls, usual is about {usual}', $words),
@@ -173,11 +173,11 @@ final readonly class LookSteps
         return $this->bench->notebook->choice(Places::BALLS_FOUND) === 'missing'
             ? Verdict::stop(
                 Message::of('strip.balls_missing', 'Balls are missing'),
-                Message::of('strip.balls_missing.say', 'One that stays in the hub is driven into the new bearing.'),
+                Message::of('strip.balls_missing.say', 'One that stays in the {body} is driven into the new bearing.'),
             )->next(
                 Message::of(
                     'strip.balls_missing.next',
-                    'Magnet and lamp once more; open the hollow hub and shake it out. Then say that all are found.',
+                    'Magnet and lamp once more; shake the {body} out. Then say that all are found.',
                 ),
             )
             : null;

@@ -138,7 +138,7 @@ final readonly class Looks
             )->next(Message::of('look.mend.next', 'Mended, or new: look again, and say *Use*.'))
             : Verdict::care(
                 Message::of('look.replace', 'To be replaced: {things}', $things),
-                Message::of('look.replace.say', 'It is not of this hub. The customer hears of it before the machine goes back.'),
+                Message::of('look.replace.say', 'It is beside the bearing. The customer hears of it before the machine goes back.'),
             );
     }
 

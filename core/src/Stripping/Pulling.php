@@ -57,7 +57,7 @@ final readonly class Pulling
                 'Long square-edged punch, hammer',
                 [],
                 'Cheap and always there; a cocked ring scars the bore.',
-                'Eyes covered. Support the hub close to the bore, in line with the blow, disc clear.',
+                'Eyes covered. The {body} stands on blocks close to the bore, in line with the blow; nothing else touches them.',
                 6,
                 [Need::of(ToolKind::Drift)],
             ),
@@ -71,7 +71,7 @@ final readonly class Pulling
                 [Need::puller($bore), Need::of(ToolKind::SlideHammer)],
             ),
             Extraction::Rod => new self(
-                'Rod through, a plate behind the ring, the receiving cup on the hub. Oiled thread, big washers, turned by hand. The '
+                'Rod through, a plate behind the ring, the receiving cup on the {body}. Oiled thread, big washers, turned by hand. The '
                     .'thread left over must fit inside the socket.',
                 'Rod of at least {length}, plate under {under} outside, cup over {inside} inside and {depth} deep',
                 $sizes,
@@ -81,7 +81,7 @@ final readonly class Pulling
                 [Need::rod($sizes['length']), Need::receiver($sizes['inside'], $sizes['depth'])],
             ),
             Extraction::Press => new self(
-                'Plug smaller than the shoulder, wider than the bore of the inner ring. Hub square on its blocks, close round the bore.',
+                'Plug smaller than the shoulder, wider than the bore of the inner ring. The {body} square on its blocks, close round the bore.',
                 'Press; plug over {bore}, under {under}',
                 $sizes,
                 'A press tells at once when something else stands in the way.',

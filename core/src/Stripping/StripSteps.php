@@ -54,7 +54,9 @@ final readonly class StripSteps
                     ->with(
                         tool: 'Wire brush, penetrant',
                         why: 'It creeps in while you do something else.',
-                        caution: 'Eyes covered. Keep it off disc, pads and tyre.',
+                        caution: $this->bench->pattern->card()->isBraked()
+                            ? 'Eyes covered. Keep it off disc, pads and tyre.'
+                            : 'Eyes covered. Keep it off rubber.',
                     )
                     ->ticked('Soaking')
                     ->taking(4, 20),
@@ -140,11 +142,11 @@ final readonly class StripSteps
                 )
                 : Step::of(
                     'strip.warm',
-                    'Warm the hub',
+                    'Warm the {body}',
                     $this->ways->has(Condition::Painted)
-                        ? 'Round and round the hub, not the bearing, until a drop of water on it spits. Paint near: hot air only, '
+                        ? 'Round and round the {body}, not the bearing, until a drop of water on it spits. Paint near: hot air only, '
                             .'and no hotter than it bears.'
-                        : 'Round and round the hub, not the bearing, until a drop of water on it spits. A sharp crack is the ring '
+                        : 'Round and round the {body}, not the bearing, until a drop of water on it spits. A sharp crack is the ring '
                             .'letting go.',
                 )
             )
@@ -152,7 +154,7 @@ final readonly class StripSteps
                     tool: $plastic ? 'Kettle' : 'Hot-air gun, thermometer',
                     why: 'Aluminium grows twice as fast as steel: the fit loosens by itself.',
                     caution: 'Gloves. No solvent or its vapour within reach, some brake cleaners make poison gas when heated; '
-                        .'extinguisher at hand. A hot hub looks like a cold one.',
+                        .'extinguisher at hand. A hot {body} looks like a cold one.',
                     part: $part->id,
                 )
                 ->ticked('It is warm')
@@ -172,10 +174,10 @@ final readonly class StripSteps
                 'strip.burst',
                 'Collect the balls and count them',
                 'Magnet and rag. A bearing of this size usually has {balls} balls of about {ball}, one more or less by maker. The '
-                    .'last one hides in the hub.',
+                    .'last one hides in the {body}.',
                 ['balls' => $balls, 'ball' => $usual->ball],
             )
-                ->with(tool: 'Magnet, dish', why: 'A ball left in the hub finds its way into the new bearing.', part: $part->id)
+                ->with(tool: 'Magnet, dish', why: 'A ball left in the {body} finds its way into the new bearing.', part: $part->id)
                 ->asking(Ask::text(Places::BURST_COUNT, 'Balls found', hint: 'how many, and how wide'))
                 ->judged(LookSteps::counted($this->bench->notebook->text(Places::BURST_COUNT), $balls))
                 ->taking(4),

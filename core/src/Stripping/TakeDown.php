@@ -219,7 +219,7 @@ final class TakeDown
                 $words['title'] ?? '{part} out',
                 Message::listed(
                     [
-                        ...$again ? [Message::of('strip.warm_again', 'The hub warmed again first: it has cooled since the other.')] : [],
+                        ...$again ? [Message::of('strip.warm_again', 'The {body} warmed again first: it has cooled since the other.')] : [],
                         $words['detail'] ?? $how->detail,
                         Message::of('strip.one_way', 'It comes out towards the {side} only.', ['side' => Message::within($side)]),
                     ],

@@ -28,7 +28,7 @@ final class TakeOff
     /** How an end spacer comes off that sits tight in its bearing. */
     private const TIGHT_SPACER = [
         'title' => 'End spacers driven out from across',
-        'detail' => 'A long punch through the hub on the far edge of each, little by little and all round, before its seal is touched. '
+        'detail' => 'A long punch through the {body} on the far edge of each, little by little and all round, before its seal is touched. '
             .'Each to its own side; look whether one has a nose that stood in the spacer tube.',
         'tool' => 'Long punch, hammer',
         'caution' => 'Eyes covered. The blow goes into the spacer, not into the inner ring.',

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace CleanRace\Core\Stripping;
 
 use CleanRace\Core\Verdict\Message;
+use CleanRace\Core\Verdict\SaidOfBody;
 
 /** One tool the plan needs: what of it hangs on the wall, or what can stand in, and the step that fails without. */
-final readonly class ToolLine
+final readonly class ToolLine implements SaidOfBody
 {
     /**
      * @param  ?Message  $size that it must have; null when any will do
@@ -21,5 +22,10 @@ final readonly class ToolLine
         public Message $step,
         public string $stepId,
     ) {
+    }
+
+    public function inBody(Message $body): static
+    {
+        return new self($this->tool, $this->size, $this->have, $this->standIn, $this->step->inBody($body), $this->stepId);
     }
 }

@@ -18,6 +18,12 @@ final readonly class Figure
     ) {
     }
 
+    /** The same where a bearing sits in that. */
+    public function inBody(Message $body): self
+    {
+        return new self($this->name, $this->label->inBody($body), $this->value, $this->plusMinus, $this->digits);
+    }
+
     /**
      * @param  string  $name short name in snake_case, the same wherever this figure appears
      * @param  ?float  $plusMinus two standard deviations, in the unit of the value

@@ -87,6 +87,20 @@ final readonly class Verdict
         return $this->with(['working' => $this->working->then($working)]);
     }
 
+    /** The same where a bearing sits in that. */
+    public function inBody(Message $body): self
+    {
+        return $this->with([
+            'headline' => $this->headline->inBody($body),
+            'sentence' => $this->sentence->inBody($body),
+            'figures' => array_map(static fn (Figure $f): Figure => $f->inBody($body), $this->figures),
+            'why' => array_map(static fn (Message $m): Message => $m->inBody($body), $this->why),
+            'next' => $this->next?->inBody($body),
+            'settledBy' => $this->settledBy?->inBody($body),
+            'working' => $this->working->inBody($body),
+        ]);
+    }
+
     /** @param  array<string, mixed>  $changed */
     private function with(array $changed): self
     {

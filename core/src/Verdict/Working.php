@@ -33,6 +33,14 @@ final readonly class Working
         return new self([...$this->lines, ['what' => $what, 'formula' => $formula, 'numbers' => $numbers, 'result' => $shown]]);
     }
 
+    /** The same where a bearing sits in that. */
+    public function inBody(Message $body): self
+    {
+        $said = static fn (Message|string $words): Message|string => $words instanceof Message ? $words->inBody($body) : $words;
+
+        return new self(array_map(static fn (array $line): array => array_map($said, $line), $this->lines));
+    }
+
     /** The same with the lines of another behind it. */
     public function then(self $more): self
     {

@@ -11,6 +11,7 @@ use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Pattern;
+use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\WholeWords;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,6 +29,10 @@ final class HubsWordsTest extends TestCase
         '/\b(its|the) cones\b|set the cone/i' => [PartKind::Cone, PartKind::TaperCone],
     ];
 
+    /** A hub where bearings sit in something else: not one of its other parts, nor where a wheel rocks, nor what a body runs on. */
+    private const OF_THE_BODY = '/(?<!wheel |disc |sprocket |pulley |-side |round the |to the |across the )'
+        .'(?<!on its |enters the |than the |at the )\bhubs?\b(?! (nut|flange|puller))/i';
+
     /**
      * What is never said of such a hub, whatever its parts are.
      *
@@ -40,6 +45,8 @@ final class HubsWordsTest extends TestCase
         return array_keys(
             array_filter([
                 '/\bbrakes?\b(?! cleaner)/i' => ! $card->isBraked(),
+                '/(?<!without )\bdiscs?\b(?![- ]side)/i' => ! $card->isBraked(),
+                self::OF_THE_BODY => $card->body !== PatternCard::HUB,
                 '/\bridden\b|\bride\b|\bcoasts?\b|3 and 9|12 and 6|fork end|\bwheels?\b/i' => $card->role === HubRole::Blade,
                 '/\bridden\b|\bride\b|3 and 9|12 and 6|fork end/i' => $card->role === HubRole::Idler,
                 '/3 and 9|12 and 6|fork end/i' => $card->role === HubRole::Freehub,

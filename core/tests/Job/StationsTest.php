@@ -227,7 +227,7 @@ final class StationsTest extends TestCase
             'seat.warm',
         )->title->inEnglish();
         self::assertNotSame($target(5), $target(25));
-        self::assertStringStartsWith('Hub to', $target(5));
+        self::assertStringStartsWith('Warm it to', $target(5));
     }
 
     public function test_seven_stations_each_with_panels_for_what_they_ask(): void

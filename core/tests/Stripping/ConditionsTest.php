@@ -85,8 +85,8 @@ final class ConditionsTest extends TestCase
     public function test_the_second_bearing_is_told_what_the_hub_stands_on(): void
     {
         $job = self::job('pair-sleeve');
-        self::assertStringContainsString('Hub turned over', English::of(self::step($job, 'seat.right.start')->detail));
-        self::assertStringNotContainsString('Hub turned over', English::of(self::step($job, 'seat.left.start')->detail));
+        self::assertStringContainsString('The hub turned over', English::of(self::step($job, 'seat.right.start')->detail));
+        self::assertStringNotContainsString('The hub turned over', English::of(self::step($job, 'seat.left.start')->detail));
     }
 
     public function test_tight_end_spacers_are_driven_out_from_across_and_in_over_a_held_ring(): void

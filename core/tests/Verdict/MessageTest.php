@@ -25,6 +25,16 @@ final class MessageTest extends TestCase
         self::assertSame(Instrument::DepthCaliper, Ask::depth('d', 'D')->instrument);
     }
 
+    public function test_what_a_bearing_sits_in_is_a_hub_until_a_job_says_what_it_is(): void
+    {
+        $message = Message::of('k', 'At {t}: {next}', ['t' => Written::of('50'), 'next' => Message::plain('Warm the {body}')]);
+        self::assertSame('At 50: Warm the hub', $message->inEnglish());
+        self::assertSame('At 50: Warm the knuckle', $message->inBody(Message::plain('knuckle'))->inEnglish());
+        self::assertSame('{body} over its faces', Message::plain('{body} over its faces')->key);
+        $other = Message::of('k', 'Left seal');
+        self::assertEquals($other, $other->inBody(Message::plain('knuckle')));
+    }
+
     public function test_words_with_something_in_them_are_not_plain(): void
     {
         self::assertTrue(Message::plain('Left seal')->isPlain());

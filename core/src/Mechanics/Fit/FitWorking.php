@@ -45,7 +45,7 @@ final readonly class FitWorking
                     ? Message::of('fit.assumed_ring', 'The feel is weighed for the commonest ring of this size.')
                     : Message::of(
                         'fit.assumed',
-                        'The feel is weighed for a hub of {material}, outside {around}: not all of it was entered.',
+                        'The feel is weighed for a {body} of {material}, outside {around}: not all of it was entered.',
                         [
                             'material' => Message::plain($joint->body()->label()),
                             'around' => $joint->hubOutside(),

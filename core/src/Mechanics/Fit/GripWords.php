@@ -122,7 +122,7 @@ final readonly class GripWords
                     'fit.worn.next',
                     match (true) {
                         $this->isNylon() => 'Replace what it sits in. Tell the owner before going on.',
-                        $this->inBore => 'Have the bore sleeved, or fit another hub. Tell the owner before going on.',
+                        $this->inBore => 'Have the bore sleeved, or fit another {body}. Tell the owner before going on.',
                         default => 'Have the shaft sleeved, or fit another. Tell the owner before going on.',
                     },
                 ),
@@ -154,7 +154,7 @@ final readonly class GripWords
             Message::of(
                 'fit.loose.next',
                 $this->inBore
-                    ? 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another hub.'
+                    ? 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another {body}.'
                     : 'Retaining compound rated for {gap}, dry and degreased, and said to the owner; or a sleeve; or another shaft.',
                 $gap,
             ),
@@ -195,7 +195,7 @@ final readonly class GripWords
     {
         return Verdict::care(
             Message::of('fit.warm', 'Holds cold, lets go when hot'),
-            Message::of('fit.warm.say', 'The hub grows more than the ring. Long braking may free it.'),
+            Message::of('fit.warm.say', 'The {body} grows more than the ring. Long braking may free it.'),
         )->next(Message::of('fit.warm.next', 'Retaining compound, or look again after the first long run.'));
     }
 
@@ -219,7 +219,7 @@ final readonly class GripWords
         return Verdict::stop(
             Message::of('fit.tight', 'Far too tight: do not press it'),
             $splits
-                ? Message::of('fit.splits.say', '{over} of interference would split this hub.', ['over' => $this->over()])
+                ? Message::of('fit.splits.say', '{over} of interference would split this {body}.', ['over' => $this->over()])
                 : Message::of('fit.tight.say', '{over} of interference, where makers give at most {most}.', [
                     'over' => $this->over(),
                     'most' => Shown::of(Length::mm($this->evidence->most), 3),
@@ -246,7 +246,7 @@ final readonly class GripWords
         )->next(
             Message::of(
                 'fit.tightish.next',
-                'Look for a burr or dirt, measure again; warm the hub, and turn the bearing by hand when it is in.',
+                'Look for a burr or dirt, measure again; warm the {body}, and turn the bearing by hand when it is in.',
             ),
         );
     }

@@ -78,7 +78,7 @@ final readonly class Remedies
     private static function another(RingSeat $seat): Remedy
     {
         return new Remedy(
-            $seat === RingSeat::Bore ? 'Another hub' : 'Another shaft',
+            $seat === RingSeat::Bore ? 'Another {body}' : 'Another shaft',
             'New, or a sound used one',
             'The part, and its wait',
             'The surest. Measure the used one before paying.',

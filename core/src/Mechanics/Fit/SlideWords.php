@@ -54,7 +54,7 @@ final readonly class SlideWords
             Message::of('slide.driven', 'It wants driving where it should slide'),
             Message::of('slide.driven.say', 'Burr, rust, a bend, or something askew on its way. Do not drive it through.'),
         )->next(
-            Message::of('slide.driven.next', 'Clean it and try again by hand; roll the axle on a flat plate; look through the hub.'),
+            Message::of('slide.driven.next', 'Clean it and try again by hand; roll the axle on a flat plate; look through the {body}.'),
         );
     }
 

@@ -14,7 +14,7 @@ use CleanRace\Core\Verdict\Verdict;
 use CleanRace\Core\Verdict\Working;
 use CleanRace\Core\Verdict\Written;
 
-/** Long enough for hub, driver, washers and nuts, and no longer than the socket over its nut is deep. */
+/** Long enough for {body}, driver, washers and nuts, and no longer than the socket over its nut is deep. */
 #[
     Calculator('draw-rod', 'The draw rod', 'seat', 'How long it must be, and may be.', [
         'over_faces_mm' => 104,
@@ -56,7 +56,7 @@ final readonly class DrawRod
         $verdict = match (true) {
             ! $strong => Verdict::stop(
                 Message::of('rod.weak', '{bolt} is too thin for this fit', $words),
-                Message::of('rod.weak.say', 'It would stretch. A thicker rod, or warm the hub.'),
+                Message::of('rod.weak.say', 'It would stretch. A thicker rod, or warm the {body}.'),
             ),
             $most !== null && $most < $least => Verdict::care(
                 Message::of('rod.socket', 'The socket is too shallow'),
@@ -74,7 +74,7 @@ final readonly class DrawRod
             ),
             $input->rod->mm < $least => Verdict::stop(
                 Message::of('rod.short', 'The rod is too short'),
-                Message::of('rod.short.say', 'It takes {least} for hub, driver, washers and nuts.', $words),
+                Message::of('rod.short.say', 'It takes {least} for {body}, driver, washers and nuts.', $words),
             ),
             $most !== null && $input->rod->mm > $most => Verdict::care(
                 Message::of('rod.long', 'The rod is too long for the socket'),
@@ -104,7 +104,7 @@ final readonly class DrawRod
                 ->workedOut(
                     Working::start()->line(
                         'Rod at least',
-                        'hub + driver + washers + two nuts + threads',
+                        Message::plain('{body} + driver + washers + two nuts + threads'),
                         Message::filled(
                             '{sum} + threads',
                             sum: sprintf(

@@ -225,7 +225,7 @@ final readonly class PressFit
         return $force !== null || $input->seat === RingSeat::Shaft
             ? $worst
             : $worst->because(
-                Message::of('press_fit.wall', 'The outside of the hub is not measured: force and clearance wait for it.'),
+                Message::of('press_fit.wall', 'The outside of the {body} is not measured: force and clearance wait for it.'),
             );
     }
 }

@@ -67,7 +67,7 @@ final readonly class PressForce
                 Figure::of('pressure', 'Pressure in the joint', Pressure::megapascals($pressure), null, 2),
                 Figure::of(
                     'hoop',
-                    $input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring',
+                    $input->seat === RingSeat::Bore ? 'Stress in the {body}' : 'Stress in the ring',
                     Pressure::megapascals($hoop),
                 ),
                 ...$share === null ? [] : [Figure::of('share', 'Of this press', $share, null, 1)],
@@ -97,9 +97,9 @@ final readonly class PressForce
     {
         if ($input->seat === RingSeat::Bore && $hoop > $input->body()->hoopLimit()) {
             return Verdict::stop(
-                Message::of('force.split', 'The hub may split'),
+                Message::of('force.split', 'The {body} may split'),
                 Message::of('force.split.say', 'Its wall is too thin, or the bore too tight, for this fit.'),
-            )->next(Message::of('force.split.next', 'Measure the bore again. Warm the hub, or fit another.'));
+            )->next(Message::of('force.split.next', 'Measure the bore again. Warm the {body}, or fit another.'));
         }
         if (
             $input->seat === RingSeat::Bore &&
@@ -110,13 +110,13 @@ final readonly class PressForce
         ) {
             return Verdict::care(
                 Message::of('force.thin', 'The wall is too thin to grip'),
-                Message::of('force.thin.say', 'The hub stretches instead of holding: the ring may creep.'),
+                Message::of('force.thin.say', 'The {body} stretches instead of holding: the ring may creep.'),
             )->next(Message::of('force.thin.next', 'Retaining compound helps; look for cracks.'));
         }
         if ($high > $input->drawBolt->limit($this->limits->get('force.rod_limit_8_8'))->newtons) {
             return Verdict::care(
                 Message::of('force.rod', 'Too much for this rod'),
-                Message::of('force.rod.say', 'Use a thicker rod, warm the hub, or use the press.'),
+                Message::of('force.rod.say', 'Use a thicker rod, warm the {body}, or use the press.'),
             );
         }
         $values = ['force' => Force::newtons($force)];
@@ -178,7 +178,7 @@ final readonly class PressForce
                 Force::newtons($force),
             )
             ->line(
-                $input->seat === RingSeat::Bore ? 'Stress in the hub' : 'Stress in the ring',
+                $input->seat === RingSeat::Bore ? 'Stress in the {body}' : 'Stress in the ring',
                 'p·(outside² + inside²)/(outside² − inside²)',
                 $input->seat === RingSeat::Bore
                     ? Message::filled('limit {limit} MPa', limit: sprintf('%.0f', $input->body()->hoopLimit()))

@@ -62,7 +62,7 @@ final readonly class Heat
                 ),
                 TemperatureRise::kelvin($rise),
             )
-            ->line('Hub to', 'shop + ΔT', sprintf('%.1f + %.1f', $room, $rise), Temperature::celsius($wanted));
+            ->line('Warmed to', 'shop + ΔT', sprintf('%.1f + %.1f', $room, $rise), Temperature::celsius($wanted));
 
         return new HeatResult(
             TemperatureRise::kelvin($rise),
@@ -72,7 +72,7 @@ final readonly class Heat
             Length::mm($shrink),
             $this->verdict($wanted, $limit, $rise)
                 ->showing(
-                    Figure::of('target', 'Hub to', Temperature::celsius($target)),
+                    Figure::of('target', 'Warmed to', Temperature::celsius($target)),
                     Figure::of('rise', 'Rise', TemperatureRise::kelvin($rise)),
                     Figure::of('heat_limit', 'Temperature limit of paint or rubber nearby', Temperature::celsius($limit)),
                     ...$shrink > 0 ? [Figure::of('freezer', 'Share of it by the freezer', Length::mm($shrink), null, 3)] : [],
@@ -97,14 +97,14 @@ final readonly class Heat
                     Message::of('heat.part.say', 'The fit asks for {to}, more than what is near can bear.', $values),
                 )
                 : Verdict::go(
-                    Message::of('heat.to', 'Hub to {to}', $values),
+                    Message::of('heat.to', 'Warm the {body} to {to}', $values),
                     Message::of('heat.to.say', 'The bearing drops in; hold it down until it grips.'),
                 );
 
         return $verdict->next(
             Message::of(
                 'heat.next',
-                'Warm the hub, not the bearing, which bears {sealed} at most. No solvent near; gloves; read it with a thermometer.',
+                'Warm the {body}, not the bearing, which bears {sealed} at most. No solvent near; gloves; read it with a thermometer.',
                 ['sealed' => Temperature::celsius($this->limits->get('heat.sealed_limit_c'))],
             ),
         );

@@ -50,7 +50,7 @@ final readonly class HeatClock
             ),
             $left <= 0 => Verdict::care(
                 Message::of('clock.late', 'Warm it again'),
-                Message::of('clock.late.say', 'Below {needed} it grips; the hub is at {hub}. Press the rest, or warm it again.', $words),
+                Message::of('clock.late.say', 'Below {needed} it grips; the {body} is at {hub}. Press the rest, or warm it again.', $words),
             ),
             $left < $this->limits->get('heat.clock_short') => Verdict::care(
                 Message::of('clock.short', 'About {left} left', $words),
@@ -70,7 +70,7 @@ final readonly class HeatClock
                 ->about(VerdictKind::TimeLeft)
                 ->showing(
                     Figure::of('needed', 'Grips below', Temperature::celsius($needed), null, 0),
-                    Figure::of('hub', 'Hub now', $input->hub, null, 0),
+                    Figure::of('hub', 'Now at', $input->hub, null, 0),
                     ...$left === null ? [] : [Figure::of('left', 'Left from then', Duration::seconds($left))],
                 )
                 ->workedOut(

@@ -43,6 +43,7 @@ final readonly class FlangedWheel implements Pattern
             use: HubUse::SlowWheel,
             sets: [HubSetting::Float],
             called: 'Front left',
+            body: 'wheel',
             outer: SeatMeant::PressedSlow,
         );
     }

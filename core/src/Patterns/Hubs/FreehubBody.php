@@ -42,6 +42,7 @@ final readonly class FreehubBody implements Pattern
             cautions: ['Springs and pawls jump out: work over a tray.'],
             role: HubRole::Freehub,
             called: 'Freehub',
+            body: 'body',
             outer: SeatMeant::PressedSlow,
         );
     }

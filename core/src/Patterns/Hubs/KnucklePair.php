@@ -41,6 +41,7 @@ final readonly class KnucklePair implements Pattern
             pair: true,
             cautions: ['Inner and outer seal are not alike: keep each with its side.'],
             called: 'Front left',
+            body: 'knuckle',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );

@@ -44,6 +44,7 @@ final readonly class KnuckleWide implements Pattern
             cautions: ['The bearing leaves on the side of its snap ring only, after the ring.'],
             grips: [RingSeat::Bore, RingSeat::Shaft],
             called: 'Front left',
+            body: 'knuckle',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );

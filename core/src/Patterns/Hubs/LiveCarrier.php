@@ -40,6 +40,7 @@ final readonly class LiveCarrier implements Pattern
             pair: true,
             cautions: ['An eccentric carrier sets the chain: mark where it stood.'],
             called: 'Rear axle',
+            body: 'carrier',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Slides,
         );

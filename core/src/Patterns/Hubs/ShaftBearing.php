@@ -44,6 +44,7 @@ final readonly class ShaftBearing implements Pattern
             ],
             grips: [RingSeat::Shaft],
             called: 'Rear left',
+            body: 'housing',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::PressedFast,
         );

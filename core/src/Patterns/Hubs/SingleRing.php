@@ -43,6 +43,7 @@ final readonly class SingleRing implements Pattern
             use: HubUse::SlowWheel,
             role: HubRole::Idler,
             called: 'Idler',
+            body: 'wheel',
             outer: SeatMeant::PressedSlow,
         );
     }

@@ -44,6 +44,7 @@ final readonly class Spindle implements Pattern
             use: HubUse::Blade,
             role: HubRole::Blade,
             called: 'Blade spindle',
+            body: 'housing',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );
@@ -87,7 +88,7 @@ final readonly class Spindle implements Pattern
             Captures::depth('blade_true', 'One blade tip below the other, turned half round', 'gap'),
             Captures::length('over_housing', 'Over the housing', 'over_all'),
             Captures::text('blade_side', 'Which side of the blade is down', 'paint a mark'),
-            Captures::text('nipple_way', 'Which way the nipple looks', 'from the wheel side'),
+            Captures::text('nipple_way', 'Which way the nipple looks', 'from below'),
         ];
     }
 

@@ -117,7 +117,7 @@ final readonly class SecondBearing
                 Working::start()
                     ->line(
                         'Rests at',
-                        'hub − first depth − first width − spacer tube − second width',
+                        'over faces − first depth − first width − spacer tube − second width',
                         sprintf(
                             '%.2f − %.2f − %.2f − %.2f − %.2f',
                             $input->overFaces->value->mm,
@@ -157,7 +157,7 @@ final readonly class SecondBearing
             Message::of('second.no_sleeve', 'Is the spacer tube in?'),
             Message::of(
                 'second.no_sleeve.say',
-                'The second bearing must not go in before the spacer tube has been seen through the hub.',
+                'The second bearing must not go in before the spacer tube has been seen through the {body}.',
             ),
         )->next(
             Message::of('second.no_sleeve.next', 'Put the spacer tube in, look through the first bearing, and say that you saw it.'),

@@ -107,7 +107,7 @@ final readonly class SleeveToMake
                     Working::start()
                         ->line(
                             'Span',
-                            $input->span === null ? 'hub − shoulder − shoulder' : 'as measured',
+                            $input->span === null ? 'over faces − shoulder − shoulder' : 'as measured',
                             sprintf('± %.2f', $span->spread()),
                             Length::mm($span->mean),
                         )

@@ -144,8 +144,8 @@ final class Assembly
                 part: $first->part->id,
             )
             ->asking(self::isClean($shaft))
-            ->ticked($shaft ? 'Shaft stands upright' : 'Hub stands on its blocks')
-            ->ordinarily($shaft ? 'Shaft clean, upright' : 'Bore clean, hub on its blocks')
+            ->ticked($shaft ? 'Shaft stands upright' : 'It stands on its blocks')
+            ->ordinarily($shaft ? 'Shaft clean, upright' : 'Bore clean, on its blocks')
             ->judged($first->seat === RingSeat::Bore ? $support->verdict : null)
             ->advice()
             ->taking(9);

@@ -136,8 +136,8 @@ final class PressedSteps
         $this->warmed = true;
         $heat = $seat->heat;
         $this->steps[] = ($heat === null || $heat->rise->kelvin <= 0
-            ? Step::of('seat.warm', 'Warm the hub, or not', 'Not needed where the bearing starts by hand. Warmth helps any tight fit.')
-            : Step::of('seat.warm', 'Hub to {t}', 'Then the bearing drops in, or takes little force. Warm the hub, not the bearing.', [
+            ? Step::of('seat.warm', 'Warm the {body}, or not', 'Not needed where the bearing starts by hand. Warmth helps any tight fit.')
+            : Step::of('seat.warm', 'Warm it to {t}', 'Then the bearing drops in, or takes little force. Warm the {body}, not the bearing.', [
                 't' => $heat->target,
             ])
         )
@@ -148,8 +148,8 @@ final class PressedSteps
             )
             ->on(Panel::HeatClock)
             ->asking(
-                Ask::choice(Places::WARMED, 'Hub', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
-                Ask::heat(Places::HUB_TEMPERATURE, 'Hub reads'),
+                Ask::choice(Places::WARMED, 'It is', Option::of(['warm' => 'Warm', 'cold' => 'Left cold'])),
+                Ask::heat(Places::HUB_TEMPERATURE, 'It reads'),
                 Ask::choice(Places::HUB_MASS, 'How heavy, when it is not as drawn', Option::each(HubMass::class), wanted: false),
             )
             ->judged($this->run->heatClock($seat), $heat?->verdict)
@@ -171,7 +171,7 @@ final class PressedSteps
             $words['detail'] ??
             ($onShaft
                 ? 'By hand over the lead, then light taps all round on the inner ring.'
-                : 'By hand, wiggle until it feels level. Light taps all round. Read from the hub face to the outer ring, or look '
+                : 'By hand, wiggle until it feels level. Light taps all round. Read from the face of the {body} to the outer ring, or look '
                     .'across it.'),
             ...$this->isTheFirst($seat) ? [] : [$this->again($seat), $words['support'] ?? $this->turnedOver($seat)],
         ];
@@ -203,7 +203,7 @@ final class PressedSteps
     private function again(PressedSeat $seat): ?Message
     {
         return $this->bench->notebook->choice(Places::WARMED) === 'warm' && $seat->seat === RingSeat::Bore
-            ? Message::of('seat.warm_again', 'The hub warmed again first: it has cooled since the other.')
+            ? Message::of('seat.warm_again', 'The {body} warmed again first: it has cooled since the other.')
             : null;
     }
 
@@ -213,7 +213,7 @@ final class PressedSteps
         $first = $this->run->order->seats()[0];
 
         return $seat->seat === RingSeat::Bore && $first->seat === RingSeat::Bore && $first->part->side === $seat->part->side->other()
-            ? 'Hub turned over, on a ring or blocks close round the bore below; nothing rests on the seal, the bearing or the axle there.'
+            ? 'The {body} turned over, on a ring or blocks close round the bore below; nothing rests on the seal, the bearing or the axle there.'
             : null;
     }
 

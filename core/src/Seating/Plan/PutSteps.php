@@ -79,7 +79,7 @@ final readonly class PutSteps
                 ->asking(
                     Ask::choice(
                         Places::LOOK_THROUGH,
-                        'Looked through the hub',
+                        Message::plain('Looked through the {body}'),
                         Option::of(['seen' => 'Spacer tube seen', 'not_seen' => 'Not seen']),
                     )->usually('seen'),
                 )

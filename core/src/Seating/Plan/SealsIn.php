@@ -61,7 +61,7 @@ enum SealsIn: string
         return match ($this) {
             self::AfterBoth => 'After both bearings, so that nothing hits them. Lips greased, spring inward, flush or to the depth '
                 .'measured before.',
-            self::AfterOwn => 'After its own bearing. From now on the hub must not stand on it. Lips greased, spring inward, flush '
+            self::AfterOwn => 'After its own bearing. From now on the {body} must not stand on it. Lips greased, spring inward, flush '
                 .'or to the depth measured before.',
         };
     }

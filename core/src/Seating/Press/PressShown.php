@@ -66,7 +66,7 @@ enum PressShown: string
                 Message::of('press.past', 'Past its place: stop'),
                 Message::of(
                     'shown.past.say',
-                    'No rise where it should have been stopped: look through the hub and at the tray.',
+                    'No rise where it should have been stopped: look through the {body} and at the tray.',
                 ),
             ),
             self::Loose => Verdict::care(

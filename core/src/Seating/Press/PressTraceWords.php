@@ -64,7 +64,7 @@ final readonly class PressTraceWords
             )->next(
                 Message::of(
                     'press.tight.next',
-                    'Out again; measure ring and bore; warm the hub. Too tight takes the clearance from the bearing.',
+                    'Out again; measure ring and bore; warm the {body}. Too tight takes the clearance from the bearing.',
                 ),
             ),
             PressKind::EarlyHome => Verdict::stop(
@@ -85,7 +85,7 @@ final readonly class PressTraceWords
                         $at,
                     )
                     : Message::of('press.past.say', 'No rise at {home}, where the shoulder should have stopped it.', $at),
-            )->next(Message::of('press.past.next', 'Look through the hub and at the tray before anything else.')),
+            )->next(Message::of('press.past.next', 'Look through the {body} and at the tray before anything else.')),
             PressKind::DirtyBore => Verdict::care(
                 Message::of('press.dirty', 'Rough on the way'),
                 Message::of('press.dirty.say', 'Peaks and jumps while it slides: grit, a score or a burr in the bore.'),

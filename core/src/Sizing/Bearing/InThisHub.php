@@ -37,7 +37,7 @@ final readonly class InThisHub
         $main = array_values(array_filter($said, static fn (array $one): bool => $one[0] === $worst))[0] ?? null;
         if ($worst === Level::Go) {
             return Verdict::go(
-                Message::of('hub_suits', 'Right for this hub'),
+                Message::of('hub_suits', 'Right for this {body}'),
                 $main[1] ?? Message::of('hub_suits.say', 'Its seals and cage suit the use.'),
             )->workedOut(self::working($bearing, $hub));
         }
@@ -45,8 +45,8 @@ final readonly class InThisHub
         return Verdict::of(
             $worst,
             $worst === Level::Stop
-                ? Message::of('hub_wrong', 'Wrong for this hub')
-                : Message::of('hub_look', 'Look again for this hub'),
+                ? Message::of('hub_wrong', 'Wrong for this {body}')
+                : Message::of('hub_look', 'Look again for this {body}'),
             $main[1] ?? Message::of('hub_look.say', 'It may not suit the use.'),
         )
             ->because(
@@ -80,7 +80,7 @@ final readonly class InThisHub
     {
         if ($hub->ownSeals === true || in_array($bearing->kind, self::SEALED_BY_HUB, true)) {
             return $hub->ownSeals === false
-                ? [Level::Stop, Message::of('hub.needs_seal', 'This kind has no seals of its own: the hub must bring them.'), null]
+                ? [Level::Stop, Message::of('hub.needs_seal', 'This kind has no seals of its own: the {body} must bring them.'), null]
                 : null;
         }
         $open = $bearing->seals() === 0;
@@ -89,12 +89,12 @@ final readonly class InThisHub
         return match (true) {
             $open && ! $shielded && $hub->ownSeals === false => [
                 Level::Stop,
-                Message::of('hub.open', 'Open, in a hub without seals of its own: dirt and water walk in.'),
+                Message::of('hub.open', 'Open, in a {body} without seals of its own: dirt and water walk in.'),
                 Message::of('hub.open.next', 'Ask for a contact seal on both sides.'),
             ],
             $open && ! $shielded => [
                 Level::Care,
-                Message::of('hub.open_maybe', 'Open: right only where the hub has its own seals.'),
+                Message::of('hub.open_maybe', 'Open: right only where the {body} has its own seals.'),
                 Message::of('hub.open_maybe.next', 'Look for a seal outside each bearing.'),
             ],
             $shielded => [
@@ -145,7 +145,7 @@ final readonly class InThisHub
         if ($hub->wet === true && $bearing->seals() === 0 && ! in_array($bearing->kind, self::SEALED_BY_HUB, true)) {
             return [
                 Level::Care,
-                Message::of('hub.open_wet', 'Open, in the wet: the old one was the wrong kind, whatever the seals of the hub.'),
+                Message::of('hub.open_wet', 'Open, in the wet: the old one was the wrong kind, whatever the seals of the {body}.'),
                 Message::of('hub.open_wet.next', 'Ask for a contact seal on both sides.'),
             ];
         }
@@ -169,7 +169,7 @@ final readonly class InThisHub
                 $bearing->seals() === null ? 'one or two' : (string) $bearing->seals(),
             )
             ->line(
-                'The hub',
+                Message::plain('The {body}'),
                 'as told',
                 Message::listed(
                     array_filter([

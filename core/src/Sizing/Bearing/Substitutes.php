@@ -63,7 +63,7 @@ final readonly class Substitutes
             $out[] = new Substitute(
                 "$number C3",
                 true,
-                'A little more play inside: right where the fit is tight or the hub runs hot, no harm in a wheel.',
+                'A little more play inside: right where the fit is tight or the {body} runs hot, no harm in a wheel.',
             );
         }
         if ($bearing->has('shield_both')) {

@@ -131,8 +131,8 @@ final readonly class Grease
             return Verdict::of(
                 Level::Care,
                 Message::of('grease.open', '{grease}, and look at the seals', $words),
-                Message::of('grease.open.say', 'An open bearing is packed only where the hub\'s own seals are good.'),
-            )->next(Message::of('grease.open.next', 'No seals in the hub: fit a sealed bearing.'));
+                Message::of('grease.open.say', 'An open bearing is packed only where its own seals are good.'),
+            )->next(Message::of('grease.open.next', 'No seals of its own: fit a sealed bearing.'));
         }
 
         return match ($way) {

@@ -111,7 +111,7 @@ final class Converted
             ->with(
                 tool: 'Lathe, or a turner; draw bolt and flat plates',
                 find: 'A burr at its mouth, a gap at the shoulder.',
-                why: 'Pressed in it grows a little smaller inside: finish its bore, or measure it, when it stands in the hub.',
+                why: 'Pressed in it grows a little smaller inside: finish its bore, or measure it, when it stands in the {body}.',
                 caution: 'Turned edges cut. Compound cures before anything is pressed into the ring.',
                 part: $ring->id,
             )

@@ -77,13 +77,13 @@ final readonly class PairSteps
                 : [];
         $step = Step::of(
             'size.hub',
-            'The hub',
+            'The {body}',
             'What it is made of and what is near decides how warm it may get; its use decides seals and grease.',
         )
             ->asking(
                 Ask::choice(
                     Places::MATERIAL,
-                    'Hub is',
+                    'It is made of',
                     array_map(static fn (Material $m): Option => new Option($m->value, ucfirst($m->label())), Material::cases()),
                     wanted: $bench->isPair(),
                 )->usually(Material::Aluminium->value),
@@ -93,7 +93,7 @@ final readonly class PairSteps
                 Ask::choice(Places::WATER, 'Runs', Option::of(['dry' => 'In the dry', 'wet' => 'In the wet']), wanted: false),
                 ...[
                     ...$nipple,
-                    Ask::length(Places::HUB_OUTSIDE, 'Outside of the hub, round the bearing', wanted: false),
+                    Ask::length(Places::HUB_OUTSIDE, Message::plain('Outside of the {body}, round the bearing'), wanted: false),
                     Ask::temperature(Places::ROOM, 'Shop is at', wanted: false),
                 ],
             )
@@ -125,7 +125,7 @@ final readonly class PairSteps
     /** Shoulder, spacer tube and faces. */
     public function lengths(): Step
     {
-        return Step::of('size.lengths', 'Shoulder, spacer tube, faces', 'Depths are read from the hub face with the rod of the caliper.')
+        return Step::of('size.lengths', 'Shoulder, spacer tube, faces', 'Depths are read from its face with the rod of the caliper.')
             ->with(
                 why: 'With one shoulder the spacer tube is the stop of the second bearing: these lengths say where it comes to rest.',
                 part: 'sleeve',
@@ -133,10 +133,10 @@ final readonly class PairSteps
             ->asking(
                 Ask::choice(
                     Places::LEDGES,
-                    'Shoulders in the hub',
+                    Message::plain('Shoulders in the {body}'),
                     Option::of(['one' => 'One: the spacer tube stops the second', 'two' => 'Two: both sides stop']),
                 ),
-                Ask::length(Places::OVER_FACES, 'Hub over its faces'),
+                Ask::length(Places::OVER_FACES, 'Over both faces'),
                 Ask::depth(Places::LEDGE_DEPTH, 'Face to shoulder, first side'),
                 Ask::length(Places::SLEEVE_LENGTH, 'Spacer tube, length'),
                 Ask::depth(Places::GROOVE_EDGE, 'Face to the groove\'s inner edge', wanted: false),
@@ -154,7 +154,7 @@ final readonly class PairSteps
             'size.'.$side->value.'.bore',
             'Will the bore hold: {part}',
             $this->isLined($bench, $side)
-                ? 'The bore of the made ring, once it stands in the hub: up to three depths, three directions; or how the bearing goes in.'
+                ? 'The bore of the made ring, once it stands in the {body}: up to three depths, three directions; or how the bearing goes in.'
                 : 'Up to three depths, three directions; or none, and how a ring goes in.',
             ['part' => Message::within($bench->hub->bearingName($side))],
         )

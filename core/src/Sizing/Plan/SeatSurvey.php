@@ -93,10 +93,13 @@ final readonly class SeatSurvey
                     Ask::choice(
                         PlacesOf::remedy($this->key),
                         'When loose',
-                        Option::of([
-                            'compound' => 'Compound, owner told',
-                            'sleeve' => $this->seat === RingSeat::Bore ? 'Sleeve or new hub' : 'Sleeve or new shaft',
-                        ]),
+                        [
+                            new Option('compound', 'Compound, owner told'),
+                            new Option(
+                                'sleeve',
+                                $this->seat === RingSeat::Bore ? Message::plain('Sleeve or new {body}') : 'Sleeve or new shaft',
+                            ),
+                        ],
                         wanted: false,
                     ),
                 ],
@@ -185,7 +188,7 @@ final readonly class SeatSurvey
 
         return Verdict::go(
             Message::of('fit.felt_warm', 'Went in warm'),
-            Message::of('fit.felt_warm.say', 'With the hub at {hub} it goes in as it should. Of the fit that says nothing.', $hub),
+            Message::of('fit.felt_warm.say', 'With the {body} at {hub} it goes in as it should. Of the fit that says nothing.', $hub),
         )->next(Message::of('fit.felt_warm.next', 'When it is cold, try to turn the outer ring with a finger: it must not move.'));
     }
 

@@ -143,8 +143,8 @@ final readonly class Size
 
     private function force(Findings $findings): Step
     {
-        return Step::of('size.force', 'Heat and force', 'What the fit asks of hub and press. A warm hub needs less force.')
-            ->with(caution: 'Gloves, no solvent near, extinguisher at hand. A hot hub looks like a cold one.')
+        return Step::of('size.force', 'Heat and force', 'What the fit asks of {body} and press. A warm one needs less force.')
+            ->with(caution: 'Gloves, no solvent near, extinguisher at hand. A hot {body} looks like a cold one.')
             ->asking(
                 Ask::choice(
                     Places::WAY_IN,
@@ -168,7 +168,7 @@ final readonly class Size
             ->asking(
                 Ask::choice(Places::GREASE_OLD, 'What was in it', $kinds, wanted: false),
                 Ask::choice(Places::GREASE_NEW, 'What goes in', $kinds, wanted: false),
-                Ask::length(Places::CAVITY_OUTSIDE, 'Cavity between the bearings: inside of the hub', wanted: false),
+                Ask::length(Places::CAVITY_OUTSIDE, Message::plain('Cavity between the bearings: inside of the {body}'), wanted: false),
                 Ask::length(Places::CAVITY_INSIDE, 'Cavity: outside of shaft or spacer tube', wanted: false),
                 Ask::length(Places::CAVITY_LENGTH, 'Cavity: length', wanted: false),
             )

@@ -85,7 +85,7 @@ final readonly class UntappedJudge
             return [$odds->bearing([Reasons::bearing($repeats->hertz(), $this->beside)]), null];
         }
         $turns = HeardTurns::found($this->envelopes, $repeats->run, $ranges);
-        $judgement = $turns === null || ! $this->isATurn($turns->hearing, $start)
+        $judgement = $turns === null || ! $this->isATurn($turns->hearing, $start, $ranges)
             ? null
             : (new Judge($this->limits))->judge($turns->hearing, $turns->parts, $this->beside);
         if ($judgement === null || ! ($judgement->finding === Heard::Rub || $judgement->finding->isPart())) {
@@ -103,9 +103,11 @@ final readonly class UntappedJudge
      *
      * @param  float  $start how often a second it came at first
      */
-    private function isATurn(Hearing $hearing, float $start): bool
+    private function isATurn(Hearing $hearing, float $start, ?PartRanges $ranges): bool
     {
-        $tick = $this->limits->get($start < $this->limits->get('sound.slowest_bearing') ? 'sound.tick' : 'sound.tick_untapped');
+        $known = $ranges === null ? 0.0 : $ranges->slowest() * $this->limits->get('sound.slowest_spin');
+        $bearing = max($known, $this->limits->get('sound.slowest_bearing'));
+        $tick = $this->limits->get($start < $bearing ? 'sound.tick' : 'sound.tick_untapped');
 
         return $hearing->once > $this->limits->get('sound.once_untapped') || $hearing->crest > $tick;
     }

@@ -48,6 +48,12 @@ final readonly class PartRanges
         );
     }
 
+    /** How often in a turn a ring or a ball of it speaks at the least. */
+    public function slowest(): float
+    {
+        return min($this->outer[0], $this->inner[0], $this->ball[0]);
+    }
+
     /** @return array{float, float} */
     private static function ordered(float $a, float $b): array
     {
