@@ -154,7 +154,7 @@ final readonly class PairSteps
             'size.'.$side->value.'.bore',
             'Will the bore hold: {part}',
             $this->isLined($bench, $side)
-                ? 'The bore of the made ring, once it stands in the {body}: up to three depths, three directions; or how the bearing goes in.'
+                ? 'The bore of the made ring, once it stands in the {body}: up to three depths, three directions; or how a ring goes in.'
                 : 'Up to three depths, three directions; or none, and how a ring goes in.',
             ['part' => Message::within($bench->hub->bearingName($side))],
         )

@@ -54,13 +54,21 @@ final readonly class UntappedJudge
         $end = $this->envelopes->seconds() - 0.01;
         $hearing = Hearing::of($this->envelopes, Turning::along($from, $end, self::RUNS_OUT), Taps::none());
         $judge = new Judge($this->limits);
-        $spoiled = $judge->spoiled($hearing, true);
+        $spoiled = $judge->spoiled($hearing, true, true);
         if ($spoiled !== null) {
             return [$odds->unclear([$spoiled, $missing]), null];
         }
+        $spoiled = $judge->spoiled($hearing, true);
         $repeats = Repeats::in($this->envelopes, $from);
         if ($repeats->clear > $this->limits->get('sound.repeats')) {
-            return $this->repeated($repeats, $ranges, $odds);
+            [$judgement, $turns] = $this->repeated($repeats, $ranges, $odds);
+            // What rubs as loudly as a voice is told from one by coming at one place of the turn.
+            if ($spoiled === null || $judgement->finding === Heard::Rub) {
+                return [$judgement, $turns];
+            }
+        }
+        if ($spoiled !== null) {
+            return [$odds->unclear([$spoiled, $missing]), null];
         }
 
         return [match (true) {
