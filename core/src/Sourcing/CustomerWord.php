@@ -93,7 +93,12 @@ final readonly class CustomerWord
             'A worn bore, a dear part, the other side as well: what only they can decide.',
         )
             ->asking(
-                Ask::text(self::asked($n), 'What was asked', wanted: false, hint: Message::plain('Bore is worn. Sleeve it, or a new {body}?')),
+                Ask::text(
+                    self::asked($n),
+                    'What was asked',
+                    wanted: false,
+                    hint: Message::plain('Bore is worn. Sleeve it, or a new {body}?'),
+                ),
                 Ask::text(self::answer($n), 'What they said', wanted: $asked, hint: 'Sleeve it'),
             )
             ->judged(

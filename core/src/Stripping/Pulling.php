@@ -81,7 +81,7 @@ final readonly class Pulling
                 [Need::rod($sizes['length']), Need::receiver($sizes['inside'], $sizes['depth'])],
             ),
             Extraction::Press => new self(
-                'Plug smaller than the shoulder, wider than the bore of the inner ring. The {body} square on its blocks, close round the bore.',
+                'Plug smaller than the shoulder, wider than the bore of the inner ring. The {body} square on blocks close round the bore.',
                 'Press; plug over {bore}, under {under}',
                 $sizes,
                 'A press tells at once when something else stands in the way.',

@@ -137,7 +137,7 @@ final class PressedSteps
         $heat = $seat->heat;
         $this->steps[] = ($heat === null || $heat->rise->kelvin <= 0
             ? Step::of('seat.warm', 'Warm the {body}, or not', 'Not needed where the bearing starts by hand. Warmth helps any tight fit.')
-            : Step::of('seat.warm', 'Warm it to {t}', 'Then the bearing drops in, or takes little force. Warm the {body}, not the bearing.', [
+            : Step::of('seat.warm', 'Warm it to {t}', 'Then the bearing drops in, or takes little force. The {body}, not the bearing.', [
                 't' => $heat->target,
             ])
         )
@@ -213,7 +213,7 @@ final class PressedSteps
         $first = $this->run->order->seats()[0];
 
         return $seat->seat === RingSeat::Bore && $first->seat === RingSeat::Bore && $first->part->side === $seat->part->side->other()
-            ? 'The {body} turned over, on a ring or blocks close round the bore below; nothing rests on the seal, the bearing or the axle there.'
+            ? 'The {body} turned over, on a ring or blocks close round the bore; nothing rests on the seal, the bearing or the axle there.'
             : null;
     }
 
