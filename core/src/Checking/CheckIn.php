@@ -113,7 +113,7 @@ final readonly class CheckIn
                 self::tap('spin', $words->spin, Spin::class, true),
                 $sealed ? self::tap('seals', 'At the seals', SealLook::class) : null,
                 $braked ? self::tap('brake_held', 'Rocked with the brake held', BrakeHeld::class) : null,
-                self::tap('end_float', 'Pushed and pulled along the axle', EndFloat::class),
+                self::tap('end_float', 'Pushed and pulled lengthways', EndFloat::class),
                 $this->isPaired($bench)
                     ? Ask::choice(PlacesOf::check('listen'), 'Heard with a rod', self::louder($card), wanted: false)
                     : null,

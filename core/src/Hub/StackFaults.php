@@ -122,7 +122,7 @@ final class StackFaults
             if ($onAxle && $part->mm('bore') > 0 && $part->mm('bore') < $least - StackFault::same()) {
                 $faults[] = StackFault::of(
                     'bore_small',
-                    '{name} has a bore of {bore}: it does not go over an axle of {axle}.',
+                    '{name} has a bore of {bore}: it does not go over {axle}.',
                     ['name' => Message::plain($part->name), 'bore' => $part->sizes['bore'], 'axle' => Length::mm($least)],
                     $part,
                     $axle,
@@ -133,7 +133,7 @@ final class StackFaults
         if ($long > StackFault::same()) {
             $faults[] = StackFault::of(
                 'axle_short',
-                'What stands on the axle is {more} longer than the axle.',
+                'What stands in line is {more} longer than what carries it.',
                 ['more' => Length::mm($long)],
                 $axle,
             );

@@ -12,7 +12,6 @@ use CleanRace\Core\Mechanics\Squareness\SeatingTrendInput;
 use CleanRace\Core\Mechanics\Squareness\SeatingTrendResult;
 use CleanRace\Core\Patterns\Bench;
 use CleanRace\Core\Patterns\HubSheet;
-use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Patterns\SectionMaker;
 use CleanRace\Core\Proving\Blocks;
 use CleanRace\Core\Proving\CarriedForward;
@@ -44,8 +43,7 @@ use CleanRace\Core\Steps\StationReport;
 use CleanRace\Core\Stripping\Strip;
 use CleanRace\Core\Stripping\ToolLine;
 use CleanRace\Core\Tables\Limits;
-use CleanRace\Core\Verdict\Message;
-use CleanRace\Core\Verdict\SaidOfBody;
+use CleanRace\Core\Verdict\SaidOfHub;
 
 /** Goes through the seven stations in their order and says how the job stands. Nothing is kept: the notebook is all there is. */
 final readonly class WheelJob
@@ -116,18 +114,16 @@ final readonly class WheelJob
     }
 
     /**
-     * @template T of SaidOfBody
+     * @template T of SaidOfHub
      *
      * @param  list<T>  $all
      * @return list<T> in the words of this hub: its bearings may sit in a knuckle, a housing, a wheel
      */
     private static function said(Bench $bench, array $all): array
     {
-        $body = $bench->pattern->card()->body;
+        $hub = $bench->pattern->card()->words();
 
-        return $body === PatternCard::HUB
-            ? $all
-            : array_map(static fn (SaidOfBody $one): SaidOfBody => $one->inBody(Message::plain($body)), $all);
+        return $hub->areUsual() ? $all : array_map(static fn (SaidOfHub $one): SaidOfHub => $one->inWordsOf($hub), $all);
     }
 
     /** @return array{stations: list<StationReport>, tools: list<ToolLine>} */

@@ -9,12 +9,11 @@ use CleanRace\Core\Hub\RingSeat;
 use CleanRace\Core\Hub\SeatMeant;
 use CleanRace\Core\Hub\Side;
 use CleanRace\Core\Hub\SideNames;
+use CleanRace\Core\Verdict\HubWords;
 
 /** What there is to say of a way hubs are built, whatever the hub. */
 final readonly class PatternCard
 {
-    public const HUB = 'hub';
-
     private const SIDES = ['Left' => 'Left side', 'Right' => 'Right side', 'Outer' => 'Outer side', 'Inner' => 'Inner side'];
 
     /**
@@ -36,6 +35,7 @@ final readonly class PatternCard
      * @param  array<string, string>  $front words of it, and what stands for them where such a hub is in a wheel that drives nothing
      * @param  bool  $drives whether a chain or belt drives it, where such hubs are built for both
      * @param  string  $body what its bearings sit in, as people call it
+     * @param  string  $shaft what goes through them
      * @param  bool  $pair a pair of cartridges with a sleeve, sized and seated as such
      */
     public function __construct(
@@ -60,7 +60,8 @@ final readonly class PatternCard
         public bool $sure = true,
         public array $front = [],
         public bool $drives = true,
-        public string $body = self::HUB,
+        public string $body = HubWords::BODY,
+        public string $shaft = HubWords::SHAFT,
     ) {
     }
 
@@ -75,6 +76,12 @@ final readonly class PatternCard
         $all = ['name' => $name, 'left' => $side($left), 'right' => $side($right), 'cautions' => $cautions, 'drives' => false];
 
         return new self(...[...get_object_vars($this), ...$all, 'called' => 'Front wheel']);
+    }
+
+    /** What its body and its axle are called in whatever is said of such a hub. */
+    public function words(): HubWords
+    {
+        return HubWords::of($this->body, $this->shaft);
     }
 
     /** Whether it is a wheel that has a brake of its own, on most such machines. */

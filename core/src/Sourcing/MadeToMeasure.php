@@ -35,7 +35,7 @@ final class MadeToMeasure
         return new ToBuy(
             $item->name,
             $tube === null
-                ? Message::of('buy.tube', 'Tube over the axle; its length is taken in place')
+                ? Message::of('buy.tube', 'Tube over the {shaft}; its length is taken in place')
                 : self::sizes($tube->outside, $tube->bore, $tube->length),
             1,
             self::NOTE,

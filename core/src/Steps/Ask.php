@@ -12,6 +12,7 @@ use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\PlacesOf;
 use CleanRace\Core\Notebook\PlaceTable;
+use CleanRace\Core\Verdict\HubWords;
 use CleanRace\Core\Verdict\Message;
 
 /** Something to enter: where it is kept, what it is called, how it is entered. */
@@ -192,15 +193,13 @@ final readonly class Ask
         );
     }
 
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): self
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): self
     {
-        $said = static fn (Message|string|null $words): Message|string|null => $words instanceof Message ? $words->inBody($body) : $words;
-
         return $this->changed([
-            'label' => $said($this->label),
-            'hint' => $said($this->hint),
-            'options' => array_map(static fn (Option $o): Option => $o->inBody($body), $this->options),
+            'label' => Message::ofHub($this->label, $hub),
+            'hint' => $this->hint === null ? null : Message::ofHub($this->hint, $hub),
+            'options' => array_map(static fn (Option $o): Option => $o->inWordsOf($hub), $this->options),
         ]);
     }
 

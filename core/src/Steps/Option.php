@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace CleanRace\Core\Steps;
 
 use BackedEnum;
+use CleanRace\Core\Verdict\HubWords;
 use CleanRace\Core\Verdict\Message;
 
 /** One answer that can be tapped. */
@@ -14,10 +15,10 @@ final readonly class Option
     {
     }
 
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): self
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): self
     {
-        return $this->label instanceof Message ? new self($this->value, $this->label->inBody($body)) : $this;
+        return new self($this->value, Message::ofHub($this->label, $hub));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Steps;
 use CleanRace\Core\Hub\PartState;
 use CleanRace\Core\Notebook\AskKind;
 use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Verdict\HubWords;
 use CleanRace\Core\Verdict\Message;
 
 /**
@@ -23,12 +24,12 @@ final readonly class Ordinary
     {
     }
 
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): self
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): self
     {
-        $said = static fn (Message|string $words): Message|string => $words instanceof Message ? $words->inBody($body) : $words;
+        $said = static fn (Message|string $words): Message|string => Message::ofHub($words, $hub);
 
-        return new self($this->label->inBody($body), array_map($said, $this->says), $this->answers);
+        return new self($this->label->inWordsOf($hub), array_map($said, $this->says), $this->answers);
     }
 
     /**

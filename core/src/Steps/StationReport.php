@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace CleanRace\Core\Steps;
 
 use CleanRace\Core\Notebook\Notebook;
+use CleanRace\Core\Verdict\HubWords;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
-use CleanRace\Core\Verdict\SaidOfBody;
+use CleanRace\Core\Verdict\SaidOfHub;
 
 /** One station as it stands: its steps, what is judged, how far it is. */
-final readonly class StationReport implements SaidOfBody
+final readonly class StationReport implements SaidOfHub
 {
     /**
      * @param  int  $doneSteps of those that are not optional
@@ -49,7 +50,7 @@ final readonly class StationReport implements SaidOfBody
         );
     }
 
-    public function inBody(Message $body): static
+    public function inWordsOf(HubWords $hub): static
     {
         return new self(
             $this->station,
@@ -57,8 +58,8 @@ final readonly class StationReport implements SaidOfBody
             $this->status,
             $this->doneSteps,
             $this->totalSteps,
-            array_map(static fn (Step $s): Step => $s->inBody($body), $this->steps),
-            $this->ordinary?->inBody($body),
+            array_map(static fn (Step $s): Step => $s->inWordsOf($hub), $this->steps),
+            $this->ordinary?->inWordsOf($hub),
         );
     }
 

@@ -8,6 +8,7 @@ use CleanRace\Core\Measure\Quantity;
 use CleanRace\Core\Notebook\Notebook;
 use CleanRace\Core\Notebook\Places;
 use CleanRace\Core\Notebook\PlacesOf;
+use CleanRace\Core\Verdict\HubWords;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Verdict;
@@ -220,20 +221,20 @@ final readonly class Step
         return $this->changed(['done' => $done]);
     }
 
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): self
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): self
     {
         return $this->changed([
-            'title' => $this->title->inBody($body),
-            'detail' => $this->detail?->inBody($body),
-            'tool' => $this->tool?->inBody($body),
-            'why' => $this->why?->inBody($body),
-            'caution' => $this->caution?->inBody($body),
-            'find' => $this->find?->inBody($body),
-            'asks' => array_map(static fn (Ask $a): Ask => $a->inBody($body), $this->asks),
-            'verdicts' => array_map(static fn (Verdict $v): Verdict => $v->inBody($body), $this->verdicts),
-            'waitsFor' => array_map(static fn (Message $m): Message => $m->inBody($body), $this->waitsFor),
-            'ordinary' => $this->ordinary?->inBody($body),
+            'title' => $this->title->inWordsOf($hub),
+            'detail' => $this->detail?->inWordsOf($hub),
+            'tool' => $this->tool?->inWordsOf($hub),
+            'why' => $this->why?->inWordsOf($hub),
+            'caution' => $this->caution?->inWordsOf($hub),
+            'find' => $this->find?->inWordsOf($hub),
+            'asks' => array_map(static fn (Ask $a): Ask => $a->inWordsOf($hub), $this->asks),
+            'verdicts' => array_map(static fn (Verdict $v): Verdict => $v->inWordsOf($hub), $this->verdicts),
+            'waitsFor' => array_map(static fn (Message $m): Message => $m->inWordsOf($hub), $this->waitsFor),
+            'ordinary' => $this->ordinary?->inWordsOf($hub),
         ]);
     }
 

@@ -30,7 +30,7 @@ final class FastenerAsks
                 $fastener->place('held'),
                 'How it was held',
                 [
-                    new Option('bar', 'Bar on the axle'),
+                    new Option('bar', Message::plain('Bar on the {shaft}')),
                     new Option('hub', $card->role === HubRole::Blade ? 'Blade blocked' : Message::plain('The {body} held')),
                     ...Option::of([
                         ...$card->role === HubRole::Wheel ? ['ground' => 'Wheel on the ground'] : [],

@@ -102,7 +102,7 @@ final readonly class StripSteps
             )
                 ->with(
                     tool: 'Jaw puller; chisel',
-                    why: 'Hot, cold and hot again shifts a shaft rusted in its carrier.',
+                    why: 'Hot, cold and hot again shifts what rust holds.',
                     caution: 'Eyes covered for grinding and splitting. No flame near solvent, rubber or grease.',
                     part: $axle->id,
                 )
@@ -194,7 +194,7 @@ final readonly class StripSteps
             )
                 ->with(
                     tool: 'Grease, puller; or small grinder',
-                    caution: 'Eyes covered for grinding. Welding: tyre and grease protected, battery off.',
+                    caution: 'Eyes covered for grinding. Welding: rubber and grease protected, battery off.',
                     part: $part->id,
                 )
                 ->asking(

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace CleanRace\Core\Stripping;
 
+use CleanRace\Core\Verdict\HubWords;
 use CleanRace\Core\Verdict\Message;
-use CleanRace\Core\Verdict\SaidOfBody;
+use CleanRace\Core\Verdict\SaidOfHub;
 
 /** One tool the plan needs: what of it hangs on the wall, or what can stand in, and the step that fails without. */
-final readonly class ToolLine implements SaidOfBody
+final readonly class ToolLine implements SaidOfHub
 {
     /**
      * @param  ?Message  $size that it must have; null when any will do
@@ -24,8 +25,8 @@ final readonly class ToolLine implements SaidOfBody
     ) {
     }
 
-    public function inBody(Message $body): static
+    public function inWordsOf(HubWords $hub): static
     {
-        return new self($this->tool, $this->size, $this->have, $this->standIn, $this->step->inBody($body), $this->stepId);
+        return new self($this->tool, $this->size, $this->have, $this->standIn, $this->step->inWordsOf($hub), $this->stepId);
     }
 }

@@ -18,10 +18,10 @@ final readonly class Figure
     ) {
     }
 
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): self
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): self
     {
-        return new self($this->name, $this->label->inBody($body), $this->value, $this->plusMinus, $this->digits);
+        return new self($this->name, $this->label->inWordsOf($hub), $this->value, $this->plusMinus, $this->digits);
     }
 
     /**

@@ -14,18 +14,18 @@ use CleanRace\Core\Measure\QuantityText;
  */
 final readonly class Message
 {
-    /** The place of what a bearing sits in. Of a calculator it is a hub; a job says what it is there: {@see inBody()}. */
-    private const BODY = 'body';
-
-    private const HUB = 'hub';
-
     /** @var array<string, Quantity|self|Written|int> */
     public array $values;
 
     /** @param  array<string, Quantity|self|Written|int>  $values */
     private function __construct(public string $key, public string $text, array $values)
     {
-        $this->values = str_contains($text, '{body}') ? $values + [self::BODY => new self(self::HUB, self::HUB, [])] : $values;
+        foreach (HubWords::USUAL as $place => $word) {
+            if (str_contains($text, '{'.$place.'}')) {
+                $values += [$place => new self($word, $word, [])];
+            }
+        }
+        $this->values = $values;
     }
 
     /** @param  array<string, Quantity|self|Written|int>  $values */
@@ -109,15 +109,21 @@ final readonly class Message
         return new self('list', implode($between, $places), $values);
     }
 
-    /** The same where a bearing sits in that: a housing, a knuckle, a wheel. */
-    public function inBody(self $body): self
+    /** A label or a name in the words of a hub: one that is nothing but text says the same of all. */
+    public static function ofHub(self|string $words, HubWords $hub): self|string
+    {
+        return $words instanceof self ? $words->inWordsOf($hub) : $words;
+    }
+
+    /** The same in the words of a hub. */
+    public function inWordsOf(HubWords $hub): self
     {
         $values = [];
         foreach ($this->values as $place => $value) {
-            $values[$place] = $value instanceof self ? $value->inBody($body) : $value;
+            $values[$place] = $value instanceof self ? $value->inWordsOf($hub) : $value;
         }
 
-        return new self($this->key, $this->text, isset($values[self::BODY]) ? [...$values, self::BODY => $body] : $values);
+        return new self($this->key, $this->text, [...$values, ...array_intersect_key($hub->words, $values)]);
     }
 
     /** Whether it is nothing but its words: no key of its own, no values. */

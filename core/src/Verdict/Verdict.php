@@ -87,17 +87,17 @@ final readonly class Verdict
         return $this->with(['working' => $this->working->then($working)]);
     }
 
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): self
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): self
     {
         return $this->with([
-            'headline' => $this->headline->inBody($body),
-            'sentence' => $this->sentence->inBody($body),
-            'figures' => array_map(static fn (Figure $f): Figure => $f->inBody($body), $this->figures),
-            'why' => array_map(static fn (Message $m): Message => $m->inBody($body), $this->why),
-            'next' => $this->next?->inBody($body),
-            'settledBy' => $this->settledBy?->inBody($body),
-            'working' => $this->working->inBody($body),
+            'headline' => $this->headline->inWordsOf($hub),
+            'sentence' => $this->sentence->inWordsOf($hub),
+            'figures' => array_map(static fn (Figure $f): Figure => $f->inWordsOf($hub), $this->figures),
+            'why' => array_map(static fn (Message $m): Message => $m->inWordsOf($hub), $this->why),
+            'next' => $this->next?->inWordsOf($hub),
+            'settledBy' => $this->settledBy?->inWordsOf($hub),
+            'working' => $this->working->inWordsOf($hub),
         ]);
     }
 

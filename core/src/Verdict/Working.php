@@ -33,10 +33,10 @@ final readonly class Working
         return new self([...$this->lines, ['what' => $what, 'formula' => $formula, 'numbers' => $numbers, 'result' => $shown]]);
     }
 
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): self
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): self
     {
-        $said = static fn (Message|string $words): Message|string => $words instanceof Message ? $words->inBody($body) : $words;
+        $said = static fn (Message|string $words): Message|string => Message::ofHub($words, $hub);
 
         return new self(array_map(static fn (array $line): array => array_map($said, $line), $this->lines));
     }

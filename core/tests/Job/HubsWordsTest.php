@@ -11,9 +11,9 @@ use CleanRace\Core\Patterns\HubPatterns;
 use CleanRace\Core\Patterns\HubRole;
 use CleanRace\Core\Patterns\MachineKind;
 use CleanRace\Core\Patterns\Pattern;
-use CleanRace\Core\Patterns\PatternCard;
 use CleanRace\Core\Tables\Limits;
 use CleanRace\Core\Tests\WholeWords;
+use CleanRace\Core\Verdict\HubWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -46,7 +46,9 @@ final class HubsWordsTest extends TestCase
             array_filter([
                 '/\bbrakes?\b(?! cleaner)/i' => ! $card->isBraked(),
                 '/(?<!without )\bdiscs?\b(?![- ]side)/i' => ! $card->isBraked(),
-                self::OF_THE_BODY => $card->body !== PatternCard::HUB,
+                '/\bbraking\b|\btyres?\b|fork legs/i' => $card->role !== HubRole::Wheel,
+                '/\b(the|an|its) axles?\b(?! (end|or|nut|tube|plate|enters)\b)/i' => $card->shaft !== HubWords::SHAFT,
+                self::OF_THE_BODY => $card->body !== HubWords::BODY,
                 '/\bridden\b|\bride\b|\bcoasts?\b|3 and 9|12 and 6|fork end|\bwheels?\b/i' => $card->role === HubRole::Blade,
                 '/\bridden\b|\bride\b|3 and 9|12 and 6|fork end/i' => $card->role === HubRole::Idler,
                 '/3 and 9|12 and 6|fork end/i' => $card->role === HubRole::Freehub,

@@ -7,6 +7,7 @@ namespace CleanRace\Core\Tests\Verdict;
 use CleanRace\Core\Measure\Instrument;
 use CleanRace\Core\Measure\Length;
 use CleanRace\Core\Steps\Ask;
+use CleanRace\Core\Verdict\HubWords;
 use CleanRace\Core\Verdict\Level;
 use CleanRace\Core\Verdict\Message;
 use CleanRace\Core\Verdict\Written;
@@ -29,10 +30,10 @@ final class MessageTest extends TestCase
     {
         $message = Message::of('k', 'At {t}: {next}', ['t' => Written::of('50'), 'next' => Message::plain('Warm the {body}')]);
         self::assertSame('At 50: Warm the hub', $message->inEnglish());
-        self::assertSame('At 50: Warm the knuckle', $message->inBody(Message::plain('knuckle'))->inEnglish());
+        self::assertSame('At 50: Warm the knuckle', $message->inWordsOf(HubWords::of('knuckle', 'shaft'))->inEnglish());
         self::assertSame('{body} over its faces', Message::plain('{body} over its faces')->key);
         $other = Message::of('k', 'Left seal');
-        self::assertEquals($other, $other->inBody(Message::plain('knuckle')));
+        self::assertEquals($other, $other->inWordsOf(HubWords::of('knuckle', 'shaft')));
     }
 
     public function test_words_with_something_in_them_are_not_plain(): void

@@ -173,7 +173,7 @@ final readonly class DriverRules
             match (true) {
                 $this->axle !== null && $opening < $this->axle->mm => [
                     'axle_in_way',
-                    'The axle end stands in its way: it wants an opening wider than the axle.',
+                    'The {shaft} end stands in its way: it wants an opening wider than the {shaft}.',
                 ],
                 $this->depth->mm > 0 && $outside > $this->face->outside - $this->limits->get('driver.bore_clearance') => [
                     'too_wide',

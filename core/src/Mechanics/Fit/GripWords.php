@@ -195,7 +195,7 @@ final readonly class GripWords
     {
         return Verdict::care(
             Message::of('fit.warm', 'Holds cold, lets go when hot'),
-            Message::of('fit.warm.say', 'The {body} grows more than the ring. Long braking may free it.'),
+            Message::of('fit.warm.say', 'The {body} grows more than the ring: when it runs hot it may let go.'),
         )->next(Message::of('fit.warm.next', 'Retaining compound, or look again after the first long run.'));
     }
 

@@ -25,7 +25,7 @@ final readonly class SlideWords
             Message::of('slide.go', 'It slides as it should'),
             $this->evidence->meant === SeatMeant::Clamped
                 ? Message::of('slide.clamped.say', 'It goes on by hand or light taps; the nut clamps it.')
-                : Message::of('slide.go.say', 'The axle passes by hand and is not worn.'),
+                : Message::of('slide.go.say', 'The {shaft} passes by hand and is not worn.'),
         );
     }
 
@@ -43,8 +43,8 @@ final readonly class SlideWords
     {
         return Verdict::care(
             Message::of('slide.tapped', 'It should go by hand'),
-            Message::of('slide.tapped.say', 'Light taps are more than a free axle needs: a burr, rust, or something askew on its way.'),
-        )->settledBy(Message::of('slide.tight.settle', 'Passing the axle by hand settles it.'));
+            Message::of('slide.tapped.say', 'Light taps are more than a free {shaft} needs: a burr, rust, or something askew on its way.'),
+        )->settledBy(Message::of('slide.tight.settle', 'Passing the {shaft} by hand settles it.'));
     }
 
     /** Wants blows. */
@@ -54,7 +54,7 @@ final readonly class SlideWords
             Message::of('slide.driven', 'It wants driving where it should slide'),
             Message::of('slide.driven.say', 'Burr, rust, a bend, or something askew on its way. Do not drive it through.'),
         )->next(
-            Message::of('slide.driven.next', 'Clean it and try again by hand; roll the axle on a flat plate; look through the {body}.'),
+            Message::of('slide.driven.next', 'Clean it and try again by hand; roll the {shaft} on a flat plate; look through the {body}.'),
         );
     }
 
@@ -71,7 +71,7 @@ final readonly class SlideWords
     public function wornOut(): Verdict
     {
         return Verdict::stop(
-            Message::of('slide.worn', 'The axle is worn out'),
+            Message::of('slide.worn', 'The {shaft} is worn out'),
             Message::of('slide.worn.say', 'It is {gap} smaller than the bore. Fit another.', $this->gap()),
         );
     }
@@ -80,7 +80,7 @@ final readonly class SlideWords
     public function worn(): Verdict
     {
         return Verdict::care(
-            Message::of('slide.loose', 'The axle is worn'),
+            Message::of('slide.loose', 'The {shaft} is worn'),
             Message::of('slide.loose.say', 'It is {gap} smaller than the bore. Carry a note forward.', $this->gap()),
         );
     }
@@ -90,8 +90,8 @@ final readonly class SlideWords
     {
         return Verdict::care(
             Message::of('slide.tight', 'It may not slide'),
-            Message::of('slide.tight.say', 'The axle reads as large as the bore: rust, a burr or a bend. Clean it and try by hand.'),
-        )->settledBy(Message::of('slide.tight.settle', 'Passing the axle by hand settles it.'));
+            Message::of('slide.tight.say', 'The {shaft} reads as large as the bore: rust, a burr or a bend. Clean it and try by hand.'),
+        )->settledBy(Message::of('slide.tight.settle', 'Passing the {shaft} by hand settles it.'));
     }
 
     /** Between tight and loose lies less than the reading tells. */
@@ -99,7 +99,7 @@ final readonly class SlideWords
     {
         return Verdict::care(
             Message::of('slide.doubt', 'The reading cannot tell'),
-            Message::of('slide.doubt.say', 'Between tight and loose lies less than this instrument reads. Pass the axle by hand.'),
+            Message::of('slide.doubt.say', 'Between tight and loose lies less than this instrument reads. Pass the {shaft} by hand.'),
         )->settledBy(Message::of('slide.doubt.settle', 'A micrometer settles it.'));
     }
 

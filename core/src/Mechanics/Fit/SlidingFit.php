@@ -37,7 +37,7 @@ final readonly class SlidingFit
             $fit->interference,
             Verdict::of($fit->verdict->level, $fit->verdict->headline, $fit->verdict->sentence)
                 ->showing(
-                    Figure::of('sliding', 'Axle less bore', $fit->interference, $fit->interferenceHigh->mm - $fit->decided->mm, 3),
+                    Figure::of('sliding', 'Outside less bore', $fit->interference, $fit->interferenceHigh->mm - $fit->decided->mm, 3),
                 )
                 ->because(...$fit->verdict->why)
                 ->next($fit->verdict->next)

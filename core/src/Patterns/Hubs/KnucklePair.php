@@ -42,6 +42,7 @@ final readonly class KnucklePair implements Pattern
             cautions: ['Inner and outer seal are not alike: keep each with its side.'],
             called: 'Front left',
             body: 'knuckle',
+            shaft: 'shaft',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );

@@ -45,6 +45,7 @@ final readonly class KnuckleWide implements Pattern
             grips: [RingSeat::Bore, RingSeat::Shaft],
             called: 'Front left',
             body: 'knuckle',
+            shaft: 'shaft',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );

@@ -45,6 +45,7 @@ final readonly class ShaftBearing implements Pattern
             grips: [RingSeat::Shaft],
             called: 'Rear left',
             body: 'housing',
+            shaft: 'shaft',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::PressedFast,
         );

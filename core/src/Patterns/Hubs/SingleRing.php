@@ -44,6 +44,7 @@ final readonly class SingleRing implements Pattern
             role: HubRole::Idler,
             called: 'Idler',
             body: 'wheel',
+            shaft: 'bolt',
             outer: SeatMeant::PressedSlow,
         );
     }

@@ -45,6 +45,7 @@ final readonly class Spindle implements Pattern
             role: HubRole::Blade,
             called: 'Blade spindle',
             body: 'housing',
+            shaft: 'shaft',
             outer: SeatMeant::StandsStill,
             inner: SeatMeant::Clamped,
         );

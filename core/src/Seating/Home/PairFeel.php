@@ -24,7 +24,7 @@ enum PairFeel: string
             self::MovesUpDown => 'The spacer tube moves up and down',
             self::NudgesOnly => 'The spacer tube can only be nudged',
             self::OtherFollows => 'Turning one inner ring turns the other',
-            self::AxleByHand => 'The axle slides through by hand',
+            self::AxleByHand => 'Axle or shaft slides through by hand',
             self::Binds => 'It binds or feels notchy',
             self::ClampedFree => 'Clamped, it turns free',
             self::ClampedDrags => 'Clamped, it drags',

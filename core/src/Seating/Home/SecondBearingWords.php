@@ -69,7 +69,7 @@ final readonly class SecondBearingWords
             $agrees => self::there(),
             default => Verdict::care(
                 Message::of('second.try', 'Near it, by the sizes: try it'),
-                Message::of('second.try.say', 'Push the spacer tube, turn one inner ring, pass the axle.'),
+                Message::of('second.try.say', 'Push the spacer tube, turn one inner ring, pass the {shaft}.'),
             )->settledBy(self::clampIt()),
         };
     }
@@ -84,7 +84,7 @@ final readonly class SecondBearingWords
 
     private static function clampIt(): Message
     {
-        return Message::of('second.clamp', 'Clamp the inner rings with the axle and turn.');
+        return Message::of('second.clamp', 'Clamp the inner rings with the {shaft} and turn.');
     }
 
     private static function askAgain(): Verdict
@@ -92,7 +92,7 @@ final readonly class SecondBearingWords
         return Verdict::care(
             Message::of('second.tight_once', 'Tight: try it once more'),
             Message::of('second.tight_once.say', 'One sign alone may be a burr, a dry seal or a bearing not yet level.'),
-        )->settledBy(Message::of('second.tight_once.settle', 'Clamped by the axle, it turns free or it drags.'));
+        )->settledBy(Message::of('second.tight_once.settle', 'Clamped by the {shaft}, it turns free or it drags.'));
     }
 
     private function past(float $past): Verdict
@@ -137,7 +137,7 @@ final readonly class SecondBearingWords
             $tight === 1 => self::askAgain(),
             $short && $twoShoulders && ! in_array(PairFeel::ClampedFree, $feel, true) => Verdict::care(
                 Message::of('second.clamp_first', 'A loose spacer tube is usual here: clamp it'),
-                Message::of('second.clamp_first.say', 'Each bearing stands on its own shoulder; the axle takes up what is left.'),
+                Message::of('second.clamp_first.say', 'Each bearing stands on its own shoulder; the {shaft} takes up what is left.'),
             )->settledBy(self::clampIt()),
             $twoShoulders && $there => Verdict::go(
                 Message::of('second.pair_free', 'The pair turns as it should'),
@@ -150,7 +150,7 @@ final readonly class SecondBearingWords
             $short => self::short(),
             $there => self::there(),
             default => Verdict::care(
-                Message::of('second.axle_only', 'The axle passes: try the spacer tube too'),
+                Message::of('second.axle_only', 'The {shaft} passes: try the spacer tube too'),
                 Message::of('second.axle_only.say', 'That alone does not tell whether the inner ring rests on the spacer tube.'),
             ),
         };

@@ -64,7 +64,7 @@ final readonly class SleeveLength
             )->settledBy(Message::of('sleeve.settle', 'Turning the clamped pair settles it.')),
             $level === Level::Go => Verdict::go(
                 Message::of('sleeve.fits', 'The spacer tube matches'),
-                Message::of('sleeve.fits.say', 'Clamped by the axle, the inner rings sit on the spacer tube.'),
+                Message::of('sleeve.fits.say', 'Clamped by the {shaft}, the inner rings sit on the spacer tube.'),
             ),
             $level === Level::Stop && $gap->mean >= $this->limits->get('sleeve.rattle_low') => Verdict::stop(
                 Message::of('sleeve.drags', 'It drags when clamped'),
@@ -77,7 +77,7 @@ final readonly class SleeveLength
                 Message::of('sleeve.short', 'The spacer tube is too short'),
                 Message::of(
                     'sleeve.short.say',
-                    'It is {gap} shorter than the span: the axle pulls the inner rings in until they bind.',
+                    'It is {gap} shorter than the span: the {shaft} pulls the inner rings in until they bind.',
                     $values,
                 ),
             )->next(Message::of('sleeve.short.next', 'New spacer tube, or a shim of {shim}. Never a loose nut.', $values)),
@@ -91,7 +91,7 @@ final readonly class SleeveLength
             ),
             default => Verdict::care(
                 Message::of('sleeve.doubt', 'Close: try it clamped'),
-                Message::of('sleeve.doubt.say', 'The readings cannot tell. Clamp the inner rings with the axle and turn.'),
+                Message::of('sleeve.doubt.say', 'The readings cannot tell. Clamp the inner rings with the {shaft} and turn.'),
             )->settledBy(Message::of('sleeve.settle', 'Turning the clamped pair settles it.')),
         };
 

@@ -61,7 +61,7 @@ final readonly class SleeveToMake
                 Message::of('make.thin', 'No room for a wall'),
                 Message::of(
                     'make.thin.say',
-                    'Between axle and the inner ring\'s edge no spacer tube stands that the nut would not fold.',
+                    'Between {shaft} and the inner ring\'s edge no spacer tube stands that the nut would not fold.',
                 ),
             ),
             $span->spread() > $this->limits->get('sleeve.want_high') => Verdict::care(
@@ -82,7 +82,7 @@ final readonly class SleeveToMake
                     $words,
                 ),
             )
-                ->next(Message::of('make.cut.next', 'Try it with the axle through; take off what is left a stroke at a time.'))
+                ->next(Message::of('make.cut.next', 'Try it with the {shaft} through; take off what is left a stroke at a time.'))
                 ->about(VerdictKind::PieceToMake),
         };
 

@@ -125,8 +125,8 @@ final class Assembly
                 [
                     $this->bench->pattern->firstSideReason($this->bench->notebook),
                     $words['support'] ?? ($card->isBraked()
-                        ? 'Blocks close round the bore, in line with the blow; disc, lip and axle clear.'
-                        : 'Blocks close round the bore, in line with the blow; lip and axle clear.'),
+                        ? 'Blocks close round the bore, in line with the blow; disc, lip and {shaft} clear.'
+                        : 'Blocks close round the bore, in line with the blow; lip and {shaft} clear.'),
                     $shaft
                         ? 'Shaft wiped, burrs off, a smear of grease where the ring goes. With compound: dry and degreased instead.'
                         : 'Bore wiped, burrs off, a smear of grease on its wall. A load of it holds the ring off its shoulder. With '

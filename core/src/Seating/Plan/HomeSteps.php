@@ -53,7 +53,7 @@ final readonly class HomeSteps
             "seat.{$seat->key}.home",
             $own ? 'The second, down to its shoulder' : 'The second, just to the spacer tube',
             $own
-                ? 'Both go home on their own shoulders; the spacer tube may stay a little loose until the axle clamps it.'
+                ? 'Both go home on their own shoulders; the spacer tube may stay a little loose until the {shaft} clamps it.'
                 : 'Its inner ring comes to rest on the spacer tube. Creep the last part by hand: a bite of the draw nut, back off, try '
                     .'the spacer tube.',
         )

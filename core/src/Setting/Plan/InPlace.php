@@ -31,7 +31,7 @@ final class InPlace
                 ->with(
                     why: $tube
                         ? 'The nut clamps the inner rings on the spacer tube. It does not adjust anything.'
-                        : 'What stands in line on the axle is clamped. That does not adjust anything.',
+                        : 'What stands in line on the {shaft} is clamped. That does not adjust anything.',
                 )
                 ->asking(
                     $turns,
@@ -94,7 +94,7 @@ final class InPlace
                 Message::of('clamped.free', 'Turns free, clamped'),
                 $tube
                     ? Message::of('clamped.free.say', 'The spacer tube carries the clamping, the balls do not.')
-                    : Message::of('clamped.free_alone.say', 'What stands in line on the axle carries the clamping, the balls do not.'),
+                    : Message::of('clamped.free_alone.say', 'What stands in line on the {shaft} carries the clamping, the balls do not.'),
             ),
             'drags' => $tube
                 ? Verdict::stop(

@@ -145,22 +145,22 @@ final readonly class OnTheAxle
             },
             match (true) {
                 ! $isWheel => 'What goes with it back to its own side. It slides through by hand, thinly greased.',
-                $spaced => 'Each spacer to its own side. The axle slides through by hand, thinly greased.',
-                default => 'What goes with it to its own side. The axle slides through by hand, thinly greased.',
+                $spaced => 'Each spacer to its own side. The {shaft} slides through by hand, thinly greased.',
+                default => 'What goes with it to its own side. The {shaft} slides through by hand, thinly greased.',
             },
             $isWheel ? [] : ['axle' => Message::plain($this->bench->hub->stack->one(PartKind::Axle)->name ?? 'Axle')],
         )
             ->with(
                 why: $tube
-                    ? 'An axle that goes through only under blows means a spacer tube askew, a burr, rust or a bend.'
-                    : 'An axle that goes through only under blows means a burr, rust or a bend.',
+                    ? 'One that goes through only under blows means a spacer tube askew, a burr, rust or a bend.'
+                    : 'One that goes through only under blows means a burr, rust or a bend.',
                 part: 'axle',
             )
             ->asking(...$asks)
             ->asking(
                 Ask::choice(
                     Places::AXLE_PASSES,
-                    'The axle went through',
+                    Message::plain('The {shaft} went through'),
                     Option::of(['by_hand' => 'By hand', 'blows' => 'Only under blows']),
                 )->usually('by_hand'),
             )
@@ -172,12 +172,12 @@ final readonly class OnTheAxle
     /**
      * @param  list<Part>  $parts
      */
-    private static function names(array $parts): Message|string
+    private static function names(array $parts): Message
     {
         $names = array_map(static fn (Part $p): string => $p->name, $parts);
 
         return $names === []
-            ? 'Nothing more on the axle'
+            ? Message::plain('Nothing more on the {shaft}')
             : Message::listed([$names[0], ...array_map(Message::within(...), array_slice($names, 1))]);
     }
 
@@ -208,7 +208,7 @@ final readonly class OnTheAxle
                 $tube
                     ? Message::of(
                         'axle.blows.say',
-                        'The axle or a drift, turned by hand, straightens a spacer tube that is askew. Else a burr, rust or a bend: find '
+                        'The {shaft} or a drift, turned by hand, straightens a spacer tube that is askew. Else a burr, rust or a bend: find '
                             .'it before the nut hides it.',
                     )
                     : Message::of('axle.blows_alone.say', 'A burr, rust or a bend: find it before the nut hides it.'),

@@ -184,7 +184,7 @@ final readonly class TorqueSteps
                     Message::of('torque.order', '{name} first', ['name' => Message::plain($earlier->name)]),
                     Message::of(
                         'torque.order.say',
-                        'Tightened before it, this one holds the fork legs where they should settle by themselves.',
+                        'Tightened before it, this one holds in place what should settle by itself.',
                     ),
                 )->next(Message::of('torque.order.next', 'Loosen, then go through the list from the top.'));
             }

@@ -255,7 +255,7 @@ final readonly class BearingFromCaliper
             Message::of('caliper.none', 'No size in the table fits'),
             Message::of(
                 'caliper.none.say',
-                'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the axle.',
+                'Nearest: {list}. Measure again; it may be an inch size, a double row, or a sleeve may sit on the {shaft}.',
                 ['list' => Written::list(array_column($candidates, 'number'))],
             ),
         )

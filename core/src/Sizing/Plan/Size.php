@@ -106,7 +106,7 @@ final readonly class Size
 
         return Step::of(
             'size.axle',
-            'Does the axle slide',
+            'Does the {shaft} slide',
             'It passes the inner rings by hand. One that needs blows is bent, burred or rusty.',
         )
             ->with(tool: 'Micrometer', find: 'A bright step where an inner ring has turned.', part: 'axle')

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace CleanRace\Core\Verdict;
 
 /** What is said of a hub, and of a housing, a knuckle or a wheel where bearings sit in that. */
-interface SaidOfBody
+interface SaidOfHub
 {
-    /** The same where a bearing sits in that. */
-    public function inBody(Message $body): static;
+    /** The same in the words of that hub. */
+    public function inWordsOf(HubWords $hub): static;
 }
