@@ -213,7 +213,7 @@ final class PressedSteps
         $first = $this->run->order->seats()[0];
 
         return $seat->seat === RingSeat::Bore && $first->seat === RingSeat::Bore && $first->part->side === $seat->part->side->other()
-            ? 'The {body} turned over, on a ring or blocks close round the bore; nothing rests on the seal, the bearing or the {shaft} there.'
+            ? 'The {body} turned over, on a ring or blocks close round the bore; nothing rests on seal, bearing or {shaft} there.'
             : null;
     }
 

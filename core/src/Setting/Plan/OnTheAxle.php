@@ -208,7 +208,7 @@ final readonly class OnTheAxle
                 $tube
                     ? Message::of(
                         'axle.blows.say',
-                        'The {shaft} or a drift, turned by hand, straightens a spacer tube that is askew. Else a burr, rust or a bend: find '
+                        'The {shaft} or a drift, turned by hand, straightens an askew spacer tube. Else a burr, rust or a bend: find '
                             .'it before the nut hides it.',
                     )
                     : Message::of('axle.blows_alone.say', 'A burr, rust or a bend: find it before the nut hides it.'),
