@@ -32,7 +32,7 @@ test('the demo jobs stand where they should: cocked, bad bore, a little to go', 
   await expect(verdict(page)).toHaveText('0.40 mm to go');
   await expect(page.getByText('How this was worked out').first()).toBeVisible();
   await page.getByText('How this was worked out').first().click();
-  await expect(page.getByText('hub − first depth − first width − spacer tube − second width')).toBeVisible();
+  await expect(page.getByText('over faces − first depth − first width − spacer tube − second width')).toBeVisible();
 });
 
 test('a verdict follows while it is typed, and nothing is kept until it is entered', async ({ page }) => {
