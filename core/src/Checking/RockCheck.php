@@ -58,7 +58,7 @@ final readonly class RockCheck
 
         return new RockCheckResult(
             $first->suspect,
-            $urgency !== Urgency::Stop,
+            $this->found($input) || $this->isTried($input) ? $urgency !== Urgency::Stop : null,
             $urgency,
             $left,
             $suspects,
@@ -129,6 +129,14 @@ final readonly class RockCheck
         };
     }
 
+    /** Whether it was rocked as such a hub is, and spun. */
+    private function isTried(RockCheckInput $input): bool
+    {
+        return $input->spin !== null
+            && $input->rockThreeNine !== null
+            && ($input->rockTwelveSix !== null || ! $this->hub->isRockedBothWays());
+    }
+
     private function verdict(
         RockCheckInput $input,
         Suspicion $first,
@@ -138,9 +146,7 @@ final readonly class RockCheck
         Evidence $evidence,
     ): Verdict {
         if (! $this->found($input)) {
-            $rocked = $input->rockThreeNine !== null && ($input->rockTwelveSix !== null || ! $this->hub->isRockedBothWays());
-
-            return $rocked && $input->spin !== null
+            return $this->isTried($input)
                 ? Verdict::go(Message::of('check.clean', 'Nothing found'), $this->hub->clean())
                 : Verdict::care(Message::of('check.early', 'Not enough checks yet'), $this->hub->untried())->settledBy($this->hub->early());
         }

@@ -11,12 +11,13 @@ use CleanRace\Core\Verdict\Verdict;
 final readonly class RockCheckResult
 {
     /**
+     * @param  ?bool  $mayBeRidden null before it was rocked and spun
      * @param  Share  $left how much of the suspicion on the bearings lies on the left one
      * @param  list<Suspicion>  $suspects likeliest first
      */
     public function __construct(
         public Suspect $first,
-        public bool $mayBeRidden,
+        public ?bool $mayBeRidden,
         public Urgency $urgency,
         public Share $left,
         public array $suspects,

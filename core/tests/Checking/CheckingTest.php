@@ -110,7 +110,8 @@ final class CheckingTest extends TestCase
     {
         self::assertSame(Level::Go, self::check(Rock::None, Rock::None, Spin::Quiet)->verdict->level);
         self::assertSame(Level::Care, self::check(Rock::None)->verdict->level);
-        self::assertTrue(self::check(Rock::None)->mayBeRidden);
+        self::assertNull(self::check(Rock::None)->mayBeRidden);
+        self::assertTrue(self::check(Rock::None, Rock::None, Spin::Quiet)->mayBeRidden);
     }
 
     public function test_before_it_was_tried_nobody_says_that_it_may_be_ridden(): void

@@ -10962,7 +10962,7 @@ export interface components {
         RingSeat: "bore" | "shaft";
         RockCheckResult: {
             first: components["schemas"]["Suspect"];
-            may_be_ridden: boolean;
+            may_be_ridden: boolean | null;
             urgency: components["schemas"]["Urgency"];
             left: number;
             suspects: components["schemas"]["Suspicion"][];
