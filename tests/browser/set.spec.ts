@@ -224,7 +224,7 @@ test('a hub of cups becomes one of cartridges, from the seats to the signature a
   await station(page, 'Prove');
   await goTo(page, 'Sign it off');
   await expect(page.getByText(/^Taken in from/)).toBeVisible();
-  await expect(page.getByText(/says that Ines signed it there/)).toBeVisible();
+  await expect(page.getByText('Signed by Ines at Ferry Works, checked.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Sign as Ines' }), 'nobody signed it here').toBeVisible();
   await expect(page.getByRole('region', { name: 'Added after' })).toContainText('Spacer left is 8.2');
 });
