@@ -118,6 +118,9 @@ final readonly class Message
     /** The same in the words of a hub. */
     public function inWordsOf(HubWords $hub): self
     {
+        if ($this->values === []) {
+            return $this;
+        }
         $values = [];
         foreach ($this->values as $place => $value) {
             $values[$place] = $value instanceof self ? $value->inWordsOf($hub) : $value;
